@@ -1,0 +1,224 @@
+import {
+  childrenOf,
+  freeName,
+  freshId,
+  KINDS,
+  LONGEST_NAME,
+  screenById,
+  type Action,
+  type Asset,
+  type Element,
+  type GameEvent,
+  type House,
+  type Id,
+  type Kind,
+  type Layer,
+  type Link,
+  type Project,
+  type Screen,
+  type Target,
+} from '../model';
+import { draftScreen } from '../starter';
+
+/** What an edit may want said to its caller: the id of what it made. */
+type Made = Id | void;
+
+/**
+ * Every edit there is, by name. Each writes to a draft of the project; ids that are gone are passed over, so that a
+ * command that comes too late does nothing.
+ */
+export const commands = {
+  'rename project': (project: Project, { name }: { name: string }): Made => {
+    project.name = name.slice(0, LONGEST_NAME);
+  },
+  'change house': (project: Project, change: Partial<House>): Made => {
+    Object.assign(project.house, change);
+  },
+  'change start': (project: Project, { screen }: { screen: Id }): Made => {
+    if (screenById(project, screen)?.layer === 'base') project.start = screen;
+  },
+
+  'add screen': (project: Project, wanted: { name: string; kind?: Kind; layer?: Layer; text?: string }): Made => {
+    const kind = wanted.kind ?? 'custom';
+    return addScreen(project, { ...wanted, kind, layer: wanted.layer ?? KINDS[kind].layer });
+  },
+  'rename screen': (project: Project, { screen, name }: { screen: Id; name: string }): Made => {
+    const found = screenById(project, screen);
+    if (!found) return;
+    // A heading that says the screen's name goes on saying it.
+    for (const element of found.elements)
+      if (element.type === 'text' && element.text === found.name) element.text = name;
+    found.name = name;
+    closeGaps(project, found);
+  },
+  'change screen': (project: Project, { screen, change }: { screen: Id; change: Partial<Screen> }): Made => {
+    const found = screenById(project, screen);
+    if (!found) return;
+    assign(found, change);
+    if (project.start === screen && found.layer !== 'base')
+      project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
+  },
+  'duplicate screen': (project: Project, { screen }: { screen: Id }): Made => duplicateScreen(project, screen),
+  'delete screens': (project: Project, { screens }: { screens: Id[] }): Made => {
+    const gone = new Set(screens);
+    const names = new Map(project.screens.map((each) => [each.id, each.name]));
+    project.screens = project.screens.filter((each) => !gone.has(each.id));
+    project.links = project.links.filter((link) => !gone.has(link.from));
+    for (const link of project.links) {
+      // Links to it stay, as gaps that keep its name.
+      if (link.to && 'screen' in link.to && gone.has(link.to.screen)) link.to = { gap: names.get(link.to.screen)! };
+      link.effects = link.effects.filter((effect) => effect.do === 'send' || !gone.has(effect.screen));
+    }
+    if (project.start !== null && gone.has(project.start))
+      project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
+  },
+
+  'add link': (project: Project, link: Omit<Link, 'id'>): Made => {
+    const made: Link = { ...link, id: freshId('l') };
+    project.links.push(made);
+    return made.id;
+  },
+  'change link': (project: Project, { link, change }: { link: Id; change: Partial<Link> }): Made => {
+    const found = project.links.find((each) => each.id === link);
+    if (found) assign(found, change);
+  },
+  'delete link': (project: Project, { link }: { link: Id }): Made => {
+    project.links = project.links.filter((each) => each.id !== link);
+  },
+  'move link': (project: Project, { link, by }: { link: Id; by: -1 | 1 }): Made => {
+    const from = project.links.findIndex((each) => each.id === link);
+    if (from < 0) return;
+    const source = project.links[from]!.from;
+    for (let to = from + by; to >= 0 && to < project.links.length; to += by)
+      if (project.links[to]!.from === source) {
+        [project.links[from], project.links[to]] = [project.links[to]!, project.links[from]!];
+        return;
+      }
+  },
+  /** Makes a screen from its sisters' pieces and leads a link, old or new, to it. */
+  'link to new screen': (
+    project: Project,
+    { link, name, kind, layer, text }: { link: Id | Omit<Link, 'id'>; name: string; kind?: Kind; layer: Layer; text?: string },
+  ): Made => {
+    const screen = addScreen(project, { name, kind: kind ?? 'custom', layer, text });
+    const to: Target = { screen };
+    if (typeof link !== 'string') project.links.push({ ...link, id: freshId('l'), to });
+    else {
+      const found = project.links.find((each) => each.id === link);
+      if (found) found.to = to;
+    }
+    return screen;
+  },
+  /** Makes a timed message and leads a cue, or a link that stands, to it. */
+  'link to new notice': (
+    project: Project,
+    { link, name, text }: { link: Id | Omit<Link, 'id'>; name: string; text: string },
+  ): Made => {
+    const screen = addScreen(project, { name, kind: 'custom', layer: 'notice', text });
+    if (typeof link !== 'string')
+      project.links.push({ ...link, id: freshId('l'), effects: [...link.effects, { do: 'notice', screen }] });
+    else project.links.find((each) => each.id === link)?.effects.push({ do: 'notice', screen });
+    return screen;
+  },
+
+  'add element': (project: Project, { screen, element }: { screen: Id; element: Omit<Element, 'id'> }): Made => {
+    const found = screenById(project, screen);
+    if (!found) return;
+    const name = freeName(element.name, found.elements.map((each) => each.name));
+    const made = { ...element, id: freshId('e'), name } as Element;
+    found.elements.push(made);
+    return made.id;
+  },
+  'change element': (
+    project: Project,
+    { screen, element, change }: { screen: Id; element: Id; change: Partial<Element> },
+  ): Made => {
+    const found = screenById(project, screen)?.elements.find((each) => each.id === element);
+    if (found) assign(found, change);
+  },
+  'delete elements': (project: Project, { screen, elements }: { screen: Id; elements: Id[] }): Made => {
+    const found = screenById(project, screen);
+    if (!found) return;
+    const gone = new Set(elements.flatMap((id) => childrenOf(found, id).map((each) => each.id)));
+    found.elements = found.elements.filter((each) => !gone.has(each.id));
+    if (found.firstFocus && gone.has(found.firstFocus)) delete found.firstFocus;
+    project.links = project.links.filter((link) => !(link.cue.on === 'press' && gone.has(link.cue.element)));
+  },
+
+  'add event': (project: Project, { name, direction }: Omit<GameEvent, 'id'>): Made => {
+    const known = project.events.find((each) => each.direction === direction && each.name === name);
+    if (known) return known.id;
+    const made: GameEvent = { id: freshId('g'), name, direction };
+    project.events.push(made);
+    return made.id;
+  },
+  'delete event': (project: Project, { event }: { event: Id }): Made => {
+    project.events = project.events.filter((each) => each.id !== event);
+    project.links = project.links.filter((link) => !(link.cue.on === 'event' && link.cue.event === event));
+    for (const link of project.links)
+      link.effects = link.effects.filter((effect) => effect.do !== 'send' || effect.event !== event);
+  },
+  'add action': (project: Project, { name, keys, pad }: Omit<Action, 'id'>): Made => {
+    const made: Action = { id: freshId('a'), name: freeName(name, project.actions.map((each) => each.name)), keys, pad };
+    project.actions.push(made);
+    return made.id;
+  },
+  'add asset': (project: Project, asset: Asset): Made => {
+    project.assets.push(asset);
+    return asset.id;
+  },
+};
+
+export type Commands = typeof commands;
+export type CommandName = keyof Commands;
+export type Arguments<N extends CommandName> = Parameters<Commands[N]>[1];
+
+/** Like Object.assign, but a field set to undefined is taken out. */
+function assign<T extends object>(target: T, change: Partial<T>): void {
+  for (const [key, value] of Object.entries(change)) {
+    if (value === undefined) delete target[key as keyof T];
+    else target[key as keyof T] = value as T[keyof T];
+  }
+}
+
+function addScreen(project: Project, wanted: { name: string; kind: Kind; layer: Layer; text?: string }): Id {
+  const screen = draftScreen(project, wanted);
+  project.screens.push(screen);
+  if (project.start === null && screen.layer === 'base') project.start = screen.id;
+  const back = screen.elements.find((each) => each.type === 'button' && each.name === 'Back');
+  const down = (action: Id): Link['cue'] => ({ on: 'action', action, when: 'down' });
+  const cues: Link['cue'][] = back ? [{ on: 'press', element: back.id }, down('back')] : [];
+  for (const cue of cues) project.links.push({ id: freshId('l'), from: screen.id, cue, kind: 'back', effects: [] });
+  closeGaps(project, screen);
+  return screen.id;
+}
+
+/** Links that were waiting for a screen of this name lead to it now. */
+function closeGaps(project: Project, screen: Screen): void {
+  const name = screen.name.toLowerCase();
+  for (const link of project.links)
+    if (link.to && 'gap' in link.to && link.to.gap.toLowerCase() === name) link.to = { screen: screen.id };
+}
+
+function duplicateScreen(project: Project, id: Id): Made {
+  const original = screenById(project, id);
+  if (!original) return;
+  const screen = JSON.parse(JSON.stringify(original)) as Screen;
+  const fresh = new Map(original.elements.map((element) => [element.id, freshId('e')]));
+  screen.id = freshId('s');
+  screen.name = freeName(original.name, project.screens.map((each) => each.name));
+  for (const element of screen.elements) {
+    element.id = fresh.get(element.id)!;
+    if (element.parent) element.parent = fresh.get(element.parent) ?? null;
+  }
+  if (screen.firstFocus) screen.firstFocus = fresh.get(screen.firstFocus);
+  project.screens.push(screen);
+  for (const link of project.links.filter((each) => each.from === id)) {
+    const twin = JSON.parse(JSON.stringify(link)) as Link;
+    twin.id = freshId('l');
+    twin.from = screen.id;
+    if (twin.cue.on === 'press') twin.cue.element = fresh.get(twin.cue.element) ?? twin.cue.element;
+    project.links.push(twin);
+  }
+  return screen.id;
+}

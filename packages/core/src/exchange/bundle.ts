@@ -1,0 +1,75 @@
+import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
+import type { Id, Project } from '../model';
+import { readProject, writeProject, type Problem } from '../schema';
+
+/** The bytes of a project's assets, by id. */
+export type AssetBytes = Map<Id, Uint8Array>;
+
+export type Opened = { project: Project; assets: AssetBytes } | { problems: Problem[] };
+
+/** Limits on what a bundle may unpack to, in bytes and files. */
+const LARGEST_BUNDLE = 200_000_000;
+const MOST_FILES = 4000;
+
+/** A file as it is saved: JSON by itself, or a zip of JSON and assets when there are any. */
+export async function saveProject(project: Project, assets: AssetBytes): Promise<{ bytes: Uint8Array; ending: string }> {
+  const json = strToU8(writeProject(project));
+  if (project.assets.length === 0) return { bytes: json, ending: 'tavu.json' };
+  const files: Zippable = { 'project.json': json };
+  for (const asset of project.assets) {
+    const bytes = assets.get(asset.id);
+    if (bytes) files[assetPath(asset.id)] = bytes;
+  }
+  const bytes = await new Promise<Uint8Array>((done, failed) =>
+    zip(files, { level: 6, mtime: '2026-01-01' }, (error, data) => (error ? failed(error) : done(data))),
+  );
+  return { bytes, ending: 'tavu.zip' };
+}
+
+const assetPath = (id: Id): string => `assets/${encodeURIComponent(id)}`;
+
+/** Opens either form. Nothing is half read: it is a whole project or a list of what is wrong. */
+export async function openProject(file: Uint8Array): Promise<Opened> {
+  const zipped = file[0] === 0x50 && file[1] === 0x4b;
+  if (!zipped) {
+    const read = readProject(strFromU8(file));
+    return 'project' in read ? { project: read.project, assets: new Map() } : read;
+  }
+  const files = await unpack(file);
+  if (typeof files === 'string') return { problems: [{ place: 'the zip file', reason: files }] };
+  const json = files['project.json'];
+  if (!json) return { problems: [{ place: 'the zip file', reason: 'There is no project.json in it.' }] };
+  const read = readProject(strFromU8(json));
+  if ('problems' in read) return read;
+  const assets: AssetBytes = new Map();
+  for (const asset of read.project.assets) {
+    const bytes = files[assetPath(asset.id)];
+    if (bytes) assets.set(asset.id, bytes);
+  }
+  return { project: read.project, assets };
+}
+
+/** Unpacks within the limits, which are checked before anything is unpacked. Gives words when it cannot be. */
+function unpack(file: Uint8Array): Promise<Unzipped | string> {
+  return new Promise((done) => {
+    let bytes = 0;
+    let count = 0;
+    unzip(
+      file,
+      {
+        filter: ({ name, originalSize }) => {
+          count += 1;
+          bytes += originalSize;
+          const wanted = name === 'project.json' || name.startsWith('assets/');
+          return wanted && count <= MOST_FILES && bytes <= LARGEST_BUNDLE;
+        },
+      },
+      (error, data) => {
+        if (error) done('It is damaged and cannot be unpacked.');
+        else if (count > MOST_FILES) done(`It holds more than ${MOST_FILES} files.`);
+        else if (bytes > LARGEST_BUNDLE) done(`It unpacks to more than ${LARGEST_BUNDLE / 1_000_000} MB.`);
+        else done(data);
+      },
+    );
+  });
+}

@@ -1,0 +1,2 @@
+export { solveFocus, type FocusGraph } from './graph';
+export { DIRECTIONS, liesIn, navigationDistance, type Direction } from './distance';

@@ -1,0 +1,1 @@
+export { solveLayout, solveAxis, placeIn, toPixels, moveAxis, OWN, PERCENT, type Rect, type Solved } from './solve';

@@ -1,0 +1,2 @@
+export { ease } from './easing';
+export * from './half';

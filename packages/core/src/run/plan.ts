@@ -1,0 +1,75 @@
+import type { CompiledLink, Flow } from '../compile';
+import { NO_MOTION, sampleEntering, sampleLeaving, stretchHalf, type Half, type Sample } from '../motion';
+import { screenOf } from './derived';
+import type { Instance, Leaving, RunState } from './state';
+
+/**
+ * Plans how the picture hands over from what was up before a step to what is up after it, from the picture as it is
+ * now: what went becomes leaving pictures, what came gets its moments.
+ */
+export function planHandOver(
+  flow: Flow,
+  state: RunState,
+  before: readonly Instance[],
+  after: readonly Instance[],
+  removedBy: ReadonlyMap<number, CompiledLink | null>,
+): void {
+  const gone = before.filter((old) => !after.some((now) => now.serial === old.serial));
+  const come = after.filter((now) => !before.some((old) => old.serial === now.serial));
+  for (const old of gone) {
+    const picture = leave(flow, state, old, removedBy.get(old.serial) ?? null);
+    if (picture) state.leaving.push(picture);
+  }
+  // A screen that comes back while its picture is still going turns round from where it is.
+  for (const now of come) {
+    const at = state.leaving.findIndex((picture) => picture.screen === now.screen);
+    if (at < 0) continue;
+    const [picture] = state.leaving.splice(at, 1);
+    now.start = samplePicture(picture!, state.now);
+  }
+  let gap = state.now;
+  for (const picture of state.leaving) if (picture.layer !== 'notice') gap = Math.max(gap, picture.until);
+  for (const now of come) enter(flow, state, now, gap);
+}
+
+function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | null): Leaving | null {
+  if (state.now < old.shown) return null;
+  const half = leavingHalf(flow, old, by);
+  const { serial, screen, layer, focus } = old;
+  const picture = { serial, screen, layer, focus, from: state.now };
+  if (state.now >= old.settled)
+    return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half };
+  // Cut short: it goes on from the picture as it is, and a motion turned round takes as long as it had run.
+  const run = (state.now - old.shown) / (old.settled - old.shown);
+  const turned = stretchHalf(half, Math.round(half.duration * run));
+  if (turned.duration === 0) return null;
+  const start = sampleInstance(old, state.now);
+  return { ...picture, until: state.now + turned.duration, half: turned, start };
+}
+
+/** The leaving link's own motion, else that of the link which brought it, else the screen's, else the house's. */
+function leavingHalf(flow: Flow, old: Instance, by: CompiledLink | null): Half {
+  const brought = old.by === null ? undefined : flow.links.get(old.by);
+  const screen = flow.screens.get(old.screen);
+  return (
+    by?.motion?.[old.layer] ?? brought?.motion?.[old.layer] ?? screen?.motion ?? flow.house[old.layer] ?? NO_MOTION
+  );
+}
+
+function enter(flow: Flow, state: RunState, now: Instance, gap: number): void {
+  const link = now.by === null ? undefined : flow.links.get(now.by);
+  const half = link?.motion?.[now.layer] ?? screenOf(flow, now).motion ?? flow.house[now.layer];
+  const overlap = link?.overlap ?? 0;
+  now.half = half;
+  now.shown = now.layer === 'notice' || now.start ? state.now : Math.max(state.now, gap - overlap);
+  now.settled = now.shown + half.duration;
+}
+
+/** What an instance looks like at a time, against itself at rest; null while it is not shown yet. */
+export function sampleInstance(instance: Instance, at: number): Sample | undefined {
+  if (at < instance.shown) return undefined;
+  return sampleEntering(instance.half, at - instance.shown, instance.start);
+}
+
+export const samplePicture = (picture: Leaving, at: number): Sample =>
+  sampleLeaving(picture.half, at - picture.from, picture.start);

@@ -1,0 +1,91 @@
+import { gapName, type Flow } from '../compile';
+import type { Id } from '../model';
+import { allUp, screenOf, standing } from './derived';
+import { arrivalFocus } from './focus';
+import { FIRED, fork, STAY, type Instance, type RunState } from './state';
+import { bringUp } from './take';
+
+/**
+ * Fits a run state to a changed project. What is up stays up by id; a base that is gone gives way to the trail, else to
+ * the start; timers keep what they have run. The result is always valid, and doing it twice changes nothing.
+ */
+export function reconcile(flow: Flow, before: RunState): RunState {
+  const state = fork(before);
+  const stays = (id: Id, layer: Instance['layer']): boolean => flow.screens.get(id)?.layer === layer;
+  state.trail = state.trail
+    .filter((entry) => stays(entry.screen, 'base'))
+    .map((entry) => ({ ...entry, overlays: entry.overlays.filter((each) => stays(each.screen, 'overlay')) }));
+  state.leaving = state.leaving.filter((picture) => flow.screens.has(picture.screen));
+  state.overlays = state.overlays.filter((each) => stays(each.screen, 'overlay') || becomes(flow, each));
+  state.notices = state.notices.filter((each) => stays(each.screen, 'notice'));
+  if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
+  dropRepeats(state);
+  state.remembered = Object.fromEntries(
+    Object.entries(state.remembered).filter(([screen, element]) => hasFocus(flow, screen, element)),
+  );
+  for (const instance of allUp(state)) fitInstance(flow, instance);
+  const up = new Set(standing(state).map((instance) => instance.serial));
+  if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
+  if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
+  if (state.pending && 'spot' in state.pending && !up.has(state.pending.spot.serial)) state.pending = null;
+  state.holding = state.holding.filter(({ code, action, hold }) =>
+    Boolean(flow.bindings.get(code)?.includes(action) && flow.holds.get(action)?.includes(hold)),
+  );
+  return state;
+}
+
+/** A stand-in whose screen has been made meanwhile becomes that screen. */
+function becomes(flow: Flow, instance: Instance): boolean {
+  const name = gapName(instance.screen)?.toLowerCase();
+  if (name === undefined || flow.screens.has(instance.screen)) return false;
+  const made = flow.project.screens.find(
+    (screen) => screen.name.toLowerCase() === name && screen.layer === instance.layer,
+  );
+  if (!made) return false;
+  instance.screen = made.id;
+  instance.focus = arrivalFocus(flow.screens.get(made.id)!, null);
+  return true;
+}
+
+function replaceBase(flow: Flow, state: RunState): void {
+  const gone = state.base;
+  state.overlays = [];
+  const entry = state.trail.pop();
+  const target = entry?.screen ?? flow.start;
+  const trail = flow.screens.get(target)!.trail === 'afresh' ? [] : state.trail.slice();
+  // The stand-in for a screen that is gone has no picture to leave with.
+  state.base = { ...gone, screen: target, shown: Infinity, settled: Infinity };
+  bringUp(flow, state, target, () => undefined);
+  state.trail = trail.filter((each) => each.screen !== state.base.screen);
+  if (entry) state.base.focus = entry.focus;
+}
+
+/** Nothing is up twice, even when two things have become one. */
+function dropRepeats(state: RunState): void {
+  const seen = new Set<Id>([state.base.screen]);
+  state.overlays = state.overlays.filter(({ screen }) => !seen.has(screen) && seen.add(screen));
+  state.trail = state.trail.filter(({ screen }) => screen !== state.base.screen);
+}
+
+function fitInstance(flow: Flow, instance: Instance): void {
+  const screen = screenOf(flow, instance);
+  const { order } = screen.focus;
+  if (instance.layer === 'notice') instance.focus = null;
+  else if (instance.focus === null || !order.includes(instance.focus)) instance.focus = arrivalFocus(screen, null);
+  const own = new Set(screen.links.time.map((link) => link.id));
+  instance.timers = Object.fromEntries(
+    Object.entries(instance.timers).filter(([name]) => own.has(name) || name === STAY),
+  );
+  // A time made longer than what has run starts counting again only if it had not gone off.
+  for (const [name, ran] of Object.entries(instance.timers)) if (ran < 0) instance.timers[name] = FIRED;
+  instance.marks = instance.marks.filter((id) => flow.links.has(id));
+  if (instance.by !== null && !flow.links.has(instance.by)) instance.by = null;
+}
+
+const hasFocus = (flow: Flow, screen: Id, element: Id): boolean =>
+  flow.screens.get(screen)?.focus.order.includes(element) ?? false;
+
+function spotStands(flow: Flow, state: RunState, spot: { serial: number; element: Id | null }): boolean {
+  const instance = standing(state).find((each) => each.serial === spot.serial);
+  return Boolean(instance && spot.element && flow.screens.get(instance.screen)?.layout.has(spot.element));
+}

@@ -1,0 +1,120 @@
+import type { Id, Layer, Masked } from '../model';
+import type { Half, Sample } from '../motion';
+
+/** Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer microseconds. */
+export interface RunState {
+  /** Interface clock. */
+  now: number;
+  /** Game clock: stands still while anything that freezes it is up or still leaving. */
+  game: number;
+  /** The serial number the next instance gets. */
+  serial: number;
+  base: Instance;
+  /** Bottom to top. */
+  overlays: Instance[];
+  notices: Instance[];
+  /** Pictures of screens that are no longer up and have not finished leaving. */
+  leaving: Leaving[];
+  trail: TrailEntry[];
+  /** Focus kept by screens that remember it. */
+  remembered: Record<Id, Id>;
+  device: Device;
+  /** What the pointer is over, and what it went down on. */
+  hover: Spot | null;
+  pressed: Spot | null;
+  /** The last press that came while input was masked and held. */
+  pending: Pending | null;
+  /** Keys and buttons that are down: whether a link has used the press up. */
+  down: Record<string, boolean>;
+  /** Presses that some link waits for while they are held. */
+  holding: Holding[];
+  ended: boolean;
+}
+
+export type Device = 'keys' | 'pad' | 'pointer' | 'touch';
+
+/** An element of an instance; null for the screen itself. */
+export interface Spot {
+  serial: number;
+  element: Id | null;
+}
+
+/** One coming-up of a screen. */
+export interface Instance {
+  serial: number;
+  screen: Id;
+  layer: Layer;
+  /** The link that brought it up; null at the start. */
+  by: Id | null;
+  /** It is up. */
+  taken: number;
+  /** Its entering motion starts. */
+  shown: number;
+  /** Entering has ended. */
+  settled: number;
+  half: Half;
+  /** The picture it goes on from, when it was still leaving. */
+  start?: Sample;
+  masked: Masked;
+  focus: Id | null;
+  /** How long each of its timers has run on its own clock; FIRED once it has gone off. */
+  timers: Record<Id, number>;
+  /** Links that came due before its least time, taken when that has passed. */
+  marks: Id[];
+  /** Notice: the base instance it goes with; null when the project set it off, NEW until its step ends. */
+  owner: number | null;
+}
+
+export const FIRED = -1;
+
+/** No instance has this serial number. */
+export const NEW = 0;
+
+/** The timer of a notice's own stay. */
+export const STAY = 'stay';
+
+export interface Leaving {
+  serial: number;
+  screen: Id;
+  layer: Layer;
+  focus: Id | null;
+  from: number;
+  until: number;
+  half: Half;
+  start?: Sample;
+}
+
+/** A key or button held down, and when that has lasted `hold` microseconds. */
+export interface Holding {
+  code: string;
+  action: Id;
+  hold: number;
+  due: number;
+}
+
+export interface TrailEntry {
+  screen: Id;
+  focus: Id | null;
+  overlays: { screen: Id; focus: Id | null }[];
+}
+
+export type Pending = { code: string; device: 'keys' | 'pad' } | { spot: Spot; device: 'pointer' | 'touch' };
+
+/** A copy that may be written to. Instances are copied too; halves and samples are shared, being never written. */
+export function fork(state: RunState): RunState {
+  return {
+    ...state,
+    base: forkInstance(state.base),
+    overlays: state.overlays.map(forkInstance),
+    notices: state.notices.map(forkInstance),
+    leaving: state.leaving.slice(),
+    trail: state.trail.slice(),
+    remembered: { ...state.remembered },
+    down: { ...state.down },
+    holding: state.holding.slice(),
+  };
+}
+
+function forkInstance(instance: Instance): Instance {
+  return { ...instance, timers: { ...instance.timers }, marks: instance.marks.slice() };
+}

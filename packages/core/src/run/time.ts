@@ -1,0 +1,114 @@
+import type { CompiledLink, Flow } from '../compile';
+import { allUp, isCovered, isFrozen, maskOf, screenOf, standing } from './derived';
+import type { Say } from './outcome';
+import { resolveHold, resolvePending } from './search';
+import { FIRED, STAY, type Instance, type RunState } from './state';
+import { endNotice, fits, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
+
+/** Lets time pass, from due moment to due moment, so that passing a + b equals passing a, then b. */
+export function passTime(flow: Flow, state: RunState, pass: number, say: Say): void {
+  const end = state.now + pass;
+  let since = state.now;
+  let count = 0;
+  for (;;) {
+    const due = nextDue(flow, state);
+    if (due > end || state.ended) break;
+    drift(flow, state, due);
+    count = state.now === since ? count + 1 : 0;
+    since = state.now;
+    if (count < LONGEST_CHAIN) {
+      goOff(flow, state, say);
+      continue;
+    }
+    // Timers of no length that set one another off: stop them where they are.
+    say({ at: state.now, did: 'unsettled', screen: state.base.screen });
+    for (const { instance, name } of runningTimers(flow, state, 0)) instance.timers[name] = FIRED;
+    count = 0;
+  }
+  drift(flow, state, end);
+}
+
+interface Timer {
+  instance: Instance;
+  name: string;
+  link: CompiledLink | null;
+  /** Interface time at which it began to count. */
+  from: number;
+  /** Interface time at which it goes off if nothing changes. */
+  due: number;
+}
+
+/** Timers that are counting, or due, and whose remaining time is at most `within`. In the order they were started. */
+function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] {
+  const found: Timer[] = [];
+  const frozen = isFrozen(flow, state);
+  for (const instance of allUp(state)) {
+    const screen = screenOf(flow, instance);
+    for (const link of screen.links.time) {
+      const { cue } = link;
+      if (cue.on !== 'time' || instance.timers[link.id] === FIRED) continue;
+      const from = instance[cue.since];
+      const left = link.after - (instance.timers[link.id] ?? 0);
+      if (left > 0) {
+        if (state.now < from || (cue.clock === 'game' && frozen)) continue;
+        if (cue.covered === 'waits' && isCovered(flow, state, instance)) continue;
+      } else if (state.now < from) continue;
+      if (left <= within) found.push({ instance, name: link.id, link, from, due: state.now + Math.max(0, left) });
+    }
+    if (instance.layer === 'notice' && instance.timers[STAY] !== FIRED) {
+      const left = screen.lasts - (instance.timers[STAY] ?? 0);
+      if (left <= within && !(left > 0 && isCovered(flow, state, instance)))
+        found.push({ instance, name: STAY, link: null, from: instance.taken, due: state.now + Math.max(0, left) });
+    }
+  }
+  return found.sort((a, b) => a.from - b.from || a.instance.serial - b.instance.serial);
+}
+
+/** The next moment at which anything changes of itself. */
+export function nextDue(flow: Flow, state: RunState): number {
+  let due = Infinity;
+  for (const picture of state.leaving) due = Math.min(due, picture.until);
+  for (const instance of allUp(state)) {
+    if (instance.shown > state.now) due = Math.min(due, instance.shown);
+    if (instance.settled > state.now) due = Math.min(due, instance.settled);
+    if (instance.marks.length > 0) due = Math.min(due, Math.max(state.now, ripeAt(flow, instance)));
+  }
+  for (const timer of runningTimers(flow, state)) due = Math.min(due, timer.due);
+  if (state.pending && maskOf(state) === null) due = state.now;
+  for (const { due: held } of state.holding) due = Math.min(due, Math.max(state.now, held));
+  return due;
+}
+
+/** Moves both clocks and the timers on to a moment before which nothing changes. */
+function drift(flow: Flow, state: RunState, to: number): void {
+  const passed = to - state.now;
+  if (passed === 0) return;
+  const frozen = isFrozen(flow, state);
+  for (const { instance, name } of runningTimers(flow, state))
+    instance.timers[name] = (instance.timers[name] ?? 0) + passed;
+  state.now = to;
+  if (!frozen) state.game += passed;
+}
+
+/** Does the first thing that is due now; what else is due follows in the next round. */
+function goOff(flow: Flow, state: RunState, say: Say): void {
+  state.leaving = state.leaving.filter((picture) => picture.until > state.now);
+  const timer = runningTimers(flow, state, 0)[0];
+  if (timer) {
+    timer.instance.timers[timer.name] = FIRED;
+    if (timer.link === null) endNotice(flow, state, timer.instance, say);
+    else if (fits(state, timer.link, timer.instance)) tryLink(flow, state, timer.link, timer.instance, say);
+    return;
+  }
+  for (const instance of standing(state)) {
+    if (instance.marks.length === 0 || ripeAt(flow, instance) > state.now) continue;
+    const marked = instance.marks.map((id) => flow.links.get(id)).filter((link) => link !== undefined);
+    instance.marks = [];
+    const first = marked.sort((a, b) => a.index - b.index).find((link) => fits(state, link, instance));
+    if (first) takeLink(flow, state, first, first.from === instance.screen ? instance : null, say);
+    return;
+  }
+  if (state.pending && maskOf(state) === null) return resolvePending(flow, state, say);
+  const held = state.holding.findIndex((each) => each.due <= state.now);
+  if (held >= 0) resolveHold(flow, state, state.holding.splice(held, 1)[0]!, say);
+}

@@ -1,0 +1,4 @@
+export { projectSchema } from './joi';
+export { projectJsonSchema } from './json-schema';
+export { readDocument, readProject, type Problem, type ReadResult } from './read';
+export { writeProject } from './write';

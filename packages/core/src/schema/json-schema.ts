@@ -1,0 +1,75 @@
+import { FORMAT } from '../model';
+import { projectSchema } from './joi';
+
+/** What Joi's describe() gives, as far as the project document uses it. */
+interface Description {
+  type?: string;
+  flags?: { presence?: string; only?: boolean; unknown?: boolean };
+  allow?: unknown[];
+  keys?: Record<string, Description>;
+  items?: Description[];
+  matches?: { schema: Description }[];
+  rules?: { name: string; args?: { limit?: number; regex?: string } }[];
+}
+
+type JsonSchema = Record<string, unknown>;
+
+/** The published schema (JSON Schema 2020-12), made from the same description that files are checked against. */
+export function projectJsonSchema(): JsonSchema {
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Tavu project',
+    description: `Format ${FORMAT}. Unknown keys are kept.`,
+    ...convert(projectSchema.describe() as Description),
+  };
+}
+
+function convert(from: Description): JsonSchema {
+  const allowed = from.allow ?? [];
+  if (from.flags?.only) return { enum: allowed.filter((value) => typeof value !== 'object' || value === null) };
+  const schema = convertType(from);
+  return allowed.includes(null) ? { anyOf: [schema, { type: 'null' }] } : schema;
+}
+
+function convertType(from: Description): JsonSchema {
+  switch (from.type) {
+    case 'object': {
+      const keys = Object.entries(from.keys ?? {});
+      const required = keys.filter(([, key]) => key.flags?.presence === 'required').map(([name]) => name);
+      return {
+        type: 'object',
+        properties: Object.fromEntries(keys.map(([name, key]) => [name, convert(key)])),
+        ...(required.length > 0 ? { required } : {}),
+      };
+    }
+    case 'array':
+      return { type: 'array', items: convert(from.items![0]!), ...limits(from, 'minItems', 'maxItems') };
+    case 'alternatives':
+      return { anyOf: from.matches!.map((match) => convert(match.schema)) };
+    case 'number': {
+      const whole = from.rules?.some((rule) => rule.name === 'integer');
+      return { type: whole ? 'integer' : 'number', ...limits(from, 'minimum', 'maximum') };
+    }
+    case 'string': {
+      const pattern = from.rules?.find((rule) => rule.name === 'pattern')?.args?.regex;
+      const least = from.allow?.includes('') || pattern !== undefined ? {} : { minLength: 1 };
+      return {
+        type: 'string',
+        ...least,
+        ...limits(from, 'minLength', 'maxLength'),
+        ...(pattern === undefined ? {} : { pattern: pattern.replace(/^\/|\/[a-z]*$/g, '') }),
+      };
+    }
+    case 'boolean':
+      return { type: 'boolean' };
+    default:
+      throw new Error(`The schema uses a type that has no JSON Schema form yet: ${from.type}`);
+  }
+}
+
+function limits(from: Description, least: string, most: string): JsonSchema {
+  const limit = (name: string) => from.rules?.find((rule) => rule.name === name)?.args?.limit;
+  const min = limit('min');
+  const max = limit('max');
+  return { ...(min === undefined ? {} : { [least]: min }), ...(max === undefined ? {} : { [most]: max }) };
+}

@@ -1,0 +1,105 @@
+import { blankProject, freeName, freshId, kindFromName, type Cue, type Kind, type Link, type LinkKind, type Project, type Screen } from '../model';
+import { screenOfKind } from './draft';
+
+/** The screens a new project offers, ticked. */
+export const USUAL_SCREENS: { name: string; kind: Kind }[] = [
+  { name: 'Loading', kind: 'loading' },
+  { name: 'Title', kind: 'title' },
+  { name: 'Play', kind: 'play' },
+  { name: 'Pause', kind: 'pause' },
+  { name: 'Options', kind: 'options' },
+  { name: 'Game over', kind: 'game over' },
+];
+
+/**
+ * A project from a list of screen names: styled, linked, and running from the first moment. Kinds are read from the
+ * names; a name used twice gets a number.
+ */
+export function projectFromNames(projectName: string, names: readonly string[]): Project {
+  const project = blankProject(projectName);
+  const wanted = distinct(names).map((name) => ({ name, kind: kindOf(name) }));
+  const first = (kind: Kind) => wanted.find((each) => each.kind === kind)?.name;
+  const extras = wanted.filter((each) => each.kind === 'custom').map((each) => each.name);
+  const labels = (kind: Kind): string[] => {
+    const options = first('options') !== undefined ? ['Options'] : [];
+    if (kind === 'title') return [...(first('play') !== undefined ? ['Start'] : []), ...extras, ...options, 'Quit'];
+    if (kind === 'pause') return ['Resume', ...options, ...(first('title') !== undefined ? ['Leave'] : [])];
+    if (kind === 'splash' || kind === 'loading' || kind === 'play' || kind === 'game over') return [];
+    return ['Back'];
+  };
+  project.screens = wanted.map(({ name, kind }) => screenOfKind(name, kind, labels(kind)));
+  const opening = [...ofKind(project, 'splash'), ...ofKind(project, 'loading'), ...ofKind(project, 'title')];
+  project.start = (opening[0] ?? ofKind(project, 'play')[0] ?? project.screens.find((each) => each.layer === 'base'))?.id ?? null;
+  project.links = linksOf(project);
+  return project;
+}
+
+const kindOf = (name: string): Kind =>
+  USUAL_SCREENS.find((each) => each.name.toLowerCase() === name.toLowerCase())?.kind ?? kindFromName(name);
+
+function distinct(names: readonly string[]): string[] {
+  const kept: string[] = [];
+  for (const name of names.map((each) => each.trim()).filter(Boolean)) kept.push(freeName(name, kept));
+  return kept;
+}
+
+const ofKind = (project: Project, kind: Kind): Screen[] => project.screens.filter((screen) => screen.kind === kind);
+
+const link = (from: Screen, cue: Cue, kind: LinkKind, to?: Screen): Link => ({
+  id: freshId('l'),
+  from: from.id,
+  cue,
+  kind,
+  ...(to ? { to: { screen: to.id } } : {}),
+  effects: [],
+});
+
+const after = (time: string): Cue => ({ on: 'time', after: time, since: 'taken', clock: 'interface', covered: 'counts' });
+const down = (action: string): Cue => ({ on: 'action', action, when: 'down' });
+
+function linksOf(project: Project): Link[] {
+  const links: Link[] = [];
+  const [title] = ofKind(project, 'title');
+  const [play] = ofKind(project, 'play');
+  const [pause] = ofKind(project, 'pause');
+  const [options] = ofKind(project, 'options');
+  const press = (from: Screen, label: string, kind: LinkKind, to?: Screen): void => {
+    const element = from.elements.find((each) => each.type === 'button' && each.text === label);
+    if (element) links.push(link(from, { on: 'press', element: element.id }, kind, to));
+  };
+  const opening = [...ofKind(project, 'splash'), ...ofKind(project, 'loading')];
+  opening.forEach((screen, i) => {
+    const next = opening[i + 1] ?? title ?? play;
+    if (next) links.push(link(screen, after(screen.kind === 'loading' ? '2.5 s' : '3 s'), 'go', next));
+  });
+  for (const screen of project.screens) {
+    if (screen === title) {
+      if (play) press(screen, 'Start', 'go', play);
+      for (const extra of ofKind(project, 'custom')) press(screen, extra.name, 'go', extra);
+      if (options) press(screen, 'Options', 'open', options);
+      press(screen, 'Quit', 'end');
+    } else if (screen === pause) {
+      press(screen, 'Resume', 'back');
+      if (options) press(screen, 'Options', 'open', options);
+      if (title) press(screen, 'Leave', 'go', title);
+      links.push(link(screen, down('menu'), 'back'), link(screen, down('back'), 'back'));
+    } else if (screen.kind === 'game over') {
+      const next = title ?? play;
+      if (next) links.push(link(screen, after('2.5 s'), 'go', next));
+    } else if (screen.elements.some((each) => each.name === 'Back')) {
+      press(screen, 'Back', 'back');
+      links.push(link(screen, down('back'), 'back'));
+    }
+  }
+  if (play) {
+    if (pause) links.push(link(play, down('menu'), 'open', pause));
+    for (const screen of project.screens) {
+      if (screen.kind === 'game over' || screen.kind === 'dialogue' || screen.kind === 'popup') {
+        const event = { id: freshId('g'), name: screen.name.toLowerCase(), direction: 'in' as const };
+        project.events.push(event);
+        links.push(link(play, { on: 'event', event: event.id }, screen.kind === 'game over' ? 'go' : 'open', screen));
+      }
+    }
+  }
+  return links;
+}

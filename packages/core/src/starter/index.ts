@@ -1,0 +1,3 @@
+export { draftScreen, noticeOf, screenOfKind } from './draft';
+export { projectFromNames, USUAL_SCREENS } from './flow';
+export { at, button, centre, end, panel, start, body } from './pieces';

@@ -1,0 +1,61 @@
+import { freshId, type Axis, type ButtonElement, type Element, type Id, type PanelElement, type Place, type TextElement } from '../model';
+
+/** The first pieces a project's screens are made of, before they have sisters to take after. */
+
+export const at = (x: Axis, y: Axis): Place => ({ x, y });
+export const start = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'start', offset, size });
+export const centre = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'centre', offset, size });
+export const end = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'end', offset, size });
+
+export function heading(text: string, place: Place, style: Id = 't-heading', align?: 'start' | 'centre'): TextElement {
+  return { id: freshId('e'), name: 'Heading', type: 'text', parent: null, place, text, look: align ? { style, align } : { style } };
+}
+
+export function body(name: string, text: string, place: Place, align?: 'start' | 'centre'): TextElement {
+  return { id: freshId('e'), name, type: 'text', parent: null, place, text, look: align ? { style: 't-body', align } : { style: 't-body' } };
+}
+
+export function button(text: string, place: Place): ButtonElement {
+  return {
+    id: freshId('e'),
+    name: text,
+    type: 'button',
+    parent: null,
+    place,
+    text,
+    look: { style: 't-button' },
+    box: { style: 'b-button' },
+  };
+}
+
+export function panel(place: Place): PanelElement {
+  return { id: freshId('e'), name: 'Panel', type: 'panel', parent: null, place, box: { style: 'b-panel' } };
+}
+
+const BUTTON = { width: 440, height: 84, step: 108 };
+
+/** Buttons one under the other: from the left edge, or centred on the frame. */
+export function column(labels: readonly string[], from: { x: 'left' | 'middle'; y: number }): ButtonElement[] {
+  const first = from.y - (from.x === 'middle' ? ((labels.length - 1) * BUTTON.step) / 2 : 0);
+  return labels.map((label, i) =>
+    button(
+      label,
+      from.x === 'left'
+        ? at(start(180, BUTTON.width), start(first + i * BUTTON.step, BUTTON.height))
+        : at(centre(0, BUTTON.width), centre(first + i * BUTTON.step, BUTTON.height)),
+    ),
+  );
+}
+
+/** A panel in the middle with a heading and buttons, the usual overlay. */
+export function card(title: string, labels: readonly string[], lines?: string): Element[] {
+  const rows = labels.length * BUTTON.step + (lines ? 130 : 0);
+  const height = rows + 230;
+  const top = -height / 2;
+  return [
+    panel(at(centre(0, 720), centre(0, height))),
+    heading(title, at(centre(0, 640), centre(top + 90, 84)), 't-heading', 'centre'),
+    ...(lines ? [body('Text', lines, at(centre(0, 600), centre(top + 205, 110)), 'centre')] : []),
+    ...column(labels, { x: 'middle', y: top + 170 + rows - (labels.length * BUTTON.step) / 2 + 10 }),
+  ];
+}
