@@ -24,10 +24,9 @@ export function reconcile(flow: Flow, before: RunState): RunState {
     Object.entries(state.remembered).filter(([screen, element]) => hasFocus(flow, screen, element)),
   );
   for (const instance of allUp(state)) fitInstance(flow, instance);
-  const up = new Set(standing(state).map((instance) => instance.serial));
   if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
-  if (state.pending && 'spot' in state.pending && !up.has(state.pending.spot.serial)) state.pending = null;
+  if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot)) state.pending = null;
   state.holding = state.holding.filter(({ code, action, hold }) =>
     Boolean(flow.bindings.get(code)?.includes(action) && flow.holds.get(action)?.includes(hold)),
   );

@@ -183,7 +183,7 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   }
   const { serial, element } = pending.spot;
   const level = reachable(flow, state).find((each) => each.serial === serial);
-  if (level && element && screenOf(flow, level).layout.has(element)) activate(flow, state, level, element, say);
+  if (level && element) activate(flow, state, level, element, say);
 }
 
 /** An event from the game: searched all the way down, whatever is modal. */

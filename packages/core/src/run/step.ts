@@ -1,7 +1,7 @@
 import { padCode, type Flow } from '../compile';
 import type { Id } from '../model';
 import { NO_MOTION } from '../motion';
-import { allUp } from './derived';
+import { allUp, screenOf, standing } from './derived';
 import type { Input } from './input';
 import type { Outcome, Say } from './outcome';
 import { pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
@@ -42,16 +42,22 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
       return pressCode(flow, state, code, input.type === 'key' ? 'keys' : 'pad', input.repeat ?? false, say);
     }
     case 'pointer': {
-      if (input.phase === 'move') return hover(state, input.spot);
-      if (input.phase === 'up') return releaseSpot(flow, state, input.spot, say);
+      const spot = real(flow, state, input.spot);
+      if (input.phase === 'move') {
+        state.hover = spot;
+        return;
+      }
+      if (input.phase === 'up') return releaseSpot(flow, state, spot, say);
       say({ at: state.now, did: 'input', input: input.device });
-      return pressSpot(flow, state, input.spot, input.device, say);
+      return pressSpot(flow, state, spot, input.device, say);
     }
   }
 }
 
-function hover(state: RunState, spot: Spot | null): void {
-  state.hover = spot?.element ? spot : null;
+/** A spot as given, if there is such an element on such an instance. */
+function real(flow: Flow, state: RunState, spot: Spot | null): Spot | null {
+  const level = standing(state).find((each) => each.serial === spot?.serial);
+  return spot?.element && level && screenOf(flow, level).layout.has(spot.element) ? spot : null;
 }
 
 /** A run at its first instant: the start screen taken at time 0. */

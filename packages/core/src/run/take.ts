@@ -73,6 +73,7 @@ function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: Step) =
   planHandOver(flow, state, before, allUp(state), step.removedBy);
   state.hover = stillUp(state, state.hover);
   state.pressed = stillUp(state, state.pressed);
+  if (state.pending && 'spot' in state.pending && !stillUp(state, state.pending.spot)) state.pending = null;
 }
 
 function followArrivals(step: Step): void {

@@ -1,0 +1,9 @@
+/** Unit tests of core, player, stores: no browser. */
+export default {
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/packages/**/*.test.ts', '<rootDir>/apps/**/*.test.ts'],
+  moduleNameMapper: { '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts' },
+  transform: {
+    '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } }],
+  },
+};

@@ -1,0 +1,142 @@
+import { gapId } from '../compile';
+import { PROJECT, type Id, type Layer, type Link, type Project } from '../model';
+
+/** Sizes on the map, in its own pixels at full scale. */
+export const CARD = { width: 132, picture: 74, height: 100 };
+const GAP = { across: 30, down: 50 };
+const EDGE = { left: 34, top: 34, band: 16 };
+
+export interface MapCard {
+  id: Id;
+  name: string;
+  layer: Layer;
+  /** A screen that is not made yet. */
+  gap: boolean;
+  /** Steps from the start; null when nothing leads there. */
+  steps: number | null;
+  row: number;
+  x: number;
+  y: number;
+}
+
+export interface MapPlan {
+  cards: MapCard[];
+  bands: { layer: Layer; x: number; width: number }[];
+  /** `steps` is the number in the margin; null for the row of what nothing leads to. */
+  rows: { steps: number | null; y: number }[];
+  width: number;
+  height: number;
+}
+
+const LAYERS: Layer[] = ['base', 'overlay', 'notice'];
+
+/** Lays the map out: rows by steps from the start, bands by layer, order in a row after what leads there. */
+export function planMap(project: Project): MapPlan {
+  const nodes = nodesOf(project);
+  const steps = countSteps(project, nodes);
+  const deepest = Math.max(-1, ...[...steps.values()]);
+  const rowOf = (id: Id): number => steps.get(id) ?? deepest + 1;
+  const cells = new Map<string, Node[]>();
+  for (const node of nodes) {
+    const key = `${rowOf(node.id)} ${node.layer}`;
+    cells.set(key, [...(cells.get(key) ?? []), node]);
+  }
+  const rows = [...new Set(nodes.map((node) => rowOf(node.id)))].sort((a, b) => a - b);
+  const bands: MapPlan['bands'] = [];
+  const cards: MapCard[] = [];
+  const columns = new Map<Id, number>();
+  let x = EDGE.left;
+  for (const layer of LAYERS) {
+    const widest = Math.max(1, ...rows.map((row) => cells.get(`${row} ${layer}`)?.length ?? 0));
+    const width = widest * CARD.width + (widest - 1) * GAP.across + 2 * EDGE.band;
+    bands.push({ layer, x, width });
+    rows.forEach((row, i) => {
+      const inRow = sortAfter(project, cells.get(`${row} ${layer}`) ?? [], columns);
+      inRow.forEach(({ id, name, gap }, column) => {
+        columns.set(id, x + column * (CARD.width + GAP.across));
+        cards.push({
+          id,
+          name,
+          layer,
+          gap,
+          steps: steps.get(id) ?? null,
+          row: i,
+          x: x + EDGE.band + column * (CARD.width + GAP.across),
+          y: EDGE.top + i * (CARD.height + GAP.down),
+        });
+      });
+    });
+    x += width;
+  }
+  return {
+    cards,
+    bands,
+    rows: rows.map((row, i) => ({
+      steps: row > deepest ? null : row,
+      y: EDGE.top + i * (CARD.height + GAP.down),
+    })),
+    width: x,
+    height: EDGE.top + rows.length * (CARD.height + GAP.down),
+  };
+}
+
+interface Node {
+  id: Id;
+  name: string;
+  layer: Layer;
+  gap: boolean;
+}
+
+function nodesOf(project: Project): Node[] {
+  const nodes: Node[] = project.screens.map(({ id, name, layer }) => ({ id, name, layer, gap: false }));
+  const known = new Set(nodes.map((node) => node.id));
+  for (const link of project.links) {
+    const gap = gapOf(link);
+    if (!gap || known.has(gap.id)) continue;
+    known.add(gap.id);
+    nodes.push({ ...gap, gap: true });
+  }
+  return nodes;
+}
+
+function gapOf(link: Link): Omit<Node, 'gap'> | null {
+  if (!link.to || !('gap' in link.to)) return null;
+  const layer: Layer = link.kind === 'go' ? 'base' : 'overlay';
+  return { id: gapId(layer, link.to.gap), name: link.to.gap, layer };
+}
+
+/** Every card a link leads to: its target and the notices it shows. */
+export function leadsTo(link: Link): Id[] {
+  const to = link.to ? ('screen' in link.to ? link.to.screen : gapOf(link)!.id) : null;
+  const notices = link.effects.flatMap((effect) => (effect.do === 'notice' ? [effect.screen] : []));
+  return to === null ? notices : [to, ...notices];
+}
+
+function countSteps(project: Project, nodes: Node[]): Map<Id, number> {
+  const known = new Set(nodes.map((node) => node.id));
+  const from = new Map<Id, Id[]>();
+  for (const link of project.links)
+    for (const to of leadsTo(link)) if (known.has(to)) from.set(link.from, [...(from.get(link.from) ?? []), to]);
+  const steps = new Map<Id, number>();
+  let edge: Id[] = project.start !== null && known.has(project.start) ? [project.start] : [];
+  for (let n = 0; edge.length > 0; n++) {
+    const fresh = edge.filter((id) => !steps.has(id));
+    for (const id of fresh) steps.set(id, n);
+    // Links of the whole project can be taken from the first screen on.
+    edge = [...fresh.flatMap((id) => from.get(id) ?? []), ...(n === 0 ? (from.get(PROJECT) ?? []) : [])].filter((id) => !steps.has(id));
+  }
+  return steps;
+}
+
+/** Left to right by where the first screen that leads there stands, so that lines cross less. */
+function sortAfter(project: Project, nodes: Node[], columns: ReadonlyMap<Id, number>): Node[] {
+  const key = (node: Node): number => {
+    const source = project.links.find((link) => columns.has(link.from) && leadsTo(link).includes(node.id));
+    return source ? columns.get(source.from)! : 0;
+  };
+  return nodes
+    .map((node, i) => ({ node, key: key(node), i }))
+    .sort((a, b) => a.key - b.key || a.i - b.i)
+    .map(({ node }) => node);
+}
+

@@ -1,0 +1,154 @@
+import fc from 'fast-check';
+import { compile } from '../compile';
+import { anyInputs, anyProject } from '../testing/arbitrary';
+import { allUp, begin, faults, isFrozen, maskOf, reconcile, step, type Input, type RunState } from '.';
+
+/** What holds of any run of any project, whatever it is given. */
+
+const runs = { numRuns: 200 };
+
+function play(project: Parameters<typeof compile>[0], inputs: Input[], each?: (before: RunState, after: RunState, input: Input, did: ReturnType<typeof step>['outcomes']) => void) {
+  const flow = compile(project);
+  let state = begin(flow).state;
+  for (const input of inputs) {
+    const next = step(flow, state, input);
+    each?.(state, next.state, input, next.outcomes);
+    state = next.state;
+  }
+  return { flow, state };
+}
+
+test('every state is valid: one base, nothing twice, focus on something', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      const flow = compile(project);
+      expect(faults(flow, begin(flow).state)).toEqual([]);
+      play(project, inputs, (_, after) => expect(faults(flow, after)).toEqual([]));
+    }),
+    runs,
+  );
+});
+
+test('passing a + b equals passing a, then b', () => {
+  const pass = fc.integer({ min: 0, max: 2_000_000 });
+  fc.assert(
+    fc.property(anyProject, anyInputs, pass, pass, (project, inputs, a, b) => {
+      const { flow, state } = play(project, inputs);
+      const once = step(flow, state, { type: 'time', pass: a + b });
+      const first = step(flow, state, { type: 'time', pass: a });
+      const then = step(flow, first.state, { type: 'time', pass: b });
+      expect(then.state).toEqual(once.state);
+      expect([...first.outcomes, ...then.outcomes]).toEqual(once.outcomes);
+    }),
+    runs,
+  );
+});
+
+test('one input sets off at most one link, besides the arrivals that follow', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      play(project, inputs, (_before, _after, input, outcomes) => {
+        if (input.type === 'time') return;
+        const taken = outcomes.filter((each) => each.did === 'link' && each.cue.on !== 'arrival');
+        expect(taken.length).toBeLessThanOrEqual(1);
+      });
+    }),
+    runs,
+  );
+});
+
+test('a repeat of a held key never takes a link', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      play(project, inputs, (before, _after, input, outcomes) => {
+        if (input.type !== 'key' || input.phase !== 'down' || !(input.repeat || input.code in before.down)) return;
+        expect(outcomes).toEqual([]);
+      });
+    }),
+    runs,
+  );
+});
+
+test('while input is masked, no press of the player takes a link', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      play(project, inputs, (before, _after, input, outcomes) => {
+        if (input.type === 'time' || input.type === 'event' || maskOf(before) === null) return;
+        expect(outcomes.some((each) => each.did === 'link')).toBe(false);
+      });
+    }),
+    runs,
+  );
+});
+
+test('the game clock runs exactly while nothing freezes it', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      const flow = compile(project);
+      play(project, inputs, (before, after) => {
+        const ran = after.game - before.game;
+        expect(ran).toBeGreaterThanOrEqual(0);
+        expect(ran).toBeLessThanOrEqual(after.now - before.now);
+      });
+      // Nothing that freezes is up or leaving: then it runs, whatever came before.
+      const { state } = play(project, inputs);
+      const frozen = [...allUp(state), ...state.leaving].some((each) => flow.screens.get(each.screen)!.freezes);
+      if (!frozen) expect(isFrozen(flow, state)).toBe(false);
+    }),
+    runs,
+  );
+});
+
+test('the same inputs give the same run, and a state is plain data', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, anyInputs, (project, inputs, more) => {
+      const { flow, state } = play(project, inputs);
+      let copy = JSON.parse(JSON.stringify(state)) as RunState;
+      let own = state;
+      const frozen = JSON.stringify(state);
+      for (const input of more) {
+        copy = step(flow, copy, input).state;
+        own = step(flow, own, input).state;
+      }
+      expect(JSON.stringify(copy)).toBe(JSON.stringify(own));
+      expect(JSON.stringify(state)).toBe(frozen);
+    }),
+    runs,
+  );
+});
+
+test('reconcile with any other project gives a valid state, and twice is once', () => {
+  fc.assert(
+    fc.property(anyProject, anyProject, anyInputs, anyInputs, (project, other, inputs, more) => {
+      const { state } = play(project, inputs);
+      const flow = compile(other);
+      let next = reconcile(flow, state);
+      expect(faults(flow, next)).toEqual([]);
+      expect(reconcile(flow, next)).toEqual(next);
+      for (const input of more) {
+        next = step(flow, next, input).state;
+        expect(faults(flow, next)).toEqual([]);
+      }
+    }),
+    runs,
+  );
+});
+
+test('reconcile with the same project changes nothing', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      const { flow, state } = play(project, inputs);
+      expect(reconcile(flow, state)).toEqual(state);
+    }),
+    runs,
+  );
+});
+
+test('compiling after an edit gives what compiling afresh gives', () => {
+  fc.assert(
+    fc.property(anyProject, anyProject, (project, other) => {
+      expect(compile(other, compile(project))).toEqual(compile(other));
+    }),
+    { numRuns: 150 },
+  );
+});

@@ -1,0 +1,35 @@
+import type { SvgNode } from '@tavu/core/paint';
+
+const SVG = 'http://www.w3.org/2000/svg';
+const drawnAs = new WeakMap<Element, SvgNode>();
+
+/** Makes a DOM element show a node. A node that is the same object as last time costs nothing. */
+export function patch(element: Element, node: SvgNode): void {
+  const last = drawnAs.get(element);
+  if (last === node) return;
+  drawnAs.set(element, node);
+  if (last) for (const name of Object.keys(last.attributes)) if (!(name in node.attributes)) element.removeAttribute(name);
+  for (const [name, value] of Object.entries(node.attributes))
+    if (name !== 'xmlns' && last?.attributes[name] !== value) element.setAttribute(name, value);
+  if (node.text !== undefined) {
+    if (last?.text !== node.text) element.textContent = node.text;
+    return;
+  }
+  patchChildren(element, node.children);
+}
+
+export function patchChildren(parent: Element, nodes: readonly SvgNode[]): void {
+  nodes.forEach((node, i) => {
+    let child = parent.children[i];
+    if (!child || child.localName !== node.tag) {
+      const made = document.createElementNS(SVG, node.tag);
+      if (child) child.replaceWith(made);
+      else parent.append(made);
+      child = made;
+    }
+    patch(child, node);
+  });
+  while (parent.children.length > nodes.length) parent.lastElementChild!.remove();
+}
+
+export const svgElement = (): SVGSVGElement => document.createElementNS(SVG, 'svg');
