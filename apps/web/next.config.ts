@@ -1,0 +1,11 @@
+import type { NextConfig } from 'next';
+import { fileURLToPath } from 'node:url';
+
+const config: NextConfig = {
+  transpilePackages: ['@tavu/core', '@tavu/player'],
+  poweredByHeader: false,
+  devIndicators: false,
+  turbopack: { root: fileURLToPath(new URL('../..', import.meta.url)) },
+};
+
+export default config;

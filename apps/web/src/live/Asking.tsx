@@ -1,0 +1,184 @@
+'use client';
+
+import { LONGEST_NAME, screenById, titleCase, type Cue, type Id, type Link } from '@tavu/core/model';
+import type { Nowhere } from '@tavu/core/run';
+import { codeName, readingTime } from '@tavu/core/words';
+import { useEffect, useId, useState } from 'react';
+import { edit, useStudio } from '../studio/store';
+import { Button, Choices } from '../ui/parts';
+import { kindFor } from '../reading/targetChoices';
+import { giveAgain, letGo, livePlayer, useRun } from './run';
+
+type Way = 'go' | 'open' | 'message';
+const WAYS = [
+  { value: 'go', text: 'go to' },
+  { value: 'open', text: 'open over this' },
+  { value: 'message', text: 'show' },
+] as const;
+
+/** The run has stopped where something leads nowhere: the sentence is finished at the spot, and play goes on. */
+export function Asking() {
+  const asking = useRun((run) => run.asking);
+  const place = useSpot(asking);
+  if (!asking) return null;
+  return (
+    <div className="absolute z-30 w-80 max-w-full" style={place}>
+      <AskingSheet key={JSON.stringify(asking)} what={asking} />
+    </div>
+  );
+}
+
+/** Under the control that was pressed, kept inside the frame; else in the middle. */
+function useSpot(what: Nowhere | null): { left: string; top: string; transform: string } {
+  const middle = { left: '50%', top: '50%', transform: 'translate(-50%, -50%)' };
+  const player = livePlayer();
+  if (what?.kind !== 'press' || !player) return middle;
+  const instance = [player.state.base, ...player.state.overlays].find((each) => each.serial === what.spot.serial);
+  const rect = instance && player.flow.screens.get(instance.screen)?.layout.get(what.spot.element ?? '');
+  if (!rect) return middle;
+  const { width, height } = player.flow.project.design;
+  const low = rect.y + rect.height > height * 0.5;
+  const left = Math.min(0.6, Math.max(0, rect.x / width));
+  return {
+    left: `${left * 100}%`,
+    top: `${((low ? rect.y - 12 : rect.y + rect.height + 12) / height) * 100}%`,
+    transform: low ? 'translateY(-100%)' : 'none',
+  };
+}
+
+function AskingSheet({ what }: { what: Nowhere }) {
+  const project = useStudio((studio) => studio.project);
+  const [way, setWay] = useState<Way>('go');
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string | null>(null);
+  const input = useId();
+  useEffect(() => {
+    document.getElementById(input)?.focus();
+  }, [input, way]);
+  const source = sourceOf(what);
+  const layer = way === 'go' ? 'base' : 'overlay';
+  const known = project.screens.filter((screen) => (way === 'message' ? screen.layer === 'notice' : screen.layer === layer));
+  const wanted = text.trim().toLowerCase();
+  const near = known.filter((screen) => screen.id !== source && wanted !== '' && screen.name.toLowerCase().includes(wanted)).slice(0, 4);
+
+  const finish = (name: string): void => {
+    const typed = name.trim();
+    if (typed === '') return setError('Type a name, or press Escape to leave it.');
+    if (way !== 'message' && typed.length > LONGEST_NAME) return setError(`A name can have ${LONGEST_NAME} characters.`);
+    const cue = cueOf(what);
+    if (!cue || !source) return letGo();
+    const screen = known.find((each) => each.name.toLowerCase() === typed.toLowerCase());
+    const link: Omit<Link, 'id'> = { from: source, cue, kind: way === 'message' ? 'stay' : way, effects: [] };
+    if (way === 'message') {
+      if (screen) edit('add link', { ...link, effects: [{ do: 'notice', screen: screen.id }] });
+      else makeMessage(link, typed);
+    } else if (screen) edit('add link', { ...link, to: { screen: screen.id } });
+    else edit('link to new screen', { link, name: typed, kind: kindFor(typed, layer), layer });
+    giveAgain(what);
+    livePlayer()?.host.focus({ preventScroll: true });
+  };
+
+  return (
+    <form
+      aria-label="Where should this lead?"
+      className="rounded-lg border-2 border-chosen bg-sheet p-3 text-ink shadow-xl"
+      onSubmit={(event) => {
+        event.preventDefault();
+        finish(text);
+      }}
+      onKeyDown={(event) => {
+        event.stopPropagation();
+        if (event.key !== 'Escape') return;
+        letGo();
+        livePlayer()?.host.focus({ preventScroll: true });
+      }}
+    >
+      <label htmlFor={input} className="mb-2 block">
+        {cueWords(what, project)}
+      </label>
+      <Choices label="What it does" value={way} options={WAYS} onChange={setWay} />
+      <input
+        id={input}
+        value={text}
+        autoComplete="off"
+        maxLength={way === 'message' ? 400 : 200}
+        placeholder={way === 'message' ? 'What the message says' : 'A screen, or a new name'}
+        className="mt-2 h-8 w-full rounded border-2 border-chosen bg-sheet px-2"
+        onChange={(event) => {
+          setText(event.target.value);
+          setError(null);
+        }}
+      />
+      {error && (
+        <p role="alert" className="mt-1 text-sm text-warn">
+          {error}
+        </p>
+      )}
+      {near.length > 0 && (
+        <div className="mt-1.5 flex flex-wrap gap-1">
+          {near.map((screen) => (
+            <Button key={screen.id} onClick={() => finish(screen.name)}>
+              {screen.name}
+            </Button>
+          ))}
+        </div>
+      )}
+      <p className="mt-2 text-sm text-soft">
+        {way === 'message' && wanted ? `Shows for ${readingTime(text) / 1000} s, its reading time. ` : ''}
+        Enter makes it and goes on. Escape leaves it.
+      </p>
+    </form>
+  );
+}
+
+function makeMessage(link: Omit<Link, 'id'>, text: string): void {
+  const screen = edit('link to new notice', { link, name: text.slice(0, 40), text });
+  if (screen) edit('change screen', { screen, change: { lasts: `${readingTime(text)} ms` } });
+}
+
+/** The screen the new link belongs to: the one pressed on, else the topmost. */
+function sourceOf(what: Nowhere): Id | null {
+  const state = livePlayer()?.state;
+  if (!state) return null;
+  const up = [state.base, ...state.overlays];
+  const serial = what.kind === 'press' ? what.spot.serial : null;
+  return (up.find((each) => each.serial === serial) ?? up.at(-1)!).screen;
+}
+
+function cueWords(what: Nowhere, project: ReturnType<typeof useStudio.getState>['project']) {
+  if (what.kind === 'event') {
+    const name = project.events.find((each) => each.id === what.event)?.name;
+    return (
+      <>
+        When the game says <b>{name}</b>,
+      </>
+    );
+  }
+  if (what.kind === 'input')
+    return (
+      <>
+        When <b>{titleCase(codeName(what.code))}</b> goes down,
+      </>
+    );
+  const element = screenById(project, sourceOf(what))?.elements.find((each) => each.id === what.spot.element);
+  return (
+    <>
+      When <b>{element?.name ?? 'this'}</b> is pressed,
+    </>
+  );
+}
+
+/** The cue of the new link. A key that no action has gets an action of its own, by the key's name. */
+function cueOf(what: Nowhere): Cue | null {
+  if (what.kind === 'event') return { on: 'event', event: what.event };
+  if (what.kind === 'press') return what.spot.element ? { on: 'press', element: what.spot.element } : null;
+  const known = what.actions.find((action) => action !== 'confirm') ?? what.actions[0];
+  if (known) return { on: 'action', action: known, when: 'down' };
+  const pad = /^pad (\d+)$/.exec(what.code);
+  const action = edit('add action', {
+    name: codeName(what.code).toLowerCase(),
+    keys: pad ? [] : [what.code],
+    pad: pad ? [Number(pad[1])] : [],
+  });
+  return action ? { on: 'action', action, when: 'down' } : null;
+}

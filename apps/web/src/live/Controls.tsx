@@ -1,0 +1,115 @@
+'use client';
+
+import { Gamepad2, Pause, Play, RotateCcw } from 'lucide-react';
+import { useState } from 'react';
+import { edit, useStudio } from '../studio/store';
+import { Button, Choices, IconButton, Tip } from '../ui/parts';
+import { Picker } from '../ui/Picker';
+import { Sheet } from '../ui/parts';
+import { Pad } from './Pad';
+import { give, restart, setMaking, setSpeed, SPEEDS, startAt, toggleHold, useRun } from './run';
+
+export function Controls() {
+  const held = useRun((run) => run.held);
+  const speed = useRun((run) => run.speed);
+  const making = useRun((run) => run.making);
+  const chosen = useStudio((studio) => studio.project.screens.find((each) => each.id === studio.chosen.screen));
+  const [pad, setPad] = useState(false);
+  return (
+    <div className="shrink-0 space-y-1.5 border-b border-line px-3.5 py-2">
+      <div className="flex flex-wrap items-center gap-1.5">
+        <Tip text={held ? 'Let the run go on' : 'Stop the run at this instant, to edit it'} keys="F8">
+          <Button id="hold" look="main" className="w-21 justify-center" onClick={toggleHold}>
+            {held ? <Play size={14} aria-hidden="true" /> : <Pause size={14} aria-hidden="true" />}
+            {held ? 'Let go' : 'Hold'}
+          </Button>
+        </Tip>
+        <IconButton name="Restart from the first screen" onClick={restart}>
+          <RotateCcw size={15} />
+        </IconButton>
+        <Choices
+          label="Speed"
+          value={String(speed)}
+          options={SPEEDS.map((each) => ({ value: String(each), text: each === 0.25 ? '¼×' : `${each}×` }))}
+          onChange={(value) => setSpeed(Number(value))}
+        />
+        <IconButton name="A pad to press" aria-pressed={pad} className={pad ? 'bg-chosen-wash' : ''} onClick={() => setPad(!pad)}>
+          <Gamepad2 size={16} />
+        </IconButton>
+        <Tip text="Stops where a button, key or event leads nowhere, and asks where it should lead">
+          <label className="flex cursor-pointer items-center gap-1.5 text-sm">
+            <input type="checkbox" className="accent-chosen" checked={making} onChange={(event) => setMaking(event.target.checked)} />
+            Ask at dead ends
+          </label>
+        </Tip>
+        <span className="grow" />
+        <Button disabled={!chosen} onClick={() => chosen && startAt(chosen.id)}>
+          {chosen ? (
+            <>
+              Start at <span className="max-w-24 truncate">{chosen.name}</span>
+            </>
+          ) : (
+            'Start here'
+          )}
+        </Button>
+      </div>
+      {pad && <Pad />}
+      <Events />
+    </div>
+  );
+}
+
+/** What the game can say, as buttons. */
+function Events() {
+  const events = useStudio((studio) => studio.project.events);
+  const [open, setOpen] = useState(false);
+  const say = (event: string): void => give({ type: 'event', event });
+  return (
+    <div className="flex items-start gap-2">
+      <span className="shrink-0 pt-1 text-soft">Game says</span>
+      <div className="flex max-h-16 flex-wrap gap-1 overflow-auto p-0.5">
+        {events
+          .filter((each) => each.direction === 'in')
+          .map((event) => (
+            <button
+              key={event.id}
+              type="button"
+              className="h-6.5 rounded-full border border-strong px-2.5 hover:bg-chosen-wash"
+              onClick={() => say(event.id)}
+            >
+              {event.name}
+            </button>
+          ))}
+        <Sheet
+          label="A new event"
+          open={open}
+          onOpen={setOpen}
+          trigger={
+            <button type="button" className="h-6.5 rounded-full border border-dashed border-strong px-2.5 text-soft hover:text-chosen">
+              new …
+            </button>
+          }
+        >
+          {open && (
+            <Picker
+              label="A new event"
+              placeholder="What does the game say?"
+              choices={[]}
+              typed={(text) => [
+                {
+                  key: 'say',
+                  words: text,
+                  label: `Say “${text.slice(0, 80)}”`,
+                  onPick: () => {
+                    setOpen(false);
+                    say(edit('add event', { name: text.slice(0, 80), direction: 'in' })!);
+                  },
+                },
+              ]}
+            />
+          )}
+        </Sheet>
+      </div>
+    </div>
+  );
+}

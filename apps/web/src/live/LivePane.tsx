@@ -1,0 +1,115 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import { useStudio } from '../studio/store';
+import { Cap } from '../ui/parts';
+import { Asking } from './Asking';
+import { Controls } from './Controls';
+import { Editing } from './Editing';
+import { setInHand, startRun, useRun } from './run';
+import { Trace } from './Trace';
+
+/** The one way out while the game has the keyboard. */
+const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code === 'Escape';
+
+/** The game's screens, running; held, they are edited where they stand. */
+export function LivePane() {
+  const opened = useStudio((studio) => studio.opened);
+  const design = useStudio((studio) => studio.project.design);
+  const held = useRun((run) => run.held);
+  const inHand = useRun((run) => run.inHand);
+  const host = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (opened === 0) return;
+    return startRun(host.current!, isWayOut);
+  }, [opened]);
+  const ring = held ? 'ring-3 ring-chosen' : inHand ? 'ring-4 ring-live' : 'ring-1 ring-strong';
+  return (
+    <section aria-label="Live" data-pane tabIndex={-1} className="@container flex min-h-0 min-w-0 flex-col bg-sheet">
+      <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line px-3.5">
+        <h2 className="font-bold">Live</h2>
+        <UpNow />
+        <span className="grow" />
+        <RunClock />
+        <span className="hidden text-soft @md:inline">
+          {design.width} × {design.height}
+        </span>
+      </header>
+      <div className="relative min-h-40 shrink grow bg-well p-2.5" style={{ flexBasis: '56%' }}>
+        <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>
+          <div
+            className={`relative rounded-[3px] ${ring}`}
+            style={{
+              aspectRatio: `${design.width} / ${design.height}`,
+              width: `min(100cqw, calc(100cqh * ${design.width / design.height}))`,
+            }}
+          >
+            <div
+              ref={host}
+              tabIndex={0}
+              role="application"
+              aria-label="The game"
+              aria-describedby="way-out"
+              className="absolute inset-0 overflow-hidden bg-black"
+              onFocus={() => setInHand(true)}
+              onBlur={() => setInHand(false)}
+              onPointerDown={(event) => event.currentTarget.focus({ preventScroll: true })}
+              onKeyDown={(event) => {
+                if (!isWayOut(event.nativeEvent)) return;
+                event.preventDefault();
+                document.getElementById('hold')?.focus();
+              }}
+            />
+            {held && <Editing />}
+            <Asking />
+          </div>
+        </div>
+      </div>
+      <div className="flex h-7 shrink-0 items-center justify-between gap-2 overflow-hidden border-b border-line px-3.5 whitespace-nowrap">
+        {held ? (
+          <span className="text-chosen">
+            <b>Held.</b> Choose, move and type over what you see.
+          </span>
+        ) : inHand ? (
+          <span className="text-live">
+            <b>In hand:</b> keys and pad go to the game
+          </span>
+        ) : (
+          <span className="text-soft">Click the game to take it in hand</span>
+        )}
+        <span id="way-out" className={inHand && !held ? 'text-live' : 'text-soft'}>
+          <Cap>Shift</Cap> <Cap>Esc</Cap> gives the keys back
+        </span>
+      </div>
+      <Controls />
+      <Trace />
+    </section>
+  );
+}
+
+function UpNow() {
+  const up = useRun((run) => run.up);
+  const screens = useStudio((studio) => studio.project.screens);
+  const names = up.map((id) => screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '')).join(', ');
+  return (
+    <span className="min-w-0 truncate text-sm text-live" role="status" aria-label="Up now">
+      {names}
+    </span>
+  );
+}
+
+function RunClock() {
+  const now = useRun((run) => run.now);
+  return (
+    <span className="font-mono text-soft" title="Time since the run began">
+      {clockText(now)}
+    </span>
+  );
+}
+
+export function clockText(micros: number): string {
+  const tenths = Math.floor(micros / 100_000);
+  const seconds = Math.floor(tenths / 10);
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${two(Math.floor(seconds / 60))}:${two(seconds % 60)}.${tenths % 10}`;
+}

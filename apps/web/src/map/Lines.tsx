@@ -1,0 +1,120 @@
+'use client';
+
+import type { MapLine, MapPlan, Point } from '@tavu/core/map';
+import type { Link, Project } from '@tavu/core/model';
+import { actionById, cueLabel, keyName, sentenceText } from '@tavu/core/words';
+import { Clock, Zap } from 'lucide-react';
+import { memo } from 'react';
+import { useRun } from '../live/run';
+import { choose, useStudio } from '../studio/store';
+
+/** The links as lines, each with what sets it off. */
+export const Lines = memo(function Lines({
+  project,
+  lines,
+  plan,
+  dragged,
+}: {
+  project: Project;
+  lines: MapLine[];
+  plan: MapPlan;
+  dragged: { from: Point; to: Point } | null;
+}) {
+  const byId = new Map(project.links.map((link) => [link.id, link]));
+  return (
+    <>
+      <svg className="pointer-events-none absolute top-0 left-0 z-20 overflow-visible" width={plan.width} height={plan.height} aria-hidden="true">
+        <defs>
+          {(['line', 'live', 'chosen'] as const).map((name) => (
+            <marker key={name} id={`tip-${name}`} viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
+              <path d="M0 0 L8 4 L0 8 Z" fill={COLOURS[name]} />
+            </marker>
+          ))}
+        </defs>
+        {lines.map((line) => (
+          <Line key={line.key} line={line} />
+        ))}
+        {dragged && (
+          <path d={`M${dragged.from.x} ${dragged.from.y} L${dragged.to.x} ${dragged.to.y}`} stroke="var(--chosen)" strokeWidth={2.5} strokeDasharray="6 4" fill="none" markerEnd="url(#tip-chosen)" />
+        )}
+      </svg>
+      {lines.map((line) => (
+        <Label key={line.key} project={project} line={line} links={line.links.map((id) => byId.get(id)!).filter(Boolean)} />
+      ))}
+    </>
+  );
+});
+
+const COLOURS = { line: 'var(--line-strong)', live: 'var(--live)', chosen: 'var(--chosen)' };
+
+function useTone(line: MapLine): keyof typeof COLOURS {
+  const chosen = useStudio((studio) => line.links.includes(studio.chosen.link ?? ''));
+  const live = useRun((run) => line.links.includes(run.lastLink ?? ''));
+  return chosen ? 'chosen' : live ? 'live' : 'line';
+}
+
+function Line({ line }: { line: MapLine }) {
+  const tone = useTone(line);
+  const { start, bends, end } = line;
+  return (
+    <g>
+      <path
+        d={`M${start.x} ${start.y} C${bends[0].x} ${bends[0].y} ${bends[1].x} ${bends[1].y} ${end.x} ${end.y}`}
+        fill="none"
+        stroke={COLOURS[tone]}
+        strokeWidth={tone === 'line' ? 1.6 : 2.6}
+        strokeDasharray={line.dashed ? '5 4' : undefined}
+        markerEnd={`url(#tip-${tone})`}
+        className="transition-[stroke] duration-500"
+      />
+      <circle cx={start.x} cy={start.y} r={2.6} fill={COLOURS[tone]} />
+    </g>
+  );
+}
+
+function Label({ project, line, links }: { project: Project; line: MapLine; links: Link[] }) {
+  const tone = useTone(line);
+  const first = links[0];
+  if (!first) return null;
+  return (
+    <button
+      type="button"
+      data-stays
+      tabIndex={-1}
+      aria-label={links.map((link) => sentenceText(project, link)).join(' ')}
+      className={`absolute z-20 flex max-w-28 -translate-1/2 items-center gap-1 rounded border bg-sheet px-1 text-xs leading-4 hover:border-chosen ${tone === 'live' ? 'border-live font-bold text-live' : tone === 'chosen' ? 'border-chosen font-bold text-chosen' : 'border-line text-ink'}`}
+      style={{ left: line.label.x, top: line.label.y }}
+      onClick={() => choose({ screen: line.from, link: first.id })}
+    >
+      {links.slice(0, 3).map((link) => (
+        <CueMark key={link.id} project={project} link={link} />
+      ))}
+    </button>
+  );
+}
+
+function CueMark({ project, link }: { project: Project; link: Link }) {
+  const label = cueLabel(project, link.from, link.cue);
+  switch (link.cue.on) {
+    case 'time':
+      return (
+        <span className="flex items-center gap-0.5 font-mono">
+          <Clock size={10} aria-hidden="true" />
+          {label}
+        </span>
+      );
+    case 'event':
+      return (
+        <span className="flex min-w-0 items-center gap-0.5">
+          <Zap size={10} aria-hidden="true" className="shrink-0" />
+          <span className="truncate">{label}</span>
+        </span>
+      );
+    case 'action': {
+      const key = actionById(project, link.cue.action)?.keys[0];
+      return <span className="cap leading-3.5">{key ? keyName(key) : label}</span>;
+    }
+    default:
+      return <span className="truncate">{label}</span>;
+  }
+}

@@ -1,0 +1,109 @@
+'use client';
+
+import { CARD, type MapPlan, type Point } from '@tavu/core/map';
+import { linksFrom, type Cue, type Id, type Link, type Project } from '@tavu/core/model';
+import { useCallback, useRef, useState, type PointerEvent, type RefObject } from 'react';
+import { edit, useStudio } from '../studio/store';
+import { Picker } from '../ui/Picker';
+import { Sheet } from '../ui/parts';
+import { kindFor } from '../reading/targetChoices';
+
+export interface DragFrom {
+  screen: Id;
+  element: Id | null;
+}
+export interface Dropped {
+  from: DragFrom;
+  at: Point;
+}
+
+/** Drawing a new link from a card or control to another card, or to where a new one should be. */
+export function useDraggedLink(frame: RefObject<HTMLDivElement | null>, view: { x: number; y: number; k: number }, plan: MapPlan) {
+  const [line, setLine] = useState<{ from: Point; to: Point } | null>(null);
+  const [over, setOver] = useState<Id | null>(null);
+  const [dropped, setDropped] = useState<Dropped | null>(null);
+  const now = useRef({ view, plan });
+  now.current = { view, plan };
+
+  const begin = useCallback(
+    (from: DragFrom, event: PointerEvent) => {
+      event.preventDefault();
+      event.stopPropagation();
+      const box = frame.current!.getBoundingClientRect();
+      const at = (e: { clientX: number; clientY: number }): Point => {
+        const { x, y, k } = now.current.view;
+        return { x: (e.clientX - box.left - x) / k, y: (e.clientY - box.top - y) / k };
+      };
+      const start = at(event);
+      const cardAt = (p: Point) =>
+        now.current.plan.cards.find((card) => p.x >= card.x && p.x <= card.x + CARD.width && p.y >= card.y && p.y <= card.y + CARD.height);
+      const move = (e: globalThis.PointerEvent): void => {
+        const to = at(e);
+        setLine({ from: start, to });
+        setOver(cardAt(to)?.id ?? null);
+      };
+      const stop = (e: globalThis.PointerEvent | null): void => {
+        window.removeEventListener('pointermove', move);
+        window.removeEventListener('pointerup', stop);
+        window.removeEventListener('keydown', escape);
+        setLine(null);
+        setOver(null);
+        if (!e) return;
+        const to = at(e);
+        if (Math.hypot(to.x - start.x, to.y - start.y) < 8) return;
+        const card = cardAt(to);
+        if (!card) return setDropped({ from, at: to });
+        const { project } = useStudio.getState();
+        const kind = card.layer === 'base' ? 'go' : card.layer === 'overlay' ? 'open' : 'stay';
+        const link: Omit<Link, 'id'> = {
+          from: from.screen,
+          cue: cueFor(project, from),
+          kind,
+          effects: kind === 'stay' ? [{ do: 'notice', screen: card.id }] : [],
+          ...(kind === 'stay' ? {} : { to: card.gap ? { gap: card.name } : { screen: card.id } }),
+        };
+        edit('add link', link, { chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }) });
+      };
+      const escape = (e: KeyboardEvent): void => {
+        if (e.key === 'Escape') stop(null);
+      };
+      window.addEventListener('pointermove', move);
+      window.addEventListener('pointerup', stop);
+      window.addEventListener('keydown', escape);
+    },
+    [frame],
+  );
+  return { begin, line, over, dropped, clear: () => setDropped(null) };
+}
+
+/** A control sets off its own press. A card's edge says nothing yet: its first button without a link, else confirm. */
+function cueFor(project: Project, from: DragFrom): Cue {
+  if (from.element) return { on: 'press', element: from.element };
+  const taken = new Set(linksFrom(project, from.screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
+  const screen = project.screens.find((each) => each.id === from.screen);
+  const free = screen?.elements.find((each) => each.type === 'button' && !taken.has(each.id));
+  return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };
+}
+
+/** Dropped where no card is: name the screen that should be there. */
+export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => void }) {
+  const project = useStudio((studio) => studio.project);
+  const make = (name: string, layer: 'base' | 'overlay'): void => {
+    const link: Omit<Link, 'id'> = { from: dropped.from.screen, cue: cueFor(project, dropped.from), kind: layer === 'base' ? 'go' : 'open', effects: [] };
+    edit('link to new screen', { link, name, kind: kindFor(name, layer), layer }, { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) });
+    onDone();
+  };
+  return (
+    <Sheet open label="Name the new screen" onOpen={(open) => !open && onDone()} trigger={<span className="absolute size-1" style={{ left: dropped.at.x, top: dropped.at.y }} />}>
+      <Picker
+        label="Name the new screen"
+        placeholder="Name the new screen"
+        choices={[]}
+        typed={(text) => [
+          { key: 'go', words: text, label: `Go to “${text}”`, onPick: () => make(text.slice(0, 80), 'base') },
+          { key: 'open', words: text, label: `Open “${text}” over it`, onPick: () => make(text.slice(0, 80), 'overlay') },
+        ]}
+      />
+    </Sheet>
+  );
+}

@@ -1,0 +1,84 @@
+'use client';
+
+import { LONGEST_NAME } from '@tavu/core/model';
+import { projectFromNames, USUAL_SCREENS } from '@tavu/core/starter';
+import { useId, useState } from 'react';
+import { Button } from '../ui/parts';
+import { openAsNew } from './opening';
+
+const MOST_SCREENS = 60;
+
+/** Screen names, ticked or typed, become a flow that already runs. */
+export function NewProject({ done }: { done: () => void }) {
+  const id = useId();
+  const [name, setName] = useState('My game');
+  const [ticked, setTicked] = useState(new Set(USUAL_SCREENS.map((screen) => screen.name)));
+  const [more, setMore] = useState('');
+  const typed = more
+    .split(/[\n,]/)
+    .map((each) => each.trim())
+    .filter(Boolean);
+  const names = [...USUAL_SCREENS.map((screen) => screen.name).filter((each) => ticked.has(each)), ...typed];
+  const long = typed.find((each) => each.length > LONGEST_NAME);
+  const error =
+    name.trim() === ''
+      ? 'Give the project a name.'
+      : name.length > LONGEST_NAME
+        ? `A project’s name can have ${LONGEST_NAME} characters.`
+        : names.length === 0
+          ? 'Tick or type at least one screen.'
+          : long
+            ? `“${long.slice(0, 20)}…” is too long; a name can have ${LONGEST_NAME} characters.`
+            : names.length > MOST_SCREENS
+              ? `Begin with ${MOST_SCREENS} screens at most; more can be added later.`
+              : null;
+  const make = async (): Promise<void> => {
+    if (error) return;
+    await openAsNew({ project: projectFromNames(name.trim(), names), assets: new Map() });
+    done();
+  };
+  return (
+    <form
+      aria-label="New project"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void make();
+      }}
+    >
+      <h3 className="mb-1 font-bold">New project</h3>
+      <label htmlFor={`${id}-name`} className="block text-sm text-soft">
+        Its name
+      </label>
+      <input id={`${id}-name`} value={name} maxLength={200} className="mb-2 h-7 w-full rounded border border-line bg-sheet px-1.5" onChange={(event) => setName(event.target.value)} />
+      <fieldset className="mb-2">
+        <legend className="text-sm text-soft">Its screens</legend>
+        <div className="grid grid-cols-2">
+          {USUAL_SCREENS.map((screen) => (
+            <label key={screen.name} className="flex cursor-pointer items-center gap-2 py-0.5">
+              <input
+                type="checkbox"
+                className="accent-chosen"
+                checked={ticked.has(screen.name)}
+                onChange={(event) => {
+                  const next = new Set(ticked);
+                  if (event.target.checked) next.add(screen.name);
+                  else next.delete(screen.name);
+                  setTicked(next);
+                }}
+              />
+              {screen.name}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <label htmlFor={`${id}-more`} className="block text-sm text-soft">
+        More, one a line (Logo, Credits, Help …)
+      </label>
+      <textarea id={`${id}-more`} rows={3} value={more} maxLength={10_000} className="w-full rounded border border-line bg-sheet px-1.5 py-1" onChange={(event) => setMore(event.target.value)} />
+      {error && <p className="text-sm text-warn">{error}</p>}
+      <Button look="main" type="submit" className="mt-2" disabled={error !== null}>
+        Make it and run it
+      </Button>
+    </form>
+  );
+}

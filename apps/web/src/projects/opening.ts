@@ -1,0 +1,48 @@
+import { freshId, type Id, type Project } from '@tavu/core/model';
+import type { AssetBytes } from '@tavu/core/exchange';
+import type { Problem } from '@tavu/core/schema';
+import { fetchProject, keepAssets, keepProject, listProjects } from '../storage/db';
+import { files, openDemo } from '../storage/files';
+import { openInStudio, say } from '../studio/store';
+
+/** Opens what was made or read as a project of its own, so that nothing kept before is written over. */
+export async function openAsNew({ project, assets }: { project: Project; assets: AssetBytes }): Promise<void> {
+  const known = await listProjects().catch(() => []);
+  const fresh = known.some((row) => row.id === project.id) ? { ...project, id: freshId('p') } : project;
+  await keep(fresh, assets);
+  openInStudio(fresh, assets);
+}
+
+async function keep(project: Project, assets: AssetBytes): Promise<void> {
+  try {
+    await keepAssets(project.id, assets);
+    await keepProject(project);
+  } catch {
+    say('The browser does not store it; save a file before you leave.');
+  }
+}
+
+/** Opens a kept project; gives what is wrong with it if it cannot be read. */
+export async function openKept(id: Id): Promise<Problem[] | null> {
+  const kept = await fetchProject(id);
+  if (!kept) return [{ place: 'the browser’s storage', reason: 'It is not there any more.' }];
+  const read = await files().readDocument(kept.document);
+  if ('problems' in read) return read.problems;
+  openInStudio(read.project, kept.assets);
+  return null;
+}
+
+export async function openDemoProject(): Promise<void> {
+  const demo = await openDemo();
+  if ('problems' in demo) return say('The demo could not be opened.');
+  await openAsNew(demo);
+}
+
+/** What was open last, else the demo. */
+export async function openFirst(): Promise<void> {
+  const [last] = await listProjects().catch(() => []);
+  const problems = last ? await openKept(last.id).catch(() => []) : [];
+  if (last && problems === null) return;
+  if (last && problems) say(`“${last.name}” could not be read; here is the demo.`);
+  await openDemoProject();
+}

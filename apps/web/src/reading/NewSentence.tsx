@@ -1,0 +1,42 @@
+'use client';
+
+import { PROJECT, type Cue, type Id } from '@tavu/core/model';
+import { useState } from 'react';
+import { edit } from '../studio/store';
+import { Picker } from '../ui/Picker';
+import { Sheet } from '../ui/parts';
+import { useCueChoices } from './cueChoices';
+
+/** The sentence that is not there yet: pick what sets it off, then say where it leads. */
+export function NewSentence({ screen }: { screen: Id }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet
+      label="What sets it off"
+      open={open}
+      onOpen={setOpen}
+      trigger={
+        <button
+          type="button"
+          className="mt-2 w-full rounded border-2 border-dashed border-strong px-2.5 py-1.5 text-left text-soft hover:border-chosen hover:text-chosen"
+        >
+          When …
+        </button>
+      }
+    >
+      {open && <Cues screen={screen} close={() => setOpen(false)} />}
+    </Sheet>
+  );
+}
+
+function Cues({ screen, close }: { screen: Id; close: () => void }) {
+  const { choices, typed } = useCueChoices(screen, (cue: Cue) => {
+    edit(
+      'add link',
+      { from: screen, cue, kind: screen === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' }, effects: [] },
+      { chosen: (made) => ({ link: made ?? null }) },
+    );
+    close();
+  });
+  return <Picker label="What sets it off" placeholder="A button, a key, an event, a time" choices={choices} typed={typed} />;
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { linksFrom, PROJECT, readDuration, titleCase, type Cue, type Id } from '@tavu/core/model';
+import { actionKeys } from '@tavu/core/words';
+import { edit, useStudio } from '../studio/store';
+import type { Choice } from '../ui/Picker';
+
+/** Everything that can set a link off on a screen, and what typing can make of a new name or a time. */
+export function useCueChoices(
+  screen: Id,
+  pick: (cue: Cue) => void,
+): { choices: Choice[]; typed: (text: string) => Choice[] } {
+  const project = useStudio((studio) => studio.project);
+  const elements = project.screens.find((each) => each.id === screen)?.elements ?? [];
+  const used = new Set(linksFrom(project, screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
+  const choices: Choice[] = [];
+  for (const element of elements.filter((each) => each.type === 'button' || each.type === 'picture'))
+    choices.push({
+      key: `press ${element.id}`,
+      group: 'Pressed',
+      words: `${element.name} press button`,
+      label: element.name,
+      hint: used.has(element.id) ? 'leads somewhere' : 'leads nowhere yet',
+      onPick: () => pick({ on: 'press', element: element.id }),
+    });
+  for (const action of project.actions)
+    choices.push({
+      key: `action ${action.id}`,
+      group: 'A key or pad button',
+      words: `${action.name} ${actionKeys(action)} key`,
+      label: titleCase(action.name),
+      hint: actionKeys(action),
+      onPick: () => pick({ on: 'action', action: action.id, when: 'down' }),
+    });
+  for (const event of project.events.filter((each) => each.direction === 'in'))
+    choices.push({
+      key: `event ${event.id}`,
+      group: 'The game says',
+      words: `${event.name} event game`,
+      label: event.name,
+      onPick: () => pick({ on: 'event', event: event.id }),
+    });
+  const time = (after: string): Cue => ({ on: 'time', after, since: 'taken', clock: 'interface', covered: 'counts' });
+  if (screen !== PROJECT)
+    choices.push(
+      { key: 'time', group: 'By itself', words: 'after a time timer', label: 'After a time', hint: '3 s', onPick: () => pick(time('3 s')) },
+      { key: 'arrival', group: 'By itself', words: 'on arrival at once', label: 'On arrival', onPick: () => pick({ on: 'arrival' }) },
+    );
+  const typed = (text: string): Choice[] => {
+    const made: Choice[] = [];
+    const duration = readDuration(text.replace(/^after /i, ''), project.rates, 's');
+    if ('ok' in duration && screen !== PROJECT)
+      made.push({ key: 'typed time', group: 'Make', words: text, label: `After ${duration.ok}`, onPick: () => pick(time(duration.ok)) });
+    if (!project.events.some((each) => each.name.toLowerCase() === text.toLowerCase()))
+      made.push({
+        key: 'typed event',
+        group: 'Make',
+        words: text,
+        label: `When the game says “${text.slice(0, 80)}”`,
+        onPick: () => pick({ on: 'event', event: edit('add event', { name: text.slice(0, 80), direction: 'in' })! }),
+      });
+    return made;
+  };
+  return { choices, typed };
+}

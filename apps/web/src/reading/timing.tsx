@@ -1,0 +1,121 @@
+'use client';
+
+import { readDuration, type Cue, type Link } from '@tavu/core/model';
+import { SINCE_WORDS, WHEN_WORDS } from '@tavu/core/words';
+import { edit, useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+import { Picker } from '../ui/Picker';
+
+type TimeCue = Cue & { on: 'time' };
+
+const change = (link: Link, cue: Cue): void => void edit('change link', { link: link.id, change: { cue } });
+
+export function WhenPicker({ link, close }: { link: Link; close: () => void }) {
+  const cue = link.cue;
+  if (cue.on !== 'action') return null;
+  const choices = (['down', 'up', 'held'] as const).map((when) => ({
+    key: when,
+    words: WHEN_WORDS[when],
+    label: WHEN_WORDS[when],
+    onPick: () => {
+      change(link, { on: 'action', action: cue.action, when, ...(when === 'held' ? { hold: '500 ms' } : {}) });
+      close();
+    },
+  }));
+  return <Picker label="At which part of the press" placeholder="Down, up or held" choices={choices} />;
+}
+
+export function TimeSheet({ link, close }: { link: Link; close: () => void }) {
+  const rates = useStudio((studio) => studio.project.rates);
+  const cue = link.cue;
+  if (cue.on !== 'time') return null;
+  return (
+    <div className="p-3">
+      <Field
+        label="How long (s, ms, frames or ticks)"
+        value={cue.after}
+        read={(text) => readDuration(text, rates, 's')}
+        onChange={(after) => {
+          change(link, { ...cue, after });
+          close();
+        }}
+      />
+    </div>
+  );
+}
+
+export function HoldSheet({ link, close }: { link: Link; close: () => void }) {
+  const rates = useStudio((studio) => studio.project.rates);
+  const cue = link.cue;
+  if (cue.on !== 'action') return null;
+  return (
+    <div className="p-3">
+      <Field
+        label="Held how long"
+        value={cue.hold ?? '500 ms'}
+        read={(text) => readDuration(text, rates)}
+        onChange={(hold) => {
+          change(link, { ...cue, hold });
+          close();
+        }}
+      />
+    </div>
+  );
+}
+
+export function SinceSheet({ link }: { link: Link }) {
+  const cue = link.cue;
+  if (cue.on !== 'time') return null;
+  return (
+    <div className="space-y-3 p-3">
+      <Radios<TimeCue['since']>
+        label="Counted"
+        value={cue.since}
+        options={Object.entries(SINCE_WORDS) as [TimeCue['since'], string][]}
+        onChange={(since) => change(link, { ...cue, since })}
+      />
+      <Radios<TimeCue['clock']>
+        label="On"
+        value={cue.clock}
+        options={[
+          ['interface', 'the interface’s clock'],
+          ['game', 'the game’s clock, which stands still while paused'],
+        ]}
+        onChange={(clock) => change(link, { ...cue, clock })}
+      />
+      <Radios<TimeCue['covered']>
+        label="While a screen lies over this"
+        value={cue.covered}
+        options={[
+          ['counts', 'it goes on counting'],
+          ['waits', 'it waits'],
+        ]}
+        onChange={(covered) => change(link, { ...cue, covered })}
+      />
+    </div>
+  );
+}
+
+export function Radios<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly (readonly [T, string])[];
+  onChange: (value: T) => void;
+}) {
+  return (
+    <fieldset>
+      <legend className="text-sm text-soft">{label}</legend>
+      {options.map(([key, words]) => (
+        <label key={key} className="flex cursor-pointer items-center gap-2 py-0.5">
+          <input type="radio" name={label} checked={key === value} onChange={() => onChange(key)} className="accent-chosen" />
+          {words}
+        </label>
+      ))}
+    </fieldset>
+  );
+}

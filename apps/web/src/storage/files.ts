@@ -1,0 +1,68 @@
+import type { Opened } from '@tavu/core/exchange';
+import type { Project } from '@tavu/core/model';
+import { wrap, type Remote } from 'comlink';
+import type { Files } from './files.worker';
+
+let worker: Remote<Files> | null = null;
+
+/** The worker is started when it is first needed. */
+export function files(): Remote<Files> {
+  worker ??= wrap<Files>(new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' }));
+  return worker;
+}
+
+const LARGEST_FILE = 100_000_000;
+
+export async function openFile(file: File): Promise<Opened> {
+  if (file.size > LARGEST_FILE)
+    return { problems: [{ place: file.name, reason: 'It is larger than 100 MB.' }] };
+  return files().openProject(new Uint8Array(await file.arrayBuffer()));
+}
+
+export async function download(name: string, bytes: BlobPart, media: string): Promise<void> {
+  const url = URL.createObjectURL(new Blob([bytes], { type: media }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser takes the address before this runs out.
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+}
+
+export const fileName = (project: Project): string =>
+  project.name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '') || 'project';
+
+const FACES = ['plain', 'plain-bold', 'display'];
+export const fontAddress = (face: string): string => `/built/fonts/${face}.woff2`;
+export const fontAddresses = (): Record<string, string> =>
+  Object.fromEntries(FACES.map((face) => [face, fontAddress(face)]));
+
+const bytesOf = async (address: string): Promise<Uint8Array> => {
+  const answer = await fetch(address);
+  if (!answer.ok) throw new Error(`${address} could not be read (${answer.status}).`);
+  return new Uint8Array(await answer.arrayBuffer());
+};
+
+export async function openDemo(): Promise<Opened> {
+  return files().openProject(await bytesOf('/built/saltwick-light.tavu.zip'));
+}
+
+export async function saveFile(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
+  const { bytes, ending } = await files().saveProject(project, assets);
+  await download(`${fileName(project)}.${ending}`, bytes as BlobPart, 'application/octet-stream');
+}
+
+/** One HTML file that plays by itself. */
+export async function savePage(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
+  const [player, ...fonts] = await Promise.all(
+    ['/built/player.js', ...FACES.map(fontAddress)].map(bytesOf),
+  );
+  const page = await files().playablePage(project, assets, {
+    player: new TextDecoder().decode(player),
+    fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),
+  });
+  await download(`${fileName(project)}.html`, page, 'text/html');
+}

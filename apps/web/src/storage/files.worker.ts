@@ -1,0 +1,10 @@
+import { openProject, playablePage, saveProject } from '@tavu/core/exchange';
+import { readDocument } from '@tavu/core/schema';
+import { expose } from 'comlink';
+
+/** Reading, checking and writing files away from the page, so that a large one never holds up typing. */
+const files = { openProject, saveProject, playablePage, readDocument };
+
+export type Files = typeof files;
+
+expose(files);

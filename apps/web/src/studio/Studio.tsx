@@ -1,0 +1,36 @@
+'use client';
+
+import { loadFonts } from '@tavu/player';
+import { useEffect, useState } from 'react';
+import { openFirst } from '../projects/opening';
+import { fontAddresses } from '../storage/files';
+import { Window } from '../window/Window';
+import { useKeeping } from './keeping';
+import { useStudio } from './store';
+
+/** The whole application: opens what was open last, then shows the window. */
+export function Studio() {
+  const opened = useStudio((studio) => studio.opened > 0);
+  const [fault, setFault] = useState<string | null>(null);
+  useKeeping();
+  useEffect(() => {
+    void loadFonts(fontAddresses())
+      .then(openFirst)
+      .catch((error: unknown) => setFault(error instanceof Error ? error.message : String(error)));
+  }, []);
+  if (opened) return <Window />;
+  return (
+    <main className="flex h-dvh flex-col items-center justify-center gap-2">
+      <h1 className="text-[28px] font-bold">Tavu</h1>
+      {fault ? (
+        <p role="alert" className="max-w-md text-center text-warn">
+          Tavu could not open: {fault} Reload the page to try again.
+        </p>
+      ) : (
+        <p role="status" className="text-soft">
+          Opening …
+        </p>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,84 @@
+import type { Project } from '@tavu/core/model';
+import { useEffect } from 'react';
+import { fetchProject, keepAssets, keepProject } from '../storage/db';
+import { files } from '../storage/files';
+import { channel, claim } from '../storage/writer';
+import { follow, useStudio } from './store';
+
+/** How long after an edit it is written, in milliseconds; edits in between go with it. */
+const WAIT = 120;
+
+/**
+ * Keeps the open project: every change is written to the browser's own store. If that fails the work stays in memory
+ * and the person is told.
+ */
+export function useKeeping(): void {
+  const opened = useStudio((studio) => studio.opened);
+  useEffect(() => {
+    if (opened === 0) return;
+    const { id } = useStudio.getState().project;
+    let writer = false;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let written: Project | null = null;
+    let writing = false;
+
+    const write = async (): Promise<void> => {
+      const { project, assets } = useStudio.getState();
+      if (writing || !writer || project === written || project.id !== id) return;
+      writing = true;
+      useStudio.setState({ saving: { state: 'keeping' } });
+      try {
+        if (written === null) await keepAssets(id, assets);
+        await keepProject(project);
+        written = project;
+        wire.tell();
+        useStudio.setState({ saving: { state: 'kept', at: Date.now() } });
+      } catch (error) {
+        useStudio.setState({ saving: { state: 'failed', reason: reasonOf(error) } });
+      }
+      writing = false;
+      if (useStudio.getState().project !== project) timer = setTimeout(write, WAIT);
+    };
+    const soon = (): void => {
+      clearTimeout(timer);
+      timer = setTimeout(write, WAIT);
+    };
+    const wire = channel(id, () => {
+      if (!writer) void readAgain(id);
+    });
+    useStudio.setState({ saving: { state: 'following' } });
+    const release = claim(id, () => {
+      writer = true;
+      useStudio.setState({ saving: { state: 'kept', at: Date.now() } });
+      void write();
+    });
+    const stop = useStudio.subscribe((now, before) => {
+      if (now.project !== before.project && now.opened === before.opened) soon();
+    });
+    const leaving = (): void => void write();
+    window.addEventListener('pagehide', leaving);
+    document.addEventListener('visibilitychange', leaving);
+    return () => {
+      clearTimeout(timer);
+      stop();
+      release();
+      wire.close();
+      window.removeEventListener('pagehide', leaving);
+      document.removeEventListener('visibilitychange', leaving);
+    };
+  }, [opened]);
+}
+
+async function readAgain(id: string): Promise<void> {
+  const kept = await fetchProject(id);
+  if (!kept) return;
+  const read = await files().readDocument(kept.document);
+  if ('project' in read) follow(read.project);
+}
+
+function reasonOf(error: unknown): string {
+  const name = error instanceof Error ? error.name : '';
+  if (name === 'QuotaExceededError') return 'The browser’s storage is full.';
+  if (name === 'InvalidStateError' || name === 'AbortError') return 'The browser closed its storage.';
+  return 'The browser did not let it be stored.';
+}

@@ -1,0 +1,132 @@
+import { compile, type Flow } from '@tavu/core/compile';
+import { carryOut, closeStep, NO_HISTORY, record, redo, undo, type Arguments, type CommandName, type History } from '@tavu/core/edit';
+import { blankProject, type Id, type Project } from '@tavu/core/model';
+import type { AssetBytes } from '@tavu/core/exchange';
+import { create } from 'zustand';
+import { sourcesOf } from '../picture/sources';
+
+/** What is chosen; every part of the window follows it. An element or link is of the chosen screen. */
+export interface Chosen {
+  screen: Id | null;
+  link: Id | null;
+  element: Id | null;
+}
+export const NOTHING: Chosen = { screen: null, link: null, element: null };
+
+export type Saving =
+  | { state: 'kept'; at: number }
+  | { state: 'keeping' }
+  | { state: 'following' }
+  | { state: 'failed'; reason: string };
+
+interface Studio {
+  project: Project;
+  flow: Flow;
+  assets: AssetBytes;
+  sources: ReturnType<typeof sourcesOf>;
+  history: History<Chosen>;
+  chosen: Chosen;
+  saving: Saving;
+  /** A short word for the person; the number tells one from the next. */
+  word: { text: string; n: number } | null;
+  /** Goes up each time another project is opened. */
+  opened: number;
+}
+
+const first = blankProject('Untitled');
+
+export const useStudio = create<Studio>(() => ({
+  project: first,
+  flow: compile(first),
+  assets: new Map(),
+  sources: sourcesOf(new Map(), new Map()),
+  history: NO_HISTORY,
+  chosen: NOTHING,
+  saving: { state: 'kept', at: 0 },
+  word: null,
+  opened: 0,
+}));
+
+const { getState, setState } = useStudio;
+
+export function say(text: string): void {
+  setState({ word: { text, n: (getState().word?.n ?? 0) + 1 } });
+}
+
+export function openInStudio(project: Project, assets: AssetBytes): void {
+  getState().sources.revoke();
+  setState((before) => ({
+    project,
+    flow: compile(project),
+    assets,
+    sources: sourcesOf(assets, new Map(project.assets.map((asset) => [asset.id, asset.media]))),
+    history: NO_HISTORY,
+    chosen: NOTHING,
+    opened: before.opened + 1,
+  }));
+}
+
+/** Takes over what another window has kept; what is chosen stays. */
+export function follow(project: Project): void {
+  setState((before) => ({ project, flow: compile(project, before.flow), history: NO_HISTORY }));
+}
+
+/**
+ * Carries out a command, recorded for undo. Edits with the same `key` that follow at once are one step. Returns the id
+ * of what was made.
+ */
+export function edit<N extends CommandName>(
+  name: N,
+  args: Arguments<N>,
+  options: { key?: string; chosen?: (made: Id | undefined) => Partial<Chosen> } = {},
+): Id | undefined {
+  const before = getState();
+  if (before.saving.state === 'following') {
+    say('This project is open in another window. Change it there, or close that window.');
+    return undefined;
+  }
+  const { project, edit: done, made } = carryOut(before.project, name, args);
+  if (!done) return made;
+  const chosen = { ...before.chosen, ...options.chosen?.(made) };
+  setState({
+    project,
+    flow: compile(project, before.flow),
+    history: record(before.history, done, { before: before.chosen, after: chosen, key: options.key }),
+    chosen: standing(project, chosen),
+  });
+  return made;
+}
+
+/** Ends a drag: what follows is a step of its own. */
+export function endStep(): void {
+  setState((before) => ({ history: closeStep(before.history) }));
+}
+
+export function travel(way: 'undo' | 'redo'): void {
+  const before = getState();
+  if (before.saving.state === 'following') return;
+  const moved = (way === 'undo' ? undo : redo)(before.project, before.history);
+  if (!moved) return say(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
+  setState({
+    project: moved.project,
+    flow: compile(moved.project, before.flow),
+    history: moved.history,
+    chosen: standing(moved.project, moved.seen),
+  });
+  say(`${way === 'undo' ? 'Undone' : 'Redone'}: ${moved.name}.`);
+}
+
+export function choose(chosen: Partial<Chosen>): void {
+  setState((before) => ({
+    chosen: 'screen' in chosen ? { ...NOTHING, ...chosen } : { ...before.chosen, ...chosen },
+  }));
+}
+
+/** What is chosen, less what the project no longer has. */
+function standing(project: Project, chosen: Chosen): Chosen {
+  const screen = project.screens.find((each) => each.id === chosen.screen);
+  const link = project.links.some((each) => each.id === chosen.link) ? chosen.link : null;
+  if (!screen) return { ...NOTHING, link };
+  const element = screen.elements.some((each) => each.id === chosen.element) ? chosen.element : null;
+  return { screen: screen.id, link, element };
+}

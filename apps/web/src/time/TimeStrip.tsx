@@ -1,0 +1,96 @@
+'use client';
+
+import { titleCase, type Id } from '@tavu/core/model';
+import { outcomeWords } from '../live/Trace';
+import { goBackTo, useRun, type Entry, type Span } from '../live/run';
+import { useStudio } from '../studio/store';
+
+/** How much the strip shows, in microseconds. */
+const WINDOW = 12_000_000;
+const ROWS = { base: 0, overlay: 1, notice: 2 } as const;
+const ROW_HEIGHT = 20;
+
+/** The last seconds of the run: what was up, what came in and what it set off. Each mark is a place to go back to. */
+export function TimeStrip() {
+  const now = useRun((run) => run.now);
+  const spans = useRun((run) => run.spans);
+  const entries = useRun((run) => run.entries);
+  const project = useStudio((studio) => studio.project);
+  const from = Math.max(0, now - WINDOW);
+  const at = (time: number): string => `${((time - from) / WINDOW) * 100}%`;
+  const layerOf = (id: Id): keyof typeof ROWS =>
+    project.screens.find((screen) => screen.id === id)?.layer ?? (id.startsWith('gap:overlay:') ? 'overlay' : 'base');
+  const nameOf = (id: Id): string => project.screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
+  const marks = entries.filter(({ outcome }) => outcome.at >= from && MARKED.has(outcome.did));
+  const seconds = Array.from({ length: 13 }, (_, i) => Math.ceil(from / 1_000_000) * 1_000_000 + i * 1_000_000).filter(
+    (time) => time <= from + WINDOW,
+  );
+  return (
+    <section aria-label="Time" data-pane tabIndex={-1} className="flex h-33 shrink-0 flex-col border-t border-line bg-sheet">
+      <header className="flex h-7 shrink-0 items-center gap-3 px-3.5">
+        <h2 className="font-bold">Time</h2>
+        <span className="text-soft">the last seconds of this run; choose a mark to go back to just before it</span>
+      </header>
+      <div className="flex min-h-0 flex-1 px-3.5 pb-1.5">
+        <div aria-hidden="true" className="w-17 shrink-0 pt-4.5 text-sm text-soft">
+          {Object.keys(ROWS).map((layer) => (
+            <div key={layer} style={{ height: ROW_HEIGHT }}>
+              {titleCase(layer)}
+            </div>
+          ))}
+        </div>
+        <div className="relative min-w-0 flex-1 overflow-hidden">
+          {seconds.map((time) => (
+            <div key={time} className="absolute inset-y-0 border-l border-line" style={{ left: at(time) }}>
+              <span className="absolute bottom-0 left-1 font-mono text-xs text-soft">{time / 1_000_000}</span>
+            </div>
+          ))}
+          {spans.map((span) => (
+            <Bar key={span.serial} span={span} name={nameOf(span.screen)} row={ROWS[layerOf(span.screen)]} from={from} now={now} />
+          ))}
+          <div className="absolute inset-y-0 w-0.5 bg-live" style={{ left: at(now) }} aria-hidden="true" />
+          {marks.map((entry) => (
+            <Mark key={entry.n} entry={entry} left={at(entry.outcome.at)} words={`${(entry.outcome.at / 1_000_000).toFixed(3)} s: ${outcomeWords(project, entry.outcome)}`} />
+          ))}
+        </div>
+      </div>
+    </section>
+  );
+}
+
+const MARKED = new Set(['input', 'link', 'send', 'nowhere', 'masked', 'unsettled']);
+
+const LOOKS = ['border-solid bg-water', 'border-double border-3 bg-land', 'border-dashed bg-marsh'];
+
+function Bar({ span, name, row, from, now }: { span: Span; name: string; row: number; from: number; now: number }) {
+  const start = Math.max(span.from, from);
+  const width = ((span.until ?? now) - start) / WINDOW;
+  if (width <= 0) return null;
+  return (
+    <div
+      title={name}
+      className={`absolute overflow-hidden rounded-sm border border-strong px-1 text-xs leading-4 whitespace-nowrap ${LOOKS[row]}`}
+      style={{ left: `${((start - from) / WINDOW) * 100}%`, width: `${width * 100}%`, top: 18 + row * ROW_HEIGHT, height: ROW_HEIGHT - 2 }}
+    >
+      {name}
+    </div>
+  );
+}
+
+/** Inputs are told from what they set off by shape as well as colour. */
+function Mark({ entry, left, words }: { entry: Entry; left: string; words: string }) {
+  const { did } = entry.outcome;
+  const look =
+    did === 'link'
+      ? 'bg-live rotate-45'
+      : did === 'input'
+        ? 'bg-ink rounded-full'
+        : did === 'send'
+          ? 'bg-chosen'
+          : 'border-2 border-warn bg-sheet rounded-full';
+  return (
+    <button type="button" aria-label={words} title={words} className="absolute top-0 z-10 flex size-4 -translate-x-1/2 items-center justify-center" style={{ left }} onClick={() => goBackTo(entry)}>
+      <span className={`block size-2.5 ${look}`} />
+    </button>
+  );
+}

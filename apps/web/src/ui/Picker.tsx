@@ -1,0 +1,77 @@
+'use client';
+
+import { Command } from 'cmdk';
+import { useState, type ReactNode } from 'react';
+
+export interface Choice {
+  key: string;
+  /** What typing is matched against. */
+  words: string;
+  label: ReactNode;
+  hint?: ReactNode;
+  group?: string;
+  onPick: () => void;
+}
+
+/**
+ * A list that typing filters. `typed` gives further choices for what has been typed, such as making a new thing of that
+ * name; `refuse` says in words why what is typed cannot be.
+ */
+export function Picker({
+  label,
+  placeholder,
+  choices,
+  typed,
+  refuse,
+  initial = '',
+}: {
+  label: string;
+  placeholder: string;
+  choices: readonly Choice[];
+  typed?: (text: string) => readonly Choice[];
+  refuse?: (text: string) => string | null;
+  initial?: string;
+}) {
+  const [text, setText] = useState(initial);
+  const wanted = text.trim().toLowerCase();
+  const shown = choices.filter((choice) => choice.words.toLowerCase().includes(wanted));
+  const error = wanted === '' ? null : (refuse?.(text) ?? null);
+  const made = wanted === '' || error ? [] : (typed?.(text.trim()) ?? []);
+  const groups = [...new Set([...shown, ...made].map((choice) => choice.group ?? ''))];
+  const item = (choice: Choice) => (
+    <Command.Item
+      key={choice.key}
+      value={choice.key}
+      onSelect={choice.onPick}
+      className="flex cursor-pointer items-center justify-between gap-3 rounded px-2 py-1 data-[selected=true]:bg-chosen-wash data-[selected=true]:outline data-[selected=true]:outline-chosen"
+    >
+      <span className="min-w-0 truncate">{choice.label}</span>
+      {choice.hint && <span className="shrink-0 text-sm text-soft">{choice.hint}</span>}
+    </Command.Item>
+  );
+  return (
+    <Command shouldFilter={false} label={label} loop>
+      <Command.Input
+        autoFocus
+        value={text}
+        onValueChange={setText}
+        placeholder={placeholder}
+        maxLength={200}
+        className="w-full rounded-t-lg border-b border-line bg-transparent px-3 py-2 outline-none placeholder:text-soft"
+      />
+      {error && <p className="px-3 py-1.5 text-sm text-warn">{error}</p>}
+      <Command.List className="max-h-72 overflow-auto p-1">
+        {groups.map((group) => (
+          <Command.Group
+            key={group}
+            heading={group || undefined}
+            className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-1.5 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-soft"
+          >
+            {[...shown, ...made].filter((choice) => (choice.group ?? '') === group).map(item)}
+          </Command.Group>
+        ))}
+        {shown.length + made.length === 0 && !error && <p className="px-2 py-1.5 text-soft">Nothing of that name.</p>}
+      </Command.List>
+    </Command>
+  );
+}

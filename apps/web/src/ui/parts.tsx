@@ -1,0 +1,186 @@
+'use client';
+
+import { Dialog as RadixDialog, Popover as RadixPopover, Tooltip as RadixTooltip } from 'radix-ui';
+import { X } from 'lucide-react';
+import type { ButtonHTMLAttributes, ReactNode } from 'react';
+
+/** Small shared pieces of the tool's own look. */
+
+const BUTTON = {
+  plain: 'border border-line bg-sheet text-ink hover:bg-chosen-wash',
+  main: 'border border-chosen bg-chosen text-on-chosen hover:brightness-110',
+  quiet: 'border border-transparent text-ink hover:bg-chosen-wash',
+  danger: 'border border-warn bg-sheet text-warn hover:bg-warn-wash',
+};
+
+export function Button({
+  look = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof BUTTON }) {
+  return (
+    <button
+      type="button"
+      className={`inline-flex h-7 items-center gap-1.5 rounded-md px-2.5 font-semibold whitespace-nowrap disabled:opacity-45 ${BUTTON[look]} ${className}`}
+      {...rest}
+    />
+  );
+}
+
+/** A button that shows only an icon; its name is its tooltip. */
+export function IconButton({
+  name,
+  keys,
+  className = '',
+  children,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { name: string; keys?: string }) {
+  return (
+    <Tip text={name} keys={keys}>
+      <button
+        type="button"
+        aria-label={name}
+        className={`inline-flex size-7 items-center justify-center rounded-md text-ink hover:bg-chosen-wash disabled:opacity-40 ${className}`}
+        {...rest}
+      >
+        {children}
+      </button>
+    </Tip>
+  );
+}
+
+export function Tip({ text, keys, children }: { text: ReactNode; keys?: string; children: ReactNode }) {
+  return (
+    <RadixTooltip.Root>
+      <RadixTooltip.Trigger asChild>{children}</RadixTooltip.Trigger>
+      <RadixTooltip.Portal>
+        <RadixTooltip.Content
+          sideOffset={5}
+          className="z-50 max-w-64 rounded bg-ink px-2 py-1 text-sm text-sheet shadow-md"
+        >
+          {text}
+          {keys && <span className="ml-2 font-mono text-xs opacity-80">{keys}</span>}
+        </RadixTooltip.Content>
+      </RadixTooltip.Portal>
+    </RadixTooltip.Root>
+  );
+}
+
+export const Tips = RadixTooltip.Provider;
+
+/** A sheet that opens beside what was pressed. */
+export function Sheet({
+  trigger,
+  children,
+  open,
+  onOpen,
+  label,
+  width = 'w-72',
+}: {
+  trigger: ReactNode;
+  children: ReactNode;
+  open?: boolean;
+  onOpen?: (open: boolean) => void;
+  label: string;
+  width?: string;
+}) {
+  return (
+    <RadixPopover.Root open={open} onOpenChange={onOpen}>
+      <RadixPopover.Trigger asChild>{trigger}</RadixPopover.Trigger>
+      <RadixPopover.Portal>
+        <RadixPopover.Content
+          aria-label={label}
+          sideOffset={6}
+          collisionPadding={8}
+          align="start"
+          className={`z-40 ${width} rounded-lg border border-strong bg-sheet text-ink shadow-xl`}
+        >
+          {children}
+        </RadixPopover.Content>
+      </RadixPopover.Portal>
+    </RadixPopover.Root>
+  );
+}
+
+export const SheetClose = RadixPopover.Close;
+
+export function Dialog({
+  open,
+  onOpen,
+  title,
+  children,
+  width = 'max-w-lg',
+}: {
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  title: string;
+  children: ReactNode;
+  width?: string;
+}) {
+  return (
+    <RadixDialog.Root open={open} onOpenChange={onOpen}>
+      <RadixDialog.Portal>
+        <RadixDialog.Overlay className="fixed inset-0 z-30 bg-ink/40" />
+        <RadixDialog.Content
+          aria-describedby={undefined}
+          className={`fixed top-[12vh] left-1/2 z-40 max-h-[76vh] w-[92vw] ${width} -translate-x-1/2 overflow-auto rounded-xl border border-strong bg-sheet p-5 text-ink shadow-2xl`}
+        >
+          <div className="mb-3 flex items-center justify-between">
+            <RadixDialog.Title className="text-lg font-bold">{title}</RadixDialog.Title>
+            <RadixDialog.Close asChild>
+              <button type="button" aria-label="Close" className="rounded p-1 hover:bg-chosen-wash">
+                <X size={16} />
+              </button>
+            </RadixDialog.Close>
+          </div>
+          {children}
+        </RadixDialog.Content>
+      </RadixDialog.Portal>
+    </RadixDialog.Root>
+  );
+}
+
+export function Cap({ children }: { children: ReactNode }) {
+  return <kbd className="cap">{children}</kbd>;
+}
+
+/** One of a few choices, all in view. */
+export function Choices<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; text: ReactNode; name?: string }[];
+  onChange: (value: T) => void;
+}) {
+  return (
+    <div role="radiogroup" aria-label={label} className="inline-flex overflow-hidden rounded-md border border-line">
+      {options.map((option, i) => (
+        <button
+          key={option.value}
+          type="button"
+          role="radio"
+          aria-checked={option.value === value}
+          aria-label={option.name}
+          tabIndex={option.value === value ? 0 : -1}
+          className={`h-6.5 px-2 focus-visible:-outline-offset-2 ${option.value === value ? 'bg-ink font-semibold text-sheet' : 'bg-sheet hover:bg-chosen-wash'}`}
+          onClick={() => onChange(option.value)}
+          onKeyDown={(event) => {
+            const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+            const next = options[(i + by + options.length) % options.length]!;
+            if (by === 0) return;
+            event.preventDefault();
+            onChange(next.value);
+            const buttons = event.currentTarget.parentElement!.children;
+            (buttons[options.indexOf(next)] as HTMLElement).focus();
+          }}
+        >
+          {option.text}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { Cap, Dialog } from '../ui/parts';
+
+const KEYS: [string[], string][] = [
+  [['F8'], 'Hold the run, or let it go'],
+  [['Shift', 'Esc'], 'Give the keys back from the game'],
+  [['F6'], 'To the next pane; with Shift to the one before'],
+  [['Ctrl', 'K'], 'Find anything'],
+  [['Ctrl', 'Z'], 'Undo; with Shift redo'],
+  [['Ctrl', '\\'], 'Map wide, even, Live wide'],
+  [['N'], 'On the map: a new screen'],
+  [['F2'], 'On a card: rename it'],
+  [['Ctrl', 'D'], 'On a card: duplicate it'],
+  [['Delete'], 'On a card or element: take it out'],
+  [['[', ']'], 'In Live, held: choose an element'],
+  [['Arrows'], 'In Live, held: move it by 1, with Shift by 10'],
+  [['Enter'], 'In Live, held: type over its words'],
+];
+
+export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
+  return (
+    <Dialog open={open} onOpen={onOpen} title="How Tavu works">
+      <div className="space-y-3">
+        <p>
+          The game in <b>Live</b> is always running. Click it and play: keys, pad and pointer go to it. Where something leads nowhere, it
+          stops and asks; type a name, and the screen is there.
+        </p>
+        <p>
+          <b>Hold</b> stops it at that instant, and everything you see can be chosen, moved and typed over. The <b>Map</b> shows what leads
+          where; the column on the right says it in sentences whose underlined words can be changed.
+        </p>
+        <table className="w-full">
+          <caption className="mb-1 text-left font-bold">Keys</caption>
+          <tbody>
+            {KEYS.map(([keys, words]) => (
+              <tr key={words} className="border-t border-line">
+                <td className="w-32 py-1">
+                  {keys.map((key) => (
+                    <span key={key} className="mr-1">
+                      <Cap>{key}</Cap>
+                    </span>
+                  ))}
+                </td>
+                <td>{words}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,106 @@
+'use client';
+
+import { PanelLeftClose, PanelRightClose, PanelRightOpen } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
+import { LivePane } from '../live/LivePane';
+import { toggleHold } from '../live/run';
+import { MapPane } from '../map/MapPane';
+import { ScreenList } from '../map/ScreenList';
+import { Projects } from '../projects/Projects';
+import { ReadingColumn } from '../reading/ReadingColumn';
+import { travel, useStudio } from '../studio/store';
+import { TimeStrip } from '../time/TimeStrip';
+import { IconButton, Tips } from '../ui/parts';
+import { Bar } from './Bar';
+import { Find } from './Find';
+import { Help } from './Help';
+
+/** The three rests of the divider between the left pane and Live, as the left pane's share. */
+const RESTS = ['minmax(0,1.9fr) minmax(340px,1fr)', 'minmax(0,1fr) minmax(0,1.1fr)', '190px minmax(0,1fr)'];
+
+export function Window() {
+  const [rest, setRest] = useState(1);
+  const [reading, setReading] = useState(true);
+  const [shown, setShown] = useState<'projects' | 'find' | 'help' | null>(null);
+  const turn = useCallback(() => setRest((now) => (now + 1) % RESTS.length), []);
+  const show = (what: typeof shown) => (open: boolean) => setShown(open ? what : null);
+
+  useEffect(() => {
+    const keys = (event: KeyboardEvent): void => {
+      const control = event.ctrlKey || event.metaKey;
+      const typing = (event.target as Element).matches?.('input, textarea, select, [contenteditable]');
+      const key = event.key.toLowerCase();
+      if (control && key === 'k') show('find')(true);
+      else if (control && key === '\\') turn();
+      else if (control && key === 'z' && !typing) travel(event.shiftKey ? 'redo' : 'undo');
+      else if (control && key === 'y' && !typing) travel('redo');
+      else if (event.key === 'F8') toggleHold();
+      else if (event.key === 'F6') nextPane(event.shiftKey ? -1 : 1);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, [turn]);
+
+  return (
+    <Tips delayDuration={350}>
+      <div className="flex h-dvh flex-col">
+        <Bar onProjects={() => setShown('projects')} onFind={() => setShown('find')} onHelp={() => setShown('help')} />
+        <main
+          className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)]"
+          style={{ gridTemplateColumns: `${RESTS[rest]} ${reading ? '290px' : '0px'}` }}
+        >
+          <div className="flex min-h-0 min-w-0 flex-col border-r border-line">
+            <div className="flex h-8.5 shrink-0 items-center gap-2 border-b border-line bg-sheet px-3.5">
+              <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">{rest === 2 ? 'Screens' : 'Map'}</h2>
+              <span className="grow" />
+              <IconButton name={['Even', 'Live wide', 'Map wide'][rest]!} keys="Ctrl \" onClick={turn}>
+                <PanelLeftClose size={15} />
+              </IconButton>
+            </div>
+            {rest === 2 ? <ScreenList /> : <MapPane />}
+          </div>
+          <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">
+            <LivePane />
+            <span className="absolute top-0.75 right-1">
+              <IconButton name={reading ? 'Fold the reading column' : 'Show the reading column'} onClick={() => setReading(!reading)}>
+                {reading ? <PanelRightClose size={15} /> : <PanelRightOpen size={15} />}
+              </IconButton>
+            </span>
+          </div>
+          {reading && <ReadingColumn />}
+        </main>
+        <TimeStrip />
+        <Word />
+      </div>
+      <Projects open={shown === 'projects'} onOpen={show('projects')} />
+      <Find open={shown === 'find'} onOpen={show('find')} onProjects={() => setShown('projects')} />
+      <Help open={shown === 'help'} onOpen={show('help')} />
+    </Tips>
+  );
+}
+
+/** Moves the keyboard to the next pane, to the first thing in it that takes it. */
+function nextPane(by: 1 | -1): void {
+  const panes = [...document.querySelectorAll<HTMLElement>('[data-pane]')];
+  const now = panes.findIndex((pane) => pane.contains(document.activeElement));
+  const pane = panes[(now + by + panes.length) % panes.length]!;
+  (pane.querySelector<HTMLElement>('button:not([tabindex="-1"]), [tabindex="0"]') ?? pane).focus();
+}
+
+/** A short word for the person, gone by itself; errors stay in their places. */
+function Word() {
+  const word = useStudio((studio) => studio.word);
+  const [seen, setSeen] = useState(0);
+  useEffect(() => {
+    if (!word) return;
+    const timer = setTimeout(() => setSeen(word.n), 1500 + word.text.length * 50);
+    return () => clearTimeout(timer);
+  }, [word]);
+  return (
+    <div role="status" aria-label="Word" className="pointer-events-none fixed bottom-36 left-1/2 z-50 -translate-x-1/2">
+      {word && word.n > seen && <p className="rounded-md bg-ink px-3 py-1.5 text-sheet shadow-lg">{word.text}</p>}
+    </div>
+  );
+}

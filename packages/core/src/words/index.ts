@@ -1,0 +1,14 @@
+export { actionById, actionKeys, codeName, keyName, padName } from './inputs';
+export {
+  cueLabel,
+  KIND_WORDS,
+  motionWords,
+  orderWords,
+  sentenceOf,
+  sentenceText,
+  SINCE_WORDS,
+  WHEN_WORDS,
+  type Piece,
+  type Slot,
+} from './sentence';
+export { readingTime } from './reading';

@@ -1,0 +1,56 @@
+import type { Action, Project } from '../model';
+
+/** What keys and pad buttons are called, in few letters. */
+
+const KEYS: Record<string, string> = {
+  Escape: 'Esc',
+  ArrowUp: '↑',
+  ArrowDown: '↓',
+  ArrowLeft: '←',
+  ArrowRight: '→',
+  PageUp: 'Page up',
+  PageDown: 'Page down',
+  ControlLeft: 'Ctrl',
+  ControlRight: 'Ctrl',
+  ShiftLeft: 'Shift',
+  ShiftRight: 'Shift',
+};
+
+/** A UI Events code as a person calls the key. */
+export const keyName = (code: string): string =>
+  KEYS[code] ?? code.replace(/^(Key|Digit)(?=.$)/, '').replace(/^Numpad/, 'Pad ');
+
+/** By place on the pad, since makers letter them differently. */
+const PAD = [
+  'bottom button',
+  'right button',
+  'left button',
+  'top button',
+  'left shoulder',
+  'right shoulder',
+  'left trigger',
+  'right trigger',
+  'select',
+  'start',
+  'left stick',
+  'right stick',
+  'pad up',
+  'pad down',
+  'pad left',
+  'pad right',
+];
+
+/** A button of the W3C standard mapping as a person finds it. */
+export const padName = (button: number): string => PAD[button] ?? `button ${button}`;
+
+/** A binding code, `Escape` or `pad 9`, as a person calls it. */
+export function codeName(code: string): string {
+  const pad = /^pad (\d+)$/.exec(code);
+  return pad ? padName(Number(pad[1])) : keyName(code);
+}
+
+/** The keys an action is bound to, two at most: `Esc or P`. */
+export const actionKeys = (action: Action): string => action.keys.slice(0, 2).map(keyName).join(' or ');
+
+export const actionById = (project: Project, id: string): Action | undefined =>
+  project.actions.find((action) => action.id === id);

@@ -1,0 +1,44 @@
+/** Makes what the app serves as it is: the player as one script, the house fonts, and the demo as a file to open. */
+import { build } from 'esbuild';
+import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { saveProject } from '../packages/core/src/exchange';
+import { readProject } from '../packages/core/src/schema';
+
+const at = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
+const out = at('apps/web/public/built/');
+mkdirSync(`${out}fonts`, { recursive: true });
+
+await build({
+  entryPoints: [at('packages/player/src/page.ts')],
+  outfile: `${out}player.js`,
+  bundle: true,
+  minify: true,
+  format: 'iife',
+  globalName: 'TavuPlayer',
+  target: 'es2022',
+  charset: 'utf8',
+});
+
+const FONTS = {
+  plain: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2',
+  'plain-bold': 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff2',
+  display: 'marcellus/files/marcellus-latin-400-normal.woff2',
+};
+for (const [face, file] of Object.entries(FONTS))
+  copyFileSync(at(`node_modules/@fontsource/${file}`), `${out}fonts/${face}.woff2`);
+
+const read = readProject(readFileSync(at('examples/saltwick-light/project.json'), 'utf8'));
+if ('problems' in read) {
+  for (const { place, reason } of read.problems) console.error(`The demo project is wrong at ${place}: ${reason}`);
+  process.exit(1);
+}
+const assets = new Map(
+  read.project.assets.map((asset) => [
+    asset.id,
+    new Uint8Array(readFileSync(at(`examples/saltwick-light/assets/${asset.id}.svg`))),
+  ]),
+);
+const { bytes } = await saveProject(read.project, assets);
+writeFileSync(`${out}saltwick-light.tavu.zip`, bytes);
+console.log(`Prepared the player, ${Object.keys(FONTS).length} fonts and the demo (${bytes.length} bytes).`);
