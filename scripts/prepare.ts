@@ -30,7 +30,8 @@ for (const [face, file] of Object.entries(FONTS))
 
 const read = readProject(readFileSync(at('examples/saltwick-light/project.json'), 'utf8'));
 if ('problems' in read) {
-  for (const { place, reason } of read.problems) console.error(`The demo project is wrong at ${place}: ${reason}`);
+  for (const { place, reason } of read.problems)
+    console.error(`The demo project is wrong at ${place}: ${reason}`);
   process.exit(1);
 }
 const assets = new Map(

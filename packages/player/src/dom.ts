@@ -8,7 +8,9 @@ export function patch(element: Element, node: SvgNode): void {
   const last = drawnAs.get(element);
   if (last === node) return;
   drawnAs.set(element, node);
-  if (last) for (const name of Object.keys(last.attributes)) if (!(name in node.attributes)) element.removeAttribute(name);
+  if (last)
+    for (const name of Object.keys(last.attributes))
+      if (!(name in node.attributes)) element.removeAttribute(name);
   for (const [name, value] of Object.entries(node.attributes))
     if (name !== 'xmlns' && last?.attributes[name] !== value) element.setAttribute(name, value);
   if (node.text !== undefined) {

@@ -1,7 +1,16 @@
 import type { Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
 import { hitTest, paintRun, toSvg, type Sources } from '@tavu/core/paint';
-import { begin, beginAt, reconcile, step, type Input, type Outcome, type RunState, type Stepped } from '@tavu/core/run';
+import {
+  begin,
+  beginAt,
+  reconcile,
+  step,
+  type Input,
+  type Outcome,
+  type RunState,
+  type Stepped,
+} from '@tavu/core/run';
 import { Clock } from './clock';
 import { patchChildren, svgElement } from './dom';
 import { PadReader } from './pad';
@@ -107,7 +116,8 @@ export class Player {
 
   /** Lets all keys come up, as when the keyboard goes elsewhere. */
   releaseKeys(): void {
-    for (const code of this.#down) this.#tell(step(this.flow, this.state, { type: 'key', code, phase: 'up' }));
+    for (const code of this.#down)
+      this.#tell(step(this.flow, this.state, { type: 'key', code, phase: 'up' }));
     this.#down.clear();
   }
 
@@ -154,7 +164,8 @@ export class Player {
 
   #pass(now: number): void {
     const pass = this.#clock.take(now);
-    if (pass > 0 && !this.held && !document.hidden) this.#tell(step(this.flow, this.state, { type: 'time', pass }));
+    if (pass > 0 && !this.held && !document.hidden)
+      this.#tell(step(this.flow, this.state, { type: 'time', pass }));
   }
 
   #tell({ state, outcomes }: Stepped): void {
@@ -183,7 +194,10 @@ export class Player {
   #key(event: KeyboardEvent, phase: 'down' | 'up'): void {
     if (this.held || event.isComposing || this.#options.spares?.(event)) return;
     // The page's and the system's own shortcuts stay theirs.
-    if (phase === 'down' && (event.ctrlKey || event.metaKey || event.altKey || event.code === 'Tab' || /^F\d+$/.test(event.code)))
+    if (
+      phase === 'down' &&
+      (event.ctrlKey || event.metaKey || event.altKey || event.code === 'Tab' || /^F\d+$/.test(event.code))
+    )
       return;
     event.preventDefault();
     if (phase === 'down') this.#down.add(event.code);
@@ -199,7 +213,11 @@ export class Player {
     const { x, y } = this.pointAt(event.clientX, event.clientY);
     const spot = hitTest(this.flow, this.state, x, y);
     const { hover } = this.state;
-    if (phase === 'move' && (spot?.element ?? null) === (hover?.element ?? null) && (!hover || hover.serial === spot?.serial))
+    if (
+      phase === 'move' &&
+      (spot?.element ?? null) === (hover?.element ?? null) &&
+      (!hover || hover.serial === spot?.serial)
+    )
       return;
     this.give({ type: 'pointer', device, phase, spot });
   }

@@ -33,7 +33,9 @@ function useSpot(what: Nowhere | null): { left: string; top: string; transform: 
   const middle = { left: '50%', top: '50%', transform: 'translate(-50%, -50%)' };
   const player = livePlayer();
   if (what?.kind !== 'press' || !player) return middle;
-  const instance = [player.state.base, ...player.state.overlays].find((each) => each.serial === what.spot.serial);
+  const instance = [player.state.base, ...player.state.overlays].find(
+    (each) => each.serial === what.spot.serial,
+  );
   const rect = instance && player.flow.screens.get(instance.screen)?.layout.get(what.spot.element ?? '');
   if (!rect) return middle;
   const { width, height } = player.flow.project.design;
@@ -57,14 +59,19 @@ function AskingSheet({ what }: { what: Nowhere }) {
   }, [input, way]);
   const source = sourceOf(what);
   const layer = way === 'go' ? 'base' : 'overlay';
-  const known = project.screens.filter((screen) => (way === 'message' ? screen.layer === 'notice' : screen.layer === layer));
+  const known = project.screens.filter((screen) =>
+    way === 'message' ? screen.layer === 'notice' : screen.layer === layer,
+  );
   const wanted = text.trim().toLowerCase();
-  const near = known.filter((screen) => screen.id !== source && wanted !== '' && screen.name.toLowerCase().includes(wanted)).slice(0, 4);
+  const near = known
+    .filter((screen) => screen.id !== source && wanted !== '' && screen.name.toLowerCase().includes(wanted))
+    .slice(0, 4);
 
   const finish = (name: string): void => {
     const typed = name.trim();
     if (typed === '') return setError('Type a name, or press Escape to leave it.');
-    if (way !== 'message' && typed.length > LONGEST_NAME) return setError(`A name can have ${LONGEST_NAME} characters.`);
+    if (way !== 'message' && typed.length > LONGEST_NAME)
+      return setError(`A name can have ${LONGEST_NAME} characters.`);
     const cue = cueOf(what);
     if (!cue || !source) return letGo();
     const screen = known.find((each) => each.name.toLowerCase() === typed.toLowerCase());

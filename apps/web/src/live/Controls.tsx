@@ -3,17 +3,17 @@
 import { Gamepad2, Pause, Play, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
-import { Button, Choices, IconButton, Tip } from '../ui/parts';
 import { Picker } from '../ui/Picker';
-import { Sheet } from '../ui/parts';
+import { Button, Choices, IconButton, Sheet, Tip } from '../ui/parts';
 import { Pad } from './Pad';
 import { give, restart, setMaking, setSpeed, SPEEDS, startAt, toggleHold, useRun } from './run';
 
 export function Controls() {
   const held = useRun((run) => run.held);
   const speed = useRun((run) => run.speed);
-  const making = useRun((run) => run.making);
-  const chosen = useStudio((studio) => studio.project.screens.find((each) => each.id === studio.chosen.screen));
+  const chosen = useStudio((studio) =>
+    studio.project.screens.find((each) => each.id === studio.chosen.screen),
+  );
   const [pad, setPad] = useState(false);
   return (
     <div className="shrink-0 space-y-1.5 border-b border-line px-3.5 py-2">
@@ -33,29 +33,46 @@ export function Controls() {
           options={SPEEDS.map((each) => ({ value: String(each), text: each === 0.25 ? '¼×' : `${each}×` }))}
           onChange={(value) => setSpeed(Number(value))}
         />
-        <IconButton name="A pad to press" aria-pressed={pad} className={pad ? 'bg-chosen-wash' : ''} onClick={() => setPad(!pad)}>
+        <IconButton
+          name="A pad to press"
+          aria-pressed={pad}
+          className={pad ? 'bg-chosen-wash' : ''}
+          onClick={() => setPad(!pad)}
+        >
           <Gamepad2 size={16} />
         </IconButton>
-        <Tip text="Stops where a button, key or event leads nowhere, and asks where it should lead">
-          <label className="flex cursor-pointer items-center gap-1.5 text-sm">
-            <input type="checkbox" className="accent-chosen" checked={making} onChange={(event) => setMaking(event.target.checked)} />
-            Ask at dead ends
-          </label>
-        </Tip>
         <span className="grow" />
-        <Button disabled={!chosen} onClick={() => chosen && startAt(chosen.id)}>
-          {chosen ? (
-            <>
-              Start at <span className="max-w-24 truncate">{chosen.name}</span>
-            </>
-          ) : (
-            'Start here'
-          )}
-        </Button>
+        <Tip text={chosen ? `Plays from ${chosen.name}` : 'Choose a screen on the map to play from'}>
+          <Button
+            aria-disabled={!chosen}
+            className={chosen ? '' : 'opacity-50'}
+            onClick={() => chosen && startAt(chosen.id)}
+          >
+            Start here
+          </Button>
+        </Tip>
       </div>
       {pad && <Pad />}
       <Events />
+      <AskSwitch />
     </div>
+  );
+}
+
+function AskSwitch() {
+  const making = useRun((run) => run.making);
+  return (
+    <Tip text="Stops where a button, key or event leads nowhere, and asks where it should lead">
+      <label className="inline-flex cursor-pointer items-center gap-1.5 text-sm">
+        <input
+          type="checkbox"
+          className="accent-chosen"
+          checked={making}
+          onChange={(event) => setMaking(event.target.checked)}
+        />
+        Ask at dead ends
+      </label>
+    </Tip>
   );
 }
 
@@ -85,7 +102,10 @@ function Events() {
           open={open}
           onOpen={setOpen}
           trigger={
-            <button type="button" className="h-6.5 rounded-full border border-dashed border-strong px-2.5 text-soft hover:text-chosen">
+            <button
+              type="button"
+              className="h-6.5 rounded-full border border-dashed border-strong px-2.5 text-soft hover:text-chosen"
+            >
               new …
             </button>
           }

@@ -24,7 +24,10 @@ export function Editing() {
 
   const pointOf = (event: { clientX: number; clientY: number }): { x: number; y: number } => {
     const frame = box.current!.getBoundingClientRect();
-    return { x: ((event.clientX - frame.left) / frame.width) * width, y: ((event.clientY - frame.top) / frame.height) * height };
+    return {
+      x: ((event.clientX - frame.left) / frame.width) * width,
+      y: ((event.clientY - frame.top) / frame.height) * height,
+    };
   };
 
   const press = (event: PointerEvent): void => {
@@ -79,12 +82,21 @@ export function Editing() {
           style={inPercent(rect, width, height)}
         >
           <span className="absolute -top-5 left-0 rounded bg-live px-1 text-xs whitespace-nowrap text-sheet">
-            {element.name} · {Math.round(rect.x)}, {Math.round(rect.y)} · {Math.round(rect.width)} × {Math.round(rect.height)}
+            {element.name} · {Math.round(rect.x)}, {Math.round(rect.y)} · {Math.round(rect.width)} ×{' '}
+            {Math.round(rect.height)}
           </span>
         </div>
       )}
       {typing && rect && screen && element && 'text' in element && (
-        <TypeOver screen={screen} element={element} style={inPercent(rect, width, height)} onDone={() => { setTyping(false); box.current?.focus(); }} />
+        <TypeOver
+          screen={screen}
+          element={element}
+          style={inPercent(rect, width, height)}
+          onDone={() => {
+            setTyping(false);
+            box.current?.focus();
+          }}
+        />
       )}
     </div>
   );
@@ -117,7 +129,11 @@ function TypeOver({
 }) {
   const first = useRef(element.text);
   const change = (text: string): void =>
-    void edit('change element', { screen: screen.id, element: element.id, change: { text } as Partial<Element> }, { key: `type ${element.id}` });
+    void edit(
+      'change element',
+      { screen: screen.id, element: element.id, change: { text } as Partial<Element> },
+      { key: `type ${element.id}` },
+    );
   return (
     <textarea
       autoFocus
@@ -173,7 +189,11 @@ function move(screen: Screen, element: Element, dx: number, dy: number, key: str
 }
 
 /** Follows the pointer until it is let go; the whole drag is one step of undo. Shift keeps to one axis. */
-function startDrag(event: PointerEvent, hit: Hit, pointOf: (event: { clientX: number; clientY: number }) => { x: number; y: number }): void {
+function startDrag(
+  event: PointerEvent,
+  hit: Hit,
+  pointOf: (event: { clientX: number; clientY: number }) => { x: number; y: number },
+): void {
   const start = pointOf(event);
   const { project } = useStudio.getState();
   const screen = screenById(project, hit.screen);

@@ -25,8 +25,13 @@ export function LivePane() {
   }, [opened]);
   const ring = held ? 'ring-3 ring-chosen' : inHand ? 'ring-4 ring-live' : 'ring-1 ring-strong';
   return (
-    <section aria-label="Live" data-pane tabIndex={-1} className="@container flex min-h-0 min-w-0 flex-col bg-sheet">
-      <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line px-3.5">
+    <section
+      aria-label="Live"
+      data-pane
+      tabIndex={-1}
+      className="@container flex min-h-0 min-w-0 flex-col bg-sheet"
+    >
+      <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line pr-10 pl-3.5">
         <h2 className="font-bold">Live</h2>
         <UpNow />
         <span className="grow" />
@@ -35,7 +40,10 @@ export function LivePane() {
           {design.width} × {design.height}
         </span>
       </header>
-      <div className="relative min-h-40 shrink grow bg-well p-2.5" style={{ flexBasis: '56%' }}>
+      <div
+        className="relative min-h-40 shrink-0 bg-well p-2.5"
+        style={{ height: `min(60%, calc((100cqw - 20px) * ${design.height / design.width} + 20px))` }}
+      >
         <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>
           <div
             className={`relative rounded-[3px] ${ring}`}
@@ -90,7 +98,9 @@ export function LivePane() {
 function UpNow() {
   const up = useRun((run) => run.up);
   const screens = useStudio((studio) => studio.project.screens);
-  const names = up.map((id) => screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '')).join(', ');
+  const names = up
+    .map((id) => screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, ''))
+    .join(', ');
   return (
     <span className="min-w-0 truncate text-sm text-live" role="status" aria-label="Up now">
       {names}

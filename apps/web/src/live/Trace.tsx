@@ -12,7 +12,11 @@ export function Trace() {
   const project = useStudio((studio) => studio.project);
   const shown = entries.slice(-120).reverse();
   return (
-    <ol aria-label="What happened" tabIndex={0} className="min-h-14 flex-1 overflow-auto px-3.5 py-1 font-mono text-sm">
+    <ol
+      aria-label="What happened"
+      tabIndex={0}
+      className="min-h-14 flex-1 overflow-auto px-3.5 py-1 font-mono text-sm"
+    >
       {shown.length === 0 && <li className="text-soft">Nothing has happened yet.</li>}
       {shown.map((entry) => (
         <TraceLine key={entry.n} entry={entry} project={project} />
@@ -23,7 +27,12 @@ export function Trace() {
 
 function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
   const { outcome } = entry;
-  const tone = outcome.did === 'link' ? 'text-live' : outcome.did === 'nowhere' || outcome.did === 'unsettled' ? 'text-warn' : 'text-ink';
+  const tone =
+    outcome.did === 'link'
+      ? 'text-live'
+      : outcome.did === 'nowhere' || outcome.did === 'unsettled'
+        ? 'text-warn'
+        : 'text-ink';
   return (
     <li>
       <button
@@ -46,13 +55,16 @@ function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
 }
 
 export function outcomeWords(project: Project, outcome: Outcome): string {
-  const screen = (id: string): string => project.screens.find((each) => each.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
+  const screen = (id: string): string =>
+    project.screens.find((each) => each.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
   const event = (id: string): string => project.events.find((each) => each.id === id)?.name ?? 'an event';
   switch (outcome.did) {
     case 'input': {
       const said = /^event (.*)$/.exec(outcome.input);
       if (said) return `Game says ${event(said[1]!)}`;
-      return outcome.input === 'pointer' || outcome.input === 'touch' ? titleCase(outcome.input) : `${titleCase(codeName(outcome.input))} ↓`;
+      return outcome.input === 'pointer' || outcome.input === 'touch'
+        ? titleCase(outcome.input)
+        : `${titleCase(codeName(outcome.input))} ↓`;
     }
     case 'link': {
       const link = project.links.find((each) => each.id === outcome.link);
@@ -68,7 +80,9 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${event(outcome.event)} → game`;
     case 'nowhere':
       if (outcome.what.kind === 'event') return `${event(outcome.what.event)} leads nowhere here`;
-      return outcome.what.kind === 'input' ? `${titleCase(codeName(outcome.what.code))} leads nowhere here` : 'This button leads nowhere';
+      return outcome.what.kind === 'input'
+        ? `${titleCase(codeName(outcome.what.code))} leads nowhere here`
+        : 'This button leads nowhere';
     case 'to game':
       return `${titleCase(codeName(outcome.code))} → game`;
     case 'masked':

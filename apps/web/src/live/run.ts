@@ -91,7 +91,8 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
   last = state;
   const told = getState();
   const up = allUp(state).map((each) => each.screen);
-  const changed = outcomes.length > 0 || up.length !== told.up.length || up.some((id, i) => id !== told.up[i]);
+  const changed =
+    outcomes.length > 0 || up.length !== told.up.length || up.some((id, i) => id !== told.up[i]);
   if (!changed && Math.abs(state.now - told.now) < 90_000) return;
   if (!changed) {
     setState({ now: state.now, game: state.game });
@@ -119,7 +120,9 @@ function spansOf(before: readonly Span[], state: RunState): Span[] {
   const kept = before
     .filter((span) => span.until === null || span.until > state.now - REMEMBERED)
     .map((span) =>
-      span.until === null && !up.some((each) => each.serial === span.serial) ? { ...span, until: state.now } : span,
+      span.until === null && !up.some((each) => each.serial === span.serial)
+        ? { ...span, until: state.now }
+        : span,
     );
   const known = new Set(kept.map((span) => span.serial));
   const fresh = up

@@ -13,10 +13,22 @@ const LAYERS: { layer: Layer; words: string }[] = [
   { layer: 'notice', words: 'a message' },
 ];
 
-export function AddScreen({ open, onOpen, children }: { open: boolean; onOpen: (open: boolean) => void; children: ReactNode }) {
+export function AddScreen({
+  open,
+  onOpen,
+  children,
+}: {
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  children: ReactNode;
+}) {
   const screens = useStudio((studio) => studio.project.screens);
   const add = (name: string, layer: Layer): void => {
-    edit('add screen', { name, kind: kindFor(name, layer), layer, text: name }, { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) });
+    edit(
+      'add screen',
+      { name, kind: kindFor(name, layer), layer, text: name },
+      { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
+    );
     onOpen(false);
   };
   return (

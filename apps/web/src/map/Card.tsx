@@ -2,9 +2,9 @@
 
 import { CARD, type MapCard } from '@tavu/core/map';
 import { linksFrom, readName, screenById } from '@tavu/core/model';
-import { paintStill } from '@tavu/core/paint';
+import { paintStill, type Item } from '@tavu/core/paint';
 import { Clock, CornerUpLeft, Timer } from 'lucide-react';
-import { memo, useMemo, useState } from 'react';
+import { memo, useState } from 'react';
 import { useRun } from '../live/run';
 import { Picture } from '../picture/Picture';
 import { edit, useStudio } from '../studio/store';
@@ -40,13 +40,7 @@ export const Card = memo(function Card({
   const up = useRun((run) => run.up.includes(card.id));
   const [naming, setNaming] = useState(false);
   const outline = card.gap ? 'border-2 border-dashed border-strong' : OUTLINE[card.layer];
-  const ring = target
-    ? 'ring-4 ring-chosen'
-    : up
-      ? 'ring-4 ring-live'
-      : chosen
-        ? 'ring-4 ring-chosen'
-        : '';
+  const ring = target ? 'ring-4 ring-chosen' : up ? 'ring-4 ring-live' : chosen ? 'ring-4 ring-chosen' : '';
   return (
     <div
       data-card={card.id}
@@ -69,7 +63,9 @@ export const Card = memo(function Card({
         }}
       />
       {far ? (
-        <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">{card.name}</div>
+        <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">
+          {card.name}
+        </div>
       ) : card.gap ? (
         <div className="flex flex-1 items-center justify-center bg-[repeating-linear-gradient(135deg,transparent_0_9px,var(--line)_9px_10px)] text-sm text-soft">
           <span className="bg-sheet px-1">no screen yet</span>
@@ -95,27 +91,42 @@ function StartMark() {
   );
 }
 
+const NOTHING: readonly Item[] = [];
+
 function CardPicture({ id }: { id: string }) {
   const screen = useStudio((studio) => studio.flow.screens.get(id));
-  const styles = useStudio((studio) => studio.project.styles);
+  const items = useStudio((studio) => (screen ? paintStill(studio.flow, screen, true) : NOTHING));
   const sources = useStudio((studio) => studio.sources);
   const { width, height } = useStudio((studio) => studio.project.design);
-  const items = useMemo(
-    () => (screen ? paintStill(useStudio.getState().flow, screen, true) : []),
-    // The picture also follows the shared styles.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [screen, styles],
-  );
   return (
-    <div className={`min-h-0 flex-1 overflow-hidden rounded-t ${screen?.layer === 'notice' ? 'bg-marsh' : 'bg-well'}`}>
-      <Picture items={items} sources={sources} width={width} height={height} className="block h-full w-full" />
+    <div
+      className={`min-h-0 flex-1 overflow-hidden rounded-t ${screen?.layer === 'notice' ? 'bg-marsh' : 'bg-well'}`}
+    >
+      <Picture
+        items={items}
+        sources={sources}
+        width={width}
+        height={height}
+        className="block h-full w-full"
+      />
     </div>
   );
 }
 
-function Caption({ card, up, naming, onNamed }: { card: MapCard; up: boolean; naming: boolean; onNamed: () => void }) {
+function Caption({
+  card,
+  up,
+  naming,
+  onNamed,
+}: {
+  card: MapCard;
+  up: boolean;
+  naming: boolean;
+  onNamed: () => void;
+}) {
   const project = useStudio((studio) => studio.project);
   const screen = screenById(project, card.id);
+  const chosen = useStudio((studio) => studio.chosen.screen === card.id);
   const links = linksFrom(project, card.id);
   const timed = links.find((link) => link.cue.on === 'time');
   const back = links.some((link) => link.kind === 'back');
@@ -123,16 +134,29 @@ function Caption({ card, up, naming, onNamed }: { card: MapCard; up: boolean; na
   if (naming && screen) {
     const others = project.screens.filter((each) => each !== screen).map((each) => each.name);
     return (
-      <div className="absolute inset-x-0 bottom-0 z-20 bg-sheet" onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onNamed()}
+      <div
+        className="absolute inset-x-0 bottom-0 z-20 bg-sheet"
+        onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onNamed()}
         onKeyDown={(event) => (event.key === 'Escape' || event.key === 'Enter') && setTimeout(onNamed)}
-        ref={(box) => box?.querySelector('input')?.focus()}>
-        <Field hidden label="Name" value={screen.name} read={(text) => readName(text, others)} onChange={(name) => edit('rename screen', { screen: screen.id, name })} />
+        ref={(box) => box?.querySelector('input')?.focus()}
+      >
+        <Field
+          hidden
+          label="Name"
+          value={screen.name}
+          read={(text) => readName(text, others)}
+          onChange={(name) => edit('rename screen', { screen: screen.id, name })}
+        />
       </div>
     );
   }
   return (
     <div className="flex h-[22px] shrink-0 items-center gap-1 px-1.5 text-sm">
-      <span className="min-w-0 flex-1 truncate font-semibold">{card.name}</span>
+      <span
+        className={`min-w-0 flex-1 truncate font-semibold ${chosen ? 'text-chosen underline decoration-2 underline-offset-2' : ''}`}
+      >
+        {card.name}
+      </span>
       {timed?.cue.on === 'time' && (
         <span className="flex items-center gap-0.5 font-mono text-xs text-soft">
           <Clock size={11} aria-hidden="true" /> {timed.cue.after}
@@ -148,7 +172,11 @@ function Caption({ card, up, naming, onNamed }: { card: MapCard; up: boolean; na
           <CornerUpLeft size={12} aria-label="goes back" className="text-soft" />
         </span>
       )}
-      {ends && <span title="The end" className="size-3 rounded-full border-2 border-ink p-px"><span className="block size-full rounded-full bg-ink" /></span>}
+      {ends && (
+        <span title="The end" className="size-3 rounded-full border-2 border-ink p-px">
+          <span className="block size-full rounded-full bg-ink" />
+        </span>
+      )}
       {card.gap && <span className="text-xs font-semibold text-warn">gap</span>}
       {up && <span className="text-xs font-bold text-live">up</span>}
     </div>
@@ -156,7 +184,13 @@ function Caption({ card, up, naming, onNamed }: { card: MapCard; up: boolean; na
 }
 
 /** Where a new link is drawn from: the card's own edge, or one of its controls. */
-function Handles({ card, onDragLink }: { card: MapCard; onDragLink: (from: DragFrom, event: React.PointerEvent) => void }) {
+function Handles({
+  card,
+  onDragLink,
+}: {
+  card: MapCard;
+  onDragLink: (from: DragFrom, event: React.PointerEvent) => void;
+}) {
   const compiled = useStudio((studio) => studio.flow.screens.get(card.id));
   const design = useStudio((studio) => studio.project.design);
   if (!compiled) return null;

@@ -1,6 +1,6 @@
 'use client';
 
-import type { MapLine, MapPlan, Point } from '@tavu/core/map';
+import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
 import type { Link, Project } from '@tavu/core/model';
 import { actionById, cueLabel, keyName, sentenceText } from '@tavu/core/words';
 import { Clock, Zap } from 'lucide-react';
@@ -21,12 +21,23 @@ export const Lines = memo(function Lines({
   dragged: { from: Point; to: Point } | null;
 }) {
   const byId = new Map(project.links.map((link) => [link.id, link]));
+  const cards = new Map(plan.cards.map((card) => [card.id, card]));
+  const layer = 'pointer-events-none absolute top-0 left-0 overflow-visible';
   return (
     <>
-      <svg className="pointer-events-none absolute top-0 left-0 z-20 overflow-visible" width={plan.width} height={plan.height} aria-hidden="true">
+      <svg className={layer} width={plan.width} height={plan.height} aria-hidden="true">
         <defs>
           {(['line', 'live', 'chosen'] as const).map((name) => (
-            <marker key={name} id={`tip-${name}`} viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
+            <marker
+              key={name}
+              id={`tip-${name}`}
+              viewBox="0 0 8 8"
+              refX="7"
+              refY="4"
+              markerWidth="7"
+              markerHeight="7"
+              orient="auto-start-reverse"
+            >
               <path d="M0 0 L8 4 L0 8 Z" fill={COLOURS[name]} />
             </marker>
           ))}
@@ -34,12 +45,39 @@ export const Lines = memo(function Lines({
         {lines.map((line) => (
           <Line key={line.key} line={line} />
         ))}
+      </svg>
+      {/* Over the cards only where a line sets out from its control; elsewhere it runs beneath them. */}
+      <svg className={`${layer} z-20`} width={plan.width} height={plan.height} aria-hidden="true">
+        {lines.map((line) => {
+          const card = cards.get(line.from)!;
+          const id = `from-${line.key.replace(/[^\w-]/g, '_')}`;
+          return (
+            <g key={line.key} clipPath={`url(#${id})`}>
+              <clipPath id={id}>
+                <rect x={card.x} y={card.y} width={CARD.width} height={CARD.height} />
+              </clipPath>
+              <Line line={line} />
+            </g>
+          );
+        })}
         {dragged && (
-          <path d={`M${dragged.from.x} ${dragged.from.y} L${dragged.to.x} ${dragged.to.y}`} stroke="var(--chosen)" strokeWidth={2.5} strokeDasharray="6 4" fill="none" markerEnd="url(#tip-chosen)" />
+          <path
+            d={`M${dragged.from.x} ${dragged.from.y} L${dragged.to.x} ${dragged.to.y}`}
+            stroke="var(--chosen)"
+            strokeWidth={2.5}
+            strokeDasharray="6 4"
+            fill="none"
+            markerEnd="url(#tip-chosen)"
+          />
         )}
       </svg>
       {lines.map((line) => (
-        <Label key={line.key} project={project} line={line} links={line.links.map((id) => byId.get(id)!).filter(Boolean)} />
+        <Label
+          key={line.key}
+          project={project}
+          line={line}
+          links={line.links.map((id) => byId.get(id)!).filter(Boolean)}
+        />
       ))}
     </>
   );
@@ -82,7 +120,7 @@ function Label({ project, line, links }: { project: Project; line: MapLine; link
       data-stays
       tabIndex={-1}
       aria-label={links.map((link) => sentenceText(project, link)).join(' ')}
-      className={`absolute z-20 flex max-w-28 -translate-1/2 items-center gap-1 rounded border bg-sheet px-1 text-xs leading-4 hover:border-chosen ${tone === 'live' ? 'border-live font-bold text-live' : tone === 'chosen' ? 'border-chosen font-bold text-chosen' : 'border-line text-ink'}`}
+      className={`absolute z-20 flex max-w-28 -translate-1/2 items-center gap-1 rounded border bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen ${tone === 'live' ? 'border-live font-bold text-live' : tone === 'chosen' ? 'border-chosen font-bold text-chosen' : 'border-line text-ink'}`}
       style={{ left: line.label.x, top: line.label.y }}
       onClick={() => choose({ screen: line.from, link: first.id })}
     >

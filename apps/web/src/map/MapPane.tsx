@@ -5,7 +5,7 @@ import { screenById, titleCase } from '@tavu/core/model';
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
 import { Maximize, Minus, Plus, SquarePlus } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { showHeld } from '../live/run';
 import { choose, edit, useStudio } from '../studio/store';
 import { IconButton } from '../ui/parts';
@@ -44,25 +44,28 @@ export function MapPane() {
     select(frame.current!).call(behaviour);
   }, []);
 
-  const goTo = (x: number, y: number, k: number): void => {
+  const goTo = useCallback((x: number, y: number, k: number): void => {
     select(frame.current!).call(zooming.current!.transform, zoomIdentity.translate(x, y).scale(k));
-  };
+  }, []);
   const fit = (): void => {
     const box = frame.current!.getBoundingClientRect();
-    const k = Math.max(0.15, Math.min(1.2, box.width / (plan.width + 8), (box.height - 4) / (plan.height + 8)));
+    const k = Math.max(
+      0.15,
+      Math.min(1.2, box.width / (plan.width + 8), (box.height - 4) / (plan.height + 8)),
+    );
     goTo(Math.max(0, (box.width - plan.width * k) / 2), 2, k);
   };
   const nearer = (by: number): void => {
     select(frame.current!).call(zooming.current!.scaleBy, by);
   };
-  // A newly opened project is seen as wide as the pane, from its start.
+  // A newly opened project is seen as wide as the pane, from its start; edits leave the view alone.
+  const seen = useRef(0);
   useEffect(() => {
-    const box = frame.current!.getBoundingClientRect();
-    const k = Math.max(0.6, Math.min(1, box.width / (plan.width + 8)));
-    goTo(0, 0, k);
-    // Only when another project is opened, not at every edit.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [opened]);
+    if (seen.current === opened) return;
+    seen.current = opened;
+    const { width } = frame.current!.getBoundingClientRect();
+    goTo(0, 0, Math.max(0.72, Math.min(1, width / (plan.width + 8))));
+  }, [opened, plan.width, goTo]);
 
   const keys = (event: KeyboardEvent): void => {
     if ((event.target as Element).closest('input')) return;
@@ -74,7 +77,11 @@ export function MapPane() {
     if (event.key === 'Delete' && screen) edit('delete screens', { screens: [screen.id] });
     if (event.key === 'd' && (event.ctrlKey || event.metaKey) && screen) {
       event.preventDefault();
-      edit('duplicate screen', { screen: screen.id }, { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) });
+      edit(
+        'duplicate screen',
+        { screen: screen.id },
+        { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
+      );
     }
     const way = WAYS[event.key];
     if (way && (event.target as Element).closest('[data-card]')) {
@@ -84,10 +91,19 @@ export function MapPane() {
   };
 
   return (
-    <section aria-label="Map" data-pane tabIndex={-1} className="relative min-h-0 flex-1 overflow-hidden bg-mist" onKeyDown={keys}>
+    <section
+      aria-label="Map"
+      data-pane
+      tabIndex={-1}
+      className="relative min-h-0 flex-1 overflow-hidden bg-mist"
+      onKeyDown={keys}
+    >
       <div ref={frame} className="absolute inset-0 cursor-grab touch-none active:cursor-grabbing">
         <Bands plan={plan} view={view} />
-        <div className="absolute top-0 left-0 origin-top-left" style={{ transform: `translate(${view.x}px, ${view.y}px) scale(${view.k})` }}>
+        <div
+          className="absolute top-0 left-0 origin-top-left"
+          style={{ transform: `translate(${view.x}px, ${view.y}px) scale(${view.k})` }}
+        >
           <Lines project={project} lines={lines} plan={plan} dragged={dragged.line} />
           {plan.cards.map((card) => (
             <Card
@@ -113,7 +129,10 @@ export function MapPane() {
           </p>
         )}
       </div>
-      <div data-stays className="absolute right-2 bottom-2 flex rounded-md border border-line bg-sheet shadow-sm">
+      <div
+        data-stays
+        className="absolute right-2 bottom-2 flex rounded-md border border-line bg-sheet shadow-sm"
+      >
         <AddScreen open={adding} onOpen={setAdding}>
           <span>
             <IconButton name="Add a screen" keys="N" onClick={() => setAdding(true)}>
@@ -147,10 +166,20 @@ function Bands({ plan, view }: Seen) {
       {plan.bands.map((band, i) => {
         const left = view.x + band.x * view.k;
         const width = i === plan.bands.length - 1 ? '100%' : `${band.width * view.k}px`;
-        return <div key={band.layer} className="absolute inset-y-0" style={{ left, width, background: BAND_LOOK[band.layer] }} />;
+        return (
+          <div
+            key={band.layer}
+            className="absolute inset-y-0"
+            style={{ left, width, background: BAND_LOOK[band.layer] }}
+          />
+        );
       })}
       {plan.rows.map((row) => (
-        <div key={row.y} className="absolute inset-x-0 border-t border-line" style={{ top: view.y + (row.y - 24) * view.k }} />
+        <div
+          key={row.y}
+          className="absolute inset-x-0 border-t border-line"
+          style={{ top: view.y + (row.y - 22) * view.k }}
+        />
       ))}
     </div>
   );
@@ -162,16 +191,23 @@ function Rulers({ plan, view }: Seen) {
     <>
       <div className="pointer-events-none absolute inset-x-0 top-0 h-6 overflow-hidden border-b border-line bg-mist/90">
         {plan.bands.map((band) => (
-          <span key={band.layer} className="absolute top-0.5 text-sm text-soft" style={{ left: Math.max(34, view.x + (band.x + 16) * view.k) }}>
+          <span
+            key={band.layer}
+            className="absolute top-0.5 text-sm text-soft"
+            style={{ left: Math.max(34, view.x + (band.x + 16) * view.k) }}
+          >
             {titleCase(band.layer)}
           </span>
         ))}
       </div>
-      <div aria-hidden="true" className="pointer-events-none absolute inset-y-0 left-0 w-7 overflow-hidden border-r border-line bg-mist/90">
+      <div
+        aria-hidden="true"
+        className="pointer-events-none absolute inset-y-0 left-0 w-7 overflow-hidden border-r border-line bg-mist/90"
+      >
         {plan.rows.map((row) => (
           <span
             key={row.y}
-            className="absolute w-7 text-center font-mono text-soft italic"
+            className="absolute w-7 text-center font-mono text-base text-soft italic"
             style={{ top: view.y + (row.y + CARD.height / 2 - 10) * view.k }}
           >
             {row.steps ?? '–'}

@@ -18,7 +18,11 @@ export interface Dropped {
 }
 
 /** Drawing a new link from a card or control to another card, or to where a new one should be. */
-export function useDraggedLink(frame: RefObject<HTMLDivElement | null>, view: { x: number; y: number; k: number }, plan: MapPlan) {
+export function useDraggedLink(
+  frame: RefObject<HTMLDivElement | null>,
+  view: { x: number; y: number; k: number },
+  plan: MapPlan,
+) {
   const [line, setLine] = useState<{ from: Point; to: Point } | null>(null);
   const [over, setOver] = useState<Id | null>(null);
   const [dropped, setDropped] = useState<Dropped | null>(null);
@@ -36,7 +40,10 @@ export function useDraggedLink(frame: RefObject<HTMLDivElement | null>, view: { 
       };
       const start = at(event);
       const cardAt = (p: Point) =>
-        now.current.plan.cards.find((card) => p.x >= card.x && p.x <= card.x + CARD.width && p.y >= card.y && p.y <= card.y + CARD.height);
+        now.current.plan.cards.find(
+          (card) =>
+            p.x >= card.x && p.x <= card.x + CARD.width && p.y >= card.y && p.y <= card.y + CARD.height,
+        );
       const move = (e: globalThis.PointerEvent): void => {
         const to = at(e);
         setLine({ from: start, to });
@@ -62,7 +69,9 @@ export function useDraggedLink(frame: RefObject<HTMLDivElement | null>, view: { 
           effects: kind === 'stay' ? [{ do: 'notice', screen: card.id }] : [],
           ...(kind === 'stay' ? {} : { to: card.gap ? { gap: card.name } : { screen: card.id } }),
         };
-        edit('add link', link, { chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }) });
+        edit('add link', link, {
+          chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }),
+        });
       };
       const escape = (e: KeyboardEvent): void => {
         if (e.key === 'Escape') stop(null);
@@ -79,7 +88,9 @@ export function useDraggedLink(frame: RefObject<HTMLDivElement | null>, view: { 
 /** A control sets off its own press. A card's edge says nothing yet: its first button without a link, else confirm. */
 function cueFor(project: Project, from: DragFrom): Cue {
   if (from.element) return { on: 'press', element: from.element };
-  const taken = new Set(linksFrom(project, from.screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
+  const taken = new Set(
+    linksFrom(project, from.screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])),
+  );
   const screen = project.screens.find((each) => each.id === from.screen);
   const free = screen?.elements.find((each) => each.type === 'button' && !taken.has(each.id));
   return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };
@@ -89,19 +100,38 @@ function cueFor(project: Project, from: DragFrom): Cue {
 export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => void }) {
   const project = useStudio((studio) => studio.project);
   const make = (name: string, layer: 'base' | 'overlay'): void => {
-    const link: Omit<Link, 'id'> = { from: dropped.from.screen, cue: cueFor(project, dropped.from), kind: layer === 'base' ? 'go' : 'open', effects: [] };
-    edit('link to new screen', { link, name, kind: kindFor(name, layer), layer }, { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) });
+    const link: Omit<Link, 'id'> = {
+      from: dropped.from.screen,
+      cue: cueFor(project, dropped.from),
+      kind: layer === 'base' ? 'go' : 'open',
+      effects: [],
+    };
+    edit(
+      'link to new screen',
+      { link, name, kind: kindFor(name, layer), layer },
+      { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
+    );
     onDone();
   };
   return (
-    <Sheet open label="Name the new screen" onOpen={(open) => !open && onDone()} trigger={<span className="absolute size-1" style={{ left: dropped.at.x, top: dropped.at.y }} />}>
+    <Sheet
+      open
+      label="Name the new screen"
+      onOpen={(open) => !open && onDone()}
+      trigger={<span className="absolute size-1" style={{ left: dropped.at.x, top: dropped.at.y }} />}
+    >
       <Picker
         label="Name the new screen"
         placeholder="Name the new screen"
         choices={[]}
         typed={(text) => [
           { key: 'go', words: text, label: `Go to “${text}”`, onPick: () => make(text.slice(0, 80), 'base') },
-          { key: 'open', words: text, label: `Open “${text}” over it`, onPick: () => make(text.slice(0, 80), 'overlay') },
+          {
+            key: 'open',
+            words: text,
+            label: `Open “${text}” over it`,
+            onPick: () => make(text.slice(0, 80), 'overlay'),
+          },
         ]}
       />
     </Sheet>

@@ -49,7 +49,13 @@ export function NewProject({ done }: { done: () => void }) {
       <label htmlFor={`${id}-name`} className="block text-sm text-soft">
         Its name
       </label>
-      <input id={`${id}-name`} value={name} maxLength={200} className="mb-2 h-7 w-full rounded border border-line bg-sheet px-1.5" onChange={(event) => setName(event.target.value)} />
+      <input
+        id={`${id}-name`}
+        value={name}
+        maxLength={200}
+        className="mb-2 h-7 w-full rounded border border-line bg-sheet px-1.5"
+        onChange={(event) => setName(event.target.value)}
+      />
       <fieldset className="mb-2">
         <legend className="text-sm text-soft">Its screens</legend>
         <div className="grid grid-cols-2">
@@ -74,7 +80,14 @@ export function NewProject({ done }: { done: () => void }) {
       <label htmlFor={`${id}-more`} className="block text-sm text-soft">
         More, one a line (Logo, Credits, Help …)
       </label>
-      <textarea id={`${id}-more`} rows={3} value={more} maxLength={10_000} className="w-full rounded border border-line bg-sheet px-1.5 py-1" onChange={(event) => setMore(event.target.value)} />
+      <textarea
+        id={`${id}-more`}
+        rows={3}
+        value={more}
+        maxLength={10_000}
+        className="w-full rounded border border-line bg-sheet px-1.5 py-1"
+        onChange={(event) => setMore(event.target.value)}
+      />
       {error && <p className="text-sm text-warn">{error}</p>}
       <Button look="main" type="submit" className="mt-2" disabled={error !== null}>
         Make it and run it

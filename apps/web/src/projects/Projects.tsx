@@ -26,7 +26,9 @@ function Content({ done }: { done: () => void }) {
   const [problems, setProblems] = useState<{ file: string; problems: Problem[] } | null>(null);
   const picker = useRef<HTMLInputElement>(null);
   const list = useCallback(() => {
-    listProjects().then(setRows, () => setFault('The browser does not let Tavu read its storage. Open a file instead.'));
+    listProjects().then(setRows, () =>
+      setFault('The browser does not let Tavu read its storage. Open a file instead.'),
+    );
   }, []);
   useEffect(list, [list]);
 
@@ -61,7 +63,8 @@ function Content({ done }: { done: () => void }) {
                   {row.id === current && <span className="ml-2 text-sm font-normal text-live">open</span>}
                 </span>
                 <span className="block text-sm text-soft">
-                  {row.screens} {row.screens === 1 ? 'screen' : 'screens'}, {new Date(row.changed).toLocaleString()}
+                  {row.screens} {row.screens === 1 ? 'screen' : 'screens'},{' '}
+                  {new Date(row.changed).toLocaleString()}
                 </span>
               </button>
               <Forget row={row} disabled={row.id === current} onForgotten={list} />
@@ -111,11 +114,23 @@ function Content({ done }: { done: () => void }) {
 }
 
 /** Asks once more before a project is gone for good. */
-function Forget({ row, disabled, onForgotten }: { row: ProjectRow; disabled: boolean; onForgotten: () => void }) {
+function Forget({
+  row,
+  disabled,
+  onForgotten,
+}: {
+  row: ProjectRow;
+  disabled: boolean;
+  onForgotten: () => void;
+}) {
   const [sure, setSure] = useState(false);
   if (!sure)
     return (
-      <IconButton name={disabled ? 'It is open' : `Delete ${row.name}`} disabled={disabled} onClick={() => setSure(true)}>
+      <IconButton
+        name={disabled ? 'It is open' : `Delete ${row.name}`}
+        disabled={disabled}
+        onClick={() => setSure(true)}
+      >
         <Trash2 size={14} />
       </IconButton>
     );

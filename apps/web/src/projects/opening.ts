@@ -6,7 +6,13 @@ import { files, openDemo } from '../storage/files';
 import { openInStudio, say } from '../studio/store';
 
 /** Opens what was made or read as a project of its own, so that nothing kept before is written over. */
-export async function openAsNew({ project, assets }: { project: Project; assets: AssetBytes }): Promise<void> {
+export async function openAsNew({
+  project,
+  assets,
+}: {
+  project: Project;
+  assets: AssetBytes;
+}): Promise<void> {
   const known = await listProjects().catch(() => []);
   const fresh = known.some((row) => row.id === project.id) ? { ...project, id: freshId('p') } : project;
   await keep(fresh, assets);

@@ -71,7 +71,14 @@ function CuePicker({ link, close }: { link: Link; close: () => void }) {
     edit('change link', { link: link.id, change: { cue } });
     close();
   });
-  return <Picker label="What sets it off" placeholder="A button, a key, an event, a time" choices={choices} typed={typed} />;
+  return (
+    <Picker
+      label="What sets it off"
+      placeholder="A button, a key, an event, a time"
+      choices={choices}
+      typed={typed}
+    />
+  );
 }
 
 function KindPicker({ link, close }: { link: Link; close: () => void }) {
@@ -113,5 +120,7 @@ const KIND_HINTS: Record<LinkKind, string> = {
 
 function TargetPicker({ link, close }: { link: Link; close: () => void }) {
   const { choices, typed } = useTargetChoices(link, close);
-  return <Picker label="Where it leads" placeholder="A screen, or a new name" choices={choices} typed={typed} />;
+  return (
+    <Picker label="Where it leads" placeholder="A screen, or a new name" choices={choices} typed={typed} />
+  );
 }

@@ -8,10 +8,21 @@ import { Picker, type Choice } from '../ui/Picker';
 import { IconButton, Sheet } from '../ui/parts';
 
 /** What else a sentence does: show or take away a notice, tell the game something. `index` null adds one. */
-export function EffectPicker({ link, index, close }: { link: Link; index: number | null; close: () => void }) {
+export function EffectPicker({
+  link,
+  index,
+  close,
+}: {
+  link: Link;
+  index: number | null;
+  close: () => void;
+}) {
   const project = useStudio((studio) => studio.project);
   const put = (effect: Effect): void => {
-    const effects = index === null ? [...link.effects, effect] : link.effects.map((each, i) => (i === index ? effect : each));
+    const effects =
+      index === null
+        ? [...link.effects, effect]
+        : link.effects.map((each, i) => (i === index ? effect : each));
     edit('change link', { link: link.id, change: { effects } });
     close();
   };
@@ -49,7 +60,10 @@ export function EffectPicker({ link, index, close }: { link: Link; index: number
       words: 'remove take this out',
       label: 'Take this out of the sentence',
       onPick: () => {
-        edit('change link', { link: link.id, change: { effects: link.effects.filter((_, i) => i !== index) } });
+        edit('change link', {
+          link: link.id,
+          change: { effects: link.effects.filter((_, i) => i !== index) },
+        });
         close();
       },
     });
@@ -77,7 +91,14 @@ export function EffectPicker({ link, index, close }: { link: Link; index: number
       },
     ];
   };
-  return <Picker label="What is shown or said" placeholder="A message, or a word to the game" choices={choices} typed={typed} />;
+  return (
+    <Picker
+      label="What is shown or said"
+      placeholder="A message, or a word to the game"
+      choices={choices}
+      typed={typed}
+    />
+  );
 }
 
 export function AddEffect({ link }: { link: Link }) {

@@ -28,19 +28,31 @@ export function ElementPanel({ screen, element }: { screen: Screen; element: Ele
   const others = screen.elements.filter((each) => each.id !== element.id).map((each) => each.name);
   const layout = flow.screens.get(screen.id)!.layout;
   const room = (element.parent && layout.get(element.parent)) || project.design;
-  const links = linksFrom(project, screen.id).filter((link) => link.cue.on === 'press' && link.cue.element === element.id);
+  const links = linksFrom(project, screen.id).filter(
+    (link) => link.cue.on === 'press' && link.cue.element === element.id,
+  );
   return (
     <>
       <section aria-label="Element" className="space-y-2">
-        <Field label="Name" value={element.name} read={(text) => readName(text, others)} onChange={(name) => put({ name })} />
-        {'text' in element && <Words text={element.text} onChange={(text) => put({ text }, `text ${element.id}`)} />}
+        <Field
+          label="Name"
+          value={element.name}
+          read={(text) => readName(text, others)}
+          onChange={(name) => put({ name })}
+        />
+        {'text' in element && (
+          <Words text={element.text} onChange={(text) => put({ text }, `text ${element.id}`)} />
+        )}
         {element.type === 'picture' && (
           <div className="flex items-center justify-between">
             <span className="text-soft">Picture</span>
             <Select
               label="Picture"
               value={element.asset ?? ''}
-              options={[['', 'none yet'], ...project.assets.map((asset): [string, string] => [asset.id, asset.name])]}
+              options={[
+                ['', 'none yet'],
+                ...project.assets.map((asset): [string, string] => [asset.id, asset.name]),
+              ]}
               onChange={(id: string) => put({ asset: id === '' ? null : id })}
             />
           </div>
@@ -119,7 +131,12 @@ function AxisFields({
   room: number;
   onChange: (axis: Axis) => void;
 }) {
-  const words = { start: `from the ${startName.toLowerCase()}`, centre: 'from the middle', end: `from the ${endName.toLowerCase()}`, stretch: 'stretched' };
+  const words = {
+    start: `from the ${startName.toLowerCase()}`,
+    centre: 'from the middle',
+    end: `from the ${endName.toLowerCase()}`,
+    stretch: 'stretched',
+  };
   const field = (label: string, value: Length, put: (length: Length) => void) => (
     <Field
       label={label}
@@ -142,7 +159,9 @@ function AxisFields({
         />
       </div>
       <div className="flex gap-1.5">
-        {field(axis.at === 'stretch' ? startName : 'Distance', axis.offset, (offset) => onChange({ ...axis, offset }))}
+        {field(axis.at === 'stretch' ? startName : 'Distance', axis.offset, (offset) =>
+          onChange({ ...axis, offset }),
+        )}
         {axis.at === 'stretch'
           ? field(endName, axis.far, (far) => onChange({ ...axis, far }))
           : field(sizeName, axis.size, (size) => onChange({ ...axis, size }))}
@@ -212,12 +231,16 @@ function Look({ element, put }: { element: Element; put: (change: Partial<Elemen
               <Colour
                 label="Fill"
                 value={boxLook(project, element.box).fill}
-                onChange={(fill) => put({ box: { ...element.box, fill } } as Partial<Element>, `fill ${element.id}`)}
+                onChange={(fill) =>
+                  put({ box: { ...element.box, fill } } as Partial<Element>, `fill ${element.id}`)
+                }
               />
               <Colour
                 label="Border"
                 value={boxLook(project, element.box).border}
-                onChange={(border) => put({ box: { ...element.box, border } } as Partial<Element>, `border ${element.id}`)}
+                onChange={(border) =>
+                  put({ box: { ...element.box, border } } as Partial<Element>, `border ${element.id}`)
+                }
               />
               <Field
                 label="Corner"
@@ -227,7 +250,9 @@ function Look({ element, put }: { element: Element; put: (change: Partial<Elemen
                 className="w-16"
               />
               {Object.keys(element.box).length > 1 && (
-                <Button onClick={() => put({ box: { style: element.box.style } } as Partial<Element>)}>As the style</Button>
+                <Button onClick={() => put({ box: { style: element.box.style } } as Partial<Element>)}>
+                  As the style
+                </Button>
               )}
             </div>
           )}
@@ -268,7 +293,13 @@ function TextFields({
         <Select label="Text style" value={style} options={styles} onChange={onStyle} />
       </div>
       <div className="flex items-end gap-2">
-        <Field label="Size" value={String(look.size)} read={(text) => readNumber(text, 1, 2000)} onChange={(size) => onChange({ size })} className="w-16" />
+        <Field
+          label="Size"
+          value={String(look.size)}
+          read={(text) => readNumber(text, 1, 2000)}
+          onChange={(size) => onChange({ size })}
+          className="w-16"
+        />
         <Colour label="Colour" value={look.colour} onChange={(colour) => onChange({ colour })} />
         <Select
           label="Text stands"
@@ -286,7 +317,15 @@ function TextFields({
   );
 }
 
-function Colour({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+function Colour({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
   return (
     <label className="block">
       <span className="mb-0.5 block text-sm text-soft">{label}</span>
@@ -299,4 +338,3 @@ function Colour({ label, value, onChange }: { label: string; value: string; onCh
     </label>
   );
 }
-

@@ -1,6 +1,14 @@
 'use client';
 
-import { readDuration, type Edge, type House, type Link, type Masked, type Motion, type Order } from '@tavu/core/model';
+import {
+  readDuration,
+  type Edge,
+  type House,
+  type Link,
+  type Masked,
+  type Motion,
+  type Order,
+} from '@tavu/core/model';
 import { motionWords } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
@@ -22,9 +30,13 @@ export function MotionSheet({ link }: { link: Link }) {
         onOrder={(order) => put({ order })}
         onMasked={(masked) => put({ masked })}
       />
-      <p className="text-sm text-soft">{own ? 'This link has a motion of its own.' : `The house motion: ${motionWords(house.motion)}.`}</p>
+      <p className="text-sm text-soft">
+        {own ? 'This link has a motion of its own.' : `The house motion: ${motionWords(house.motion)}.`}
+      </p>
       {own && (
-        <Button onClick={() => put({ motion: undefined, order: undefined, masked: undefined })}>Back to the house motion</Button>
+        <Button onClick={() => put({ motion: undefined, order: undefined, masked: undefined })}>
+          Back to the house motion
+        </Button>
       )}
     </div>
   );
@@ -37,7 +49,12 @@ export function HouseSheet() {
   return (
     <div className="space-y-3 p-3">
       <p className="text-sm text-soft">Every hand-over without a motion of its own follows this.</p>
-      <MotionFields {...house} onMotion={(motion) => put({ motion })} onOrder={(order) => put({ order })} onMasked={(masked) => put({ masked })} />
+      <MotionFields
+        {...house}
+        onMotion={(motion) => put({ motion })}
+        onOrder={(order) => put({ order })}
+        onMasked={(masked) => put({ masked })}
+      />
     </div>
   );
 }
@@ -61,7 +78,11 @@ function MotionFields({
   onMotion,
   onOrder,
   onMasked,
-}: House & { onMotion: (motion: Motion) => void; onOrder: (order: Order) => void; onMasked: (masked: Masked) => void }) {
+}: House & {
+  onMotion: (motion: Motion) => void;
+  onOrder: (order: Order) => void;
+  onMasked: (masked: Masked) => void;
+}) {
   const rates = useStudio((studio) => studio.project.rates);
   const duration = motion.name === 'none' ? '280 ms' : motion.duration;
   const made = (name: Motion['name']): Motion =>
@@ -71,7 +92,12 @@ function MotionFields({
     <>
       <Choices label="Motion" value={motion.name} options={NAMES} onChange={(name) => onMotion(made(name))} />
       {motion.name === 'slide' && (
-        <Choices label="From which edge" value={motion.from} options={EDGES} onChange={(from) => onMotion({ ...motion, from })} />
+        <Choices
+          label="From which edge"
+          value={motion.from}
+          options={EDGES}
+          onChange={(from) => onMotion({ ...motion, from })}
+        />
       )}
       {motion.name !== 'none' && (
         <Field
@@ -92,7 +118,12 @@ function MotionFields({
         onChange={(next) => onOrder(next === 'overlap' ? { overlap: '100 ms' } : next)}
       />
       {typeof order !== 'string' && (
-        <Field label="Overlapping by" value={order.overlap} read={(text) => readDuration(text, rates)} onChange={(overlap) => onOrder({ overlap })} />
+        <Field
+          label="Overlapping by"
+          value={order.overlap}
+          read={(text) => readDuration(text, rates)}
+          onChange={(overlap) => onOrder({ overlap })}
+        />
       )}
       <Radios<Masked>
         label="A press before it has settled"

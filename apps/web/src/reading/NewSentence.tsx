@@ -38,5 +38,12 @@ function Cues({ screen, close }: { screen: Id; close: () => void }) {
     );
     close();
   });
-  return <Picker label="What sets it off" placeholder="A button, a key, an event, a time" choices={choices} typed={typed} />;
+  return (
+    <Picker
+      label="What sets it off"
+      placeholder="A button, a key, an event, a time"
+      choices={choices}
+      typed={typed}
+    />
+  );
 }

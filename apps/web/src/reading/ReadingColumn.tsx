@@ -14,8 +14,16 @@ export function ReadingColumn() {
   const screen = screenById(project, chosen.screen);
   const element = screen?.elements.find((each) => each.id === chosen.element);
   return (
-    <aside aria-label="Reading" data-pane tabIndex={-1} className="flex min-h-0 flex-col border-l border-line bg-sheet">
-      <nav aria-label="Where this is" className="flex h-8.5 shrink-0 items-center gap-1.5 border-b border-line px-3.5 text-soft">
+    <aside
+      aria-label="Reading"
+      data-pane
+      tabIndex={-1}
+      className="flex min-h-0 flex-col border-l border-line bg-sheet"
+    >
+      <nav
+        aria-label="Where this is"
+        className="flex h-8.5 shrink-0 items-center gap-1.5 border-b border-line px-3.5 text-soft"
+      >
         {screen ? (
           <>
             <button type="button" className="hover:underline" onClick={() => choose({ screen: null })}>

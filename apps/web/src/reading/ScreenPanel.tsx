@@ -128,7 +128,10 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               <Select
                 label="First focus"
                 value={screen.firstFocus ?? ''}
-                options={[['', 'first in reading order'], ...focusable.map((each): [string, string] => [each.id, each.name])]}
+                options={[
+                  ['', 'first in reading order'],
+                  ...focusable.map((each): [string, string] => [each.id, each.name]),
+                ]}
                 onChange={(id: string) => put({ firstFocus: id === '' ? undefined : id })}
               />
             </Row>
@@ -153,9 +156,13 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
                 className="flex w-full items-center justify-between gap-2 rounded px-1.5 py-0.5 text-left hover:bg-chosen-wash"
                 onClick={() => choose({ element: element.id })}
               >
-                <span className={`truncate ${elementById(screen, element.parent) ? 'pl-3' : ''}`}>{element.name}</span>
+                <span className={`truncate ${elementById(screen, element.parent) ? 'pl-3' : ''}`}>
+                  {element.name}
+                </span>
                 <span className="shrink-0 text-sm text-soft">
-                  {element.type === 'button' && !isLinked(project, screen.id, element.id) ? 'button, leads nowhere' : element.type}
+                  {element.type === 'button' && !isLinked(project, screen.id, element.id)
+                    ? 'button, leads nowhere'
+                    : element.type}
                 </span>
               </button>
             </li>

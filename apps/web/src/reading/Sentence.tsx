@@ -36,10 +36,18 @@ export function Sentence({ link, first, last }: { link: Link; first: boolean; la
           <Pile link={link} />
           <span className="grow" />
           <AddEffect link={link} />
-          <IconButton name="Try this earlier" disabled={first} onClick={() => edit('move link', { link: link.id, by: -1 })}>
+          <IconButton
+            name="Try this earlier"
+            disabled={first}
+            onClick={() => edit('move link', { link: link.id, by: -1 })}
+          >
             <ChevronUp size={15} />
           </IconButton>
-          <IconButton name="Try this later" disabled={last} onClick={() => edit('move link', { link: link.id, by: 1 })}>
+          <IconButton
+            name="Try this later"
+            disabled={last}
+            onClick={() => edit('move link', { link: link.id, by: 1 })}
+          >
             <ChevronDown size={15} />
           </IconButton>
           <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>

@@ -11,7 +11,9 @@ export function SentenceList({ screen }: { screen: Id }) {
   const links = linksFrom(project, screen);
   return (
     <section aria-label={screen === PROJECT ? 'What happens everywhere' : 'What happens here'}>
-      <h3 className="mb-2 font-bold">{screen === PROJECT ? 'What happens everywhere' : 'What happens here'}</h3>
+      <h3 className="mb-2 font-bold">
+        {screen === PROJECT ? 'What happens everywhere' : 'What happens here'}
+      </h3>
       {links.length === 0 && (
         <p className="mb-2 text-soft">Nothing leads anywhere yet. Say below what should set something off.</p>
       )}

@@ -8,7 +8,11 @@ export const ADDABLE: ElementType[] = ['button', 'text', 'panel', 'picture'];
 export function addElement(screen: Screen, type: ElementType): void {
   const sisters = screen.elements.filter((each) => each.type === type).length;
   const element = fresh(type, sisters * 108);
-  edit('add element', { screen: screen.id, element }, { chosen: (made) => ({ screen: screen.id, element: made ?? null }) });
+  edit(
+    'add element',
+    { screen: screen.id, element },
+    { chosen: (made) => ({ screen: screen.id, element: made ?? null }) },
+  );
 }
 
 function fresh(type: ElementType, down: number): Element {
@@ -21,6 +25,14 @@ function fresh(type: ElementType, down: number): Element {
     case 'panel':
       return panel(place(720, 480));
     case 'picture':
-      return { id: '', name: 'Picture', type: 'picture', parent: null, place: place(480, 270), asset: null, fit: 'contain' };
+      return {
+        id: '',
+        name: 'Picture',
+        type: 'picture',
+        parent: null,
+        place: place(480, 270),
+        asset: null,
+        fit: 'contain',
+      };
   }
 }

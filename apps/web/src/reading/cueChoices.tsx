@@ -12,7 +12,9 @@ export function useCueChoices(
 ): { choices: Choice[]; typed: (text: string) => Choice[] } {
   const project = useStudio((studio) => studio.project);
   const elements = project.screens.find((each) => each.id === screen)?.elements ?? [];
-  const used = new Set(linksFrom(project, screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
+  const used = new Set(
+    linksFrom(project, screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])),
+  );
   const choices: Choice[] = [];
   for (const element of elements.filter((each) => each.type === 'button' || each.type === 'picture'))
     choices.push({
@@ -40,24 +42,50 @@ export function useCueChoices(
       label: event.name,
       onPick: () => pick({ on: 'event', event: event.id }),
     });
-  const time = (after: string): Cue => ({ on: 'time', after, since: 'taken', clock: 'interface', covered: 'counts' });
+  const time = (after: string): Cue => ({
+    on: 'time',
+    after,
+    since: 'taken',
+    clock: 'interface',
+    covered: 'counts',
+  });
   if (screen !== PROJECT)
     choices.push(
-      { key: 'time', group: 'By itself', words: 'after a time timer', label: 'After a time', hint: '3 s', onPick: () => pick(time('3 s')) },
-      { key: 'arrival', group: 'By itself', words: 'on arrival at once', label: 'On arrival', onPick: () => pick({ on: 'arrival' }) },
+      {
+        key: 'time',
+        group: 'By itself',
+        words: 'after a time timer',
+        label: 'After a time',
+        hint: '3 s',
+        onPick: () => pick(time('3 s')),
+      },
+      {
+        key: 'arrival',
+        group: 'By itself',
+        words: 'on arrival at once',
+        label: 'On arrival',
+        onPick: () => pick({ on: 'arrival' }),
+      },
     );
   const typed = (text: string): Choice[] => {
     const made: Choice[] = [];
     const duration = readDuration(text.replace(/^after /i, ''), project.rates, 's');
     if ('ok' in duration && screen !== PROJECT)
-      made.push({ key: 'typed time', group: 'Make', words: text, label: `After ${duration.ok}`, onPick: () => pick(time(duration.ok)) });
+      made.push({
+        key: 'typed time',
+        group: 'Make',
+        words: text,
+        label: `After ${duration.ok}`,
+        onPick: () => pick(time(duration.ok)),
+      });
     if (!project.events.some((each) => each.name.toLowerCase() === text.toLowerCase()))
       made.push({
         key: 'typed event',
         group: 'Make',
         words: text,
         label: `When the game says “${text.slice(0, 80)}”`,
-        onPick: () => pick({ on: 'event', event: edit('add event', { name: text.slice(0, 80), direction: 'in' })! }),
+        onPick: () =>
+          pick({ on: 'event', event: edit('add event', { name: text.slice(0, 80), direction: 'in' })! }),
       });
     return made;
   };

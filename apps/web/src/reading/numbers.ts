@@ -20,7 +20,10 @@ function within(n: number, most: number, make: (n: number) => Length): { ok: Len
 /** Adds and subtracts, multiplies and divides, from left to right with the usual precedence. */
 function readSum(text: string, room: number): { ok: number } | { error: string } {
   const error = { error: 'Write a number, a sum such as 512+36, or a percentage such as 40%.' };
-  const tokens = text.replace(/,/g, '.').replace(/px/g, '').match(/\d+(?:\.\d+)?%?|[-+*/]|\S/g);
+  const tokens = text
+    .replace(/,/g, '.')
+    .replace(/px/g, '')
+    .match(/\d+(?:\.\d+)?%?|[-+*/]|\S/g);
   if (!tokens) return error;
   let total = 0;
   let product: number | null = null;

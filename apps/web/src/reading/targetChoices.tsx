@@ -13,7 +13,10 @@ export function kindFor(name: string, layer: Layer) {
   return KINDS[kind].layer === layer ? kind : 'custom';
 }
 
-export function useTargetChoices(link: Link, close: () => void): { choices: Choice[]; typed: (text: string) => Choice[] } {
+export function useTargetChoices(
+  link: Link,
+  close: () => void,
+): { choices: Choice[]; typed: (text: string) => Choice[] } {
   const project = useStudio((studio) => studio.project);
   const layer = targetLayer(link);
   const lead = (to: Link['to']): void => {
@@ -44,7 +47,14 @@ export function useTargetChoices(link: Link, close: () => void): { choices: Choi
           close();
         },
       },
-      { key: 'gap', group: 'New', words: name, label: `Leave “${name}” for later`, hint: 'a gap', onPick: () => lead({ gap: name }) },
+      {
+        key: 'gap',
+        group: 'New',
+        words: name,
+        label: `Leave “${name}” for later`,
+        hint: 'a gap',
+        onPick: () => lead({ gap: name }),
+      },
     ];
   };
   return { choices, typed };

@@ -18,7 +18,12 @@ export function WhenPicker({ link, close }: { link: Link; close: () => void }) {
     words: WHEN_WORDS[when],
     label: WHEN_WORDS[when],
     onPick: () => {
-      change(link, { on: 'action', action: cue.action, when, ...(when === 'held' ? { hold: '500 ms' } : {}) });
+      change(link, {
+        on: 'action',
+        action: cue.action,
+        when,
+        ...(when === 'held' ? { hold: '500 ms' } : {}),
+      });
       close();
     },
   }));
@@ -112,7 +117,13 @@ export function Radios<T extends string>({
       <legend className="text-sm text-soft">{label}</legend>
       {options.map(([key, words]) => (
         <label key={key} className="flex cursor-pointer items-center gap-2 py-0.5">
-          <input type="radio" name={label} checked={key === value} onChange={() => onChange(key)} className="accent-chosen" />
+          <input
+            type="radio"
+            name={label}
+            checked={key === value}
+            onChange={() => onChange(key)}
+            className="accent-chosen"
+          />
           {words}
         </label>
       ))}

@@ -57,9 +57,7 @@ export async function saveFile(project: Project, assets: Map<string, Uint8Array>
 
 /** One HTML file that plays by itself. */
 export async function savePage(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
-  const [player, ...fonts] = await Promise.all(
-    ['/built/player.js', ...FACES.map(fontAddress)].map(bytesOf),
-  );
+  const [player, ...fonts] = await Promise.all(['/built/player.js', ...FACES.map(fontAddress)].map(bytesOf));
   const page = await files().playablePage(project, assets, {
     player: new TextDecoder().decode(player),
     fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),

@@ -1,5 +1,15 @@
 import { compile, type Flow } from '@tavu/core/compile';
-import { carryOut, closeStep, NO_HISTORY, record, redo, undo, type Arguments, type CommandName, type History } from '@tavu/core/edit';
+import {
+  carryOut,
+  closeStep,
+  NO_HISTORY,
+  record,
+  redo,
+  undo,
+  type Arguments,
+  type CommandName,
+  type History,
+} from '@tavu/core/edit';
 import { blankProject, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { create } from 'zustand';

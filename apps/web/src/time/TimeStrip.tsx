@@ -19,17 +19,27 @@ export function TimeStrip() {
   const from = Math.max(0, now - WINDOW);
   const at = (time: number): string => `${((time - from) / WINDOW) * 100}%`;
   const layerOf = (id: Id): keyof typeof ROWS =>
-    project.screens.find((screen) => screen.id === id)?.layer ?? (id.startsWith('gap:overlay:') ? 'overlay' : 'base');
-  const nameOf = (id: Id): string => project.screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
+    project.screens.find((screen) => screen.id === id)?.layer ??
+    (id.startsWith('gap:overlay:') ? 'overlay' : 'base');
+  const nameOf = (id: Id): string =>
+    project.screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
   const marks = entries.filter(({ outcome }) => outcome.at >= from && MARKED.has(outcome.did));
-  const seconds = Array.from({ length: 13 }, (_, i) => Math.ceil(from / 1_000_000) * 1_000_000 + i * 1_000_000).filter(
-    (time) => time <= from + WINDOW,
-  );
+  const seconds = Array.from(
+    { length: 13 },
+    (_, i) => Math.ceil(from / 1_000_000) * 1_000_000 + i * 1_000_000,
+  ).filter((time) => time <= from + WINDOW);
   return (
-    <section aria-label="Time" data-pane tabIndex={-1} className="flex h-33 shrink-0 flex-col border-t border-line bg-sheet">
+    <section
+      aria-label="Time"
+      data-pane
+      tabIndex={-1}
+      className="flex h-33 shrink-0 flex-col border-t border-line bg-sheet"
+    >
       <header className="flex h-7 shrink-0 items-center gap-3 px-3.5">
         <h2 className="font-bold">Time</h2>
-        <span className="text-soft">the last seconds of this run; choose a mark to go back to just before it</span>
+        <span className="text-soft">
+          the last seconds of this run; choose a mark to go back to just before it
+        </span>
       </header>
       <div className="flex min-h-0 flex-1 px-3.5 pb-1.5">
         <div aria-hidden="true" className="w-17 shrink-0 pt-4.5 text-sm text-soft">
@@ -46,11 +56,23 @@ export function TimeStrip() {
             </div>
           ))}
           {spans.map((span) => (
-            <Bar key={span.serial} span={span} name={nameOf(span.screen)} row={ROWS[layerOf(span.screen)]} from={from} now={now} />
+            <Bar
+              key={span.serial}
+              span={span}
+              name={nameOf(span.screen)}
+              row={ROWS[layerOf(span.screen)]}
+              from={from}
+              now={now}
+            />
           ))}
           <div className="absolute inset-y-0 w-0.5 bg-live" style={{ left: at(now) }} aria-hidden="true" />
           {marks.map((entry) => (
-            <Mark key={entry.n} entry={entry} left={at(entry.outcome.at)} words={`${(entry.outcome.at / 1_000_000).toFixed(3)} s: ${outcomeWords(project, entry.outcome)}`} />
+            <Mark
+              key={entry.n}
+              entry={entry}
+              left={at(entry.outcome.at)}
+              words={`${(entry.outcome.at / 1_000_000).toFixed(3)} s: ${outcomeWords(project, entry.outcome)}`}
+            />
           ))}
         </div>
       </div>
@@ -62,7 +84,19 @@ const MARKED = new Set(['input', 'link', 'send', 'nowhere', 'masked', 'unsettled
 
 const LOOKS = ['border-solid bg-water', 'border-double border-3 bg-land', 'border-dashed bg-marsh'];
 
-function Bar({ span, name, row, from, now }: { span: Span; name: string; row: number; from: number; now: number }) {
+function Bar({
+  span,
+  name,
+  row,
+  from,
+  now,
+}: {
+  span: Span;
+  name: string;
+  row: number;
+  from: number;
+  now: number;
+}) {
   const start = Math.max(span.from, from);
   const width = ((span.until ?? now) - start) / WINDOW;
   if (width <= 0) return null;
@@ -70,7 +104,12 @@ function Bar({ span, name, row, from, now }: { span: Span; name: string; row: nu
     <div
       title={name}
       className={`absolute overflow-hidden rounded-sm border border-strong px-1 text-xs leading-4 whitespace-nowrap ${LOOKS[row]}`}
-      style={{ left: `${((start - from) / WINDOW) * 100}%`, width: `${width * 100}%`, top: 18 + row * ROW_HEIGHT, height: ROW_HEIGHT - 2 }}
+      style={{
+        left: `${((start - from) / WINDOW) * 100}%`,
+        width: `${width * 100}%`,
+        top: 18 + row * ROW_HEIGHT,
+        height: ROW_HEIGHT - 2,
+      }}
     >
       {name}
     </div>
@@ -89,7 +128,14 @@ function Mark({ entry, left, words }: { entry: Entry; left: string; words: strin
           ? 'bg-chosen'
           : 'border-2 border-warn bg-sheet rounded-full';
   return (
-    <button type="button" aria-label={words} title={words} className="absolute top-0 z-10 flex size-4 -translate-x-1/2 items-center justify-center" style={{ left }} onClick={() => goBackTo(entry)}>
+    <button
+      type="button"
+      aria-label={words}
+      title={words}
+      className="absolute top-0 z-10 flex size-4 -translate-x-1/2 items-center justify-center"
+      style={{ left }}
+      onClick={() => goBackTo(entry)}
+    >
       <span className={`block size-2.5 ${look}`} />
     </button>
   );

@@ -70,7 +70,9 @@ export function Picker({
             {[...shown, ...made].filter((choice) => (choice.group ?? '') === group).map(item)}
           </Command.Group>
         ))}
-        {shown.length + made.length === 0 && !error && <p className="px-2 py-1.5 text-soft">Nothing of that name.</p>}
+        {shown.length + made.length === 0 && !error && (
+          <p className="px-2 py-1.5 text-soft">Nothing of that name.</p>
+        )}
       </Command.List>
     </Command>
   );

@@ -120,7 +120,7 @@ export function Dialog({
   return (
     <RadixDialog.Root open={open} onOpenChange={onOpen}>
       <RadixDialog.Portal>
-        <RadixDialog.Overlay className="fixed inset-0 z-30 bg-ink/40" />
+        <RadixDialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
         <RadixDialog.Content
           aria-describedby={undefined}
           className={`fixed top-[12vh] left-1/2 z-40 max-h-[76vh] w-[92vw] ${width} -translate-x-1/2 overflow-auto rounded-xl border border-strong bg-sheet p-5 text-ink shadow-2xl`}
@@ -157,7 +157,11 @@ export function Choices<T extends string>({
   onChange: (value: T) => void;
 }) {
   return (
-    <div role="radiogroup" aria-label={label} className="inline-flex overflow-hidden rounded-md border border-line">
+    <div
+      role="radiogroup"
+      aria-label={label}
+      className="inline-flex overflow-hidden rounded-md border border-line"
+    >
       {options.map((option, i) => (
         <button
           key={option.value}

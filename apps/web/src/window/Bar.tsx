@@ -7,7 +7,15 @@ import { saveFile, savePage } from '../storage/files';
 import { say, travel, useStudio } from '../studio/store';
 import { Cap, IconButton } from '../ui/parts';
 
-export function Bar({ onProjects, onFind, onHelp }: { onProjects: () => void; onFind: () => void; onHelp: () => void }) {
+export function Bar({
+  onProjects,
+  onFind,
+  onHelp,
+}: {
+  onProjects: () => void;
+  onFind: () => void;
+  onHelp: () => void;
+}) {
   const name = useStudio((studio) => studio.project.name);
   const past = useStudio((studio) => studio.history.past.length > 0);
   const future = useStudio((studio) => studio.history.future.length > 0);
@@ -17,7 +25,12 @@ export function Bar({ onProjects, onFind, onHelp }: { onProjects: () => void; on
       <span aria-hidden="true" className="text-soft">
         /
       </span>
-      <button type="button" className="max-w-60 truncate rounded px-1 text-lg font-bold hover:bg-chosen-wash" title="Projects" onClick={onProjects}>
+      <button
+        type="button"
+        className="max-w-60 truncate rounded px-1 text-lg font-bold hover:bg-chosen-wash"
+        title="Projects"
+        onClick={onProjects}
+      >
         {name}
       </button>
       <Kept />
@@ -66,14 +79,22 @@ function Kept() {
       case 'kept': {
         if (saving.at === 0) return '';
         const seconds = Math.max(0, Math.round((now - saving.at) / 1000));
-        return seconds < 5 ? 'kept just now' : seconds < 90 ? `kept ${seconds} s ago` : `kept ${Math.round(seconds / 60)} min ago`;
+        return seconds < 5
+          ? 'kept just now'
+          : seconds < 90
+            ? `kept ${seconds} s ago`
+            : `kept ${Math.round(seconds / 60)} min ago`;
       }
     }
   };
   const failed = saving.state === 'failed';
   return (
     <>
-      <span className={`max-w-64 truncate ${failed ? 'font-semibold text-warn' : 'text-soft'}`} data-state={saving.state} aria-live={failed ? 'assertive' : 'off'}>
+      <span
+        className={`max-w-64 truncate ${failed ? 'font-semibold text-warn' : 'text-soft'}`}
+        data-state={saving.state}
+        aria-live={failed ? 'assertive' : 'off'}
+      >
         {words()}
       </span>
       {failed && (
@@ -110,7 +131,11 @@ export async function saveOpen(as: 'file' | 'page'): Promise<void> {
   const { project, assets } = useStudio.getState();
   try {
     await (as === 'file' ? saveFile : savePage)(project, assets);
-    say(as === 'file' ? 'Saved as a file.' : 'Saved as one page. Open it in any browser; it plays with no network.');
+    say(
+      as === 'file'
+        ? 'Saved as a file.'
+        : 'Saved as one page. Open it in any browser; it plays with no network.',
+    );
   } catch (error) {
     say(`It could not be saved: ${error instanceof Error ? error.message : 'an unknown fault'}`);
   }
@@ -120,23 +145,53 @@ function HandOver() {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
-        <button type="button" className="flex h-7.5 items-center gap-1.5 rounded-md bg-chosen px-3 font-semibold text-on-chosen hover:brightness-110">
+        <button
+          type="button"
+          className="flex h-7.5 items-center gap-1.5 rounded-md bg-chosen px-3 font-semibold text-on-chosen hover:brightness-110"
+        >
           <Share size={14} aria-hidden="true" /> Hand over
         </button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={6} className="z-40 w-76 rounded-lg border border-strong bg-sheet p-1 text-ink shadow-xl">
-          <Item icon={<Share size={16} />} title="One page that plays" text="An HTML file anyone can open, offline" onSelect={() => void saveOpen('page')} />
-          <Item icon={<FileDown size={16} />} title="The project as a file" text="To keep, send or open again" onSelect={() => void saveOpen('file')} />
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={6}
+          className="z-40 w-76 rounded-lg border border-strong bg-sheet p-1 text-ink shadow-xl"
+        >
+          <Item
+            icon={<Share size={16} />}
+            title="One page that plays"
+            text="An HTML file anyone can open, offline"
+            onSelect={() => void saveOpen('page')}
+          />
+          <Item
+            icon={<FileDown size={16} />}
+            title="The project as a file"
+            text="To keep, send or open again"
+            onSelect={() => void saveOpen('file')}
+          />
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
 }
 
-function Item({ icon, title, text, onSelect }: { icon: ReactNode; title: string; text: string; onSelect: () => void }) {
+function Item({
+  icon,
+  title,
+  text,
+  onSelect,
+}: {
+  icon: ReactNode;
+  title: string;
+  text: string;
+  onSelect: () => void;
+}) {
   return (
-    <DropdownMenu.Item onSelect={onSelect} className="flex cursor-pointer items-start gap-2.5 rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-chosen-wash">
+    <DropdownMenu.Item
+      onSelect={onSelect}
+      className="flex cursor-pointer items-start gap-2.5 rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-chosen-wash"
+    >
       <span className="pt-0.5">{icon}</span>
       <span>
         <span className="block font-semibold">{title}</span>

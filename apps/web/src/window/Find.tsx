@@ -8,12 +8,23 @@ import { Picker, type Choice } from '../ui/Picker';
 import { saveOpen } from './Bar';
 
 /** Finds screens, elements, sentences and things to do. */
-export function Find({ open, onOpen, onProjects }: { open: boolean; onOpen: (open: boolean) => void; onProjects: () => void }) {
+export function Find({
+  open,
+  onOpen,
+  onProjects,
+}: {
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  onProjects: () => void;
+}) {
   return (
     <RadixDialog.Root open={open} onOpenChange={onOpen}>
       <RadixDialog.Portal>
-        <RadixDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <RadixDialog.Content aria-describedby={undefined} className="fixed top-[10vh] left-1/2 z-40 w-130 max-w-[92vw] -translate-x-1/2 rounded-xl border border-strong bg-sheet shadow-2xl">
+        <RadixDialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
+        <RadixDialog.Content
+          aria-describedby={undefined}
+          className="fixed top-[10vh] left-1/2 z-40 w-130 max-w-[92vw] -translate-x-1/2 rounded-xl border border-strong bg-sheet shadow-2xl"
+        >
           <RadixDialog.Title className="sr-only">Find anything</RadixDialog.Title>
           <Everything done={() => onOpen(false)} onProjects={onProjects} />
         </RadixDialog.Content>
@@ -28,7 +39,17 @@ function Everything({ done, onProjects }: { done: () => void; onProjects: () => 
   const making = useRun((run) => run.making);
   const choices: Choice[] = [];
   const add = (group: string, key: string, label: string, hint: string, onPick: () => void): void => {
-    choices.push({ key, group, words: `${label} ${hint}`, label, hint, onPick: () => { done(); onPick(); } });
+    choices.push({
+      key,
+      group,
+      words: `${label} ${hint}`,
+      label,
+      hint,
+      onPick: () => {
+        done();
+        onPick();
+      },
+    });
   };
   for (const screen of project.screens) {
     add('Screens', screen.id, screen.name, screen.layer, () => {
@@ -42,21 +63,45 @@ function Everything({ done, onProjects }: { done: () => void; onProjects: () => 
       });
   }
   for (const link of project.links)
-    add('Sentences', link.id, sentenceText(project, link), project.screens.find((each) => each.id === link.from)?.name ?? 'Everywhere', () =>
-      choose({ screen: link.from === 'project' ? null : link.from, link: link.id }),
+    add(
+      'Sentences',
+      link.id,
+      sentenceText(project, link),
+      project.screens.find((each) => each.id === link.from)?.name ?? 'Everywhere',
+      () => choose({ screen: link.from === 'project' ? null : link.from, link: link.id }),
     );
   add('To do', 'do hold', 'Hold or let go', 'F8', toggleHold);
   add('To do', 'do restart', 'Restart the run', '', restart);
   if (chosen) {
     add('To do', 'do start', 'Start the run at the chosen screen', '', () => startAt(chosen));
-    add('To do', 'do duplicate', 'Duplicate the chosen screen', 'Ctrl D', () => void edit('duplicate screen', { screen: chosen }));
-    add('To do', 'do delete', 'Delete the chosen screen', 'Delete', () => void edit('delete screens', { screens: [chosen] }));
+    add(
+      'To do',
+      'do duplicate',
+      'Duplicate the chosen screen',
+      'Ctrl D',
+      () => void edit('duplicate screen', { screen: chosen }),
+    );
+    add(
+      'To do',
+      'do delete',
+      'Delete the chosen screen',
+      'Delete',
+      () => void edit('delete screens', { screens: [chosen] }),
+    );
   }
-  add('To do', 'do making', making ? 'Run without asking at dead ends' : 'Ask at dead ends', '', () => setMaking(!making));
+  add('To do', 'do making', making ? 'Run without asking at dead ends' : 'Ask at dead ends', '', () =>
+    setMaking(!making),
+  );
   add('To do', 'do undo', 'Undo', 'Ctrl Z', () => travel('undo'));
   add('To do', 'do redo', 'Redo', 'Ctrl Shift Z', () => travel('redo'));
   add('To do', 'do page', 'Hand over one page that plays', '', () => void saveOpen('page'));
   add('To do', 'do file', 'Save the project as a file', '', () => void saveOpen('file'));
   add('To do', 'do projects', 'Projects, new or open', '', onProjects);
-  return <Picker label="Find anything" placeholder="A screen, an element, a sentence, something to do" choices={choices} />;
+  return (
+    <Picker
+      label="Find anything"
+      placeholder="A screen, an element, a sentence, something to do"
+      choices={choices}
+    />
+  );
 }

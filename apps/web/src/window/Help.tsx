@@ -23,12 +23,13 @@ export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) 
     <Dialog open={open} onOpen={onOpen} title="How Tavu works">
       <div className="space-y-3">
         <p>
-          The game in <b>Live</b> is always running. Click it and play: keys, pad and pointer go to it. Where something leads nowhere, it
-          stops and asks; type a name, and the screen is there.
+          The game in <b>Live</b> is always running. Click it and play: keys, pad and pointer go to it. Where
+          something leads nowhere, it stops and asks; type a name, and the screen is there.
         </p>
         <p>
-          <b>Hold</b> stops it at that instant, and everything you see can be chosen, moved and typed over. The <b>Map</b> shows what leads
-          where; the column on the right says it in sentences whose underlined words can be changed.
+          <b>Hold</b> stops it at that instant, and everything you see can be chosen, moved and typed over.
+          The <b>Map</b> shows what leads where; the column on the right says it in sentences whose underlined
+          words can be changed.
         </p>
         <table className="w-full">
           <caption className="mb-1 text-left font-bold">Keys</caption>

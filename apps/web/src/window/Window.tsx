@@ -30,7 +30,7 @@ export function Window() {
       const control = event.ctrlKey || event.metaKey;
       const typing = (event.target as Element).matches?.('input, textarea, select, [contenteditable]');
       const key = event.key.toLowerCase();
-      if (control && key === 'k') show('find')(true);
+      if (control && key === 'k') setShown('find');
       else if (control && key === '\\') turn();
       else if (control && key === 'z' && !typing) travel(event.shiftKey ? 'redo' : 'undo');
       else if (control && key === 'y' && !typing) travel('redo');
@@ -46,14 +46,20 @@ export function Window() {
   return (
     <Tips delayDuration={350}>
       <div className="flex h-dvh flex-col">
-        <Bar onProjects={() => setShown('projects')} onFind={() => setShown('find')} onHelp={() => setShown('help')} />
+        <Bar
+          onProjects={() => setShown('projects')}
+          onFind={() => setShown('find')}
+          onHelp={() => setShown('help')}
+        />
         <main
           className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)]"
           style={{ gridTemplateColumns: `${RESTS[rest]} ${reading ? '290px' : '0px'}` }}
         >
           <div className="flex min-h-0 min-w-0 flex-col border-r border-line">
             <div className="flex h-8.5 shrink-0 items-center gap-2 border-b border-line bg-sheet px-3.5">
-              <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">{rest === 2 ? 'Screens' : 'Map'}</h2>
+              <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">
+                {rest === 2 ? 'Screens' : 'Map'}
+              </h2>
               <span className="grow" />
               <IconButton name={['Even', 'Live wide', 'Map wide'][rest]!} keys="Ctrl \" onClick={turn}>
                 <PanelLeftClose size={15} />
@@ -64,7 +70,10 @@ export function Window() {
           <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">
             <LivePane />
             <span className="absolute top-0.75 right-1">
-              <IconButton name={reading ? 'Fold the reading column' : 'Show the reading column'} onClick={() => setReading(!reading)}>
+              <IconButton
+                name={reading ? 'Fold the reading column' : 'Show the reading column'}
+                onClick={() => setReading(!reading)}
+              >
                 {reading ? <PanelRightClose size={15} /> : <PanelRightOpen size={15} />}
               </IconButton>
             </span>
@@ -99,8 +108,14 @@ function Word() {
     return () => clearTimeout(timer);
   }, [word]);
   return (
-    <div role="status" aria-label="Word" className="pointer-events-none fixed bottom-36 left-1/2 z-50 -translate-x-1/2">
-      {word && word.n > seen && <p className="rounded-md bg-ink px-3 py-1.5 text-sheet shadow-lg">{word.text}</p>}
+    <div
+      role="status"
+      aria-label="Word"
+      className="pointer-events-none fixed bottom-36 left-1/2 z-50 -translate-x-1/2"
+    >
+      {word && word.n > seen && (
+        <p className="rounded-md bg-ink px-3 py-1.5 text-sheet shadow-lg">{word.text}</p>
+      )}
     </div>
   );
 }

@@ -1,6 +1,15 @@
 import { solveFocus } from '../focus';
 import { solveLayout } from '../layout';
-import { settled, toMicros, PROJECT, type Id, type Link, type Project, type Screen, type Target } from '../model';
+import {
+  settled,
+  toMicros,
+  PROJECT,
+  type Id,
+  type Link,
+  type Project,
+  type Screen,
+  type Target,
+} from '../model';
 import { compileMotion } from '../motion';
 import { byLayer, compileLink, tableOf } from './links';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
@@ -14,7 +23,9 @@ export function compile(project: Project, previous?: Flow): Flow {
   const known = new Set(project.screens.map((screen) => screen.id));
   const start = firstScreen(project);
   const compiled = project.links.map((link, index) => reuseLink(project, link, index, known, previous));
-  const gaps = new Set([start, ...compiled.map((link) => link.to ?? start)].filter((id) => gapName(id) !== null));
+  const gaps = new Set(
+    [start, ...compiled.map((link) => link.to ?? start)].filter((id) => gapName(id) !== null),
+  );
   const bySource = groupBySource(compiled);
   const screens = new Map<Id, CompiledScreen>();
   for (const screen of project.screens)
@@ -47,17 +58,31 @@ function firstScreen(project: Project): Id {
   return start?.id ?? gapId('base', 'First screen');
 }
 
-function reuseLink(project: Project, link: Link, index: number, known: Set<Id>, previous?: Flow): CompiledLink {
+function reuseLink(
+  project: Project,
+  link: Link,
+  index: number,
+  known: Set<Id>,
+  previous?: Flow,
+): CompiledLink {
   const old = previous?.links.get(link.id);
   const before = previous?.project;
   const same =
-    old?.link === link && old.index === index && before?.rates === project.rates && before.house === project.house;
+    old?.link === link &&
+    old.index === index &&
+    before?.rates === project.rates &&
+    before.house === project.house;
   const lost = link.to && 'screen' in link.to && !known.has(link.to.screen);
   const strayed = old?.to !== null && old?.to !== undefined && gapName(old.to) !== null;
   return same && !lost && !strayed ? old : compileLink(project, link, index, known);
 }
 
-function reuseScreen(project: Project, screen: Screen, links: CompiledLink[], previous?: Flow): CompiledScreen {
+function reuseScreen(
+  project: Project,
+  screen: Screen,
+  links: CompiledLink[],
+  previous?: Flow,
+): CompiledScreen {
   const old = previous?.screens.get(screen.id);
   const before = previous?.project;
   const same =
@@ -132,6 +157,9 @@ function holdsOf(links: CompiledLink[]): Map<Id, number[]> {
   const holds = new Map<Id, number[]>();
   for (const { cue, after } of links)
     if (cue.on === 'action' && cue.when === 'held')
-      holds.set(cue.action, [...(holds.get(cue.action) ?? []), after].sort((a, b) => a - b));
+      holds.set(
+        cue.action,
+        [...(holds.get(cue.action) ?? []), after].sort((a, b) => a - b),
+      );
   return holds;
 }

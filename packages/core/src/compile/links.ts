@@ -3,9 +3,15 @@ import { compileMotion, type Half } from '../motion';
 import { gapId } from './stand-in';
 import type { CompiledLink, LinkTable } from './types';
 
-export function compileLink(project: Project, link: Link, index: number, known: ReadonlySet<Id>): CompiledLink {
+export function compileLink(
+  project: Project,
+  link: Link,
+  index: number,
+  known: ReadonlySet<Id>,
+): CompiledLink {
   const { cue, kind } = link;
-  const wait = cue.on === 'time' ? cue.after : cue.on === 'action' && cue.when === 'held' ? cue.hold : undefined;
+  const wait =
+    cue.on === 'time' ? cue.after : cue.on === 'action' && cue.when === 'held' ? cue.hold : undefined;
   return {
     id: link.id,
     link,

@@ -38,7 +38,10 @@ export const commands = {
     if (screenById(project, screen)?.layer === 'base') project.start = screen;
   },
 
-  'add screen': (project: Project, wanted: { name: string; kind?: Kind; layer?: Layer; text?: string }): Made => {
+  'add screen': (
+    project: Project,
+    wanted: { name: string; kind?: Kind; layer?: Layer; text?: string },
+  ): Made => {
     const kind = wanted.kind ?? 'custom';
     return addScreen(project, { ...wanted, kind, layer: wanted.layer ?? KINDS[kind].layer });
   },
@@ -58,7 +61,8 @@ export const commands = {
     if (project.start === screen && found.layer !== 'base')
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
   },
-  'duplicate screen': (project: Project, { screen }: { screen: Id }): Made => duplicateScreen(project, screen),
+  'duplicate screen': (project: Project, { screen }: { screen: Id }): Made =>
+    duplicateScreen(project, screen),
   'delete screens': (project: Project, { screens }: { screens: Id[] }): Made => {
     const gone = new Set(screens);
     const names = new Map(project.screens.map((each) => [each.id, each.name]));
@@ -66,7 +70,8 @@ export const commands = {
     project.links = project.links.filter((link) => !gone.has(link.from));
     for (const link of project.links) {
       // Links to it stay, as gaps that keep its name.
-      if (link.to && 'screen' in link.to && gone.has(link.to.screen)) link.to = { gap: names.get(link.to.screen)! };
+      if (link.to && 'screen' in link.to && gone.has(link.to.screen))
+        link.to = { gap: names.get(link.to.screen)! };
       link.effects = link.effects.filter((effect) => effect.do === 'send' || !gone.has(effect.screen));
     }
     if (project.start !== null && gone.has(project.start))
@@ -98,7 +103,13 @@ export const commands = {
   /** Makes a screen from its sisters' pieces and leads a link, old or new, to it. */
   'link to new screen': (
     project: Project,
-    { link, name, kind, layer, text }: { link: Id | Omit<Link, 'id'>; name: string; kind?: Kind; layer: Layer; text?: string },
+    {
+      link,
+      name,
+      kind,
+      layer,
+      text,
+    }: { link: Id | Omit<Link, 'id'>; name: string; kind?: Kind; layer: Layer; text?: string },
   ): Made => {
     const screen = addScreen(project, { name, kind: kind ?? 'custom', layer, text });
     const to: Target = { screen };
@@ -121,10 +132,16 @@ export const commands = {
     return screen;
   },
 
-  'add element': (project: Project, { screen, element }: { screen: Id; element: Omit<Element, 'id'> }): Made => {
+  'add element': (
+    project: Project,
+    { screen, element }: { screen: Id; element: Omit<Element, 'id'> },
+  ): Made => {
     const found = screenById(project, screen);
     if (!found) return;
-    const name = freeName(element.name, found.elements.map((each) => each.name));
+    const name = freeName(
+      element.name,
+      found.elements.map((each) => each.name),
+    );
     const made = { ...element, id: freshId('e'), name } as Element;
     found.elements.push(made);
     return made.id;
@@ -159,7 +176,15 @@ export const commands = {
       link.effects = link.effects.filter((effect) => effect.do !== 'send' || effect.event !== event);
   },
   'add action': (project: Project, { name, keys, pad }: Omit<Action, 'id'>): Made => {
-    const made: Action = { id: freshId('a'), name: freeName(name, project.actions.map((each) => each.name)), keys, pad };
+    const made: Action = {
+      id: freshId('a'),
+      name: freeName(
+        name,
+        project.actions.map((each) => each.name),
+      ),
+      keys,
+      pad,
+    };
     project.actions.push(made);
     return made.id;
   },
@@ -188,7 +213,8 @@ function addScreen(project: Project, wanted: { name: string; kind: Kind; layer: 
   const back = screen.elements.find((each) => each.type === 'button' && each.name === 'Back');
   const down = (action: Id): Link['cue'] => ({ on: 'action', action, when: 'down' });
   const cues: Link['cue'][] = back ? [{ on: 'press', element: back.id }, down('back')] : [];
-  for (const cue of cues) project.links.push({ id: freshId('l'), from: screen.id, cue, kind: 'back', effects: [] });
+  for (const cue of cues)
+    project.links.push({ id: freshId('l'), from: screen.id, cue, kind: 'back', effects: [] });
   closeGaps(project, screen);
   return screen.id;
 }
@@ -206,7 +232,10 @@ function duplicateScreen(project: Project, id: Id): Made {
   const screen = JSON.parse(JSON.stringify(original)) as Screen;
   const fresh = new Map(original.elements.map((element) => [element.id, freshId('e')]));
   screen.id = freshId('s');
-  screen.name = freeName(original.name, project.screens.map((each) => each.name));
+  screen.name = freeName(
+    original.name,
+    project.screens.map((each) => each.name),
+  );
   for (const element of screen.elements) {
     element.id = fresh.get(element.id)!;
     if (element.parent) element.parent = fresh.get(element.parent) ?? null;

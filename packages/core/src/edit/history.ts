@@ -21,7 +21,11 @@ export function carryOut<N extends CommandName>(
   const [next, patches, inverse] = produceWithPatches(project, (draft) => {
     made = command(draft as Project, args);
   });
-  return { project: next, edit: patches.length > 0 ? { name, patches, inverse } : null, made: made ?? undefined };
+  return {
+    project: next,
+    edit: patches.length > 0 ? { name, patches, inverse } : null,
+    made: made ?? undefined,
+  };
 }
 
 /** One thing that undo takes back: one edit, or all edits of one drag. `seen` is what was chosen before and after it. */

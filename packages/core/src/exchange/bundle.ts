@@ -12,7 +12,10 @@ const LARGEST_BUNDLE = 200_000_000;
 const MOST_FILES = 4000;
 
 /** A file as it is saved: JSON by itself, or a zip of JSON and assets when there are any. */
-export async function saveProject(project: Project, assets: AssetBytes): Promise<{ bytes: Uint8Array; ending: string }> {
+export async function saveProject(
+  project: Project,
+  assets: AssetBytes,
+): Promise<{ bytes: Uint8Array; ending: string }> {
   const json = strToU8(writeProject(project));
   if (project.assets.length === 0) return { bytes: json, ending: 'tavu.json' };
   const files: Zippable = { 'project.json': json };

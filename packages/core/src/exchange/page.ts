@@ -18,7 +18,9 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
   const pictures = Object.fromEntries(
     [...assets].map(([id, bytes]) => [id, dataUrl(media.get(id) ?? 'application/octet-stream', bytes)]),
   );
-  const fonts = Object.fromEntries(Object.entries(parts.fonts).map(([face, bytes]) => [face, dataUrl('font/woff2', bytes)]));
+  const fonts = Object.fromEntries(
+    Object.entries(parts.fonts).map(([face, bytes]) => [face, dataUrl('font/woff2', bytes)]),
+  );
   const data = JSON.stringify({ project, pictures, fonts });
   return `<!doctype html>
 <html lang="en">

@@ -1,1 +1,11 @@
-export { solveLayout, solveAxis, placeIn, toPixels, moveAxis, OWN, PERCENT, type Rect, type Solved } from './solve';
+export {
+  solveLayout,
+  solveAxis,
+  placeIn,
+  toPixels,
+  moveAxis,
+  OWN,
+  PERCENT,
+  type Rect,
+  type Solved,
+} from './solve';

@@ -1,5 +1,6 @@
 import { solveLayout } from '../layout';
 import { elementById, screenById, type Id, type Link, type Project } from '../model';
+import { cueLabel } from '../words';
 import { CARD, leadsTo, type MapCard, type MapPlan } from './place';
 
 export interface Point {
@@ -22,8 +23,22 @@ export interface MapLine {
   label: Point;
 }
 
-/** The height and least width of a label, for keeping labels apart. */
-export const LABEL = { height: 18, width: 64 };
+const LABEL_HEIGHT = 18;
+
+/** How wide a line's label is, near enough to keep labels apart: its first three cues, each with a mark. */
+function labelSize(project: Project, line: MapLine): { width: number; height: number } {
+  const words = line.links.slice(0, 3).map((id) => {
+    const link = project.links.find((each) => each.id === id)!;
+    return 18 + 6 * Math.min(16, cueLabel(project, link.from, link.cue).length);
+  });
+  return {
+    height: LABEL_HEIGHT,
+    width: Math.min(
+      116,
+      words.reduce((sum, width) => sum + width, 0),
+    ),
+  };
+}
 
 /** Lines start at the very control that sets the link off and end at the edge of the card they lead to. */
 export function planLines(project: Project, plan: MapPlan): MapLine[] {
@@ -43,7 +58,7 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
     }
   }
   const all = [...lines.values()];
-  placeLabels(all, plan.cards);
+  placeLabels(project, all, plan.cards);
   return all;
 }
 
@@ -61,43 +76,91 @@ function controlPoint(project: Project, card: MapCard, link: Link): Point | null
 }
 
 function lineBetween(key: string, link: Link, from: MapCard, to: MapCard, control: Point | null): MapLine {
-  const line = { key, links: [link.id], from: from.id, to: to.id, dashed: to.gap || to.layer === 'notice', label: { x: 0, y: 0 } };
+  const line = {
+    key,
+    links: [link.id],
+    from: from.id,
+    to: to.id,
+    dashed: to.gap || to.layer === 'notice',
+    label: { x: 0, y: 0 },
+  };
   const middle = (card: MapCard): Point => ({ x: card.x + CARD.width / 2, y: card.y + CARD.height / 2 });
   const a = middle(from);
   const b = middle(to);
   if (from === to) {
     const start = control ?? { x: from.x + CARD.width, y: from.y + 30 };
     const end = { x: from.x + CARD.width, y: from.y + CARD.height - 16 };
-    return { ...line, start, end, bends: [{ x: start.x + 46, y: start.y }, { x: end.x + 46, y: end.y }] };
+    return {
+      ...line,
+      start,
+      end,
+      bends: [
+        { x: start.x + 46, y: start.y },
+        { x: end.x + 46, y: end.y },
+      ],
+    };
   }
-  if (to.row > from.row) {
+  if (to.y > from.y) {
     const start = control ?? { x: from.x + CARD.width * 0.5, y: from.y + CARD.height };
     // Spread along the top edge by where it comes from.
     const lean = Math.max(-0.3, Math.min(0.3, (a.x - b.x) / 900));
     const end = { x: to.x + CARD.width * (0.5 + lean), y: to.y };
     const reach = Math.max(30, (end.y - start.y) * 0.5);
-    const first = control ? { x: start.x + (b.x >= a.x ? 34 : -34), y: start.y + reach * 0.6 } : { x: start.x, y: start.y + reach };
+    const first = control
+      ? { x: start.x + (b.x >= a.x ? 34 : -34), y: start.y + reach * 0.6 }
+      : { x: start.x, y: start.y + reach };
     return { ...line, start, end, bends: [first, { x: end.x, y: end.y - reach }] };
   }
   const right = b.x > a.x;
-  if (to.row === from.row) {
+  if (to.y === from.y) {
     const start = control ?? { x: right ? from.x + CARD.width : from.x, y: a.y - 6 };
     const end = { x: right ? to.x : to.x + CARD.width, y: b.y + (right ? -6 : 10) };
     const reach = Math.max(24, Math.abs(end.x - start.x) * 0.4);
     const sign = right ? 1 : -1;
-    return { ...line, start, end, bends: [{ x: start.x + sign * reach, y: start.y }, { x: end.x - sign * reach, y: end.y }] };
+    return {
+      ...line,
+      start,
+      end,
+      bends: [
+        { x: start.x + sign * reach, y: start.y },
+        { x: end.x - sign * reach, y: end.y },
+      ],
+    };
   }
   // Upwards: out at one side and in at the same side, clear of the cards between.
   const side = b.x > a.x + 1 ? 1 : -1;
   const edge = (card: MapCard): number => (side > 0 ? card.x + CARD.width : card.x);
   const start = control ?? { x: edge(from), y: a.y };
-  const end = side > 0 && b.x > a.x ? { x: to.x + CARD.width / 2, y: to.y + CARD.height } : { x: edge(to), y: b.y + 20 };
-  const out = 40 + Math.abs(a.y - b.y) * 0.08;
-  if (side > 0) return { ...line, start, end, bends: [{ x: start.x + out, y: start.y }, { x: end.x, y: end.y + out }] };
-  return { ...line, start, end, bends: [{ x: Math.min(edge(from), edge(to)) - out, y: start.y }, { x: end.x - out, y: end.y }] };
+  const end =
+    side > 0 && b.x > a.x
+      ? { x: to.x + CARD.width / 2, y: to.y + CARD.height }
+      : { x: edge(to), y: b.y + 20 };
+  const out = 26 + Math.min(34, Math.abs(a.y - b.y) * 0.05);
+  if (side > 0)
+    return {
+      ...line,
+      start,
+      end,
+      bends: [
+        { x: start.x + out, y: start.y },
+        { x: end.x, y: end.y + out },
+      ],
+    };
+  return {
+    ...line,
+    start,
+    end,
+    bends: [
+      { x: Math.min(edge(from), edge(to)) - out, y: start.y },
+      { x: end.x - out, y: end.y },
+    ],
+  };
 }
 
-export function pointOn({ start, bends: [p, q], end }: Pick<MapLine, 'start' | 'bends' | 'end'>, t: number): Point {
+export function pointOn(
+  { start, bends: [p, q], end }: Pick<MapLine, 'start' | 'bends' | 'end'>,
+  t: number,
+): Point {
   const u = 1 - t;
   const mix = (a: number, b: number, c: number, d: number): number =>
     u * u * u * a + 3 * u * u * t * b + 3 * u * t * t * c + t * t * t * d;
@@ -105,26 +168,46 @@ export function pointOn({ start, bends: [p, q], end }: Pick<MapLine, 'start' | '
 }
 
 /** Each label stands on its line where it covers the least of cards and other labels. */
-function placeLabels(lines: MapLine[], cards: readonly MapCard[]): void {
-  const placed: Point[] = [];
+function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard[]): void {
+  const placed: Box[] = [];
   for (const line of lines) {
-    let best = pointOn(line, 0.5);
+    const size = labelSize(project, line);
+    let best: Box | null = null;
     let least = Infinity;
     for (const t of [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.88]) {
-      const at = pointOn(line, t);
-      const onCards = cards.reduce((sum, card) => sum + covered(at, { x: card.x + CARD.width / 2, y: card.y + CARD.height / 2 }, CARD), 0);
-      const onLabels = placed.reduce((sum, other) => sum + covered(at, other, LABEL), 0);
+      const on = pointOn(line, t);
+      const box = { x: Math.max(LABEL_EDGE + size.width / 2, on.x), y: on.y, ...size };
+      const onCards = cards.reduce((sum, card) => sum + covered(box, middleBox(card)), 0);
+      const onLabels = placed.reduce((sum, other) => sum + covered(box, other), 0);
       const cost = onCards + 3 * onLabels + Math.abs(t - 0.5);
-      if (cost < least) [least, best] = [cost, at];
+      if (cost < least) [least, best] = [cost, box];
     }
-    line.label = best;
-    placed.push(best);
+    line.label = { x: best!.x, y: best!.y };
+    placed.push(best!);
   }
 }
 
-/** How much of a label centred at a point a box centred at another covers, in square pixels. */
-function covered(at: Point, box: Point, size: { width: number; height: number }): number {
-  const across = (LABEL.width + size.width) / 2 - Math.abs(at.x - box.x);
-  const down = (LABEL.height + size.height) / 2 - Math.abs(at.y - box.y);
+/** Labels keep clear of the margin in which the rows are numbered. */
+const LABEL_EDGE = 34;
+
+/** Centre and size. */
+interface Box {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+const middleBox = (card: MapCard): Box => ({
+  x: card.x + CARD.width / 2,
+  y: card.y + CARD.height / 2,
+  width: CARD.width,
+  height: CARD.height,
+});
+
+/** How much of one box another covers, in square pixels. */
+function covered(a: Box, b: Box): number {
+  const across = (a.width + b.width) / 2 - Math.abs(a.x - b.x);
+  const down = (a.height + b.height) / 2 - Math.abs(a.y - b.y);
   return Math.max(0, across) * Math.max(0, down);
 }

@@ -2,9 +2,12 @@ import { gapId } from '../compile';
 import { PROJECT, type Id, type Layer, type Link, type Project } from '../model';
 
 /** Sizes on the map, in its own pixels at full scale. */
-export const CARD = { width: 132, picture: 74, height: 100 };
-const GAP = { across: 30, down: 50 };
-const EDGE = { left: 34, top: 34, band: 16 };
+export const CARD = { width: 116, picture: 64, height: 88 };
+const GAP = { across: 26, down: 44 };
+/** `way` is room at the left for lines that lead back up. */
+const EDGE = { left: 30, top: 52, band: 20, way: 34 };
+/** How many cards stand side by side in a band before a row goes on beneath. */
+const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1 };
 
 export interface MapCard {
   id: Id;
@@ -42,18 +45,34 @@ export function planMap(project: Project): MapPlan {
     cells.set(key, [...(cells.get(key) ?? []), node]);
   }
   const rows = [...new Set(nodes.map((node) => rowOf(node.id)))].sort((a, b) => a - b);
+  const count = (row: number, layer: Layer): number => cells.get(`${row} ${layer}`)?.length ?? 0;
+  const abreast = Object.fromEntries(
+    LAYERS.map((layer) => {
+      // Wide flows get wide bands, so that no row is much taller than the others.
+      const fullest = Math.max(1, ...rows.map((row) => count(row, layer)));
+      return [layer, Math.min(fullest, Math.max(ABREAST[layer], Math.ceil(Math.sqrt(fullest))))];
+    }),
+  ) as Record<Layer, number>;
+  let y = EDGE.top;
+  const rowPlaces = rows.map((row) => {
+    const place = { steps: row > deepest ? null : row, y };
+    y +=
+      Math.max(1, ...LAYERS.map((layer) => Math.ceil(count(row, layer) / abreast[layer]))) *
+      (CARD.height + GAP.down);
+    return place;
+  });
   const bands: MapPlan['bands'] = [];
   const cards: MapCard[] = [];
   const columns = new Map<Id, number>();
   let x = EDGE.left;
   for (const layer of LAYERS) {
-    const widest = Math.max(1, ...rows.map((row) => cells.get(`${row} ${layer}`)?.length ?? 0));
-    const width = widest * CARD.width + (widest - 1) * GAP.across + 2 * EDGE.band;
+    const inset = EDGE.band + (layer === 'base' ? EDGE.way : 0);
+    const width = abreast[layer] * (CARD.width + GAP.across) - GAP.across + inset + EDGE.band;
     bands.push({ layer, x, width });
     rows.forEach((row, i) => {
-      const inRow = sortAfter(project, cells.get(`${row} ${layer}`) ?? [], columns);
-      inRow.forEach(({ id, name, gap }, column) => {
-        columns.set(id, x + column * (CARD.width + GAP.across));
+      sortAfter(project, cells.get(`${row} ${layer}`) ?? [], columns).forEach(({ id, name, gap }, n) => {
+        const left = x + inset + (n % abreast[layer]) * (CARD.width + GAP.across);
+        columns.set(id, left);
         cards.push({
           id,
           name,
@@ -61,23 +80,14 @@ export function planMap(project: Project): MapPlan {
           gap,
           steps: steps.get(id) ?? null,
           row: i,
-          x: x + EDGE.band + column * (CARD.width + GAP.across),
-          y: EDGE.top + i * (CARD.height + GAP.down),
+          x: left,
+          y: rowPlaces[i]!.y + Math.floor(n / abreast[layer]) * (CARD.height + GAP.down),
         });
       });
     });
     x += width;
   }
-  return {
-    cards,
-    bands,
-    rows: rows.map((row, i) => ({
-      steps: row > deepest ? null : row,
-      y: EDGE.top + i * (CARD.height + GAP.down),
-    })),
-    width: x,
-    height: EDGE.top + rows.length * (CARD.height + GAP.down),
-  };
+  return { cards, bands, rows: rowPlaces, width: x, height: y };
 }
 
 interface Node {
@@ -116,14 +126,18 @@ function countSteps(project: Project, nodes: Node[]): Map<Id, number> {
   const known = new Set(nodes.map((node) => node.id));
   const from = new Map<Id, Id[]>();
   for (const link of project.links)
-    for (const to of leadsTo(link)) if (known.has(to)) from.set(link.from, [...(from.get(link.from) ?? []), to]);
+    for (const to of leadsTo(link))
+      if (known.has(to)) from.set(link.from, [...(from.get(link.from) ?? []), to]);
   const steps = new Map<Id, number>();
   let edge: Id[] = project.start !== null && known.has(project.start) ? [project.start] : [];
   for (let n = 0; edge.length > 0; n++) {
     const fresh = edge.filter((id) => !steps.has(id));
     for (const id of fresh) steps.set(id, n);
     // Links of the whole project can be taken from the first screen on.
-    edge = [...fresh.flatMap((id) => from.get(id) ?? []), ...(n === 0 ? (from.get(PROJECT) ?? []) : [])].filter((id) => !steps.has(id));
+    edge = [
+      ...fresh.flatMap((id) => from.get(id) ?? []),
+      ...(n === 0 ? (from.get(PROJECT) ?? []) : []),
+    ].filter((id) => !steps.has(id));
   }
   return steps;
 }
@@ -139,4 +153,3 @@ function sortAfter(project: Project, nodes: Node[], columns: ReadonlyMap<Id, num
     .sort((a, b) => a.key - b.key || a.i - b.i)
     .map(({ node }) => node);
 }
-

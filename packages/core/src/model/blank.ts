@@ -21,10 +21,46 @@ export const USUAL_ACTIONS: Action[] = [
 ];
 
 export const HOUSE_TEXT: TextStyle[] = [
-  { id: 't-title', name: 'Title', font: 'display', size: 112, weight: 400, colour: '#f3ead7', align: 'start', line: 1.1 },
-  { id: 't-heading', name: 'Heading', font: 'display', size: 64, weight: 400, colour: '#f3ead7', align: 'centre', line: 1.15 },
-  { id: 't-body', name: 'Body', font: 'plain', size: 34, weight: 400, colour: '#d9e2e6', align: 'start', line: 1.35 },
-  { id: 't-button', name: 'Button', font: 'plain', size: 36, weight: 700, colour: '#f3ead7', align: 'centre', line: 1.2 },
+  {
+    id: 't-title',
+    name: 'Title',
+    font: 'display',
+    size: 112,
+    weight: 400,
+    colour: '#f3ead7',
+    align: 'start',
+    line: 1.1,
+  },
+  {
+    id: 't-heading',
+    name: 'Heading',
+    font: 'display',
+    size: 64,
+    weight: 400,
+    colour: '#f3ead7',
+    align: 'centre',
+    line: 1.15,
+  },
+  {
+    id: 't-body',
+    name: 'Body',
+    font: 'plain',
+    size: 34,
+    weight: 400,
+    colour: '#d9e2e6',
+    align: 'start',
+    line: 1.35,
+  },
+  {
+    id: 't-button',
+    name: 'Button',
+    font: 'plain',
+    size: 36,
+    weight: 700,
+    colour: '#f3ead7',
+    align: 'centre',
+    line: 1.2,
+  },
 ];
 
 export const HOUSE_BOXES: BoxStyle[] = [

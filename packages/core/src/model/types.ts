@@ -244,9 +244,7 @@ export type Cue =
 export type CueName = Cue['on'];
 
 export type Effect =
-  | { do: 'notice'; screen: Id }
-  | { do: 'clear notice'; screen: Id }
-  | { do: 'send'; event: Id };
+  { do: 'notice'; screen: Id } | { do: 'clear notice'; screen: Id } | { do: 'send'; event: Id };
 
 export type Edge = 'left' | 'right' | 'top' | 'bottom';
 export type Easing = 'linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out';

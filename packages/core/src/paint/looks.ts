@@ -1,6 +1,13 @@
 import type { BoxLook, BoxUse, Project, TextLook, TextUse } from '../model';
 
-const PLAIN_TEXT: TextLook = { font: 'plain', size: 34, weight: 400, colour: '#ffffff', align: 'start', line: 1.3 };
+const PLAIN_TEXT: TextLook = {
+  font: 'plain',
+  size: 34,
+  weight: 400,
+  colour: '#ffffff',
+  align: 'start',
+  line: 1.3,
+};
 const PLAIN_BOX: BoxLook = { fill: '#00000000', border: '#00000000', borderWidth: 0, corner: 0 };
 
 /** A shared style with the place's exceptions over it; a style that is gone counts as a plain one. */

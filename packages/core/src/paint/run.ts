@@ -42,27 +42,41 @@ export function paintRun(flow: Flow, state: RunState): Item[] {
   return shown.map(({ picture, sample }) => moved(picture, sample, width, height));
 }
 
-/** A screen by itself at rest, with the focus it arrives with when `focused`. */
+/** A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has changed. */
 export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean): Item[] {
   const focus = focused ? (screen.firstFocus ?? screen.focus.order[0] ?? null) : null;
-  const { background, content } = pictureOf(flow.project, screen, { ...NORMAL, focus });
-  return [...background, ...content];
+  return pictureOf(flow.project, screen, { ...NORMAL, focus }).all;
 }
 
-function moved({ background, content }: ScreenPicture, sample: Sample, width: number, height: number): Item {
+function moved(
+  { background, content, all }: ScreenPicture,
+  sample: Sample,
+  width: number,
+  height: number,
+): Item {
   const { opacity, x, y } = sample;
   const still = sample.background === AT_REST.background && sample.contentX === 0 && sample.contentY === 0;
   const items: Item[] = still
-    ? [...background, ...content]
+    ? all
     : [
         { kind: 'group', id: null, opacity: sample.background, x: 0, y: 0, items: background },
-        { kind: 'group', id: null, opacity: 1, x: sample.contentX * width, y: sample.contentY * height, items: content },
+        {
+          kind: 'group',
+          id: null,
+          opacity: 1,
+          x: sample.contentX * width,
+          y: sample.contentY * height,
+          items: content,
+        },
       ];
   return { kind: 'group', id: null, opacity, x: x * width, y: y * height, items };
 }
 
 /** Pictures of screens at rest, kept while screen and project's looks are the same objects. */
-const kept = new WeakMap<CompiledScreen, { styles: unknown; assets: unknown; pictures: Map<string, ScreenPicture> }>();
+const kept = new WeakMap<
+  CompiledScreen,
+  { styles: unknown; assets: unknown; pictures: Map<string, ScreenPicture> }
+>();
 
 function pictureOf(project: Project, screen: CompiledScreen, looks: Looks): ScreenPicture {
   let known = kept.get(screen);

@@ -16,6 +16,8 @@ export const NORMAL: Looks = { focus: null, hovered: null, pressed: null };
 export interface ScreenPicture {
   background: Item[];
   content: Item[];
+  /** Both together. */
+  all: Item[];
 }
 
 /** A screen at rest. */
@@ -34,7 +36,13 @@ export function paintScreen(project: Project, compiled: CompiledScreen, looks: L
       corner: 0,
     });
   if (screen.background.picture && hasAsset(project, screen.background.picture))
-    background.push({ kind: 'picture', id: null, rect: frame, asset: screen.background.picture, fit: 'cover' });
+    background.push({
+      kind: 'picture',
+      id: null,
+      rect: frame,
+      asset: screen.background.picture,
+      fit: 'cover',
+    });
   const held = new Map<Id | null, Element[]>();
   const ids = new Set(screen.elements.map((element) => element.id));
   for (const element of screen.elements) {
@@ -49,7 +57,8 @@ export function paintScreen(project: Project, compiled: CompiledScreen, looks: L
     // One group, so that what an element holds fades with it as one.
     return opacity < 1 ? [{ kind: 'group', id: element.id, opacity, x: 0, y: 0, items }] : items;
   };
-  return { background, content: (held.get(null) ?? []).flatMap(paint) };
+  const content = (held.get(null) ?? []).flatMap(paint);
+  return { background, content, all: [...background, ...content] };
 }
 
 const hasAsset = (project: Project, id: Id): boolean => project.assets.some((asset) => asset.id === id);

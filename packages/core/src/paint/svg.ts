@@ -20,7 +20,8 @@ export interface Sources {
 export function toSvg(items: readonly Item[], sources: Sources): SvgNode[] {
   return items.map((item) => {
     let known = drawn.get(item);
-    if (!known || known.sources !== sources) drawn.set(item, (known = { sources, node: draw(item, sources) }));
+    if (!known || known.sources !== sources)
+      drawn.set(item, (known = { sources, node: draw(item, sources) }));
     return known.node;
   });
 }
@@ -33,7 +34,8 @@ function draw(item: Item, sources: Sources): SvgNode {
     case 'group': {
       const attributes: Record<string, string> = {};
       if (item.opacity < 1) attributes.opacity = number(item.opacity);
-      if (item.x !== 0 || item.y !== 0) attributes.transform = `translate(${number(item.x)} ${number(item.y)})`;
+      if (item.x !== 0 || item.y !== 0)
+        attributes.transform = `translate(${number(item.x)} ${number(item.y)})`;
       return { tag: 'g', attributes, children: toSvg(item.items, sources) };
     }
     case 'box': {
@@ -46,7 +48,9 @@ function draw(item: Item, sources: Sources): SvgNode {
         height: number(Math.max(0, item.rect.height - item.borderWidth)),
         rx: number(Math.max(0, item.corner - inset)),
         ...paint('fill', item.fill),
-        ...(item.borderWidth > 0 ? { ...paint('stroke', item.border), 'stroke-width': number(item.borderWidth) } : {}),
+        ...(item.borderWidth > 0
+          ? { ...paint('stroke', item.border), 'stroke-width': number(item.borderWidth) }
+          : {}),
       });
     }
     case 'ring':
@@ -88,7 +92,11 @@ function draw(item: Item, sources: Sources): SvgNode {
   }
 }
 
-const leaf = (tag: string, attributes: Record<string, string>): SvgNode => ({ tag, attributes, children: [] });
+const leaf = (tag: string, attributes: Record<string, string>): SvgNode => ({
+  tag,
+  attributes,
+  children: [],
+});
 
 const number = (n: number): string => String(Math.round(n * 1000) / 1000);
 
@@ -116,6 +124,15 @@ export const svgFrame = (width: number, height: number, children: SvgNode[]): Sv
 
 const ESCAPES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 const escapeXml = (text: string): string =>
-  // Control characters cannot stand in XML at all.
-  text.replace(/[&<>"]/g, (char) => ESCAPES[char]!).replace(CONTROL, '');
-const CONTROL = new RegExp('[\\u0000-\\u0008\\u000b\\u000c\\u000e-\\u001f\\ufffe\\uffff]', 'g');
+  [...text]
+    .filter(standsInXml)
+    .map((char) => ESCAPES[char] ?? char)
+    .join('');
+
+/** Control characters cannot stand in XML 1.0 at all, escaped or not. */
+function standsInXml(char: string): boolean {
+  const code = char.codePointAt(0)!;
+  return code >= 0x20
+    ? code < 0xd800 || (code > 0xdfff && code !== 0xfffe && code !== 0xffff)
+    : code === 9 || code === 10;
+}

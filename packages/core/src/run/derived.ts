@@ -8,7 +8,8 @@ export const standing = (state: RunState): Instance[] => [state.base, ...state.o
 /** All that is up. */
 export const allUp = (state: RunState): Instance[] => [state.base, ...state.overlays, ...state.notices];
 
-export const screenOf = (flow: Flow, instance: { screen: Id }): CompiledScreen => flow.screens.get(instance.screen)!;
+export const screenOf = (flow: Flow, instance: { screen: Id }): CompiledScreen =>
+  flow.screens.get(instance.screen)!;
 
 /** The game's clock stands still: something up freezes it, or something that froze it has not finished leaving. */
 export const isFrozen = (flow: Flow, state: RunState): boolean => derived(flow, state, 'freezes');

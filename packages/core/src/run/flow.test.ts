@@ -1,17 +1,35 @@
 import { compile } from '../compile';
 import { carryOut } from '../edit';
 import { paintRun } from '../paint';
-import { after, down, event, lighthouse, link, Play, press, projectOf, screenOf, show } from '../testing/flows';
+import {
+  after,
+  down,
+  event,
+  lighthouse,
+  link,
+  Play,
+  press,
+  projectOf,
+  screenOf,
+  show,
+} from '../testing/flows';
 import { faults, isBlocked, isFrozen, maskOf, reconcile } from '.';
 
-const slide = { house: { motion: { name: 'slide' as const, from: 'left' as const, duration: '280 ms' }, order: 'after' as const, masked: 'ignored' as const } };
+const slide = {
+  house: {
+    motion: { name: 'slide' as const, from: 'left' as const, duration: '280 ms' },
+    order: 'after' as const,
+    masked: 'ignored' as const,
+  },
+};
 
 test.each([10, 100, 2000])('Esc held for %d ms opens pause or closes it, never both', (ms) => {
   const play = new Play(lighthouse()).key('Enter');
   expect(play.up).toEqual(['watch']);
   for (let i = 0; i < 20; i++) {
     play.give({ type: 'key', code: 'Escape', phase: 'down' });
-    for (let t = 0; t < ms; t += 30) play.wait(Math.min(30, ms - t)).give({ type: 'key', code: 'Escape', phase: 'down', repeat: true });
+    for (let t = 0; t < ms; t += 30)
+      play.wait(Math.min(30, ms - t)).give({ type: 'key', code: 'Escape', phase: 'down', repeat: true });
     play.give({ type: 'key', code: 'Escape', phase: 'up' }).wait(50);
     expect(play.up).toEqual(i % 2 === 0 ? ['watch', 'pause'] : ['watch']);
   }
@@ -36,8 +54,12 @@ test('a 280 ms slide: leaving 0 to 280, arriving 280 to 560, a press at 150 igno
   const play = new Play(lighthouse(slide)).wait(1000).key('Enter', 0);
   const at = play.state.now;
   expect(play.up).toEqual(['watch']);
-  expect(play.state.leaving.map((each) => [each.screen, each.from - at, each.until - at])).toEqual([['title', 0, 280_000]]);
-  expect([play.state.base.taken - at, play.state.base.shown - at, play.state.base.settled - at]).toEqual([0, 280_000, 560_000]);
+  expect(play.state.leaving.map((each) => [each.screen, each.from - at, each.until - at])).toEqual([
+    ['title', 0, 280_000],
+  ]);
+  expect([play.state.base.taken - at, play.state.base.shown - at, play.state.base.settled - at]).toEqual([
+    0, 280_000, 560_000,
+  ]);
   play.wait(150).key('Escape', 0).wait(1000);
   expect(play.up).toEqual(['watch']);
 });
@@ -54,7 +76,10 @@ test('held: the same press at 150 is handled at 560', () => {
 });
 
 test('a confirm is never held', () => {
-  const play = new Play(lighthouse({ house: { ...slide.house, masked: 'held' } })).wait(100).key('Enter', 0).wait(2000);
+  const play = new Play(lighthouse({ house: { ...slide.house, masked: 'held' } }))
+    .wait(100)
+    .key('Enter', 0)
+    .wait(2000);
   expect(play.up).toEqual(['title']);
 });
 
@@ -133,7 +158,12 @@ test('back returns along the trail with the focus and the overlays that were ope
     link('c', down('back'), 'back'),
     link('b', down('back'), 'back'),
   ];
-  const play = new Play(projectOf([...screens, over], links)).key('ArrowDown').key('Enter').event('over').key('ArrowDown').event('c');
+  const play = new Play(projectOf([...screens, over], links))
+    .key('ArrowDown')
+    .key('Enter')
+    .event('over')
+    .key('ArrowDown')
+    .event('c');
   expect([play.up, play.state.trail.map((each) => each.screen)]).toEqual([['c'], ['a', 'b']]);
   play.key('Backspace');
   expect([play.up, play.focus]).toEqual([['b', 'over'], 'o2']);
@@ -174,7 +204,11 @@ test('opening what is up closes what lies above it and starts it afresh; swap ma
 test('arrivals follow at once; a chain that does not settle stops with words', () => {
   const project = projectOf(
     [screenOf('a'), screenOf('b'), screenOf('c')],
-    [link('a', event('on'), 'go', 'b'), link('b', { on: 'arrival' }, 'go', 'c'), link('c', event('ring'), 'go', 'a')],
+    [
+      link('a', event('on'), 'go', 'b'),
+      link('b', { on: 'arrival' }, 'go', 'c'),
+      link('c', event('ring'), 'go', 'a'),
+    ],
   );
   const play = new Play(project).event('on');
   expect(play.up).toEqual(['c']);
@@ -187,10 +221,21 @@ test('arrivals follow at once; a chain that does not settle stops with words', (
 test('effects come in order, before the change', () => {
   const project = projectOf(
     [screenOf('a'), screenOf('b'), screenOf('n', { layer: 'notice' })],
-    [link('a', event('on'), 'go', 'b', { effects: [{ do: 'send', event: 'first' }, show('n'), { do: 'send', event: 'last' }] })],
+    [
+      link('a', event('on'), 'go', 'b', {
+        effects: [{ do: 'send', event: 'first' }, show('n'), { do: 'send', event: 'last' }],
+      }),
+    ],
   );
   const play = new Play(project).event('on');
-  expect(play.outcomes.slice(2).map((each) => each.did)).toEqual(['link', 'send', 'notice', 'send', 'down', 'up']);
+  expect(play.outcomes.slice(2).map((each) => each.did)).toEqual([
+    'link',
+    'send',
+    'notice',
+    'send',
+    'down',
+    'up',
+  ]);
   expect(play.notices).toEqual(['n']);
 });
 
@@ -217,7 +262,10 @@ test('timers count from taken, shown or settled, on either clock, covered or not
 });
 
 test('a screen may have a least time shown: a press before is kept as one mark', () => {
-  const project = projectOf([screenOf('a', { least: '1 s' }, ['go']), screenOf('b')], [link('a', press('go'), 'go', 'b')]);
+  const project = projectOf(
+    [screenOf('a', { least: '1 s' }, ['go']), screenOf('b')],
+    [link('a', press('go'), 'go', 'b')],
+  );
   const play = new Play(project).wait(200).key('Enter').key('Enter').wait(700);
   expect(play.up).toEqual(['a']);
   play.wait(100);
@@ -257,7 +305,8 @@ test('with pointer in hand the first direction only shows the focus', () => {
 test('a click is down and up on the same element, and what lies beneath a modal gets none', () => {
   const play = new Play(lighthouse());
   const spot = (element: string, serial = play.state.base.serial) => ({ serial, element });
-  const point = (phase: 'down' | 'up', at: ReturnType<typeof spot>) => play.give({ type: 'pointer', device: 'pointer', phase, spot: at });
+  const point = (phase: 'down' | 'up', at: ReturnType<typeof spot>) =>
+    play.give({ type: 'pointer', device: 'pointer', phase, spot: at });
   point('down', spot('begin'));
   point('up', spot('options'));
   expect(play.up).toEqual(['title']);
@@ -272,7 +321,11 @@ test('a click is down and up on the same element, and what lies beneath a modal 
 test('what leads nowhere is said: a button, a key, an event', () => {
   const project = projectOf([screenOf('a', {}, ['lonely'])], []);
   const play = new Play(project).key('Enter').key('KeyM').event('who');
-  expect(play.did('nowhere').map((each) => 'what' in each && each.what.kind)).toEqual(['press', 'input', 'event']);
+  expect(play.did('nowhere').map((each) => 'what' in each && each.what.kind)).toEqual([
+    'press',
+    'input',
+    'event',
+  ]);
 });
 
 describe('an edit while running', () => {
@@ -281,7 +334,9 @@ describe('an edit while running', () => {
   test('a changed duration keeps the time that has run', () => {
     const play = running();
     const project = lighthouse();
-    project.links = play.flow.project.links.map((each) => (each.from === 'out' ? { ...each, cue: after('4 s') } : each));
+    project.links = play.flow.project.links.map((each) =>
+      each.from === 'out' ? { ...each, cue: after('4 s') } : each,
+    );
     play.flow = compile(project, play.flow);
     play.state = reconcile(play.flow, play.state);
     play.wait(2999);
@@ -291,7 +346,10 @@ describe('an edit while running', () => {
 
   test('a deleted base gives way to the trail, else to the start', () => {
     const play = running();
-    const project = { ...play.flow.project, screens: play.flow.project.screens.filter((each) => each.id !== 'out') };
+    const project = {
+      ...play.flow.project,
+      screens: play.flow.project.screens.filter((each) => each.id !== 'out'),
+    };
     const state = reconcile(compile(project), play.state);
     expect(state.base.screen).toBe('watch');
     const bare = { ...project, screens: [project.screens[0]!] };
@@ -301,7 +359,13 @@ describe('an edit while running', () => {
 });
 
 test('two base screens are never up, and none is masked for ever', () => {
-  const play = new Play(lighthouse(slide)).wait(1000).key('Enter').event('gone').wait(100).key('Escape').wait(9000);
+  const play = new Play(lighthouse(slide))
+    .wait(1000)
+    .key('Enter')
+    .event('gone')
+    .wait(100)
+    .key('Escape')
+    .wait(9000);
   expect(play.up).toEqual(['title']);
   expect(maskOf(play.state)).toBeNull();
 });

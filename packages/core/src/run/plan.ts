@@ -52,7 +52,11 @@ function leavingHalf(flow: Flow, old: Instance, by: CompiledLink | null): Half {
   const brought = old.by === null ? undefined : flow.links.get(old.by);
   const screen = flow.screens.get(old.screen);
   return (
-    by?.motion?.[old.layer] ?? brought?.motion?.[old.layer] ?? screen?.motion ?? flow.house[old.layer] ?? NO_MOTION
+    by?.motion?.[old.layer] ??
+    brought?.motion?.[old.layer] ??
+    screen?.motion ??
+    flow.house[old.layer] ??
+    NO_MOTION
   );
 }
 

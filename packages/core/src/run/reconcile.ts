@@ -26,7 +26,8 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   for (const instance of allUp(state)) fitInstance(flow, instance);
   if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
-  if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot)) state.pending = null;
+  if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
+    state.pending = null;
   state.holding = state.holding.filter(({ code, action, hold }) =>
     Boolean(flow.bindings.get(code)?.includes(action) && flow.holds.get(action)?.includes(hold)),
   );
@@ -70,7 +71,8 @@ function fitInstance(flow: Flow, instance: Instance): void {
   const screen = screenOf(flow, instance);
   const { order } = screen.focus;
   if (instance.layer === 'notice') instance.focus = null;
-  else if (instance.focus === null || !order.includes(instance.focus)) instance.focus = arrivalFocus(screen, null);
+  else if (instance.focus === null || !order.includes(instance.focus))
+    instance.focus = arrivalFocus(screen, null);
   const own = new Set(screen.links.time.map((link) => link.id));
   instance.timers = Object.fromEntries(
     Object.entries(instance.timers).filter(([name]) => own.has(name) || name === STAY),

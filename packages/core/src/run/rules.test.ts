@@ -7,7 +7,11 @@ import { allUp, begin, faults, isFrozen, maskOf, reconcile, step, type Input, ty
 
 const runs = { numRuns: 200 };
 
-function play(project: Parameters<typeof compile>[0], inputs: Input[], each?: (before: RunState, after: RunState, input: Input, did: ReturnType<typeof step>['outcomes']) => void) {
+function play(
+  project: Parameters<typeof compile>[0],
+  inputs: Input[],
+  each?: (before: RunState, after: RunState, input: Input, did: ReturnType<typeof step>['outcomes']) => void,
+) {
   const flow = compile(project);
   let state = begin(flow).state;
   for (const input of inputs) {
@@ -61,7 +65,8 @@ test('a repeat of a held key never takes a link', () => {
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
       play(project, inputs, (before, _after, input, outcomes) => {
-        if (input.type !== 'key' || input.phase !== 'down' || !(input.repeat || input.code in before.down)) return;
+        if (input.type !== 'key' || input.phase !== 'down' || !(input.repeat || input.code in before.down))
+          return;
         expect(outcomes).toEqual([]);
       });
     }),
@@ -92,7 +97,9 @@ test('the game clock runs exactly while nothing freezes it', () => {
       });
       // Nothing that freezes is up or leaving: then it runs, whatever came before.
       const { state } = play(project, inputs);
-      const frozen = [...allUp(state), ...state.leaving].some((each) => flow.screens.get(each.screen)!.freezes);
+      const frozen = [...allUp(state), ...state.leaving].some(
+        (each) => flow.screens.get(each.screen)!.freezes,
+      );
       if (!frozen) expect(isFrozen(flow, state)).toBe(false);
     }),
     runs,

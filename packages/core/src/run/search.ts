@@ -73,7 +73,8 @@ function leftOver(flow: Flow, state: RunState, code: string, actions: readonly I
   // A link that waits for the release will still have it.
   const tables = [...reachable(flow, state).map((level) => screenOf(flow, level).links), flow.shared];
   const awaited = tables.some((links) => actions.some((action) => links.action.get(action)?.some(onRelease)));
-  if (!awaited) say({ at: state.now, did: 'nowhere', what: { kind: 'input', code, actions: [...actions], game } });
+  if (!awaited)
+    say({ at: state.now, did: 'nowhere', what: { kind: 'input', code, actions: [...actions], game } });
 }
 
 const onRelease = ({ cue }: CompiledLink): boolean => cue.on === 'action' && cue.when === 'up';
@@ -89,7 +90,8 @@ function firstFor(
   let first: CompiledLink | undefined;
   for (const action of actions)
     for (const link of table.get(action) ?? []) {
-      if (link.cue.on !== 'action' || link.cue.when !== when || (hold !== undefined && link.after !== hold)) continue;
+      if (link.cue.on !== 'action' || link.cue.when !== when || (hold !== undefined && link.after !== hold))
+        continue;
       if ((!first || link.index < first.index) && fits(state, link, source)) first = link;
     }
   return first;
@@ -100,7 +102,8 @@ function activate(flow: Flow, state: RunState, level: Instance, element: Id, say
   const links = screenOf(flow, level).links.press.get(element) ?? [];
   const link = links.find((each) => fits(state, each, level));
   if (link) tryLink(flow, state, link, level, say);
-  else say({ at: state.now, did: 'nowhere', what: { kind: 'press', spot: { serial: level.serial, element } } });
+  else
+    say({ at: state.now, did: 'nowhere', what: { kind: 'press', spot: { serial: level.serial, element } } });
 }
 
 /** A key or button came up: links for that, where nothing has used the press. */

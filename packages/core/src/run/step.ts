@@ -95,7 +95,8 @@ function hostOf(flow: Flow, screen: Id): Id {
   const seen = new Set([screen]);
   for (const target of seen)
     for (const link of flow.links.values()) {
-      const leads = link.to === target || link.effects.some((each) => each.do === 'notice' && each.screen === target);
+      const leads =
+        link.to === target || link.effects.some((each) => each.do === 'notice' && each.screen === target);
       const from = flow.screens.get(link.from);
       if (!leads || !from) continue;
       if (from.layer === 'base') return from.id;

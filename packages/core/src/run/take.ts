@@ -23,7 +23,13 @@ interface Step {
  * Takes a link now, or marks it when the screen it would take away has not been up for its least time.
  * Returns whether it was taken.
  */
-export function tryLink(flow: Flow, state: RunState, link: CompiledLink, source: Instance | null, say: Say): boolean {
+export function tryLink(
+  flow: Flow,
+  state: RunState,
+  link: CompiledLink,
+  source: Instance | null,
+  say: Say,
+): boolean {
   const holder = source ?? state.base;
   const until = ripeAt(flow, holder);
   if (state.now >= until || !takesAway(link)) {
@@ -36,9 +42,11 @@ export function tryLink(flow: Flow, state: RunState, link: CompiledLink, source:
 }
 
 /** From when on a screen may go. */
-export const ripeAt = (flow: Flow, instance: Instance): number => instance.taken + screenOf(flow, instance).least;
+export const ripeAt = (flow: Flow, instance: Instance): number =>
+  instance.taken + screenOf(flow, instance).least;
 
-const takesAway = ({ kind }: CompiledLink): boolean => kind === 'go' || kind === 'swap' || kind === 'back' || kind === 'end';
+const takesAway = ({ kind }: CompiledLink): boolean =>
+  kind === 'go' || kind === 'swap' || kind === 'back' || kind === 'end';
 
 /** Whether a link can be taken from this source now: back needs something to go back to, swap an overlay. */
 export function fits(state: RunState, link: CompiledLink, source: Instance | null): boolean {
@@ -50,7 +58,13 @@ export function fits(state: RunState, link: CompiledLink, source: Instance | nul
 }
 
 /** Takes a link and the chain of arrivals that follows, then plans the motion of the whole step. */
-export function takeLink(flow: Flow, state: RunState, link: CompiledLink, source: Instance | null, say: Say): void {
+export function takeLink(
+  flow: Flow,
+  state: RunState,
+  link: CompiledLink,
+  source: Instance | null,
+  say: Say,
+): void {
   inOneStep(flow, state, say, (step) => follow(step, link, source));
 }
 
@@ -187,7 +201,8 @@ function closeFrom(step: Step, index: number, link: CompiledLink | null): void {
 
 function takeDown(step: Step, instance: Instance, link: CompiledLink | null): void {
   step.removedBy.set(instance.serial, link);
-  if (instance.serial !== NEW) step.say({ at: step.state.now, did: 'down', screen: instance.screen, serial: instance.serial });
+  if (instance.serial !== NEW)
+    step.say({ at: step.state.now, did: 'down', screen: instance.screen, serial: instance.serial });
 }
 
 /** A notice goes with the base that is up when its step ends, unless the project itself set it off. */
@@ -217,7 +232,8 @@ function showNotice(step: Step, screen: Id, by: Id | null): void {
 }
 
 function clearNotice(step: Step, screen: Id, link: CompiledLink): void {
-  for (const notice of step.state.notices.filter((each) => each.screen === screen)) removeNotice(step, notice, link);
+  for (const notice of step.state.notices.filter((each) => each.screen === screen))
+    removeNotice(step, notice, link);
 }
 
 function removeNotice(step: Step, notice: Instance, link: CompiledLink | null): void {

@@ -53,12 +53,19 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
         if (state.now < from || (cue.clock === 'game' && frozen)) continue;
         if (cue.covered === 'waits' && isCovered(flow, state, instance)) continue;
       } else if (state.now < from) continue;
-      if (left <= within) found.push({ instance, name: link.id, link, from, due: state.now + Math.max(0, left) });
+      if (left <= within)
+        found.push({ instance, name: link.id, link, from, due: state.now + Math.max(0, left) });
     }
     if (instance.layer === 'notice' && instance.timers[STAY] !== FIRED) {
       const left = screen.lasts - (instance.timers[STAY] ?? 0);
       if (left <= within && !(left > 0 && isCovered(flow, state, instance)))
-        found.push({ instance, name: STAY, link: null, from: instance.taken, due: state.now + Math.max(0, left) });
+        found.push({
+          instance,
+          name: STAY,
+          link: null,
+          from: instance.taken,
+          due: state.now + Math.max(0, left),
+        });
     }
   }
   return found.sort((a, b) => a.from - b.from || a.instance.serial - b.instance.serial);

@@ -13,12 +13,16 @@ const words = Joi.string().allow('').max(20_000);
 const colour = Joi.string().pattern(/^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$/, 'a colour such as #16324d');
 const duration = Joi.string().pattern(DURATION_PATTERN, 'a duration such as 280 ms').max(40);
 const pixels = Joi.number().min(-FAR).max(FAR);
-const length = Joi.alternatives(pixels, Joi.string().pattern(/^-?\d+(?:\.\d+)?%$/, 'a percentage such as 40%').max(20));
+const length = Joi.alternatives(
+  pixels,
+  Joi.string()
+    .pattern(/^-?\d+(?:\.\d+)?%$/, 'a percentage such as 40%')
+    .max(20),
+);
 const share = Joi.number().min(0).max(1);
 const list = (item: Joi.Schema) => Joi.array().items(item).max(MOST);
 const thing = (keys: Joi.SchemaMap) => Joi.object(keys).unknown(true);
-const oneOf = (...values: (string | number)[]) =>
-  Joi.valid(...values);
+const oneOf = (...values: (string | number)[]) => Joi.valid(...values);
 
 const easing = oneOf('linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out');
 const motion = Joi.alternatives(
@@ -169,7 +173,9 @@ export const projectSchema = thing({
       pad: list(Joi.number().integer().min(0).max(63)).required(),
     }),
   ).required(),
-  events: list(thing({ id: id.required(), name: name.required(), direction: oneOf('in', 'out').required() })).required(),
+  events: list(
+    thing({ id: id.required(), name: name.required(), direction: oneOf('in', 'out').required() }),
+  ).required(),
   styles: thing({
     text: list(thing({ id: id.required(), name: name.required(), ...required(textLook) })).required(),
     box: list(

@@ -26,7 +26,8 @@ export function projectJsonSchema(): JsonSchema {
 
 function convert(from: Description): JsonSchema {
   const allowed = from.allow ?? [];
-  if (from.flags?.only) return { enum: allowed.filter((value) => typeof value !== 'object' || value === null) };
+  if (from.flags?.only)
+    return { enum: allowed.filter((value) => typeof value !== 'object' || value === null) };
   const schema = convertType(from);
   return allowed.includes(null) ? { anyOf: [schema, { type: 'null' }] } : schema;
 }

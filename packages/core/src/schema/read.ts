@@ -32,11 +32,17 @@ export function readDocument(value: unknown): ReadResult {
   const unsafe = findUnsafe(value, '', 0);
   if (unsafe) return { problems: [unsafe] };
   if (typeof value !== 'object' || value === null || Array.isArray(value) || !('format' in value))
-    return problem('the whole file', 'It is not a Tavu project: a project is an object with a “format” number.');
+    return problem(
+      'the whole file',
+      'It is not a Tavu project: a project is an object with a “format” number.',
+    );
   const { format } = value;
   if (typeof format !== 'number') return problem('format', 'It should be a number.');
   if (format > FORMAT)
-    return problem('format', `It is format ${format}; this version reads up to ${FORMAT}. Open it with a newer Tavu.`);
+    return problem(
+      'format',
+      `It is format ${format}; this version reads up to ${FORMAT}. Open it with a newer Tavu.`,
+    );
   const { error } = projectSchema.validate(value, { convert: false, abortEarly: false });
   if (error) return { problems: error.details.slice(0, 20).map(toProblem) };
   const project = value as Project;
@@ -53,7 +59,10 @@ function syntaxProblem(text: string, error: Error): Problem {
   if (text.trim() === '') return { place, reason: 'The file is empty.' };
   if (position >= text.trimEnd().length)
     return { place, reason: 'The file ends in the middle. It may not have been copied whole.' };
-  return { place, reason: `This is not JSON: “${text.slice(position, position + 12).split('\n')[0]}” cannot stand here.` };
+  return {
+    place,
+    reason: `This is not JSON: “${text.slice(position, position + 12).split('\n')[0]}” cannot stand here.`,
+  };
 }
 
 /** Keys that reach into JavaScript itself, and nesting that no project has. */
@@ -78,7 +87,10 @@ interface Detail {
 function toProblem({ message, path }: Detail): Problem {
   const place = path.map((part) => (typeof part === 'number' ? `[${part}]` : `.${part}`)).join('');
   // Joi's messages begin with the quoted path, which stands in `place` already.
-  return { place: place.replace(/^\./, '') || 'the whole file', reason: message.replace(/^"[^"]*" /, 'It ').slice(0, 300) };
+  return {
+    place: place.replace(/^\./, '') || 'the whole file',
+    reason: message.replace(/^"[^"]*" /, 'It ').slice(0, 300),
+  };
 }
 
 /** What a schema cannot say: ids are unique, and no element holds itself. */
@@ -103,7 +115,10 @@ function integrity(project: Project): Problem[] {
       const seen = new Set<Id>([element.id]);
       for (let up = element.parent; up !== null; up = parents.get(up) ?? null) {
         if (seen.has(up)) {
-          problems.push({ place: `screens[${i}].elements[${j}].parent`, reason: 'The element holds itself.' });
+          problems.push({
+            place: `screens[${i}].elements[${j}].parent`,
+            reason: 'The element holds itself.',
+          });
           return;
         }
         seen.add(up);

@@ -39,11 +39,17 @@ function elementsOf(name: string, kind: Kind, labels: readonly string[]): Elemen
     case 'splash':
       return [heading(name, at(centre(0, '80%'), centre(0, 84)))];
     case 'loading':
-      return [heading(name, at(centre(0, '80%'), centre(-30, 84))), body('Hint', 'One moment', at(centre(0, '60%'), centre(60, 50)), 'centre')];
+      return [
+        heading(name, at(centre(0, '80%'), centre(-30, 84))),
+        body('Hint', 'One moment', at(centre(0, '60%'), centre(60, 50)), 'centre'),
+      ];
     case 'play':
       return [body('Place', name, at(start(60, 700), start(50, 50)))];
     case 'game over':
-      return [heading(name, at(centre(0, '80%'), centre(-20, 84))), ...column(labels, { x: 'middle', y: 160 })];
+      return [
+        heading(name, at(centre(0, '80%'), centre(-20, 84))),
+        ...column(labels, { x: 'middle', y: 160 }),
+      ];
     case 'pause':
     case 'options':
     case 'popup':
@@ -51,14 +57,25 @@ function elementsOf(name: string, kind: Kind, labels: readonly string[]): Elemen
     case 'dialogue':
       return [
         panel(at(centre(0, '80%'), { at: 'end', offset: 70, size: 260 })),
-        body('Line', 'Somebody says something here.', at(centre(0, '74%'), { at: 'end', offset: 150, size: 130 })),
-        ...labels.slice(0, 1).map((label) =>
-          button(label, at({ at: 'end', offset: '12%', size: 260 }, { at: 'end', offset: 96, size: 72 })),
+        body(
+          'Line',
+          'Somebody says something here.',
+          at(centre(0, '74%'), { at: 'end', offset: 150, size: 130 }),
         ),
+        ...labels
+          .slice(0, 1)
+          .map((label) =>
+            button(label, at({ at: 'end', offset: '12%', size: 260 }, { at: 'end', offset: 96, size: 72 })),
+          ),
       ];
     default:
       return [
-        heading(name, at(start(180, 1200), start(220, 130)), kind === 'title' ? 't-title' : 't-heading', 'start'),
+        heading(
+          name,
+          at(start(180, 1200), start(220, 130)),
+          kind === 'title' ? 't-title' : 't-heading',
+          'start',
+        ),
         ...column(labels, { x: 'left', y: 460 }),
       ];
   }
@@ -82,8 +99,14 @@ export function noticeOf(name: string, text: string, lasts: string): Screen {
  * A new screen made from its sisters' pieces: the background, heading and button of the screen of the same kind, or else
  * layer, that was made last. Its name stands as its heading; it has a Back button, or none for a notice.
  */
-export function draftScreen(project: Project, wanted: { name: string; kind: Kind; layer: Layer; text?: string }): Screen {
-  const name = freeName(wanted.name, project.screens.map((screen) => screen.name));
+export function draftScreen(
+  project: Project,
+  wanted: { name: string; kind: Kind; layer: Layer; text?: string },
+): Screen {
+  const name = freeName(
+    wanted.name,
+    project.screens.map((screen) => screen.name),
+  );
   if (wanted.layer === 'notice') return draftNotice(project, name, wanted.text ?? wanted.name);
   const made = { ...screenOfKind(name, wanted.kind, ['Back']), layer: wanted.layer };
   if (wanted.layer === 'overlay' && KINDS[wanted.kind].layer !== 'overlay') {
@@ -96,7 +119,13 @@ export function draftScreen(project: Project, wanted: { name: string; kind: Kind
   const pieces = piecesOf(sister);
   if (!pieces.heading || !pieces.button) return made;
   const title: Element = { ...copy(pieces.heading), id: freshId('e'), parent: null, text: name };
-  const back: ButtonElement = { ...copy(pieces.button), id: freshId('e'), parent: null, name: 'Back', text: 'Back' };
+  const back: ButtonElement = {
+    ...copy(pieces.button),
+    id: freshId('e'),
+    parent: null,
+    name: 'Back',
+    text: 'Back',
+  };
   const box = pieces.panel ? [{ ...copy(pieces.panel), id: freshId('e'), parent: null }] : [];
   made.elements = [...box, title, back];
   return made;
@@ -110,7 +139,11 @@ function draftNotice(project: Project, name: string, text: string): Screen {
   let written = false;
   made.background = copy(sister.background);
   made.elements = sister.elements.map((element) => {
-    const fresh = { ...copy(element), id: ids.get(element.id)!, parent: element.parent && (ids.get(element.parent) ?? null) };
+    const fresh = {
+      ...copy(element),
+      id: ids.get(element.id)!,
+      parent: element.parent && (ids.get(element.parent) ?? null),
+    };
     if (fresh.type !== 'text' || written) return fresh;
     written = true;
     return { ...fresh, text };

@@ -1,4 +1,15 @@
-import { blankProject, freeName, freshId, kindFromName, type Cue, type Kind, type Link, type LinkKind, type Project, type Screen } from '../model';
+import {
+  blankProject,
+  freeName,
+  freshId,
+  kindFromName,
+  type Cue,
+  type Kind,
+  type Link,
+  type LinkKind,
+  type Project,
+  type Screen,
+} from '../model';
 import { screenOfKind } from './draft';
 
 /** The screens a new project offers, ticked. */
@@ -22,14 +33,20 @@ export function projectFromNames(projectName: string, names: readonly string[]):
   const extras = wanted.filter((each) => each.kind === 'custom').map((each) => each.name);
   const labels = (kind: Kind): string[] => {
     const options = first('options') !== undefined ? ['Options'] : [];
-    if (kind === 'title') return [...(first('play') !== undefined ? ['Start'] : []), ...extras, ...options, 'Quit'];
+    if (kind === 'title')
+      return [...(first('play') !== undefined ? ['Start'] : []), ...extras, ...options, 'Quit'];
     if (kind === 'pause') return ['Resume', ...options, ...(first('title') !== undefined ? ['Leave'] : [])];
     if (kind === 'splash' || kind === 'loading' || kind === 'play' || kind === 'game over') return [];
     return ['Back'];
   };
   project.screens = wanted.map(({ name, kind }) => screenOfKind(name, kind, labels(kind)));
+  // A title screen says the game's name, not its own.
+  for (const element of ofKind(project, 'title')[0]?.elements ?? [])
+    if (element.type === 'text') element.text = projectName;
   const opening = [...ofKind(project, 'splash'), ...ofKind(project, 'loading'), ...ofKind(project, 'title')];
-  project.start = (opening[0] ?? ofKind(project, 'play')[0] ?? project.screens.find((each) => each.layer === 'base'))?.id ?? null;
+  project.start =
+    (opening[0] ?? ofKind(project, 'play')[0] ?? project.screens.find((each) => each.layer === 'base'))?.id ??
+    null;
   project.links = linksOf(project);
   return project;
 }
@@ -43,7 +60,8 @@ function distinct(names: readonly string[]): string[] {
   return kept;
 }
 
-const ofKind = (project: Project, kind: Kind): Screen[] => project.screens.filter((screen) => screen.kind === kind);
+const ofKind = (project: Project, kind: Kind): Screen[] =>
+  project.screens.filter((screen) => screen.kind === kind);
 
 const link = (from: Screen, cue: Cue, kind: LinkKind, to?: Screen): Link => ({
   id: freshId('l'),
@@ -54,7 +72,13 @@ const link = (from: Screen, cue: Cue, kind: LinkKind, to?: Screen): Link => ({
   effects: [],
 });
 
-const after = (time: string): Cue => ({ on: 'time', after: time, since: 'taken', clock: 'interface', covered: 'counts' });
+const after = (time: string): Cue => ({
+  on: 'time',
+  after: time,
+  since: 'taken',
+  clock: 'interface',
+  covered: 'counts',
+});
 const down = (action: string): Cue => ({ on: 'action', action, when: 'down' });
 
 function linksOf(project: Project): Link[] {
@@ -97,7 +121,9 @@ function linksOf(project: Project): Link[] {
       if (screen.kind === 'game over' || screen.kind === 'dialogue' || screen.kind === 'popup') {
         const event = { id: freshId('g'), name: screen.name.toLowerCase(), direction: 'in' as const };
         project.events.push(event);
-        links.push(link(play, { on: 'event', event: event.id }, screen.kind === 'game over' ? 'go' : 'open', screen));
+        links.push(
+          link(play, { on: 'event', event: event.id }, screen.kind === 'game over' ? 'go' : 'open', screen),
+        );
       }
     }
   }

@@ -1,18 +1,52 @@
-import { freshId, type Axis, type ButtonElement, type Element, type Id, type PanelElement, type Place, type TextElement } from '../model';
+import {
+  freshId,
+  type Axis,
+  type ButtonElement,
+  type Element,
+  type Id,
+  type PanelElement,
+  type Place,
+  type TextElement,
+} from '../model';
 
 /** The first pieces a project's screens are made of, before they have sisters to take after. */
 
 export const at = (x: Axis, y: Axis): Place => ({ x, y });
 export const start = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'start', offset, size });
-export const centre = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'centre', offset, size });
+export const centre = (offset: Axis['offset'], size: number | string): Axis => ({
+  at: 'centre',
+  offset,
+  size,
+});
 export const end = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'end', offset, size });
 
-export function heading(text: string, place: Place, style: Id = 't-heading', align?: 'start' | 'centre'): TextElement {
-  return { id: freshId('e'), name: 'Heading', type: 'text', parent: null, place, text, look: align ? { style, align } : { style } };
+export function heading(
+  text: string,
+  place: Place,
+  style: Id = 't-heading',
+  align?: 'start' | 'centre',
+): TextElement {
+  return {
+    id: freshId('e'),
+    name: 'Heading',
+    type: 'text',
+    parent: null,
+    place,
+    text,
+    look: align ? { style, align } : { style },
+  };
 }
 
 export function body(name: string, text: string, place: Place, align?: 'start' | 'centre'): TextElement {
-  return { id: freshId('e'), name, type: 'text', parent: null, place, text, look: align ? { style: 't-body', align } : { style: 't-body' } };
+  return {
+    id: freshId('e'),
+    name,
+    type: 'text',
+    parent: null,
+    place,
+    text,
+    look: align ? { style: 't-body', align } : { style: 't-body' },
+  };
 }
 
 export function button(text: string, place: Place): ButtonElement {
@@ -35,7 +69,10 @@ export function panel(place: Place): PanelElement {
 const BUTTON = { width: 440, height: 84, step: 108 };
 
 /** Buttons one under the other: from the left edge, or centred on the frame. */
-export function column(labels: readonly string[], from: { x: 'left' | 'middle'; y: number }): ButtonElement[] {
+export function column(
+  labels: readonly string[],
+  from: { x: 'left' | 'middle'; y: number },
+): ButtonElement[] {
   const first = from.y - (from.x === 'middle' ? ((labels.length - 1) * BUTTON.step) / 2 : 0);
   return labels.map((label, i) =>
     button(

@@ -1,5 +1,17 @@
 import fc from 'fast-check';
-import type { Cue, Duration, Edge, Effect, Element, Link, Motion, Order, Project, Screen, Target } from '../model';
+import type {
+  Cue,
+  Duration,
+  Edge,
+  Effect,
+  Element,
+  Link,
+  Motion,
+  Order,
+  Project,
+  Screen,
+  Target,
+} from '../model';
 import type { Input } from '../run';
 import { buttonOf, projectOf } from './flows';
 
@@ -20,7 +32,9 @@ const edge = fc.constantFrom<Edge>('left', 'right', 'top', 'bottom');
 const motion: fc.Arbitrary<Motion> = fc.oneof(
   fc.constant<Motion>({ name: 'none' }),
   duration.map((each): Motion => ({ name: 'fade', duration: each })),
-  fc.tuple(edge, duration).map(([from, each]): Motion => ({ name: 'slide', from, duration: each, easing: 'linear' })),
+  fc
+    .tuple(edge, duration)
+    .map(([from, each]): Motion => ({ name: 'slide', from, duration: each, easing: 'linear' })),
 );
 const order: fc.Arbitrary<Order> = fc.oneof(
   fc.constantFrom<Order>('after', 'together'),
@@ -33,12 +47,22 @@ const maybe = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined, 
 const lean = <T extends object>(value: T): T =>
   Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined)) as T;
 
-const length = fc.oneof(fc.integer({ min: -200, max: 600 }), fc.integer({ min: 0, max: 100 }).map((n) => `${n}%`));
+const length = fc.oneof(
+  fc.integer({ min: -200, max: 600 }),
+  fc.integer({ min: 0, max: 100 }).map((n) => `${n}%`),
+);
 const axis = fc.oneof(
-  fc.record({ at: fc.constantFrom('start' as const, 'centre' as const, 'end' as const), offset: length, size: length }),
+  fc.record({
+    at: fc.constantFrom('start' as const, 'centre' as const, 'end' as const),
+    offset: length,
+    size: length,
+  }),
   fc.record({ at: fc.constant('stretch' as const), offset: length, far: length }),
 );
-const textUse = fc.record({ style: fc.constantFrom('t-body', 'gone'), size: fc.integer({ min: 8, max: 90 }) });
+const textUse = fc.record({
+  style: fc.constantFrom('t-body', 'gone'),
+  size: fc.integer({ min: 8, max: 90 }),
+});
 const element: fc.Arbitrary<Element> = fc.oneof(
   fc.constantFrom(...BUTTONS).map((id, i) => buttonOf(id, 100 + i * 96)),
   fc.record({
@@ -91,8 +115,16 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
 const cue: fc.Arbitrary<Cue> = fc.oneof(
   fc.constantFrom(...BUTTONS).map((each): Cue => ({ on: 'press', element: each })),
   fc
-    .tuple(fc.constantFrom(...ACTIONS), fc.constantFrom('down' as const, 'down' as const, 'up' as const, 'held' as const))
-    .map(([action, when]): Cue => ({ on: 'action', action, when, ...(when === 'held' ? { hold: '300 ms' } : {}) })),
+    .tuple(
+      fc.constantFrom(...ACTIONS),
+      fc.constantFrom('down' as const, 'down' as const, 'up' as const, 'held' as const),
+    )
+    .map(([action, when]): Cue => ({
+      on: 'action',
+      action,
+      when,
+      ...(when === 'held' ? { hold: '300 ms' } : {}),
+    })),
   fc.constantFrom(...EVENTS).map((each): Cue => ({ on: 'event', event: each })),
   fc.record({
     on: fc.constant('time' as const),
@@ -130,7 +162,9 @@ const linkOf = (n: number): fc.Arbitrary<Link> =>
 export const anyProject: fc.Arbitrary<Project> = fc
   .record({
     screens: fc.tuple(...SCREENS.map(screen)),
-    links: fc.integer({ min: 0, max: 24 }).chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => linkOf(i)))),
+    links: fc
+      .integer({ min: 0, max: 24 })
+      .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => linkOf(i)))),
     house: fc.record({ motion, order, masked }),
     keep: fc.subarray(SCREENS, { minLength: 1 }),
     start: fc.constantFrom(...SCREENS, null),
@@ -147,7 +181,10 @@ export const anyProject: fc.Arbitrary<Project> = fc
     ),
   );
 
-const spot = fc.record({ serial: fc.integer({ min: 1, max: 12 }), element: fc.constantFrom(...BUTTONS, null) });
+const spot = fc.record({
+  serial: fc.integer({ min: 1, max: 12 }),
+  element: fc.constantFrom(...BUTTONS, null),
+});
 export const anyInput: fc.Arbitrary<Input> = fc.oneof(
   fc.record({
     type: fc.constant('key' as const),
@@ -155,7 +192,11 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     phase: fc.constantFrom('down' as const, 'up' as const),
     repeat: fc.constantFrom(false, false, true),
   }),
-  fc.record({ type: fc.constant('pad' as const), button: fc.constantFrom(0, 1, 9, 13), phase: fc.constantFrom('down' as const, 'up' as const) }),
+  fc.record({
+    type: fc.constant('pad' as const),
+    button: fc.constantFrom(0, 1, 9, 13),
+    phase: fc.constantFrom('down' as const, 'up' as const),
+  }),
   fc.record({
     type: fc.constant('pointer' as const),
     device: fc.constantFrom('pointer' as const, 'touch' as const),

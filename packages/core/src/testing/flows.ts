@@ -1,4 +1,13 @@
-import { blankProject, type Cue, type Effect, type Element, type Link, type LinkKind, type Project, type Screen } from '../model';
+import {
+  blankProject,
+  type Cue,
+  type Effect,
+  type Element,
+  type Link,
+  type LinkKind,
+  type Project,
+  type Screen,
+} from '../model';
 import { compile, type Flow } from '../compile';
 import { begin, step, type Input, type Outcome, type RunState } from '../run';
 
@@ -83,7 +92,9 @@ export class Play {
     return this.give({ type: 'time', pass: ms * 1000 });
   }
   key(code: string, holdMs = 10): this {
-    return this.give({ type: 'key', code, phase: 'down' }).wait(holdMs).give({ type: 'key', code, phase: 'up' });
+    return this.give({ type: 'key', code, phase: 'down' })
+      .wait(holdMs)
+      .give({ type: 'key', code, phase: 'up' });
   }
   event(event: string): this {
     return this.give({ type: 'event', event });

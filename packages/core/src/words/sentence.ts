@@ -17,7 +17,12 @@ import { actionById, actionKeys } from './inputs';
 /** A piece of a sentence: plain words, or a blank that can be filled otherwise. */
 export type Piece =
   | { words: string }
-  | { blank: Slot; words: string; effect?: number; /** It names something that is not there. */ gone?: boolean };
+  | {
+      blank: Slot;
+      words: string;
+      effect?: number;
+      /** It names something that is not there. */ gone?: boolean;
+    };
 export type Slot = 'cue' | 'when' | 'after' | 'hold' | 'since' | 'effect' | 'kind' | 'target' | 'motion';
 
 export const KIND_WORDS: Record<LinkKind, string> = {
@@ -43,14 +48,24 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
     else pieces.push({ words: ', and ' }, { blank: 'kind', words: 'stay here' });
     return [...pieces, { words: '.' }];
   }
-  if (link.kind === 'end') return [...pieces, { words: `${then}it is ` }, { blank: 'kind', words: 'the end' }, { words: '.' }];
+  if (link.kind === 'end')
+    return [...pieces, { words: `${then}it is ` }, { blank: 'kind', words: 'the end' }, { words: '.' }];
   if (link.kind === 'open') {
-    pieces.push({ words: then }, { blank: 'kind', words: 'open' }, { words: ' ' }, targetPiece(project, link), { words: ' over this' });
+    pieces.push(
+      { words: then },
+      { blank: 'kind', words: 'open' },
+      { words: ' ' },
+      targetPiece(project, link),
+      { words: ' over this' },
+    );
   } else {
     pieces.push({ words: then }, { blank: 'kind', words: KIND_WORDS[link.kind] });
     if (link.kind === 'go' || link.kind === 'swap') pieces.push({ words: ' ' }, targetPiece(project, link));
   }
-  pieces.push({ words: link.motion ? ' with ' : ', ' }, { blank: 'motion', words: link.motion ? motionWords(link.motion) : 'house motion' });
+  pieces.push(
+    { words: link.motion ? ' with ' : ', ' },
+    { blank: 'motion', words: link.motion ? motionWords(link.motion) : 'house motion' },
+  );
   return [...pieces, { words: '.' }];
 }
 
@@ -79,12 +94,17 @@ function cuePieces(project: Project, link: Link): Piece[] {
         { blank: 'cue', words: action ? titleCase(action.name) : 'an action that is gone', gone: !action },
         { words: keys ? ` (${keys}) ` : ' ' },
         { blank: 'when', words: WHEN_WORDS[cue.when] },
-        ...(cue.when === 'held' ? [{ words: ' for ' }, { blank: 'hold' as const, words: cue.hold ?? '500 ms' }] : []),
+        ...(cue.when === 'held'
+          ? [{ words: ' for ' }, { blank: 'hold' as const, words: cue.hold ?? '500 ms' }]
+          : []),
       ];
     }
     case 'event': {
       const event = project.events.find((each) => each.id === cue.event);
-      return [{ words: 'When the game says ' }, { blank: 'cue', words: event?.name ?? 'something that is gone', gone: !event }];
+      return [
+        { words: 'When the game says ' },
+        { blank: 'cue', words: event?.name ?? 'something that is gone', gone: !event },
+      ];
     }
     case 'time':
       return [
@@ -123,7 +143,12 @@ function effectPiece(project: Project, effect: Effect, index: number): Piece {
     effect.do === 'send'
       ? project.events.find((each) => each.id === effect.event)?.name
       : screenById(project, effect.screen)?.name;
-  return { blank: 'effect', effect: index, words: found ?? 'something that is gone', gone: found === undefined };
+  return {
+    blank: 'effect',
+    effect: index,
+    words: found ?? 'something that is gone',
+    gone: found === undefined,
+  };
 }
 
 function targetPiece(project: Project, link: Link): Piece {
@@ -133,8 +158,8 @@ function targetPiece(project: Project, link: Link): Piece {
 
 export function motionWords(motion: Motion): string {
   if (motion.name === 'none') return 'no motion';
-  if (motion.name === 'fade') return `a fade, ${motion.duration}`;
-  return `a slide from the ${motion.from}, ${motion.duration}`;
+  if (motion.name === 'fade') return `a ${motion.duration} fade`;
+  return `a ${motion.duration} slide from the ${motion.from}`;
 }
 
 export function orderWords(order: Order): string {
