@@ -22,6 +22,8 @@ export interface PadReading {
 /** Turns readings of a pad (W3C Gamepad, standard mapping) into presses; the left stick counts as the direction buttons. */
 export class PadReader {
   #down = new Map<number, number>();
+  /** Held since before a release; they count again once they have come up. */
+  #ignored = new Set<number>();
 
   /** `now` in milliseconds. A reading of null is a pad that is gone: all its buttons come up. */
   read(pad: PadReading | null, now: number): Input[] {
@@ -31,6 +33,7 @@ export class PadReader {
       const limit = this.#down.has(button) ? LET_GO : PUSHED;
       if (pad && (pad.axes[axis] ?? 0) * sign > limit) pressed.add(button);
     }
+    for (const button of this.#ignored) if (!pressed.delete(button)) this.#ignored.delete(button);
     const inputs: Input[] = [];
     for (const button of this.#down.keys())
       if (!pressed.has(button)) {
@@ -48,5 +51,13 @@ export class PadReader {
       }
     }
     return inputs;
+  }
+
+  /** Lets everything come up, as when the game is stopped while buttons are down. */
+  release(): Input[] {
+    const buttons = [...this.#down.keys()];
+    this.#down.clear();
+    for (const button of buttons) this.#ignored.add(button);
+    return buttons.map((button) => ({ type: 'pad', button, phase: 'up' }));
   }
 }

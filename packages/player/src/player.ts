@@ -114,8 +114,9 @@ export class Player {
     this.#clock.speed = speed;
   }
 
-  /** Lets all keys come up, as when the keyboard goes elsewhere. */
+  /** Lets all keys and pad buttons come up, as when the keyboard goes elsewhere. */
   releaseKeys(): void {
+    for (const input of this.#pad.release()) this.#tell(step(this.flow, this.state, input));
     for (const code of this.#down)
       this.#tell(step(this.flow, this.state, { type: 'key', code, phase: 'up' }));
     this.#down.clear();

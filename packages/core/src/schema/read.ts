@@ -53,7 +53,7 @@ export function readDocument(value: unknown): ReadResult {
 const problem = (place: string, reason: string): ReadResult => ({ problems: [{ place, reason }] });
 
 function syntaxProblem(text: string, error: Error): Problem {
-  const position = Number(/position (\d+)/.exec(error.message)?.[1] ?? text.length);
+  const position = faultAt(text, error);
   const before = text.slice(0, position).split('\n');
   const place = `line ${before.length}, column ${before.at(-1)!.length + 1}`;
   if (text.trim() === '') return { place, reason: 'The file is empty.' };
@@ -63,6 +63,32 @@ function syntaxProblem(text: string, error: Error): Problem {
     place,
     reason: `This is not JSON: “${text.slice(position, position + 12).split('\n')[0]}” cannot stand here.`,
   };
+}
+
+/** Where the text stops being JSON. Engines say so in different words, or not at all; then the text is halved until it shows. */
+function faultAt(text: string, error: Error): number {
+  const said = /position (\d+)/.exec(error.message)?.[1];
+  if (said !== undefined) return Number(said);
+  if (ENDS_EARLY.test(error.message)) return text.length;
+  let good = 0;
+  let bad = text.length;
+  while (bad - good > 1) {
+    const middle = (good + bad) >> 1;
+    if (couldGoOn(text.slice(0, middle))) good = middle;
+    else bad = middle;
+  }
+  return good;
+}
+
+const ENDS_EARLY = /end of (JSON|data)|unterminated/i;
+
+function couldGoOn(text: string): boolean {
+  try {
+    JSON.parse(text);
+    return true;
+  } catch (error) {
+    return ENDS_EARLY.test((error as Error).message);
+  }
 }
 
 /** Keys that reach into JavaScript itself, and nesting that no project has. */

@@ -64,7 +64,7 @@ const textUse = fc.record({
   size: fc.integer({ min: 8, max: 90 }),
 });
 const element: fc.Arbitrary<Element> = fc.oneof(
-  fc.constantFrom(...BUTTONS).map((id, i) => buttonOf(id, 100 + i * 96)),
+  fc.constantFrom(...BUTTONS).map((id) => buttonOf(id, 100 + BUTTONS.indexOf(id) * 96)),
   fc.record({
     id: fc.constantFrom('t0', 't1'),
     name: fc.constant('Text'),

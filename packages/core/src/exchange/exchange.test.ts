@@ -1,0 +1,51 @@
+import { zipSync, strToU8 } from 'fflate';
+import fc from 'fast-check';
+import { anyProject } from '../testing/arbitrary';
+import { lighthouse } from '../testing/flows';
+import { dataUrl, openProject, playablePage, saveProject } from '.';
+
+const asset = { id: 'a-1', name: 'Lamp', media: 'image/svg+xml', width: 10, height: 10, bytes: 3 };
+
+test('saved without assets it is JSON; with them a zip; either opens as it was', async () => {
+  await fc.assert(
+    fc.asyncProperty(anyProject, fc.boolean(), async (project, pictured) => {
+      const whole = pictured ? { ...project, assets: [asset] } : project;
+      const assets = new Map(pictured ? [['a-1', new Uint8Array([1, 2, 3])]] : []);
+      const { bytes, ending } = await saveProject(whole, assets);
+      expect(ending).toBe(pictured ? 'tavu.zip' : 'tavu.json');
+      expect(await openProject(bytes)).toEqual({ project: whole, assets });
+    }),
+    { numRuns: 25 },
+  );
+});
+
+test.each([
+  ['damaged', new Uint8Array([0x50, 0x4b, 3, 4, 9, 9, 9]), /damaged/],
+  ['without a project', zipSync({ 'readme.txt': strToU8('hi') }), /no project\.json/],
+  ['with too many files', zipSync(Object.fromEntries(Array.from({ length: 4100 }, (_, i) => [`f${i}`, new Uint8Array(0)]))), /more than 4000/],
+  ['that unpacks to too much', zipSync({ 'project.json': new Uint8Array(210_000_000) }, { level: 1 }), /unpacks to more than/],
+])('a zip %s is refused with words', async (_, bytes, reason) => {
+  const opened = await openProject(bytes);
+  expect(opened).toMatchObject({ problems: [{ place: 'the zip file', reason: expect.stringMatching(reason) }] });
+});
+
+test('a data address is base64 as the rest of the world writes it', () => {
+  fc.assert(
+    fc.property(fc.uint8Array({ maxLength: 50 }), (bytes) =>
+      expect(dataUrl('a/b', bytes)).toBe(`data:a/b;base64,${Buffer.from(bytes).toString('base64')}`),
+    ),
+  );
+});
+
+test('a page holds everything, and no text of the project can break out of it', () => {
+  const project = lighthouse();
+  project.name = '</script><script>alert(1)</script> & "co"';
+  project.screens[0]!.name = '</script><img src=x onerror=alert(1)>';
+  const page = playablePage(project, new Map(), { player: 'var TavuPlayer = "</script>"', fonts: {} });
+  expect(page.match(/<script/g)).toHaveLength(3);
+  expect(page.match(/<\/script>/g)).toHaveLength(3);
+  expect(page).not.toContain('<img');
+  expect(page).toContain("default-src 'none'");
+  const data = /id="data">(.*)<\/script>/.exec(page)![1]!;
+  expect((JSON.parse(data) as { project: unknown }).project).toEqual(project);
+});

@@ -1,0 +1,114 @@
+import Ajv from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { FORMAT, type Project } from '../model';
+import { anyProject } from '../testing/arbitrary';
+import { lighthouse } from '../testing/flows';
+import { projectJsonSchema, projectSchema, readProject, writeProject } from '.';
+
+const validate = new Ajv({ strict: false }).compile(projectJsonSchema());
+const byJoi = (value: unknown): boolean => projectSchema.validate(value, { convert: false }).error === undefined;
+
+/** Some place in a document, and something else to put there. */
+const damage = fc.record({
+  path: fc.array(fc.nat(30), { minLength: 1, maxLength: 6 }),
+  put: fc.oneof(fc.constant(undefined), fc.constantFrom<unknown>(null, -1, 1.5, 1e9, '', 'x', '40%', '3 s', '#123456', true, [], {}, 'go', 'none')),
+});
+
+function damaged(project: Project, { path, put }: { path: number[]; put: unknown }): unknown {
+  const copy = JSON.parse(JSON.stringify(project)) as Record<string, unknown>;
+  let at: Record<string, unknown> = copy;
+  for (const [i, n] of path.entries()) {
+    const keys = Object.keys(at);
+    if (keys.length === 0) break;
+    const key = keys[n % keys.length]!;
+    const next = at[key];
+    if (i === path.length - 1 || typeof next !== 'object' || next === null) {
+      if (put === undefined && !Array.isArray(at)) delete at[key];
+      else at[key] = put ?? null;
+      break;
+    }
+    at = next as Record<string, unknown>;
+  }
+  return copy;
+}
+
+test('Joi and the published schema say the same of any document, whole or damaged', () => {
+  let bad = 0;
+  fc.assert(
+    fc.property(anyProject, damage, (project, how) => {
+      expect([byJoi(project), validate(project)]).toEqual([true, true]);
+      const document = damaged(project, how);
+      const said = byJoi(document);
+      if (!said) bad += 1;
+      expect(validate(document)).toBe(said);
+    }),
+    { numRuns: 500 },
+  );
+  expect(bad).toBeGreaterThan(60);
+});
+
+test('the schema in the docs is the one in force', () => {
+  expect(JSON.parse(readFileSync('docs/project.schema.json', 'utf8'))).toEqual(projectJsonSchema());
+});
+
+test('what is written is read back the same, and writing it again gives the same text', () => {
+  fc.assert(
+    fc.property(anyProject, (project) => {
+      const text = writeProject(project);
+      const read = readProject(text);
+      expect(read).toEqual({ project });
+      expect(writeProject((read as { project: Project }).project)).toBe(text);
+    }),
+    { numRuns: 100 },
+  );
+});
+
+test('one thing changed is few lines changed; unknown keys are kept', () => {
+  const project = lighthouse();
+  const lines = writeProject(project).split('\n');
+  const changed = structuredClone(project);
+  changed.screens[0]!.name = 'Other';
+  const others = writeProject(changed).split('\n');
+  expect(others.filter((line, i) => line !== lines[i])).toHaveLength(1);
+  const odd = { ...project, later: { a: 1 } } as Project;
+  expect(readProject(writeProject(odd))).toEqual({ project: odd });
+});
+
+const text = writeProject(lighthouse());
+const bad: [string, string, RegExp, RegExp][] = [
+  ['an empty file', '', /line 1/, /empty/],
+  ['no JSON', 'hello there', /line 1, column 1/, /not JSON/],
+  ['half a file', text.slice(0, text.length / 2), /line \d+/, /ends in the middle/],
+  ['a list', '[1]', /whole file/, /not a Tavu project/],
+  ['a wrong type', text.replace('"margin": 5', '"margin": "five"'), /^design\.margin$/, /number/],
+  ['a wrong word', text.replace('"layer": "overlay"', '"layer": "upstairs"'), /^screens\[2\]\.layer$/, /one of/],
+  ['a newer format', text.replace(`"format": ${FORMAT}`, '"format": 99'), /^format$/, /newer/],
+  ['a __proto__ key', text.replace('"design":', '"__proto__": {"x": 1}, "design":'), /^__proto__$/, /not allowed/],
+  ['a deep __proto__', text.replace('"background": {', '"background": {"__proto__": {}, '), /screens\[0\]\.background\.__proto__/, /not allowed/],
+  ['an id twice', text.replace('"id": "watch"', '"id": "title"'), /^screens\[1\]\.id$/, /twice/],
+  ['an endless nest', `{"format":1,"x":${'['.repeat(60)}${']'.repeat(60)}}`, /x/, /deep/],
+];
+test.each(bad)('%s is refused with place and reason', (_, file, place, reason) => {
+  const read = readProject(file);
+  if ('project' in read) throw new Error('It was read.');
+  expect(read.problems[0]!.place).toMatch(place);
+  expect(read.problems[0]!.reason).toMatch(reason);
+});
+
+test('no text whatever makes reading throw', () => {
+  fc.assert(
+    fc.property(fc.oneof(fc.string(), fc.json(), fc.nat(text.length).map((n) => text.slice(0, n))), (any) => {
+      const read = readProject(any);
+      if ('problems' in read) for (const { place, reason } of read.problems) expect([place, reason].every(Boolean)).toBe(true);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+test('an element that holds itself is refused', () => {
+  const project = lighthouse();
+  const [a, b] = project.screens[0]!.elements;
+  [a!.parent, b!.parent] = [b!.id, a!.id];
+  expect(readProject(writeProject(project))).toMatchObject({ problems: [{ reason: expect.stringContaining('holds itself') }, {}] });
+});
