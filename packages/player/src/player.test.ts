@@ -4,15 +4,19 @@ import { PadReader } from './pad';
 
 test('the clock loses no microsecond over any frames, at any speed', () => {
   fc.assert(
-    fc.property(fc.array(fc.float({ min: 0, max: 90, noNaN: true }), { maxLength: 60 }), fc.constantFrom(0.25, 1, 2, 8), (frames, speed) => {
-      const clock = new Clock();
-      clock.speed = speed;
-      let now = 1000;
-      clock.take(now);
-      let passed = 0;
-      for (const frame of frames) passed += clock.take((now += frame));
-      expect(Math.abs(passed - (now - 1000) * 1000 * speed)).toBeLessThan(2);
-    }),
+    fc.property(
+      fc.array(fc.float({ min: 0, max: 90, noNaN: true }), { maxLength: 60 }),
+      fc.constantFrom(0.25, 1, 2, 8),
+      (frames, speed) => {
+        const clock = new Clock();
+        clock.speed = speed;
+        let now = 1000;
+        clock.take(now);
+        let passed = 0;
+        for (const frame of frames) passed += clock.take((now += frame));
+        expect(Math.abs(passed - (now - 1000) * 1000 * speed)).toBeLessThan(2);
+      },
+    ),
   );
 });
 
@@ -25,11 +29,16 @@ test('a page that was hidden or stuck does not jump', () => {
   expect(clock.take(120_016)).toBe(16_000);
 });
 
-const pad = (pressed: number[], axes = [0, 0]) => ({ buttons: Array.from({ length: 17 }, (_, i) => ({ pressed: pressed.includes(i) })), axes });
+const pad = (pressed: number[], axes = [0, 0]) => ({
+  buttons: Array.from({ length: 17 }, (_, i) => ({ pressed: pressed.includes(i) })),
+  axes,
+});
 
 test('a button goes down once and up once, however often it is read', () => {
   const reader = new PadReader();
-  const read = [pad([]), pad([0]), pad([0]), pad([0]), pad([])].flatMap((each, i) => reader.read(each, i * 16));
+  const read = [pad([]), pad([0]), pad([0]), pad([0]), pad([])].flatMap((each, i) =>
+    reader.read(each, i * 16),
+  );
   expect(read).toEqual([
     { type: 'pad', button: 0, phase: 'down' },
     { type: 'pad', button: 0, phase: 'up' },
@@ -40,7 +49,8 @@ test('a direction held repeats, other buttons do not', () => {
   const reader = new PadReader();
   const repeats = (button: number) => {
     let count = 0;
-    for (let t = 0; t < 1000; t += 16) count += reader.read(pad([button]), t).filter((each) => 'repeat' in each).length;
+    for (let t = 0; t < 1000; t += 16)
+      count += reader.read(pad([button]), t).filter((each) => 'repeat' in each).length;
     reader.read(pad([]), 1000);
     return count;
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { Snowflake } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useStudio } from '../studio/store';
 import { Cap } from '../ui/parts';
@@ -36,9 +37,6 @@ export function LivePane() {
         <UpNow />
         <span className="grow" />
         <RunClock />
-        <span className="hidden text-soft @md:inline">
-          {design.width} × {design.height}
-        </span>
       </header>
       <div
         className="relative min-h-40 shrink-0 bg-well p-2.5"
@@ -108,12 +106,33 @@ function UpNow() {
   );
 }
 
+/** Both clocks: the run's, and the game's with whether it stands still. */
 function RunClock() {
   const now = useRun((run) => run.now);
+  const game = useRun((run) => run.game);
+  const frozen = useRun((run) => run.frozen);
+  const blocked = useRun((run) => run.blocked);
   return (
-    <span className="font-mono text-soft" title="Time since the run began">
-      {clockText(now)}
-    </span>
+    <>
+      <span
+        className="flex items-center gap-1 text-soft"
+        role="group"
+        aria-label="Game clock"
+        title={`The game’s clock ${frozen ? 'stands still' : 'runs'}; the game gets ${blocked ? 'no input' : 'input'}`}
+      >
+        {frozen ? <Snowflake size={12} aria-hidden="true" /> : null}
+        <span className="hidden @md:inline">game {frozen ? 'frozen' : 'runs'}</span>
+        <span className="font-mono">{clockText(game)}</span>
+      </span>
+      <span
+        className="font-mono text-soft"
+        role="group"
+        aria-label="Run clock"
+        title="Time since the run began"
+      >
+        {clockText(now)}
+      </span>
+    </>
   );
 }
 

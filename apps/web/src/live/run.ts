@@ -1,5 +1,13 @@
 import type { Id } from '@tavu/core/model';
-import { allUp, type Input, type Nowhere, type Outcome, type RunState } from '@tavu/core/run';
+import {
+  allUp,
+  isBlocked,
+  isFrozen,
+  type Input,
+  type Nowhere,
+  type Outcome,
+  type RunState,
+} from '@tavu/core/run';
 import { Player } from '@tavu/player';
 import { create } from 'zustand';
 import { useStudio } from '../studio/store';
@@ -42,6 +50,9 @@ interface Run {
   /** Interface clock in microseconds; brought up to date a few times a second. */
   now: number;
   game: number;
+  /** The game’s clock stands still; the game gets no input. */
+  frozen: boolean;
+  blocked: boolean;
   entries: Entry[];
   spans: Span[];
 }
@@ -56,6 +67,8 @@ export const useRun = create<Run>(() => ({
   lastLink: null,
   now: 0,
   game: 0,
+  frozen: true,
+  blocked: true,
   entries: [],
   spans: [],
 }));
@@ -94,8 +107,9 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
   const changed =
     outcomes.length > 0 || up.length !== told.up.length || up.some((id, i) => id !== told.up[i]);
   if (!changed && Math.abs(state.now - told.now) < 90_000) return;
+  const clocks = { now: state.now, game: state.game, ...gameOf(state) };
   if (!changed) {
-    setState({ now: state.now, game: state.game });
+    setState(clocks);
     return;
   }
   // After going back in time, what came later has not happened.
@@ -105,14 +119,18 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
   const link = outcomes.filter((each) => each.did === 'link').at(-1);
   const nowhere = outcomes.find((each) => each.did === 'nowhere');
   setState({
-    now: state.now,
-    game: state.game,
+    ...clocks,
     up,
     entries: entries.slice(-MOST_ENTRIES),
     spans: spansOf(restarted ? [] : told.spans, state),
     ...(link ? { lastLink: link.link } : {}),
   });
   if (nowhere && told.making && !told.asking) ask(nowhere.what);
+}
+
+function gameOf(state: RunState): { frozen: boolean; blocked: boolean } {
+  const flow = player?.flow ?? useStudio.getState().flow;
+  return { frozen: isFrozen(flow, state), blocked: isBlocked(flow, state) };
 }
 
 function spansOf(before: readonly Span[], state: RunState): Span[] {

@@ -74,6 +74,14 @@ export function MapPane() {
       setAdding(true);
     }
     const screen = screenById(project, chosen);
+    const card = plan.cards.find((each) => each.id === chosen);
+    if ((event.key === 'l' || event.key === 'L') && card) {
+      event.preventDefault();
+      dragged.ask({
+        from: { screen: card.id, element: null },
+        at: { x: card.x + CARD.width, y: card.y + 20 },
+      });
+    }
     if (event.key === 'Delete' && screen) edit('delete screens', { screens: [screen.id] });
     if (event.key === 'd' && (event.ctrlKey || event.metaKey) && screen) {
       event.preventDefault();
@@ -120,7 +128,7 @@ export function MapPane() {
               }}
             />
           ))}
-          {dragged.dropped && <NewLink dropped={dragged.dropped} onDone={dragged.clear} />}
+          {dragged.dropped && <NewLink dropped={dragged.dropped} onDone={() => dragged.ask(null)} />}
         </div>
         <Rulers plan={plan} view={view} />
         {plan.cards.length === 0 && (

@@ -1,10 +1,10 @@
 'use client';
 
-import { CARD, type MapPlan, type Point } from '@tavu/core/map';
+import { CARD, type MapCard, type MapPlan, type Point } from '@tavu/core/map';
 import { linksFrom, type Cue, type Id, type Link, type Project } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent, type RefObject } from 'react';
 import { edit, useStudio } from '../studio/store';
-import { Picker } from '../ui/Picker';
+import { Picker, type Choice } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
 import { kindFor } from '../reading/targetChoices';
 
@@ -61,14 +61,7 @@ export function useDraggedLink(
         const card = cardAt(to);
         if (!card) return setDropped({ from, at: to });
         const { project } = useStudio.getState();
-        const kind = card.layer === 'base' ? 'go' : card.layer === 'overlay' ? 'open' : 'stay';
-        const link: Omit<Link, 'id'> = {
-          from: from.screen,
-          cue: cueFor(project, from),
-          kind,
-          effects: kind === 'stay' ? [{ do: 'notice', screen: card.id }] : [],
-          ...(kind === 'stay' ? {} : { to: card.gap ? { gap: card.name } : { screen: card.id } }),
-        };
+        const link = linkTo(project, from, card);
         edit('add link', link, {
           chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }),
         });
@@ -82,7 +75,7 @@ export function useDraggedLink(
     },
     [frame],
   );
-  return { begin, line, over, dropped, clear: () => setDropped(null) };
+  return { begin, line, over, dropped, ask: setDropped };
 }
 
 /** A control sets off its own press. A card's edge says nothing yet: its first button without a link, else confirm. */
@@ -96,13 +89,14 @@ function cueFor(project: Project, from: DragFrom): Cue {
   return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };
 }
 
-/** Dropped where no card is: name the screen that should be there. */
+/** From a card by key, or dropped where no card is: say which screen it leads to, an old one or a new name. */
 export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => void }) {
   const project = useStudio((studio) => studio.project);
+  const { from } = dropped;
   const make = (name: string, layer: 'base' | 'overlay'): void => {
     const link: Omit<Link, 'id'> = {
-      from: dropped.from.screen,
-      cue: cueFor(project, dropped.from),
+      from: from.screen,
+      cue: cueFor(project, from),
       kind: layer === 'base' ? 'go' : 'open',
       effects: [],
     };
@@ -113,27 +107,62 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
     );
     onDone();
   };
+  const choices: Choice[] = project.screens
+    .filter((screen) => screen.id !== from.screen)
+    .map((screen) => ({
+      key: screen.id,
+      words: screen.name,
+      label: screen.name,
+      hint: { base: 'go to', overlay: 'open over', notice: 'show' }[screen.layer],
+      onPick: () => {
+        edit('add link', linkTo(project, from, { ...screen, gap: false }), {
+          chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }),
+        });
+        onDone();
+      },
+    }));
+  const typed = (text: string): Choice[] => [
+    {
+      key: 'go',
+      group: 'New',
+      words: text,
+      label: `Go to “${text.slice(0, 80)}”`,
+      onPick: () => make(text.slice(0, 80), 'base'),
+    },
+    {
+      key: 'open',
+      group: 'New',
+      words: text,
+      label: `Open “${text.slice(0, 80)}” over it`,
+      onPick: () => make(text.slice(0, 80), 'overlay'),
+    },
+  ];
   return (
     <Sheet
       open
-      label="Name the new screen"
+      label="Where the new link leads"
       onOpen={(open) => !open && onDone()}
       trigger={<span className="absolute size-1" style={{ left: dropped.at.x, top: dropped.at.y }} />}
     >
       <Picker
-        label="Name the new screen"
-        placeholder="Name the new screen"
-        choices={[]}
-        typed={(text) => [
-          { key: 'go', words: text, label: `Go to “${text}”`, onPick: () => make(text.slice(0, 80), 'base') },
-          {
-            key: 'open',
-            words: text,
-            label: `Open “${text}” over it`,
-            onPick: () => make(text.slice(0, 80), 'overlay'),
-          },
-        ]}
+        label="Where the new link leads"
+        placeholder="A screen, or a new name"
+        choices={choices}
+        typed={typed}
       />
     </Sheet>
   );
+}
+
+/** The link that a line from one thing to a card stands for: what it does follows the card's layer. */
+function linkTo(
+  project: Project,
+  from: DragFrom,
+  card: Pick<MapCard, 'id' | 'name' | 'layer' | 'gap'>,
+): Omit<Link, 'id'> {
+  const cue = cueFor(project, from);
+  if (card.layer === 'notice')
+    return { from: from.screen, cue, kind: 'stay', effects: [{ do: 'notice', screen: card.id }] };
+  const to = card.gap ? { gap: card.name } : { screen: card.id };
+  return { from: from.screen, cue, kind: card.layer === 'base' ? 'go' : 'open', to, effects: [] };
 }

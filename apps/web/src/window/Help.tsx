@@ -10,6 +10,7 @@ const KEYS: [string[], string][] = [
   [['Ctrl', 'Z'], 'Undo; with Shift redo'],
   [['Ctrl', '\\'], 'Map wide, even, Live wide'],
   [['N'], 'On the map: a new screen'],
+  [['L'], 'On a card: a new link from it'],
   [['F2'], 'On a card: rename it'],
   [['Ctrl', 'D'], 'On a card: duplicate it'],
   [['Delete'], 'On a card or element: take it out'],

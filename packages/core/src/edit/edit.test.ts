@@ -5,7 +5,17 @@ import { begin, faults } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { anyProject } from '../testing/arbitrary';
 import { lighthouse } from '../testing/flows';
-import { carryOut, closeStep, NO_HISTORY, record, redo, undo, type Arguments, type CommandName, type History } from '.';
+import {
+  carryOut,
+  closeStep,
+  NO_HISTORY,
+  record,
+  redo,
+  undo,
+  type Arguments,
+  type CommandName,
+  type History,
+} from '.';
 
 type Any = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
 
@@ -34,11 +44,17 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
       { name: 'duplicate screen', args: { screen } },
       { name: 'delete screens', args: { screens: [screen] } },
       { name: 'add link', args: { ...made, to: { gap: text } } },
-      { name: 'change link', args: { link, change: { cue: { on: 'action', action: 'back', when: 'down' } } } },
+      {
+        name: 'change link',
+        args: { link, change: { cue: { on: 'action', action: 'back', when: 'down' } } },
+      },
       { name: 'delete link', args: { link } },
       { name: 'move link', args: { link, by: m % 2 ? 1 : -1 } },
       { name: 'link to new screen', args: { link: m % 2 ? link : made, name: text, layer: 'base' } },
-      { name: 'link to new notice', args: { link: m % 2 ? link : { ...made, kind: 'stay' }, name: text, text } },
+      {
+        name: 'link to new notice',
+        args: { link: m % 2 ? link : { ...made, kind: 'stay' }, name: text, text },
+      },
       { name: 'change element', args: { screen, element, change: { opacity: 0.5 } } },
       { name: 'delete elements', args: { screen, elements: [element] } },
       { name: 'add event', args: { name: text, direction: 'in' } },
@@ -57,12 +73,15 @@ test('any edits, undone, give back the very project; redone, what they had made'
       list.forEach((edit, i) => {
         const done = carry(project, edit(project));
         project = done.project;
-        if (done.edit) history = record(history, done.edit, { before: i, after: i + 1, key: i % 3 ? 'drag' : undefined });
+        if (done.edit)
+          history = record(history, done.edit, { before: i, after: i + 1, key: i % 3 ? 'drag' : undefined });
       });
       const last = project;
-      for (let moved = undo(project, history); moved; moved = undo(project, history)) ({ project, history } = moved);
+      for (let moved = undo(project, history); moved; moved = undo(project, history))
+        ({ project, history } = moved);
       expect(project).toEqual(first);
-      for (let moved = redo(project, history); moved; moved = redo(project, history)) ({ project, history } = moved);
+      for (let moved = redo(project, history); moved; moved = redo(project, history))
+        ({ project, history } = moved);
       expect(project).toEqual(last);
     }),
     { numRuns: 150 },
@@ -77,7 +96,8 @@ test('any edits leave a project that is valid and runs', () => {
       const flow = compile(project);
       expect(faults(flow, begin(flow).state)).toEqual([]);
       const names = project.screens.map((screen) => screen.name.toLowerCase());
-      if (!list.some((edit) => edit(first).name === 'rename screen')) expect(new Set(names).size).toBe(names.length);
+      if (!list.some((edit) => edit(first).name === 'rename screen'))
+        expect(new Set(names).size).toBe(names.length);
     }),
     { numRuns: 50 },
   );
@@ -98,7 +118,10 @@ test('a drag is one step, and what follows it is another', () => {
   history = record(history, done.edit!, { before: 'after', after: 'after', key: 'drag' });
   expect(history.past).toHaveLength(2);
   const back = undo(done.project, history)!;
-  expect(undo(back.project, back.history)).toMatchObject({ project: lighthouseLike(project), seen: 'before' });
+  expect(undo(back.project, back.history)).toMatchObject({
+    project: lighthouseLike(project),
+    seen: 'before',
+  });
 });
 
 /** The lighthouse as it was, with the ids it was made with. */
@@ -129,7 +152,9 @@ test('a duplicate has its own elements and its own links to them', () => {
   const { project, made } = carryOut(lighthouse(), 'duplicate screen', { screen: 'title' });
   const twin = screenById(project, made)!;
   expect(twin.name).toBe('title 2');
-  const pressed = project.links.filter((each) => each.from === made).map((each) => each.cue.on === 'press' && each.cue.element);
+  const pressed = project.links
+    .filter((each) => each.from === made)
+    .map((each) => each.cue.on === 'press' && each.cue.element);
   expect(pressed).toEqual(twin.elements.map((each) => each.id));
   expect(pressed).not.toContain('begin');
 });
@@ -143,6 +168,11 @@ test('a new screen is made from its sister’s pieces, with a way back', () => {
   const screen = screenById(project, made)!;
   expect(screen).toMatchObject({ name: 'Harbour', layer: 'overlay', background: { colour: '#102030' } });
   expect(screen.elements.map((each) => each.type)).toContain('button');
-  expect(project.links.filter((each) => each.from === made).map((each) => each.kind)).toEqual(['back', 'back']);
-  expect(project.links.find((each) => each.cue.on === 'event' && each.cue.event === 'x')!.to).toEqual({ screen: made });
+  expect(project.links.filter((each) => each.from === made).map((each) => each.kind)).toEqual([
+    'back',
+    'back',
+  ]);
+  expect(project.links.find((each) => each.cue.on === 'event' && each.cue.event === 'x')!.to).toEqual({
+    screen: made,
+  });
 });

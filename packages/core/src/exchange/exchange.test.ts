@@ -22,11 +22,21 @@ test('saved without assets it is JSON; with them a zip; either opens as it was',
 test.each([
   ['damaged', new Uint8Array([0x50, 0x4b, 3, 4, 9, 9, 9]), /damaged/],
   ['without a project', zipSync({ 'readme.txt': strToU8('hi') }), /no project\.json/],
-  ['with too many files', zipSync(Object.fromEntries(Array.from({ length: 4100 }, (_, i) => [`f${i}`, new Uint8Array(0)]))), /more than 4000/],
-  ['that unpacks to too much', zipSync({ 'project.json': new Uint8Array(210_000_000) }, { level: 1 }), /unpacks to more than/],
+  [
+    'with too many files',
+    zipSync(Object.fromEntries(Array.from({ length: 4100 }, (_, i) => [`f${i}`, new Uint8Array(0)]))),
+    /more than 4000/,
+  ],
+  [
+    'that unpacks to too much',
+    zipSync({ 'project.json': new Uint8Array(210_000_000) }, { level: 1 }),
+    /unpacks to more than/,
+  ],
 ])('a zip %s is refused with words', async (_, bytes, reason) => {
   const opened = await openProject(bytes);
-  expect(opened).toMatchObject({ problems: [{ place: 'the zip file', reason: expect.stringMatching(reason) }] });
+  expect(opened).toMatchObject({
+    problems: [{ place: 'the zip file', reason: expect.stringMatching(reason) }],
+  });
 });
 
 test('a data address is base64 as the rest of the world writes it', () => {

@@ -9,7 +9,9 @@ const solve = (elements: ReturnType<typeof buttonOf>[]) => {
 };
 
 test('four buttons 96 apart: down visits them in order and wraps', () => {
-  const { order, next } = solve(['c', 'a', 'd', 'b'].map((id) => buttonOf(id, 200 + (id.charCodeAt(0) - 97) * 96)));
+  const { order, next } = solve(
+    ['c', 'a', 'd', 'b'].map((id) => buttonOf(id, 200 + (id.charCodeAt(0) - 97) * 96)),
+  );
   expect(order).toEqual(['a', 'b', 'c', 'd']);
   const visited = ['a'];
   for (let i = 0; i < 4; i++) visited.push(next.get(visited.at(-1)!)!.down!);
@@ -21,7 +23,10 @@ test('four buttons 96 apart: down visits them in order and wraps', () => {
 test('straight ahead wins over nearer but aside', () => {
   const at = (id: string, x: number, y: number) => ({
     ...buttonOf(id, y),
-    place: { x: { at: 'start' as const, offset: x, size: 200 }, y: { at: 'start' as const, offset: y, size: 60 } },
+    place: {
+      x: { at: 'start' as const, offset: x, size: 200 },
+      y: { at: 'start' as const, offset: y, size: 60 },
+    },
   });
   const { next } = solve([at('from', 800, 500), at('ahead', 1400, 500), at('aside', 1050, 620)]);
   expect(next.get('from')!.right).toBe('ahead');
@@ -33,7 +38,10 @@ test('every direction leads to another focusable element, never to itself', () =
     fc.property(fc.array(place, { minLength: 1, maxLength: 8 }), (places) => {
       const elements = places.map(({ x, y }, i) => ({
         ...buttonOf(`b${i}`, y),
-        place: { x: { at: 'start' as const, offset: x, size: 200 }, y: { at: 'start' as const, offset: y, size: 60 } },
+        place: {
+          x: { at: 'start' as const, offset: x, size: 200 },
+          y: { at: 'start' as const, offset: y, size: 60 },
+        },
       }));
       const { order, next } = solve(elements);
       for (const id of order)

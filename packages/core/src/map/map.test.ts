@@ -13,7 +13,12 @@ test('what nothing leads to stands in a row of its own, without a number', () =>
   const project = lighthouse();
   project.links = project.links.filter((link) => link.from !== 'watch');
   const plan = planMap(project);
-  expect(plan.cards.filter((card) => card.steps === null).map((card) => card.id).sort()).toEqual(['found', 'out', 'pause']);
+  expect(
+    plan.cards
+      .filter((card) => card.steps === null)
+      .map((card) => card.id)
+      .sort(),
+  ).toEqual(['found', 'out', 'pause']);
   expect(plan.rows.at(-1)!.steps).toBeNull();
 });
 
@@ -27,13 +32,21 @@ test('any project: every screen has one card, in its band, none over another, an
   fc.assert(
     fc.property(anyProject, (project) => {
       const plan = planMap(project);
-      expect(plan.cards.filter((card) => !card.gap).map((card) => card.id).sort()).toEqual(project.screens.map((each) => each.id).sort());
+      expect(
+        plan.cards
+          .filter((card) => !card.gap)
+          .map((card) => card.id)
+          .sort(),
+      ).toEqual(project.screens.map((each) => each.id).sort());
       for (const card of plan.cards) {
         const band = plan.bands.find((each) => each.layer === card.layer)!;
         expect(card.x).toBeGreaterThanOrEqual(band.x);
         expect(card.x + CARD.width).toBeLessThanOrEqual(band.x + band.width);
         for (const other of plan.cards)
-          if (other !== card) expect(Math.abs(other.x - card.x) >= CARD.width || Math.abs(other.y - card.y) >= CARD.height).toBe(true);
+          if (other !== card)
+            expect(
+              Math.abs(other.x - card.x) >= CARD.width || Math.abs(other.y - card.y) >= CARD.height,
+            ).toBe(true);
       }
       const byId = new Map(plan.cards.map((card) => [card.id, card]));
       for (const line of planLines(project, plan)) {

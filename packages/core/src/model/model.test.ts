@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { blankProject, DEFAULT_RATES, freeName, freshId, kindFromName, readDuration, readName, settled, toMicros } from '.';
+import {
+  blankProject,
+  DEFAULT_RATES,
+  freeName,
+  freshId,
+  kindFromName,
+  readDuration,
+  readName,
+  settled,
+  toMicros,
+} from '.';
 import { screenOf } from '../testing/flows';
 
 test.each([
@@ -17,17 +27,25 @@ test.each([
   [' 90 Ticks ', '90 ticks'],
 ])('a person may type %s', (typed, kept) => expect(readDuration(typed, DEFAULT_RATES)).toEqual({ ok: kept }));
 
-test.each(['', 'soon', '-3 s', '2 hours', '99999 s', '1e9', '5 ms 3'])('“%s” is refused with words', (typed) => {
-  expect(readDuration(typed, DEFAULT_RATES)).toEqual({ error: expect.stringMatching(/\w{3}/) });
-});
+test.each(['', 'soon', '-3 s', '2 hours', '99999 s', '1e9', '5 ms 3'])(
+  '“%s” is refused with words',
+  (typed) => {
+    expect(readDuration(typed, DEFAULT_RATES)).toEqual({ error: expect.stringMatching(/\w{3}/) });
+  },
+);
 
 test('what is read from typing is read back the same', () => {
   fc.assert(
-    fc.property(fc.integer({ min: 0, max: 3_000_000 }), fc.constantFrom('ms', 's', 'frames', 'ticks'), (n, unit) => {
-      const read = readDuration(`${n}${unit}`, DEFAULT_RATES);
-      if ('error' in read) return expect(toMicros(`${n} ${unit}`, DEFAULT_RATES)).toBeGreaterThan(3_600_000_000);
-      expect(readDuration(read.ok, DEFAULT_RATES)).toEqual(read);
-    }),
+    fc.property(
+      fc.integer({ min: 0, max: 3_000_000 }),
+      fc.constantFrom('ms', 's', 'frames', 'ticks'),
+      (n, unit) => {
+        const read = readDuration(`${n}${unit}`, DEFAULT_RATES);
+        if ('error' in read)
+          return expect(toMicros(`${n} ${unit}`, DEFAULT_RATES)).toBeGreaterThan(3_600_000_000);
+        expect(readDuration(read.ok, DEFAULT_RATES)).toEqual(read);
+      },
+    ),
   );
 });
 
@@ -58,14 +76,23 @@ test.each([
 ])('%s sounds like %s', (name, kind) => expect(kindFromName(name)).toBe(kind));
 
 test('kinds set defaults and a screen may say otherwise; a notice neither freezes nor blocks', () => {
-  expect(settled(screenOf('a', { kind: 'play' }))).toEqual({ trail: 'afresh', modal: false, freezes: false, blocks: false });
+  expect(settled(screenOf('a', { kind: 'play' }))).toEqual({
+    trail: 'afresh',
+    modal: false,
+    freezes: false,
+    blocks: false,
+  });
   expect(settled(screenOf('a', { kind: 'pause', layer: 'overlay', blocks: false }))).toEqual({
     trail: 'keeps',
     modal: true,
     freezes: true,
     blocks: false,
   });
-  expect(settled(screenOf('a', { layer: 'notice' }))).toMatchObject({ freezes: false, blocks: false, modal: false });
+  expect(settled(screenOf('a', { layer: 'notice' }))).toMatchObject({
+    freezes: false,
+    blocks: false,
+    modal: false,
+  });
 });
 
 test('blank projects share nothing, and ids do not repeat', () => {

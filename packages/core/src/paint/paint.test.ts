@@ -33,10 +33,17 @@ test('whatever texts say, the picture is well-formed and holds them as text', ()
   );
 });
 
-const groups = (items: Item[]) => items.map((item) => (item.kind === 'group' ? { x: item.x, y: item.y, opacity: item.opacity } : null));
+const groups = (items: Item[]) =>
+  items.map((item) => (item.kind === 'group' ? { x: item.x, y: item.y, opacity: item.opacity } : null));
 
 test('half way through a linear slide from the left the leaving picture is half out; then the next comes', () => {
-  const project = lighthouse({ house: { motion: { name: 'slide', from: 'left', duration: '280 ms', easing: 'linear' }, order: 'after', masked: 'ignored' } });
+  const project = lighthouse({
+    house: {
+      motion: { name: 'slide', from: 'left', duration: '280 ms', easing: 'linear' },
+      order: 'after',
+      masked: 'ignored',
+    },
+  });
   const play = new Play(project).wait(1000).key('Enter', 0).wait(140);
   expect(groups(paintRun(play.flow, play.state))).toEqual([{ x: -960, y: 0, opacity: 1 }]);
   play.wait(280);
@@ -47,7 +54,13 @@ test('half way through a linear slide from the left the leaving picture is half 
 });
 
 test('a fade takes a screen as one group', () => {
-  const project = lighthouse({ house: { motion: { name: 'fade', duration: '200 ms', easing: 'linear' }, order: 'together', masked: 'ignored' } });
+  const project = lighthouse({
+    house: {
+      motion: { name: 'fade', duration: '200 ms', easing: 'linear' },
+      order: 'together',
+      masked: 'ignored',
+    },
+  });
   const play = new Play(project).wait(1000).key('Enter', 0).wait(50);
   expect(groups(paintRun(play.flow, play.state)).map((each) => each!.opacity)).toEqual([0.75, 0.25]);
 });
@@ -63,7 +76,11 @@ test('a press lands on the topmost button there, and a modal overlay keeps it fr
 });
 
 test('focus is told by a ring, and only while keys or pad are in hand', () => {
-  const rings = (items: Item[]): number => items.reduce((n, each) => n + (each.kind === 'ring' ? 1 : each.kind === 'group' ? rings(each.items) : 0), 0);
+  const rings = (items: Item[]): number =>
+    items.reduce(
+      (n, each) => n + (each.kind === 'ring' ? 1 : each.kind === 'group' ? rings(each.items) : 0),
+      0,
+    );
   const play = new Play(lighthouse());
   expect(rings(paintRun(play.flow, play.state))).toBe(1);
   play.give({ type: 'pointer', device: 'touch', phase: 'down', spot: null });

@@ -1,7 +1,7 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Project } from '../model';
 import { AT_REST, type Sample } from '../motion';
-import { allUp, focusShown, sampleInstance, samplePicture, type RunState } from '../run';
+import { allUp, focusShown, reachable, sampleInstance, samplePicture, type RunState } from '../run';
 import type { Item } from './items';
 import { NORMAL, paintScreen, type Looks, type ScreenPicture } from './screen';
 
@@ -22,12 +22,14 @@ export function paintRun(flow: Flow, state: RunState): Item[] {
       picture: pictureOf(flow.project, screen, looks),
     });
   }
+  // Only one thing on the screen has the focus: the topmost that can take a press.
+  const holder = focusShown(state) ? reachable(flow, state).find((level) => level.focus !== null) : undefined;
   for (const instance of allUp(state)) {
     const sample = sampleInstance(instance, state.now);
     if (!sample) continue;
     const mine = (spot: RunState['hover']) => (spot?.serial === instance.serial ? spot.element : null);
     const looks: Looks = {
-      focus: focusShown(state) ? instance.focus : null,
+      focus: instance === holder ? instance.focus : null,
       hovered: mine(state.hover),
       pressed: mine(state.pressed),
     };

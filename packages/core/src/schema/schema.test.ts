@@ -7,12 +7,31 @@ import { lighthouse } from '../testing/flows';
 import { projectJsonSchema, projectSchema, readProject, writeProject } from '.';
 
 const validate = new Ajv({ strict: false }).compile(projectJsonSchema());
-const byJoi = (value: unknown): boolean => projectSchema.validate(value, { convert: false }).error === undefined;
+const byJoi = (value: unknown): boolean =>
+  projectSchema.validate(value, { convert: false }).error === undefined;
 
 /** Some place in a document, and something else to put there. */
 const damage = fc.record({
   path: fc.array(fc.nat(30), { minLength: 1, maxLength: 6 }),
-  put: fc.oneof(fc.constant(undefined), fc.constantFrom<unknown>(null, -1, 1.5, 1e9, '', 'x', '40%', '3 s', '#123456', true, [], {}, 'go', 'none')),
+  put: fc.oneof(
+    fc.constant(undefined),
+    fc.constantFrom<unknown>(
+      null,
+      -1,
+      1.5,
+      1e9,
+      '',
+      'x',
+      '40%',
+      '3 s',
+      '#123456',
+      true,
+      [],
+      {},
+      'go',
+      'none',
+    ),
+  ),
 });
 
 function damaged(project: Project, { path, put }: { path: number[]; put: unknown }): unknown {
@@ -82,10 +101,25 @@ const bad: [string, string, RegExp, RegExp][] = [
   ['half a file', text.slice(0, text.length / 2), /line \d+/, /ends in the middle/],
   ['a list', '[1]', /whole file/, /not a Tavu project/],
   ['a wrong type', text.replace('"margin": 5', '"margin": "five"'), /^design\.margin$/, /number/],
-  ['a wrong word', text.replace('"layer": "overlay"', '"layer": "upstairs"'), /^screens\[2\]\.layer$/, /one of/],
+  [
+    'a wrong word',
+    text.replace('"layer": "overlay"', '"layer": "upstairs"'),
+    /^screens\[2\]\.layer$/,
+    /one of/,
+  ],
   ['a newer format', text.replace(`"format": ${FORMAT}`, '"format": 99'), /^format$/, /newer/],
-  ['a __proto__ key', text.replace('"design":', '"__proto__": {"x": 1}, "design":'), /^__proto__$/, /not allowed/],
-  ['a deep __proto__', text.replace('"background": {', '"background": {"__proto__": {}, '), /screens\[0\]\.background\.__proto__/, /not allowed/],
+  [
+    'a __proto__ key',
+    text.replace('"design":', '"__proto__": {"x": 1}, "design":'),
+    /^__proto__$/,
+    /not allowed/,
+  ],
+  [
+    'a deep __proto__',
+    text.replace('"background": {', '"background": {"__proto__": {}, '),
+    /screens\[0\]\.background\.__proto__/,
+    /not allowed/,
+  ],
   ['an id twice', text.replace('"id": "watch"', '"id": "title"'), /^screens\[1\]\.id$/, /twice/],
   ['an endless nest', `{"format":1,"x":${'['.repeat(60)}${']'.repeat(60)}}`, /x/, /deep/],
 ];
@@ -98,10 +132,18 @@ test.each(bad)('%s is refused with place and reason', (_, file, place, reason) =
 
 test('no text whatever makes reading throw', () => {
   fc.assert(
-    fc.property(fc.oneof(fc.string(), fc.json(), fc.nat(text.length).map((n) => text.slice(0, n))), (any) => {
-      const read = readProject(any);
-      if ('problems' in read) for (const { place, reason } of read.problems) expect([place, reason].every(Boolean)).toBe(true);
-    }),
+    fc.property(
+      fc.oneof(
+        fc.string(),
+        fc.json(),
+        fc.nat(text.length).map((n) => text.slice(0, n)),
+      ),
+      (any) => {
+        const read = readProject(any);
+        if ('problems' in read)
+          for (const { place, reason } of read.problems) expect([place, reason].every(Boolean)).toBe(true);
+      },
+    ),
     { numRuns: 300 },
   );
 });
@@ -110,5 +152,7 @@ test('an element that holds itself is refused', () => {
   const project = lighthouse();
   const [a, b] = project.screens[0]!.elements;
   [a!.parent, b!.parent] = [b!.id, a!.id];
-  expect(readProject(writeProject(project))).toMatchObject({ problems: [{ reason: expect.stringContaining('holds itself') }, {}] });
+  expect(readProject(writeProject(project))).toMatchObject({
+    problems: [{ reason: expect.stringContaining('holds itself') }, {}],
+  });
 });

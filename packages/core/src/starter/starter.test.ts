@@ -25,7 +25,10 @@ test('the usual six run: loading, title, play, pause over it, options over both,
 });
 
 test('any list of names gives a valid project that runs, with each name once', () => {
-  const name = fc.oneof(fc.constantFrom(...usual, 'Logo', 'Help', 'Credits', 'Radio'), fc.string({ minLength: 1, maxLength: 20 }));
+  const name = fc.oneof(
+    fc.constantFrom(...usual, 'Logo', 'Help', 'Credits', 'Radio'),
+    fc.string({ minLength: 1, maxLength: 20 }),
+  );
   fc.assert(
     fc.property(fc.array(name, { maxLength: 12 }), (list) => {
       const project = projectFromNames('Any', list);
@@ -42,6 +45,8 @@ test('any list of names gives a valid project that runs, with each name once', (
 test('every button of a new project leads somewhere', () => {
   const project = projectFromNames('My game', [...usual, 'Logo', 'Credits', 'Help']);
   const linked = new Set(project.links.flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
-  const buttons = project.screens.flatMap((screen) => screen.elements.filter((each) => each.type === 'button'));
+  const buttons = project.screens.flatMap((screen) =>
+    screen.elements.filter((each) => each.type === 'button'),
+  );
   expect(buttons.filter((each) => !linked.has(each.id)).map((each) => each.name)).toEqual([]);
 });

@@ -1,8 +1,8 @@
 import type { FontName } from '../model';
 import type { FontMetrics } from './metrics';
-import display from './house/display.json';
-import plainBold from './house/plain-bold.json';
-import plain from './house/plain.json';
+import display from './house/display.json' with { type: 'json' };
+import plainBold from './house/plain-bold.json' with { type: 'json' };
+import plain from './house/plain.json' with { type: 'json' };
 
 /** The metrics of the face that a font name and weight stand for. The display face has one weight. */
 export function houseFont(font: FontName, weight: 400 | 700): FontMetrics {

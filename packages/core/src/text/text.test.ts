@@ -29,7 +29,11 @@ test('no line is wider than its box, and no letter is lost', () => {
 });
 
 test('lines end where the text says, and a box wide enough keeps a paragraph whole', () => {
-  expect(breakLines('One\nTwo three\n', plain, 34, 10_000).map((line) => line.text)).toEqual(['One', 'Two three', '']);
+  expect(breakLines('One\nTwo three\n', plain, 34, 10_000).map((line) => line.text)).toEqual([
+    'One',
+    'Two three',
+    '',
+  ]);
 });
 
 test('kerning draws letters together', () => {

@@ -1,0 +1,146 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Desk } from './desk';
+
+async function expectNothingSerious(desk: Desk): Promise<void> {
+  const { violations } = await new AxeBuilder({ page: desk.page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const serious = violations.filter((each) => each.impact === 'serious' || each.impact === 'critical');
+  expect(
+    serious.map(
+      (each) =>
+        `${each.id}: ${each.nodes
+          .map((node) => node.target.join(' '))
+          .slice(0, 4)
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
+}
+
+for (const theme of ['day', 'night'])
+  test(`axe finds nothing serious on any pane, ${theme} theme`, async ({ desk }) => {
+    if (theme === 'night') await desk.page.getByRole('button', { name: 'Night theme' }).click();
+    await expectNothingSerious(desk);
+    await desk.playFrom('The watch');
+    await desk.say('oil found');
+    await desk.live.getByRole('button', { name: 'A pad to press' }).click();
+    await desk.sentence(/sunrise/).click();
+    await expectNothingSerious(desk);
+    await desk
+      .sentence(/sunrise/)
+      .getByRole('button', { name: 'sunrise' })
+      .click();
+    await expectNothingSerious(desk);
+    await desk.page.keyboard.press('Escape');
+    await desk
+      .sentence(/sunrise/)
+      .getByRole('button', { name: /fade/ })
+      .click();
+    await expectNothingSerious(desk);
+    await desk.page.keyboard.press('Escape');
+    await desk.card('Title').click();
+    await desk.reading.getByRole('button', { name: /^Begin the watch button/ }).click();
+    await expectNothingSerious(desk);
+    await desk.page.getByTitle('Projects').click();
+    await expectNothingSerious(desk);
+    await desk.page.keyboard.press('Escape');
+    await desk.page.keyboard.press('Control+k');
+    await expectNothingSerious(desk);
+    await desk.page.keyboard.press('Escape');
+    await desk.page.getByRole('button', { name: 'Help and keys' }).click();
+    await expectNothingSerious(desk);
+    await desk.page.keyboard.press('Escape');
+    await desk.page.keyboard.press('Control+\\');
+    await expectNothingSerious(desk);
+  });
+
+test('by keyboard alone: a project, playing, holding, moving, linking, undoing, handing over', async ({
+  desk,
+}) => {
+  const { keyboard } = desk.page;
+  const type = async (...keys: string[]) => {
+    for (const key of keys) await keyboard.press(key);
+  };
+  // A new project, from the search.
+  await type('Control+k');
+  await keyboard.type('projects');
+  await type('Enter');
+  const form = desk.page.getByRole('form', { name: 'New project' });
+  while (
+    !(await form.getByRole('textbox', { name: /^More/ }).evaluate((box) => box === document.activeElement))
+  )
+    await type('Tab');
+  await keyboard.type('Credits');
+  await type('Tab', 'Enter');
+  await desk.expectUp('Title');
+  await desk.settled();
+  // Into Live by its key, to the game, and play.
+  const focusIs = (locator: ReturnType<Desk['card']>) =>
+    locator.evaluate((each) => each === document.activeElement);
+  while (!(await focusIs(desk.game))) await type('F6');
+  await type('Enter');
+  await desk.expectUp('Play');
+  await desk.settled();
+  await type('Escape');
+  await desk.expectUp('Play', 'Pause');
+  // The one way out, then hold.
+  await type('Shift+Escape');
+  await expect(desk.live.getByText('Click the game to take it in hand')).toBeVisible();
+  await type('F8');
+  await expect(desk.live.getByText('Held.')).toBeVisible();
+  // Choose an element and move it.
+  while (!(await focusIs(desk.editing))) await type('Shift+Tab');
+  await type(']', ']', ']');
+  const across = desk.reading.getByRole('textbox', { name: 'Distance' }).first();
+  const before = Number(await across.inputValue());
+  await type('Shift+ArrowRight', 'ArrowRight');
+  await expect(across).toHaveValue(String(before + 11));
+  await type('Enter');
+  await keyboard.type('Go on');
+  await type('Enter');
+  expect(await desk.words()).toContain('Go on');
+  // On the map: to a card, a new link from it, undo.
+  while (
+    !(await desk.map
+      .getByRole('button')
+      .first()
+      .evaluate((each) => each.closest('section')!.contains(document.activeElement)))
+  )
+    await type('Shift+F6');
+  while (!(await focusIs(desk.card('Title')))) await type('Tab');
+  await type('Enter', 'ArrowDown');
+  expect(await focusIs(desk.card('Title'))).toBe(false);
+  await type('l');
+  await keyboard.type('Harbour');
+  await type('Enter');
+  await expect(desk.card('Harbour')).toBeVisible();
+  await type('Control+z');
+  await expect(desk.card('Harbour')).toHaveCount(0);
+  // Hand over.
+  const file = await desk.download(async () => {
+    await type('Control+k');
+    await keyboard.type('hand over one page');
+    await type('Enter');
+  });
+  expect(file.name).toBe('my-game.html');
+});
+
+test('the window works at 1024 and at 1920 wide: nothing is cut off or under something else', async ({
+  desk,
+}) => {
+  for (const [width, height] of [
+    [1024, 700],
+    [1920, 1080],
+  ] as const) {
+    await desk.page.setViewportSize({ width, height });
+    for (const control of [
+      desk.live.getByRole('button', { name: 'Hold' }),
+      desk.live.getByRole('button', { name: 'Start here' }),
+      desk.page.getByRole('button', { name: 'Hand over' }),
+      desk.page.getByRole('button', { name: 'Help and keys' }),
+      desk.map.getByRole('button', { name: 'The whole map' }),
+    ])
+      await control.click({ trial: true });
+    expect(await desk.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+  }
+});

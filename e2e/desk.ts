@@ -1,0 +1,155 @@
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+
+/** A designer at the window: what they see and reach for, by role and name. */
+export class Desk {
+  readonly page: Page;
+  constructor(page: Page) {
+    this.page = page;
+  }
+
+  get live(): Locator {
+    return this.page.getByRole('region', { name: 'Live' });
+  }
+  get map(): Locator {
+    return this.page.getByRole('region', { name: 'Map' });
+  }
+  get reading(): Locator {
+    return this.page.getByRole('complementary', { name: 'Reading' });
+  }
+  get time(): Locator {
+    return this.page.getByRole('region', { name: 'Time' });
+  }
+  get game(): Locator {
+    return this.page.getByRole('application', { name: 'The game' });
+  }
+  get editing(): Locator {
+    return this.page.getByRole('application', { name: /^Editing/ });
+  }
+  get trace(): Locator {
+    return this.live.getByRole('list', { name: 'What happened' });
+  }
+  get asking(): Locator {
+    return this.page.getByRole('form', { name: 'Where should this lead?' });
+  }
+  card(name: string): Locator {
+    return this.map.getByRole('button', { name: new RegExp(`^${name}, (base|overlay|notice|not made)`) });
+  }
+  sentence(words: string | RegExp): Locator {
+    return this.reading.getByRole('listitem', { name: words });
+  }
+
+  async open(): Promise<void> {
+    await this.page.goto('/');
+    await expect(this.live).toBeVisible();
+  }
+
+  /** What is up, base first, as the window says it. */
+  async expectUp(...names: string[]): Promise<void> {
+    await expect(this.live.getByRole('status', { name: 'Up now' })).toHaveText(names.join(', '));
+  }
+
+  /** A new project of the given screens, begun from the dialog. */
+  async begin(more: string[] = [], without: string[] = []): Promise<void> {
+    await this.page.getByTitle('Projects').click();
+    const form = this.page.getByRole('form', { name: 'New project' });
+    for (const name of without) await form.getByRole('checkbox', { name, exact: true }).uncheck();
+    if (more.length > 0) await form.getByRole('textbox', { name: /^More/ }).fill(more.join('\n'));
+    await form.getByRole('button', { name: 'Make it and run it' }).click();
+    await expect(this.page.getByTitle('Projects')).toHaveText('My game');
+  }
+
+  /** Chooses a screen and plays from it, with the keyboard in the game. */
+  async playFrom(name: string): Promise<void> {
+    await this.card(name).click();
+    await this.live.getByRole('button', { name: 'Start here' }).click();
+    await this.takeInHand();
+    await this.settled();
+  }
+
+  async takeInHand(): Promise<void> {
+    await this.game.focus();
+    await expect(this.live.getByText('In hand:')).toBeVisible();
+  }
+
+  /** Run time in tenths of a second. */
+  async clock(name: 'Run clock' | 'Game clock' = 'Run clock'): Promise<number> {
+    const text = await this.live.getByRole('group', { name }).innerText();
+    const [, minutes, seconds, tenths] = /(\d\d):(\d\d)\.(\d)/.exec(text)!;
+    return (Number(minutes) * 60 + Number(seconds)) * 10 + Number(tenths);
+  }
+
+  /** Waits until the run's own clock has gone on by so many tenths of a second. */
+  async runFor(tenths: number): Promise<void> {
+    const from = await this.clock();
+    await expect
+      .poll(() => this.clock(), { intervals: [40], timeout: 30_000 })
+      .toBeGreaterThanOrEqual(from + tenths);
+  }
+
+  /** Waits out any hand-over. */
+  async settled(): Promise<void> {
+    await this.runFor(8);
+  }
+
+  async speed(name: string): Promise<void> {
+    await this.live.getByRole('radiogroup', { name: 'Speed' }).getByRole('radio', { name }).click();
+  }
+
+  async say(event: string): Promise<void> {
+    await this.live.getByRole('button', { name: event, exact: true }).click();
+  }
+
+  /** What the picture in Live says. */
+  async words(): Promise<string[]> {
+    return this.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('text')].map((each) => each.textContent ?? ''),
+    );
+  }
+
+  async kept(): Promise<void> {
+    await expect(this.page.locator('[data-state="kept"]')).toBeVisible();
+  }
+
+  async undo(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Undo' }).click();
+  }
+
+  /** Fills a blank of the chosen sentence by typing into its picker. */
+  async fill(sentence: Locator, blank: string, typed: string, choice?: string | RegExp): Promise<void> {
+    await sentence.getByRole('button', { name: blank, exact: true }).click();
+    await this.page.getByRole('combobox').fill(typed);
+    if (choice) await this.page.getByRole('option', { name: choice }).first().click();
+    else await this.page.keyboard.press('Enter');
+  }
+
+  async download(press: () => Promise<void>): Promise<{ name: string; bytes: Buffer; path: string }> {
+    const [file] = await Promise.all([this.page.waitForEvent('download'), press()]);
+    const path = await file.path();
+    return { name: file.suggestedFilename(), bytes: await readFile(path), path };
+  }
+
+  async handOver(what: RegExp): Promise<{ name: string; bytes: Buffer; path: string }> {
+    return this.download(async () => {
+      await this.page.getByRole('button', { name: 'Hand over' }).click();
+      await this.page.getByRole('menuitem', { name: what }).click();
+    });
+  }
+}
+
+/** Every test fails when the page reports an error or breaks its policy. */
+export const test = base.extend<{ desk: Desk }>({
+  desk: async ({ page }, use) => {
+    const faults: string[] = [];
+    page.on('pageerror', (error) => faults.push(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error') faults.push(message.text());
+    });
+    const desk = new Desk(page);
+    await desk.open();
+    await use(desk);
+    expect(faults).toEqual([]);
+  },
+});
+
+export { expect } from '@playwright/test';

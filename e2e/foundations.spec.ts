@@ -1,0 +1,79 @@
+import { readFileSync } from 'node:fs';
+import type { Project } from '../packages/core/src/model';
+import { houseFont, textWidth } from '../packages/core/src/text';
+import { expect, test } from './desk';
+
+test('the policy forbids evaluating text, in the page and in its answer', async ({ desk, request }) => {
+  const answer = await request.get('/');
+  expect(answer.headers()['content-security-policy']).toContain("script-src 'self' 'nonce-");
+  expect(answer.headers()['content-security-policy']).not.toContain('unsafe-eval');
+  const evaluated = await desk.page.evaluate(() => {
+    const script = document.createElement('script');
+    script.textContent = 'window.ranInline = true';
+    document.body.append(script);
+    return (window as { ranInline?: boolean }).ranInline ?? false;
+  });
+  expect(evaluated).toBe(false);
+});
+
+test('a worker built from the core reads files in the production build', async ({ desk }) => {
+  // The demo came through it; a page that never started one could not have opened.
+  const workers = desk.page.workers();
+  expect(workers.length).toBeGreaterThan(0);
+  await desk.expectUp('Warning');
+});
+
+test('the server gives the schema that files are checked against', async ({ request }) => {
+  const answer = await request.get('/api/schema');
+  expect(await answer.json()).toEqual(JSON.parse(readFileSync('docs/project.schema.json', 'utf8')));
+});
+
+test('core and Chromium agree on the width of every line of the demo to half a pixel', async ({ desk }) => {
+  const project = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
+  const styles = new Map(project.styles.text.map((style) => [style.id, style]));
+  const texts = project.screens.flatMap((screen) =>
+    screen.elements.flatMap((element) =>
+      element.type === 'text' || element.type === 'button'
+        ? [...element.text.split('\n')].map((text) => ({
+            text,
+            look: { ...styles.get(element.look.style)!, ...element.look },
+          }))
+        : [],
+    ),
+  );
+  expect(texts.length).toBeGreaterThan(40);
+  const measured = await desk.page.evaluate(
+    (lines) => {
+      const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+      document.body.append(svg);
+      return lines.map(({ text, look }) => {
+        const line = document.createElementNS('http://www.w3.org/2000/svg', 'text');
+        const family =
+          look.font === 'display' ? 'tavu-display' : look.weight === 700 ? 'tavu-plain-bold' : 'tavu-plain';
+        line.setAttribute('font-family', family);
+        line.setAttribute('font-size', String(look.size));
+        line.textContent = text;
+        svg.append(line);
+        return line.getComputedTextLength();
+      });
+    },
+    texts.map(({ text, look }) => ({
+      text,
+      look: { font: look.font, weight: look.weight, size: look.size },
+    })),
+  );
+  const off = texts
+    .map(({ text, look }, i) => ({
+      text,
+      by: Math.abs(textWidth(text, houseFont(look.font, look.weight), look.size) - measured[i]!),
+    }))
+    .filter(({ by }) => by > 0.5);
+  expect(off).toEqual([]);
+});
+
+test('a screen’s edit is in the picture at once', async ({ desk }) => {
+  await desk.card('Title').click();
+  await desk.reading.getByRole('button', { name: /^Heading text/ }).click();
+  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('Another light');
+  expect(await desk.words()).toContain('Another light');
+});

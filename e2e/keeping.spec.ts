@@ -1,0 +1,179 @@
+import { chromium } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromiumFlags, chromiumPath } from '../playwright.config';
+import { Desk, expect, test } from './desk';
+
+async function rename(desk: Desk, to: string): Promise<void> {
+  await desk.card('Credits').click();
+  const name = desk.reading.getByRole('textbox', { name: 'Name' });
+  await name.fill(to);
+  await name.press('Enter');
+  await expect(desk.card(to)).toBeVisible();
+}
+
+test('a reload finds everything as it was', async ({ desk }) => {
+  await rename(desk, 'Thanks');
+  await desk.kept();
+  await desk.page.reload();
+  await expect(desk.card('Thanks')).toBeVisible();
+  await expect(desk.card('Credits')).toHaveCount(0);
+});
+
+test('a browser killed half a second after an edit has kept it', async ({ baseURL }) => {
+  const profile = mkdtempSync(join(tmpdir(), 'tavu-profile-'));
+  const launch = () =>
+    chromium.launchPersistentContext(profile, { executablePath: chromiumPath, args: chromiumFlags, baseURL });
+  const first = await launch();
+  const desk = new Desk(first.pages()[0]!);
+  await desk.open();
+  await rename(desk, 'Thanks');
+  const from = await desk.clock();
+  await expect.poll(() => desk.clock(), { intervals: [20] }).toBeGreaterThanOrEqual(from);
+  await desk.page.evaluate(() => new Promise((done) => setTimeout(done, 500)));
+  const closed = new Promise((done) => first.on('close', done));
+  execFileSync('pkill', ['-9', '-f', profile]);
+  await closed;
+  const second = await launch();
+  const again = new Desk(second.pages()[0]!);
+  await again.open();
+  await expect(again.card('Thanks')).toBeVisible();
+  await second.close();
+  rmSync(profile, { recursive: true, force: true });
+});
+
+test('a second window follows the first and says so', async ({ desk, context }) => {
+  const other = new Desk(await context.newPage());
+  await other.open();
+  await expect(other.page.getByText('open in another window, following it')).toBeVisible();
+  await rename(desk, 'Thanks');
+  await expect(other.card('Thanks')).toBeVisible();
+  await other.card('Thanks').press('Delete');
+  await expect(other.page.getByText(/Change it there/)).toBeVisible();
+  await expect(other.card('Thanks')).toBeVisible();
+  await desk.page.close();
+  await expect(other.page.locator('[data-state="kept"]')).toBeVisible();
+});
+
+test('saved as a file and opened again it is the same, with its pictures', async ({ desk }) => {
+  await rename(desk, 'Thanks');
+  const file = await desk.handOver(/The project as a file/);
+  expect(file.name).toBe('saltwick-light.tavu.zip');
+  await desk.undo();
+  await desk.page.getByTitle('Projects').click();
+  await desk.page
+    .getByLabel('Project file')
+    .setInputFiles({ name: file.name, mimeType: 'application/zip', buffer: file.bytes });
+  await expect(desk.card('Thanks')).toBeVisible();
+  await desk.card('Title').click();
+  const pictures = () =>
+    desk.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('image')].map((each) => each.getAttribute('href')),
+    );
+  await expect.poll(pictures).toEqual([expect.stringMatching(/^blob:/)]);
+  // It is a project of its own beside the one it came from.
+  await desk.page.getByTitle('Projects').click();
+  await expect(
+    desk.page.getByRole('region', { name: 'Kept in this browser' }).getByRole('listitem'),
+  ).toHaveCount(2);
+});
+
+test('files that cannot be read are refused with place and reason, and the open project is untouched', async ({
+  desk,
+}) => {
+  await desk.begin();
+  const { bytes } = await desk.handOver(/The project as a file/);
+  const whole = bytes.toString('utf8');
+  await desk.page.getByTitle('Projects').click();
+  const files: [string, string, RegExp][] = [
+    ['words.json', 'this is not json', /line 1, column \d+: This is not JSON/],
+    ['half.json', whole.slice(0, whole.length / 2), /line \d+, column \d+: The file ends in the middle/],
+    ['types.json', whole.replace('"margin": 5', '"margin": "wide"'), /design\.margin: It must be a number/],
+    [
+      'newer.json',
+      whole.replace('"format": 1', '"format": 7'),
+      /format: It is format 7; this version reads up to 1/,
+    ],
+    [
+      'proto.json',
+      whole.replace('"design":', '"__proto__": {"polluted": true}, "design":'),
+      /__proto__: A key named “__proto__” is not allowed/,
+    ],
+    ['empty.json', '', /The file is empty/],
+  ];
+  for (const [name, text, reason] of files) {
+    await desk.page
+      .getByLabel('Project file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+    const alert = desk.page.getByRole('alert').filter({ hasText: name });
+    await expect(alert).toContainText('was not opened. Nothing has changed.');
+    await expect(alert).toContainText(reason);
+  }
+  expect(await desk.page.evaluate(() => 'polluted' in {})).toBe(false);
+  await desk.page.keyboard.press('Escape');
+  await expect(desk.page.getByTitle('Projects')).toHaveText('My game');
+  await expect(desk.card('Pause')).toBeVisible();
+});
+
+test('one HTML file plays with no network and asks for none', async ({ desk, browser }) => {
+  const file = await desk.handOver(/One page that plays/);
+  expect(file.name).toBe('saltwick-light.html');
+  const folder = mkdtempSync(join(tmpdir(), 'tavu-page-'));
+  const path = join(folder, file.name);
+  writeFileSync(path, file.bytes);
+  const context = await browser.newContext({ offline: true });
+  const page = await context.newPage();
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  page.on('pageerror', (error) => asked.push(error.message));
+  await page.goto(`file://${path}`);
+  const shows = (name: string) => expect(page.getByRole('img', { name })).toBeVisible({ timeout: 20_000 });
+  await shows('Warning');
+  await shows('Title');
+  await page.keyboard.press('ArrowDown');
+  await expect(async () => {
+    await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('Enter');
+    await shows('The watch');
+  }).toPass();
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('img', { name: 'Pause' })).toBeVisible({ timeout: 500 });
+  }).toPass();
+  expect(asked.filter((each) => !each.startsWith('file:') && !each.startsWith('data:'))).toEqual([]);
+  await context.close();
+  rmSync(folder, { recursive: true });
+});
+
+test('the project list opens, and deletes only when asked twice', async ({ desk }) => {
+  await desk.begin();
+  await desk.page.getByTitle('Projects').click();
+  const kept = desk.page.getByRole('region', { name: 'Kept in this browser' });
+  await kept.getByRole('button', { name: /^Saltwick Light \d+ screens/ }).click();
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Saltwick Light');
+  await desk.page.getByTitle('Projects').click();
+  await kept.getByRole('button', { name: 'Delete My game' }).click();
+  await kept.getByRole('button', { name: 'Delete for good' }).click();
+  await expect(kept.getByRole('listitem')).toHaveCount(1);
+});
+
+test('when storage fails the work stays, the window says so and offers the file', async ({ page }) => {
+  await page.addInitScript(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
+      if ((window as { full?: boolean }).full) throw new DOMException('full', 'QuotaExceededError');
+      return put.apply(this, args);
+    };
+  });
+  const desk = new Desk(page);
+  await desk.open();
+  await desk.kept();
+  await page.evaluate(() => Object.assign(window, { full: true }));
+  await rename(desk, 'Thanks');
+  await expect(page.getByText('not kept: The browser’s storage is full.')).toBeVisible();
+  const file = await desk.download(() => page.getByRole('button', { name: 'Save a file' }).click());
+  expect(file.name).toBe('saltwick-light.tavu.zip');
+  await expect(desk.card('Thanks')).toBeVisible();
+});

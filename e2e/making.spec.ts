@@ -1,0 +1,153 @@
+import { expect, test } from './desk';
+
+test('a new project runs at once: loading, title, play, pause over play, options over both, game over', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.expectUp('Loading');
+  await desk.expectUp('Title');
+  await desk.settled();
+  await desk.takeInHand();
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Play');
+  await desk.settled();
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('Play', 'Pause');
+  await desk.settled();
+  for (const key of ['ArrowDown', 'Enter']) await desk.page.keyboard.press(key);
+  await desk.expectUp('Play', 'Pause', 'Options');
+  await desk.settled();
+  for (const [key, ...up] of [
+    ['Escape', 'Play', 'Pause'],
+    ['Escape', 'Play'],
+  ]) {
+    await desk.page.keyboard.press(key!);
+    await desk.expectUp(...up);
+    await desk.settled();
+  }
+  await desk.say('game over');
+  await desk.expectUp('Game over');
+  await desk.expectUp('Title');
+});
+
+test('screen names can be typed, and unticked; a name too long is refused with words', async ({ desk }) => {
+  await desk.page.getByTitle('Projects').click();
+  const form = desk.page.getByRole('form', { name: 'New project' });
+  const more = form.getByRole('textbox', { name: /^More/ });
+  await more.fill('x'.repeat(200));
+  await expect(form.getByText(/too long/)).toBeVisible();
+  await expect(form.getByRole('button', { name: 'Make it and run it' })).toBeDisabled();
+  await more.fill('Studio logo\nCredits');
+  await form.getByRole('checkbox', { name: 'Options' }).uncheck();
+  await form.getByRole('button', { name: 'Make it and run it' }).click();
+  await expect(desk.card('Studio logo')).toBeVisible();
+  await expect(desk.card('Credits')).toBeVisible();
+  await expect(desk.card('Options')).toHaveCount(0);
+  await desk.expectUp('Studio logo');
+});
+
+test('a button that leads nowhere stops the run and asks; a typed name makes the screen, and play goes on', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.playFrom('Title');
+  await desk.live.getByRole('button', { name: 'Hold' }).click();
+  await desk.reading.getByRole('button', { name: 'Button', exact: true }).click();
+  const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
+  await words.fill('Harbour tour');
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  const box = (await desk.game.boundingBox())!;
+  const place = await desk.game.evaluate((host) => {
+    const text = [...host.shadowRoot!.querySelectorAll('text')].find(
+      (each) => each.textContent === 'Harbour tour',
+    )!;
+    const rect = text.getBoundingClientRect();
+    return { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 };
+  });
+  expect(place.x).toBeGreaterThan(box.x);
+  await desk.page.mouse.click(place.x, place.y);
+  await expect(desk.asking).toContainText('When Button is pressed,');
+  const now = await desk.clock();
+  await desk.page.getByRole('textbox', { name: /^When Button/ }).fill('Harbour');
+  expect(await desk.clock()).toBe(now);
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Harbour');
+  await desk.runFor(6);
+  expect(await desk.words()).toEqual(expect.arrayContaining(['Harbour', 'Back']));
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('Title');
+});
+
+test('a key that leads nowhere makes an overlay; the same key is bound from then on', async ({ desk }) => {
+  await desk.begin();
+  await desk.playFrom('Play');
+  await desk.page.keyboard.press('m');
+  await expect(desk.asking).toContainText('When M goes down,');
+  await desk.asking.getByRole('radio', { name: 'open over this' }).click();
+  await desk.page.getByRole('textbox', { name: /^When M/ }).fill('Chart');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Play', 'Chart');
+  await desk.settled();
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('Play');
+  await desk.settled();
+  await desk.page.keyboard.press('m');
+  await desk.expectUp('Play', 'Chart');
+  await desk.undo();
+  await desk.undo();
+  await expect(desk.card('Chart')).toHaveCount(0);
+});
+
+test('an event never declared becomes a message with its reading time', async ({ desk }) => {
+  await desk.begin();
+  await desk.playFrom('Play');
+  await desk.live.getByRole('button', { name: 'new …' }).click();
+  await desk.page.getByRole('combobox').fill('lamp low');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.asking).toContainText('When the game says lamp low,');
+  await desk.asking.getByRole('radio', { name: 'show' }).click();
+  await desk.page.getByRole('textbox', { name: /^When the game/ }).fill('The lamp burns low');
+  await expect(desk.asking).toContainText('Shows for 1.4 s');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Play', 'The lamp burns low');
+  expect(await desk.words()).toContain('The lamp burns low');
+  await desk.expectUp('Play');
+});
+
+test('dead ends can be left, and the asking turned off for a pure run', async ({ desk }) => {
+  await desk.begin();
+  await desk.playFrom('Play');
+  await desk.page.keyboard.press('k');
+  await expect(desk.asking).toBeVisible();
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.asking.getByRole('alert')).toContainText('Type a name');
+  await desk.page.keyboard.press('Escape');
+  await expect(desk.asking).toHaveCount(0);
+  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.takeInHand();
+  await desk.page.keyboard.press('k');
+  await expect(desk.trace.getByText('K leads nowhere here')).toHaveCount(2);
+  await expect(desk.asking).toHaveCount(0);
+});
+
+test('running into a gap shows a stand-in with its name and a way back', async ({ desk }) => {
+  await desk.playFrom('Title');
+  for (const key of ['ArrowDown', 'Enter']) await desk.page.keyboard.press(key);
+  await desk.expectUp('Slots');
+  await desk.settled();
+  expect(await desk.words()).toEqual(['Slots', 'This screen is not made yet', 'Back']);
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Title');
+});
+
+test('a mark on the strip leads back to just before it', async ({ desk }) => {
+  await desk.playFrom('The watch');
+  await desk.say('oil gone');
+  await desk.expectUp('Lamp out');
+  await desk.time.getByRole('button', { name: /oil gone, go to Lamp out/ }).click();
+  await desk.expectUp('The watch');
+  await expect(desk.live.getByText('Held.')).toBeVisible();
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.runFor(5);
+  await desk.expectUp('The watch');
+});

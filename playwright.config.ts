@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.TAVU_TEST_PORT ?? 4199);
+
+/** Headless Chromium from Debian, told not to ask any network. */
+export const chromiumPath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+export const chromiumFlags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: true,
+  retries: 0,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    colorScheme: 'light',
+    launchOptions: { executablePath: chromiumPath, args: chromiumFlags },
+    trace: 'off',
+  },
+  webServer: {
+    command: `npm run start -w @tavu/web -- -p ${port}`,
+    url: `http://localhost:${port}/api/schema`,
+    timeout: 60_000,
+    env: { NEXT_TELEMETRY_DISABLED: '1' },
+  },
+});
