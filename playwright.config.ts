@@ -21,7 +21,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   retries: 0,
-  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['list'], ['json', { outputFile: process.env.TAVU_REPORT ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },

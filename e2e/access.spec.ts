@@ -128,13 +128,14 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
 test('the window works at 1024 and at 1920 wide: nothing is cut off or under something else', async ({
   desk,
 }) => {
+  await desk.card('Title').click();
   for (const [width, height] of [
     [1024, 700],
     [1920, 1080],
   ] as const) {
     await desk.page.setViewportSize({ width, height });
     for (const control of [
-      desk.live.getByRole('button', { name: 'Hold' }),
+      desk.live.getByRole('button', { name: 'Let go' }),
       desk.live.getByRole('button', { name: 'Start here' }),
       desk.page.getByRole('button', { name: 'Hand over' }),
       desk.page.getByRole('button', { name: 'Help and keys' }),

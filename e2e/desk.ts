@@ -4,6 +4,8 @@ import { readFile } from 'node:fs/promises';
 /** A designer at the window: what they see and reach for, by role and name. */
 export class Desk {
   readonly page: Page;
+  /** A test that breaks the policy on purpose says so. */
+  expectsFaults = false;
   constructor(page: Page) {
     this.page = page;
   }
@@ -31,6 +33,10 @@ export class Desk {
   }
   get asking(): Locator {
     return this.page.getByRole('form', { name: 'Where should this lead?' });
+  }
+  /** The field of the picker that is open. */
+  get typing(): Locator {
+    return this.page.getByRole('dialog').getByRole('combobox');
   }
   card(name: string): Locator {
     return this.map.getByRole('button', { name: new RegExp(`^${name}, (base|overlay|notice|not made)`) });
@@ -118,7 +124,7 @@ export class Desk {
   /** Fills a blank of the chosen sentence by typing into its picker. */
   async fill(sentence: Locator, blank: string, typed: string, choice?: string | RegExp): Promise<void> {
     await sentence.getByRole('button', { name: blank, exact: true }).click();
-    await this.page.getByRole('combobox').fill(typed);
+    await this.typing.fill(typed);
     if (choice) await this.page.getByRole('option', { name: choice }).first().click();
     else await this.page.keyboard.press('Enter');
   }
@@ -148,7 +154,7 @@ export const test = base.extend<{ desk: Desk }>({
     const desk = new Desk(page);
     await desk.open();
     await use(desk);
-    expect(faults).toEqual([]);
+    if (!desk.expectsFaults) expect(faults).toEqual([]);
   },
 });
 

@@ -102,7 +102,7 @@ test('an event never declared becomes a message with its reading time', async ({
   await desk.begin();
   await desk.playFrom('Play');
   await desk.live.getByRole('button', { name: 'new …' }).click();
-  await desk.page.getByRole('combobox').fill('lamp low');
+  await desk.typing.fill('lamp low');
   await desk.page.keyboard.press('Enter');
   await expect(desk.asking).toContainText('When the game says lamp low,');
   await desk.asking.getByRole('radio', { name: 'show' }).click();

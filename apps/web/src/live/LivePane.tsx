@@ -83,9 +83,11 @@ export function LivePane() {
         ) : (
           <span className="text-soft">Click the game to take it in hand</span>
         )}
-        <span id="way-out" className={inHand && !held ? 'text-live' : 'text-soft'}>
-          <Cap>Shift</Cap> <Cap>Esc</Cap> gives the keys back
-        </span>
+        {!held && (
+          <span id="way-out" className={`shrink-0 ${inHand ? 'text-live' : 'text-soft'}`}>
+            <Cap>Shift</Cap> <Cap>Esc</Cap> gives the keys back
+          </span>
+        )}
       </div>
       <Controls />
       <Trace />

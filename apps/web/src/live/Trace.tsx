@@ -38,7 +38,7 @@ function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
       <button
         type="button"
         title="Go back to just before this"
-        className={`flex w-full gap-3 rounded text-left hover:bg-chosen-wash ${tone}`}
+        className={`flex min-h-6 w-full items-center gap-3 rounded text-left hover:bg-chosen-wash ${tone}`}
         onClick={() => {
           if (outcome.did === 'link') {
             const link = project.links.find((each) => each.id === outcome.link);

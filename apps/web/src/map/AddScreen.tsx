@@ -32,7 +32,7 @@ export function AddScreen({
     onOpen(false);
   };
   return (
-    <Sheet label="Add a screen" open={open} onOpen={onOpen} trigger={children}>
+    <Sheet label="Add a screen" open={open} onOpen={onOpen} anchor={children}>
       {open && (
         <Picker
           label="Add a screen"

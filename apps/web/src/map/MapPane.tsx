@@ -73,8 +73,10 @@ export function MapPane() {
       event.preventDefault();
       setAdding(true);
     }
-    const screen = screenById(project, chosen);
-    const card = plan.cards.find((each) => each.id === chosen);
+    // The card that has the keyboard, or else the chosen one.
+    const here = (event.target as Element).closest('[data-card]')?.getAttribute('data-card') ?? chosen;
+    const screen = screenById(project, here);
+    const card = plan.cards.find((each) => each.id === here && !each.gap);
     if ((event.key === 'l' || event.key === 'L') && card) {
       event.preventDefault();
       dragged.ask({

@@ -142,7 +142,7 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
       open
       label="Where the new link leads"
       onOpen={(open) => !open && onDone()}
-      trigger={<span className="absolute size-1" style={{ left: dropped.at.x, top: dropped.at.y }} />}
+      anchor={<span className="absolute size-1" style={{ left: dropped.at.x, top: dropped.at.y }} />}
     >
       <Picker
         label="Where the new link leads"

@@ -60,7 +60,7 @@ export function NewProject({ done }: { done: () => void }) {
         <legend className="text-sm text-soft">Its screens</legend>
         <div className="grid grid-cols-2">
           {USUAL_SCREENS.map((screen) => (
-            <label key={screen.name} className="flex cursor-pointer items-center gap-2 py-0.5">
+            <label key={screen.name} className="flex cursor-pointer items-center gap-2 py-1">
               <input
                 type="checkbox"
                 className="accent-chosen"

@@ -103,7 +103,7 @@ export function EffectPicker({
 
 export function AddEffect({ link }: { link: Link }) {
   const [open, setOpen] = useState(false);
-  const trigger = (
+  const anchor = (
     <span>
       <IconButton name="Also show or say something" onClick={() => setOpen(true)}>
         <Plus size={15} />
@@ -111,7 +111,7 @@ export function AddEffect({ link }: { link: Link }) {
     </span>
   );
   return (
-    <Sheet trigger={trigger} open={open} onOpen={setOpen} label="Also show or say something">
+    <Sheet anchor={anchor} open={open} onOpen={setOpen} label="Also show or say something">
       {open && <EffectPicker link={link} index={null} close={() => setOpen(false)} />}
     </Sheet>
   );

@@ -153,7 +153,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             <li key={element.id}>
               <button
                 type="button"
-                className="flex w-full items-center justify-between gap-2 rounded px-1.5 py-0.5 text-left hover:bg-chosen-wash"
+                className="flex w-full items-center justify-between gap-2 min-h-6 rounded px-1.5 py-0.5 text-left hover:bg-chosen-wash"
                 onClick={() => choose({ element: element.id })}
               >
                 <span className={`truncate ${elementById(screen, element.parent) ? 'pl-3' : ''}`}>

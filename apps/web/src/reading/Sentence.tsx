@@ -33,7 +33,9 @@ export function Sentence({ link, first, last }: { link: Link; first: boolean; la
       </p>
       {chosen && (
         <div className="mt-1 flex items-center gap-1">
-          <Pile link={link} />
+          <span className="min-w-0 overflow-hidden">
+            <Pile link={link} />
+          </span>
           <span className="grow" />
           <AddEffect link={link} />
           <IconButton

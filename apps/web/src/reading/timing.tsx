@@ -116,7 +116,7 @@ export function Radios<T extends string>({
     <fieldset>
       <legend className="text-sm text-soft">{label}</legend>
       {options.map(([key, words]) => (
-        <label key={key} className="flex cursor-pointer items-center gap-2 py-0.5">
+        <label key={key} className="flex cursor-pointer items-center gap-2 py-1">
           <input
             type="radio"
             name={label}

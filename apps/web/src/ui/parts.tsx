@@ -40,7 +40,7 @@ export function IconButton({
       <button
         type="button"
         aria-label={name}
-        className={`inline-flex size-7 items-center justify-center rounded-md text-ink hover:bg-chosen-wash disabled:opacity-40 ${className}`}
+        className={`inline-flex size-7 shrink-0 items-center justify-center rounded-md text-ink hover:bg-chosen-wash disabled:opacity-40 ${className}`}
         {...rest}
       >
         {children}
@@ -68,16 +68,18 @@ export function Tip({ text, keys, children }: { text: ReactNode; keys?: string; 
 
 export const Tips = RadixTooltip.Provider;
 
-/** A sheet that opens beside what was pressed. */
+/** A sheet that opens beside what was pressed, or beside an `anchor` when something else opens it. */
 export function Sheet({
   trigger,
+  anchor,
   children,
   open,
   onOpen,
   label,
   width = 'w-72',
 }: {
-  trigger: ReactNode;
+  trigger?: ReactNode;
+  anchor?: ReactNode;
   children: ReactNode;
   open?: boolean;
   onOpen?: (open: boolean) => void;
@@ -86,7 +88,8 @@ export function Sheet({
 }) {
   return (
     <RadixPopover.Root open={open} onOpenChange={onOpen}>
-      <RadixPopover.Trigger asChild>{trigger}</RadixPopover.Trigger>
+      {trigger && <RadixPopover.Trigger asChild>{trigger}</RadixPopover.Trigger>}
+      {anchor && <RadixPopover.Anchor asChild>{anchor}</RadixPopover.Anchor>}
       <RadixPopover.Portal>
         <RadixPopover.Content
           aria-label={label}
@@ -101,8 +104,6 @@ export function Sheet({
     </RadixPopover.Root>
   );
 }
-
-export const SheetClose = RadixPopover.Close;
 
 export function Dialog({
   open,
