@@ -19,6 +19,8 @@ async function expectNothingSerious(desk: Desk): Promise<void> {
 
 for (const theme of ['day', 'night'])
   test(`axe finds nothing serious on any pane, ${theme} theme`, async ({ desk }) => {
+    // A dozen analyses of the whole window.
+    test.setTimeout(240_000);
     if (theme === 'night') await desk.page.getByRole('button', { name: 'Night theme' }).click();
     await expectNothingSerious(desk);
     await desk.playFrom('The watch');

@@ -33,7 +33,8 @@ tavu
     const { project } = await open(path);
     for (const { id, name } of [...project.screens, { id: PROJECT, name: 'Everywhere' }]) {
       const links = linksFrom(project, id);
-      if (links.length > 0) console.log(`${name}\n${links.map((link) => `  ${sentenceText(project, link)}`).join('\n')}`);
+      if (links.length > 0)
+        console.log(`${name}\n${links.map((link) => `  ${sentenceText(project, link)}`).join('\n')}`);
     }
   });
 
@@ -43,9 +44,13 @@ tavu
   .action(async (path: string, name: string) => {
     const { project, assets } = await open(path);
     const flow = compile(project);
-    const screen = [...flow.screens.values()].find((each) => each.screen.name.toLowerCase() === name.toLowerCase());
+    const screen = [...flow.screens.values()].find(
+      (each) => each.screen.name.toLowerCase() === name.toLowerCase(),
+    );
     if (!screen) {
-      console.error(`${path}: there is no screen called “${name}”. There are: ${project.screens.map((each) => each.name).join(', ')}`);
+      console.error(
+        `${path}: there is no screen called “${name}”. There are: ${project.screens.map((each) => each.name).join(', ')}`,
+      );
       process.exit(1);
     }
     const media = new Map(project.assets.map((asset) => [asset.id, asset.media]));

@@ -1,19 +1,22 @@
 'use client';
 
 import { PanelLeftClose, PanelRightClose, PanelRightOpen } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useState } from 'react';
 import { LivePane } from '../live/LivePane';
 import { toggleHold } from '../live/run';
 import { MapPane } from '../map/MapPane';
 import { ScreenList } from '../map/ScreenList';
-import { Projects } from '../projects/Projects';
 import { ReadingColumn } from '../reading/ReadingColumn';
 import { travel, useStudio } from '../studio/store';
 import { TimeStrip } from '../time/TimeStrip';
 import { IconButton, Tips } from '../ui/parts';
 import { Bar } from './Bar';
-import { Find } from './Find';
-import { Help } from './Help';
+
+// Dialogs come when they are first asked for.
+const Projects = dynamic(() => import('../projects/Projects').then((module) => module.Projects));
+const Find = dynamic(() => import('./Find').then((module) => module.Find));
+const Help = dynamic(() => import('./Help').then((module) => module.Help));
 
 /** The three rests of the divider between the left pane and Live, as the left pane's share. */
 const RESTS = ['minmax(0,1.9fr) minmax(340px,1fr)', 'minmax(0,1fr) minmax(0,1.1fr)', '190px minmax(0,1fr)'];
@@ -83,9 +86,9 @@ export function Window() {
         <TimeStrip />
         <Word />
       </div>
-      <Projects open={shown === 'projects'} onOpen={show('projects')} />
-      <Find open={shown === 'find'} onOpen={show('find')} onProjects={() => setShown('projects')} />
-      <Help open={shown === 'help'} onOpen={show('help')} />
+      {shown === 'projects' && <Projects open onOpen={show('projects')} />}
+      {shown === 'find' && <Find open onOpen={show('find')} onProjects={() => setShown('projects')} />}
+      {shown === 'help' && <Help open onOpen={show('help')} />}
     </Tips>
   );
 }

@@ -68,7 +68,7 @@ export function compileMotion(motion: Motion, layer: Layer, rates: Rates): Half 
 }
 
 /** The entering half at `elapsed` microseconds; `start` replaces its first values when it goes on from another motion. */
-export function sampleEntering(half: Half, elapsed: number, start?: Sample): Sample {
+export function sampleEntering(half: Half, elapsed: number, start: Sample | null = null): Sample {
   const sample: Sample = { ...AT_REST };
   for (const track of half.tracks) {
     const p = ease(track.easing, progress(track, elapsed));
@@ -79,7 +79,7 @@ export function sampleEntering(half: Half, elapsed: number, start?: Sample): Sam
 }
 
 /** The leaving half at `elapsed`: the entering half backwards, from rest or from `start`. */
-export function sampleLeaving(half: Half, elapsed: number, start?: Sample): Sample {
+export function sampleLeaving(half: Half, elapsed: number, start: Sample | null = null): Sample {
   const sample: Sample = { ...AT_REST };
   for (const track of half.tracks) {
     const p = ease(track.easing, progress(track, half.duration - elapsed));

@@ -14,7 +14,8 @@ export function arrivalFocus(screen: CompiledScreen, remembered: Id | null | und
 
 export function setFocus(flow: Flow, state: RunState, instance: Instance, focus: Id | null): void {
   instance.focus = focus;
-  if (focus !== null && screenOf(flow, instance).remembers) state.remembered[instance.screen] = focus;
+  if (focus !== null && screenOf(flow, instance).remembers)
+    state.remembered = { ...state.remembered, [instance.screen]: focus };
 }
 
 const WAYS: Record<string, Direction> = { up: 'up', down: 'down', left: 'left', right: 'right' };

@@ -14,22 +14,29 @@ export function planHandOver(
   after: readonly Instance[],
   removedBy: ReadonlyMap<number, CompiledLink | null>,
 ): void {
-  const gone = before.filter((old) => !after.some((now) => now.serial === old.serial));
-  const come = after.filter((now) => !before.some((old) => old.serial === now.serial));
+  const gone = before.filter((old) => !has(after, old.serial));
+  const come = after.filter((now) => !has(before, now.serial));
+  const leaving = state.leaving.slice();
   for (const old of gone) {
     const picture = leave(flow, state, old, removedBy.get(old.serial) ?? null);
-    if (picture) state.leaving.push(picture);
+    if (picture) leaving.push(picture);
   }
   // A screen that comes back while its picture is still going turns round from where it is.
   for (const now of come) {
-    const at = state.leaving.findIndex((picture) => picture.screen === now.screen);
+    const at = leaving.findIndex((picture) => picture.screen === now.screen);
     if (at < 0) continue;
-    const [picture] = state.leaving.splice(at, 1);
+    const [picture] = leaving.splice(at, 1);
     now.start = samplePicture(picture!, state.now);
   }
   let gap = state.now;
-  for (const picture of state.leaving) if (picture.layer !== 'notice') gap = Math.max(gap, picture.until);
+  state.leaving = leaving;
+  for (const picture of leaving) if (picture.layer !== 'notice') gap = Math.max(gap, picture.until);
   for (const now of come) enter(flow, state, now, gap);
+}
+
+function has(instances: readonly Instance[], serial: number): boolean {
+  for (const instance of instances) if (instance.serial === serial) return true;
+  return false;
 }
 
 function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | null): Leaving | null {
@@ -38,7 +45,7 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
   const { serial, screen, layer, focus } = old;
   const picture = { serial, screen, layer, focus, from: state.now };
   if (state.now >= old.settled)
-    return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half };
+    return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half, start: null };
   // Cut short: it goes on from the picture as it is, and a motion turned round takes as long as it had run.
   const run = (state.now - old.shown) / (old.settled - old.shown);
   const turned = stretchHalf(half, Math.round(half.duration * run));
@@ -70,8 +77,8 @@ function enter(flow: Flow, state: RunState, now: Instance, gap: number): void {
 }
 
 /** What an instance looks like at a time, against itself at rest; null while it is not shown yet. */
-export function sampleInstance(instance: Instance, at: number): Sample | undefined {
-  if (at < instance.shown) return undefined;
+export function sampleInstance(instance: Instance, at: number): Sample | null {
+  if (at < instance.shown) return null;
   return sampleEntering(instance.half, at - instance.shown, instance.start);
 }
 

@@ -2,7 +2,7 @@ import { gapName, type Flow } from '../compile';
 import type { Id } from '../model';
 import { allUp, screenOf, standing } from './derived';
 import { arrivalFocus } from './focus';
-import { FIRED, fork, STAY, type Instance, type RunState } from './state';
+import { fork, STAY, type Instance, type RunState } from './state';
 import { bringUp } from './take';
 
 /**
@@ -50,9 +50,10 @@ function becomes(flow: Flow, instance: Instance): boolean {
 function replaceBase(flow: Flow, state: RunState): void {
   const gone = state.base;
   state.overlays = [];
-  const entry = state.trail.pop();
+  const entry = state.trail.at(-1);
+  state.trail = state.trail.slice(0, -1);
   const target = entry?.screen ?? flow.start;
-  const trail = flow.screens.get(target)!.trail === 'afresh' ? [] : state.trail.slice();
+  const trail = flow.screens.get(target)!.trail === 'afresh' ? [] : state.trail;
   // The stand-in for a screen that is gone has no picture to leave with.
   state.base = { ...gone, screen: target, shown: Infinity, settled: Infinity };
   bringUp(flow, state, target, () => undefined);
@@ -77,8 +78,6 @@ function fitInstance(flow: Flow, instance: Instance): void {
   instance.timers = Object.fromEntries(
     Object.entries(instance.timers).filter(([name]) => own.has(name) || name === STAY),
   );
-  // A time made longer than what has run starts counting again only if it had not gone off.
-  for (const [name, ran] of Object.entries(instance.timers)) if (ran < 0) instance.timers[name] = FIRED;
   instance.marks = instance.marks.filter((id) => flow.links.has(id));
   if (instance.by !== null && !flow.links.has(instance.by)) instance.by = null;
 }

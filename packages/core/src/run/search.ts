@@ -6,7 +6,7 @@ import type { Say } from './outcome';
 import type { Device, Holding, Instance, RunState, Spot } from './state';
 import { fits, tryLink } from './take';
 
-/** A key or pad button went down. `used` says in state.down that a link has had the press. */
+/** A key or pad button went down. */
 export function pressCode(
   flow: Flow,
   state: RunState,
@@ -16,16 +16,27 @@ export function pressCode(
   say: Say,
 ): void {
   const actions = flow.bindings.get(code) ?? [];
-  if (repeat || code in state.down) {
+  if (repeat || isDown(state, code)) {
     if (maskOf(state) === null) moveFocus(flow, state, actions.filter(isDirection));
     return;
   }
-  state.down[code] = false;
+  state.down = [...state.down, { code, used: false }];
   if (kept(state, actions.includes('confirm') ? null : { code, device }, say)) return;
   const reveals = !focusShown(state) && actions.some((action) => isDirection(action) || action === 'confirm');
   state.device = device;
   if (reveals && reachable(flow, state).some((level) => level.focus !== null)) return;
-  state.down[code] = resolveCode(flow, state, code, actions, say);
+  if (resolveCode(flow, state, code, actions, say)) useUp(state, code);
+}
+
+export const isDown = (state: RunState, code: string): boolean =>
+  state.down.some((each) => each.code === code);
+
+function useUp(state: RunState, code: string): void {
+  state.down = state.down.map((each) => (each.code === code ? { code, used: true } : each));
+}
+
+function dropHolding(state: RunState, code: string): void {
+  if (state.holding.length > 0) state.holding = state.holding.filter((each) => each.code !== code);
 }
 
 /** Masked input is dropped, or the last press is kept for when the hand-over has settled. */
@@ -58,9 +69,10 @@ function resolveCode(flow: Flow, state: RunState, code: string, actions: readonl
     tryLink(flow, state, shared, null, say);
     return true;
   }
-  for (const action of actions)
-    for (const hold of flow.holds.get(action) ?? [])
-      state.holding.push({ code, action, hold, due: state.now + hold });
+  const held = actions.flatMap((action) =>
+    (flow.holds.get(action) ?? []).map((hold) => ({ code, action, hold, due: state.now + hold })),
+  );
+  if (held.length > 0) state.holding = [...state.holding, ...held];
   leftOver(flow, state, code, actions, say);
   return false;
 }
@@ -108,9 +120,9 @@ function activate(flow: Flow, state: RunState, level: Instance, element: Id, say
 
 /** A key or button came up: links for that, where nothing has used the press. */
 export function releaseCode(flow: Flow, state: RunState, code: string, say: Say): void {
-  const used = state.down[code];
-  delete state.down[code];
-  state.holding = state.holding.filter((each) => each.code !== code);
+  const used = state.down.find((each) => each.code === code)?.used;
+  state.down = state.down.filter((each) => each.code !== code);
+  dropHolding(state, code);
   if (used !== false || maskOf(state) !== null) return;
   resolveAction(flow, state, flow.bindings.get(code) ?? [], 'up', undefined, say);
 }
@@ -118,8 +130,8 @@ export function releaseCode(flow: Flow, state: RunState, code: string, say: Say)
 export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say): void {
   if (maskOf(state) !== null) return;
   if (!resolveAction(flow, state, [held.action], 'held', held.hold, say)) return;
-  state.down[held.code] = true;
-  state.holding = state.holding.filter((each) => each.code !== held.code);
+  useUp(state, held.code);
+  dropHolding(state, held.code);
 }
 
 function resolveAction(
@@ -180,8 +192,8 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   state.device = pending.device;
   if ('code' in pending) {
     const used = resolveCode(flow, state, pending.code, flow.bindings.get(pending.code) ?? [], say);
-    if (pending.code in state.down) state.down[pending.code] = used;
-    else state.holding = state.holding.filter((each) => each.code !== pending.code);
+    if (!isDown(state, pending.code)) dropHolding(state, pending.code);
+    else if (used) useUp(state, pending.code);
     return;
   }
   const { serial, element } = pending.spot;

@@ -14,20 +14,20 @@ export interface RunState {
   overlays: Instance[];
   notices: Instance[];
   /** Pictures of screens that are no longer up and have not finished leaving. */
-  leaving: Leaving[];
-  trail: TrailEntry[];
+  leaving: readonly Leaving[];
+  trail: readonly TrailEntry[];
   /** Focus kept by screens that remember it. */
-  remembered: Record<Id, Id>;
+  remembered: Readonly<Record<Id, Id>>;
   device: Device;
   /** What the pointer is over, and what it went down on. */
   hover: Spot | null;
   pressed: Spot | null;
   /** The last press that came while input was masked and held. */
   pending: Pending | null;
-  /** Keys and buttons that are down: whether a link has used the press up. */
-  down: Record<string, boolean>;
+  /** Keys and buttons that are down. */
+  down: readonly Down[];
   /** Presses that some link waits for while they are held. */
-  holding: Holding[];
+  holding: readonly Holding[];
   ended: boolean;
 }
 
@@ -53,14 +53,14 @@ export interface Instance {
   /** Entering has ended. */
   settled: number;
   half: Half;
-  /** The picture it goes on from, when it was still leaving. */
-  start?: Sample;
+  /** The picture it goes on from, when it was still leaving; else null. */
+  start: Sample | null;
   masked: Masked;
   focus: Id | null;
   /** How long each of its timers has run on its own clock; FIRED once it has gone off. */
-  timers: Record<Id, number>;
+  timers: Readonly<Record<Id, number>>;
   /** Links that came due before its least time, taken when that has passed. */
-  marks: Id[];
+  marks: readonly Id[];
   /** Notice: the base instance it goes with; null when the project set it off, NEW until its step ends. */
   owner: number | null;
 }
@@ -81,7 +81,14 @@ export interface Leaving {
   from: number;
   until: number;
   half: Half;
-  start?: Sample;
+  /** The picture it goes on from, when its entering was cut short; else null. */
+  start: Sample | null;
+}
+
+/** A key or button that is down, and whether a link has used the press up. */
+export interface Down {
+  code: string;
+  used: boolean;
 }
 
 /** A key or button held down, and when that has lasted `hold` microseconds. */
@@ -100,21 +107,50 @@ export interface TrailEntry {
 
 export type Pending = { code: string; device: 'keys' | 'pad' } | { spot: Spot; device: 'pointer' | 'touch' };
 
-/** A copy that may be written to. Instances are copied too; halves and samples are shared, being never written. */
+/**
+ * A copy that may be written to: its fields, its layers and their instances. What is readonly is shared and replaced
+ * whole. Written out field by field, which is many times faster than spreading, and this is done for every input.
+ */
 export function fork(state: RunState): RunState {
   return {
-    ...state,
+    now: state.now,
+    game: state.game,
+    serial: state.serial,
     base: forkInstance(state.base),
     overlays: state.overlays.map(forkInstance),
     notices: state.notices.map(forkInstance),
-    leaving: state.leaving.slice(),
-    trail: state.trail.slice(),
-    remembered: { ...state.remembered },
-    down: { ...state.down },
-    holding: state.holding.slice(),
+    leaving: state.leaving,
+    trail: state.trail,
+    remembered: state.remembered,
+    device: state.device,
+    hover: state.hover,
+    pressed: state.pressed,
+    pending: state.pending,
+    down: state.down,
+    holding: state.holding,
+    ended: state.ended,
   };
 }
 
 function forkInstance(instance: Instance): Instance {
-  return { ...instance, timers: { ...instance.timers }, marks: instance.marks.slice() };
+  return {
+    serial: instance.serial,
+    screen: instance.screen,
+    layer: instance.layer,
+    by: instance.by,
+    taken: instance.taken,
+    shown: instance.shown,
+    settled: instance.settled,
+    half: instance.half,
+    start: instance.start,
+    masked: instance.masked,
+    focus: instance.focus,
+    timers: instance.timers,
+    marks: instance.marks,
+    owner: instance.owner,
+  };
+}
+
+export function setTimer(instance: Instance, name: string, ran: number): void {
+  instance.timers = { ...instance.timers, [name]: ran };
 }

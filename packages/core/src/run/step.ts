@@ -4,7 +4,7 @@ import { NO_MOTION } from '../motion';
 import { allUp, screenOf, standing } from './derived';
 import type { Input } from './input';
 import type { Outcome, Say } from './outcome';
-import { pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
+import { isDown, pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
 import { fork, NEW, type RunState, type Spot } from './state';
 import { bringUp } from './take';
 import { passTime } from './time';
@@ -38,7 +38,7 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
     case 'pad': {
       const code = input.type === 'key' ? input.code : padCode(input.button);
       if (input.phase === 'up') return releaseCode(flow, state, code, say);
-      if (!input.repeat && !(code in state.down)) say({ at: state.now, did: 'input', input: code });
+      if (!input.repeat && !isDown(state, code)) say({ at: state.now, did: 'input', input: code });
       return pressCode(flow, state, code, input.type === 'key' ? 'keys' : 'pad', input.repeat ?? false, say);
     }
     case 'pointer': {
@@ -120,6 +120,7 @@ function nothing(start: string): RunState {
       shown: Infinity,
       settled: Infinity,
       half: NO_MOTION,
+      start: null,
       masked: 'ignored',
       focus: null,
       timers: {},
@@ -135,7 +136,7 @@ function nothing(start: string): RunState {
     hover: null,
     pressed: null,
     pending: null,
-    down: {},
+    down: [],
     holding: [],
     ended: false,
   };

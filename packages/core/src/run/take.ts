@@ -36,7 +36,7 @@ export function tryLink(
     takeLink(flow, state, link, source, say);
     return true;
   }
-  if (!holder.marks.includes(link.id)) holder.marks.push(link.id);
+  if (!holder.marks.includes(link.id)) holder.marks = [...holder.marks, link.id];
   say({ at: state.now, did: 'wait', link: link.id, until });
   return false;
 }
@@ -178,17 +178,19 @@ function cutTrail(flow: Flow, state: RunState, target: Id, left: TrailEntry): vo
     return;
   }
   const skipped = (flow.screens.get(left.screen)?.trail ?? 'skipped') === 'skipped';
-  if (!skipped && !state.trail.some((entry) => entry.screen === left.screen)) state.trail.push(left);
+  if (!skipped && !state.trail.some((entry) => entry.screen === left.screen))
+    state.trail = [...state.trail, left];
   const at = state.trail.findIndex((entry) => entry.screen === target);
-  if (at >= 0) state.trail.length = at;
+  if (at >= 0) state.trail = state.trail.slice(0, at);
 }
 
 function goBack(step: Step, link: CompiledLink, source: Instance | null): void {
   const { state } = step;
   const overlay = source?.layer === 'overlay' ? source : source === null ? state.overlays.at(-1) : undefined;
   if (overlay) return closeFrom(step, state.overlays.indexOf(overlay), link);
-  const entry = state.trail.pop();
+  const entry = state.trail.at(-1);
   if (!entry) return;
+  state.trail = state.trail.slice(0, -1);
   leaveBase(step, link);
   state.base = instanceOf(step, entry.screen, 'base', link.id, entry.focus);
   for (const { screen, focus } of entry.overlays)
@@ -255,6 +257,7 @@ function instanceOf(step: Step, screen: Id, layer: Layer, by: Id | null, focus?:
     shown: state.now,
     settled: state.now,
     half: NO_MOTION,
+    start: null,
     masked: link?.masked ?? flow.project.house.masked,
     focus: layer === 'notice' ? null : arrivalFocus(compiled, remembered),
     timers: {},

@@ -2,7 +2,7 @@ import type { CompiledLink, Flow } from '../compile';
 import { allUp, isCovered, isFrozen, maskOf, screenOf, standing } from './derived';
 import type { Say } from './outcome';
 import { resolveHold, resolvePending } from './search';
-import { FIRED, STAY, type Instance, type RunState } from './state';
+import { FIRED, setTimer, STAY, type Instance, type RunState } from './state';
 import { endNotice, fits, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
 
 /** Lets time pass, from due moment to due moment, so that passing a + b equals passing a, then b. */
@@ -22,7 +22,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     }
     // Timers of no length that set one another off: stop them where they are.
     say({ at: state.now, did: 'unsettled', screen: state.base.screen });
-    for (const { instance, name } of runningTimers(flow, state, 0)) instance.timers[name] = FIRED;
+    for (const { instance, name } of runningTimers(flow, state, 0)) setTimer(instance, name, FIRED);
     count = 0;
   }
   drift(flow, state, end);
@@ -92,17 +92,18 @@ function drift(flow: Flow, state: RunState, to: number): void {
   if (passed === 0) return;
   const frozen = isFrozen(flow, state);
   for (const { instance, name } of runningTimers(flow, state))
-    instance.timers[name] = (instance.timers[name] ?? 0) + passed;
+    setTimer(instance, name, (instance.timers[name] ?? 0) + passed);
   state.now = to;
   if (!frozen) state.game += passed;
 }
 
 /** Does the first thing that is due now; what else is due follows in the next round. */
 function goOff(flow: Flow, state: RunState, say: Say): void {
-  state.leaving = state.leaving.filter((picture) => picture.until > state.now);
+  if (state.leaving.some((picture) => picture.until <= state.now))
+    state.leaving = state.leaving.filter((picture) => picture.until > state.now);
   const timer = runningTimers(flow, state, 0)[0];
   if (timer) {
-    timer.instance.timers[timer.name] = FIRED;
+    setTimer(timer.instance, timer.name, FIRED);
     if (timer.link === null) endNotice(flow, state, timer.instance, say);
     else if (fits(state, timer.link, timer.instance)) tryLink(flow, state, timer.link, timer.instance, say);
     return;
@@ -116,6 +117,8 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
     return;
   }
   if (state.pending && maskOf(state) === null) return resolvePending(flow, state, say);
-  const held = state.holding.findIndex((each) => each.due <= state.now);
-  if (held >= 0) resolveHold(flow, state, state.holding.splice(held, 1)[0]!, say);
+  const held = state.holding.find((each) => each.due <= state.now);
+  if (!held) return;
+  state.holding = state.holding.filter((each) => each !== held);
+  resolveHold(flow, state, held, say);
 }

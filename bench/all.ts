@@ -1,0 +1,36 @@
+/** One table of ratios and measures, all from this run on this machine. */
+import { measureCore } from './core';
+import { measureEngine } from './engine';
+import { measurePage } from './page';
+
+const rows: [string, string, string][] = [];
+const add = (what: string, measured: string, aim = ''): void => void rows.push([what, measured, aim]);
+const whole = (n: number): string => Math.round(n).toLocaleString('en');
+
+const engine = measureEngine();
+add('Engine, inputs a second', whole(engine.inputs), 'above 200,000');
+add('Hand-written switch, presses a second', whole(engine.byHand));
+add('Switch against engine, per press', `${(engine.byHand / engine.engine).toFixed(1)}×`, 'within 30×');
+add('Engine, frames of time a second', whole(engine.frames));
+
+const core = measureCore();
+add('Demo: checked after its JSON is parsed', `${core.read.toFixed(1)} ms`);
+add('Demo: compiled afresh', `${core.compile.toFixed(2)} ms`);
+add(
+  'Demo: compiled after one edit',
+  `${core.recompile.toFixed(2)} ms (${(core.compile / core.recompile).toFixed(1)}× less)`,
+);
+add('Demo: map laid out', `${core.map.toFixed(2)} ms`);
+add('Demo: picture of a settled screen', `${(core.paint * 1000).toFixed(1)} µs`);
+
+const page = await measurePage();
+add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} ms`, 'under 4 ms');
+add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));
+add('One-file page: script a frame', `${page.inPage.perFrame.toFixed(2)} ms`, 'under 4 ms');
+add('First page: scripts, compressed', `${(page.firstPage / 1000).toFixed(0)} kB`, 'under 300 kB');
+add('One-file page beside its pictures, compressed', `${(page.player / 1000).toFixed(0)} kB`, 'under 120 kB');
+
+const widths = [0, 1].map((i) => Math.max(...rows.map((row) => row[i]!.length)));
+console.log();
+for (const [what, measured, aim] of rows)
+  console.log(`${what.padEnd(widths[0]!)}  ${measured.padStart(widths[1]!)}${aim ? `   aim: ${aim}` : ''}`);
