@@ -24,6 +24,9 @@ const NOT_IN_CORE = [
   '@tavu/player*',
   '@tavu/web*',
   '@tavu/cli*',
+  '**/player/**',
+  '**/apps/**',
+  '**/cli/**',
 ];
 const NOT_IN_PLAYER = [
   'react*',
@@ -36,6 +39,8 @@ const NOT_IN_PLAYER = [
   'path',
   '@tavu/web*',
   '@tavu/cli*',
+  '**/apps/**',
+  '**/cli/**',
 ];
 const NOT_IN_CLI = ['react*', 'next*', '@tavu/web*', '@tavu/player*'];
 const PAGE = [

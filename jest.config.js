@@ -1,7 +1,11 @@
 /** Unit tests of core, player, stores: no browser. */
 export default {
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/packages/**/*.test.ts', '<rootDir>/apps/**/*.test.ts'],
+  testMatch: [
+    '<rootDir>/packages/**/*.test.ts',
+    '<rootDir>/apps/**/*.test.ts',
+    '<rootDir>/scripts/*.test.ts',
+  ],
   moduleNameMapper: { '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts' },
   transform: {
     '^.+\\.ts$': [

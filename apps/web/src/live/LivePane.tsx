@@ -56,7 +56,7 @@ export function LivePane() {
               role="application"
               aria-label="The game"
               aria-describedby="way-out"
-              className="absolute inset-0 overflow-hidden bg-black"
+              className="absolute inset-0 overflow-hidden bg-black outline-none"
               onFocus={() => setInHand(true)}
               onBlur={() => setInHand(false)}
               onPointerDown={(event) => event.currentTarget.focus({ preventScroll: true })}

@@ -125,7 +125,19 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
     spans: spansOf(restarted ? [] : told.spans, state),
     ...(link ? { lastLink: link.link } : {}),
   });
+  if (link) glow(link.link);
   if (nowhere && told.making && !told.asking) ask(nowhere.what);
+}
+
+/** How long the last link taken is lit on the map, in milliseconds. */
+const GLOW = 2500;
+let fading: ReturnType<typeof setTimeout> | undefined;
+
+function glow(link: Id): void {
+  clearTimeout(fading);
+  fading = setTimeout(() => {
+    if (getState().lastLink === link) setState({ lastLink: null });
+  }, GLOW);
 }
 
 function gameOf(state: RunState): { frozen: boolean; blocked: boolean } {
@@ -174,7 +186,11 @@ export function setSpeed(speed: number): void {
   setState({ speed });
 }
 
+/** What is told of a run that is over. */
+const FORGOTTEN = { entries: [], spans: [], lastLink: null, now: 0, game: 0, asking: null };
+
 export function restart(): void {
+  setState(FORGOTTEN);
   player?.restart();
   letGo();
 }
@@ -182,12 +198,16 @@ export function restart(): void {
 /** Brings a screen up, at rest and held; one that is up already is only held. */
 export function showHeld(screen: Id): void {
   if (!player) return;
-  if (!getState().up.includes(screen)) player.beginAt(screen, true);
+  if (!getState().up.includes(screen)) {
+    setState(FORGOTTEN);
+    player.beginAt(screen, true);
+  }
   hold();
 }
 
 /** Plays from a screen. */
 export function startAt(screen: Id): void {
+  setState(FORGOTTEN);
   player?.beginAt(screen, false);
   letGo();
 }

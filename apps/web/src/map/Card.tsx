@@ -61,7 +61,10 @@ export const Card = memo(function Card({
           event.preventDefault();
           setNaming(true);
         }}
-      />
+      >
+        {/* Inside the button, so that a click on a control chooses the card like a click beside it. */}
+        {!card.gap && card.layer !== 'notice' && <Handles card={card} onDragLink={onDragLink} />}
+      </button>
       {far ? (
         <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">
           {card.name}
@@ -74,7 +77,6 @@ export const Card = memo(function Card({
         <CardPicture id={card.id} />
       )}
       {!far && <Caption card={card} up={up} naming={naming} onNamed={() => setNaming(false)} />}
-      {!card.gap && card.layer !== 'notice' && <Handles card={card} onDragLink={onDragLink} />}
     </div>
   );
 });

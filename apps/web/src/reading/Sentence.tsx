@@ -32,11 +32,10 @@ export function Sentence({ link, first, last }: { link: Link; first: boolean; la
         ))}
       </p>
       {chosen && (
-        <div className="mt-1 flex items-center gap-1">
-          <span className="min-w-0 overflow-hidden">
+        <div className="mt-1 flex flex-wrap items-center justify-end gap-1">
+          <span className="mr-auto">
             <Pile link={link} />
           </span>
-          <span className="grow" />
           <AddEffect link={link} />
           <IconButton
             name="Try this earlier"
