@@ -90,7 +90,7 @@ export default ts.config(
   },
   {
     files: ['packages/core/src/**/*.ts'],
-    ignores: ['**/*.test.ts', '**/testing/**'],
+    ignores: ['**/*.test.ts', '**/test/**'],
     rules: {
       ...oneWay(NOT_IN_CORE),
       'no-restricted-globals': [

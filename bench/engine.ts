@@ -1,6 +1,6 @@
 import { compile } from '../packages/core/src/compile';
 import { begin, step, type Input } from '../packages/core/src/run';
-import { lighthouse } from '../packages/core/src/testing/flows';
+import { lighthouse } from '../packages/core/src/test/flows';
 
 /** The same small flow twice: run by the engine, and by a switch somebody might have written by hand. */
 

@@ -3,8 +3,8 @@ import { compile } from '../compile';
 import { screenById, type Id, type Project } from '../model';
 import { begin, faults } from '../run';
 import { readDocument, writeProject } from '../schema';
-import { anyProject } from '../testing/arbitrary';
-import { lighthouse } from '../testing/flows';
+import { anyProject } from '../test/arbitrary';
+import { lighthouse } from '../test/flows';
 import {
   carryOut,
   closeStep,

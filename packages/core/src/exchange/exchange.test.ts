@@ -1,7 +1,7 @@
 import { zipSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
-import { anyProject } from '../testing/arbitrary';
-import { lighthouse } from '../testing/flows';
+import { anyProject } from '../test/arbitrary';
+import { lighthouse } from '../test/flows';
 import { dataUrl, openProject, playablePage, saveProject } from '.';
 
 const asset = { id: 'a-1', name: 'Lamp', media: 'image/svg+xml', width: 10, height: 10, bytes: 3 };

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { solveLayout } from '../layout';
-import { buttonOf, screenOf } from '../testing/flows';
+import { buttonOf, screenOf } from '../test/flows';
 import { DIRECTIONS, navigationDistance, solveFocus } from '.';
 
 const solve = (elements: ReturnType<typeof buttonOf>[]) => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Axis, Length } from '../model';
-import { buttonOf, screenOf } from '../testing/flows';
+import { buttonOf, screenOf } from '../test/flows';
 import { moveAxis, solveAxis, solveLayout } from '.';
 
 const frame = { width: 1920, height: 1080 };

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { anyProject } from '../testing/arbitrary';
-import { lighthouse } from '../testing/flows';
+import { anyProject } from '../test/arbitrary';
+import { lighthouse } from '../test/flows';
 import { CARD, planLines, planMap, pointOn } from '.';
 
 const rows = (project = lighthouse()) => new Map(planMap(project).cards.map((card) => [card.id, card.steps]));

@@ -10,7 +10,7 @@ import {
   settled,
   toMicros,
 } from '.';
-import { screenOf } from '../testing/flows';
+import { screenOf } from '../test/flows';
 
 test.each([
   ['280 ms', 280_000],

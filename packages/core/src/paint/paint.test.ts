@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
 import { begin, step } from '../run';
-import { anyInputs, anyProject } from '../testing/arbitrary';
-import { lighthouse, Play } from '../testing/flows';
+import { anyInputs, anyProject } from '../test/arbitrary';
+import { lighthouse, Play } from '../test/flows';
 import { hitTest, paintRun, paintStill, svgFrame, svgText, toSvg, type Item } from '.';
 
 const sources = { asset: (id: string) => `asset:${id}`, family: (face: string) => face };

@@ -12,7 +12,7 @@ import {
   projectOf,
   screenOf,
   show,
-} from '../testing/flows';
+} from '../test/flows';
 import { faults, isBlocked, isFrozen, maskOf, reconcile } from '.';
 
 const slide = {

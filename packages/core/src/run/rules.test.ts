@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
-import { anyInputs, anyProject } from '../testing/arbitrary';
+import { anyInputs, anyProject } from '../test/arbitrary';
 import { allUp, begin, faults, isFrozen, maskOf, reconcile, step, type Input, type RunState } from '.';
 
 /** What holds of any run of any project, whatever it is given. */

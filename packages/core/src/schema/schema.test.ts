@@ -2,8 +2,8 @@ import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { FORMAT, type Project } from '../model';
-import { anyProject } from '../testing/arbitrary';
-import { lighthouse } from '../testing/flows';
+import { anyProject } from '../test/arbitrary';
+import { lighthouse } from '../test/flows';
 import { projectJsonSchema, projectSchema, readProject, writeProject } from '.';
 
 const validate = new Ajv({ strict: false }).compile(projectJsonSchema());

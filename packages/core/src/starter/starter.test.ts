@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { compile } from '../compile';
 import { faults } from '../run';
 import { readDocument } from '../schema';
-import { Play } from '../testing/flows';
+import { Play } from '../test/flows';
 import { projectFromNames, USUAL_SCREENS } from '.';
 
 const usual = USUAL_SCREENS.map((screen) => screen.name);

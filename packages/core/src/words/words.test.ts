@@ -1,4 +1,4 @@
-import { after, down, event, lighthouse, link, press, show } from '../testing/flows';
+import { after, down, event, lighthouse, link, press, show } from '../test/flows';
 import { codeName, keyName, readingTime, sentenceOf, sentenceText } from '.';
 
 const project = {
