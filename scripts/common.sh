@@ -13,11 +13,12 @@ need_node() {
   [ "$major" -ge 20 ] || fail "This is Node $major; Tavu needs Node 20 or newer."
 }
 
-# Packages are installed when they are missing or the lock file is newer than what is installed.
+# Packages are installed when they are missing or the lock file is newer than what is installed. Not with `npm ci`: the
+# lock lists no builds for other systems where a registry has none, and `ci` refuses such a lock.
 need_packages() {
   if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
     step "Installing packages"
-    npm ci --no-audit --no-fund || fail "The packages could not be installed. Is there a network, and room on the disk? (df -h .)"
+    npm install --no-audit --no-fund || fail "The packages could not be installed. Is there a network, and room on the disk? (df -h .)"
   fi
 }
 
