@@ -6,7 +6,10 @@ export default {
     '<rootDir>/apps/**/*.test.ts',
     '<rootDir>/scripts/*.test.ts',
   ],
-  moduleNameMapper: { '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts' },
+  moduleNameMapper: {
+    '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts',
+    '^@tavu/player$': '<rootDir>/packages/player/src/index.ts',
+  },
   transform: {
     '^.+\\.ts$': [
       '@swc/jest',

@@ -10,8 +10,13 @@ export interface PageData {
   fonts: Record<string, string>;
 }
 
-/** Plays a project over the whole of an element, with the page's keyboard. At the end it shows a way to begin again. */
-export async function playPage(host: HTMLElement, data: PageData): Promise<Player> {
+/**
+ * Plays the project that one element of the page holds as JSON over the whole of another, with the page's keyboard. At
+ * the end it shows a way to begin again.
+ */
+export async function playPage(hostId: string, dataId: string): Promise<Player> {
+  const host = document.getElementById(hostId)!;
+  const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
   await loadFonts(data.fonts);
   const flow = compile(data.project);
   const player: Player = new Player(host, {

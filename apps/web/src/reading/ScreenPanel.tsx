@@ -18,7 +18,7 @@ import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { choose, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
-import { Button } from '../ui/parts';
+import { Button, type OneOf } from '../ui/parts';
 import { ADDABLE, addElement } from './addElement';
 
 /** What a screen is, and what it holds. */
@@ -197,12 +197,7 @@ export function Select<T extends string>({
   value,
   options,
   onChange,
-}: {
-  label: string;
-  value: T;
-  options: readonly (readonly [T, string])[];
-  onChange: (value: T) => void;
-}) {
+}: OneOf<T, readonly [T, string]>) {
   return (
     <select
       aria-label={label}

@@ -4,6 +4,7 @@ import { readDuration, type Cue, type Link } from '@tavu/core/model';
 import { SINCE_WORDS, WHEN_WORDS } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
+import type { OneOf } from '../ui/parts';
 import { Picker } from '../ui/Picker';
 
 type TimeCue = Cue & { on: 'time' };
@@ -106,12 +107,7 @@ export function Radios<T extends string>({
   value,
   options,
   onChange,
-}: {
-  label: string;
-  value: T;
-  options: readonly (readonly [T, string])[];
-  onChange: (value: T) => void;
-}) {
+}: OneOf<T, readonly [T, string]>) {
   return (
     <fieldset>
       <legend className="text-sm text-soft">{label}</legend>

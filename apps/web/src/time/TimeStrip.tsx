@@ -1,7 +1,7 @@
 'use client';
 
 import { titleCase, type Id } from '@tavu/core/model';
-import { outcomeWords } from '../live/Trace';
+import { outcomeWords } from '@tavu/core/words';
 import { goBackTo, useRun, type Entry, type Span } from '../live/run';
 import { useStudio } from '../studio/store';
 

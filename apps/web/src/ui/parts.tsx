@@ -111,12 +111,15 @@ export function Dialog({
   title,
   children,
   width = 'max-w-lg',
+  bare = false,
 }: {
   open: boolean;
   onOpen: (open: boolean) => void;
   title: string;
   children: ReactNode;
   width?: string;
+  /** Its content is all there is to see; the title is only spoken. */
+  bare?: boolean;
 }) {
   return (
     <RadixDialog.Root open={open} onOpenChange={onOpen}>
@@ -124,16 +127,20 @@ export function Dialog({
         <RadixDialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
         <RadixDialog.Content
           aria-describedby={undefined}
-          className={`fixed top-[12vh] left-1/2 z-40 max-h-[76vh] w-[92vw] ${width} -translate-x-1/2 overflow-auto rounded-xl border border-strong bg-sheet p-5 text-ink shadow-2xl`}
+          className={`fixed top-[12vh] left-1/2 z-40 max-h-[76vh] w-[92vw] ${width} -translate-x-1/2 overflow-auto rounded-xl border border-strong bg-sheet text-ink shadow-2xl ${bare ? '' : 'p-5'}`}
         >
-          <div className="mb-3 flex items-center justify-between">
-            <RadixDialog.Title className="text-lg font-bold">{title}</RadixDialog.Title>
-            <RadixDialog.Close asChild>
-              <button type="button" aria-label="Close" className="rounded p-1 hover:bg-chosen-wash">
-                <X size={16} />
-              </button>
-            </RadixDialog.Close>
-          </div>
+          {bare ? (
+            <RadixDialog.Title className="sr-only">{title}</RadixDialog.Title>
+          ) : (
+            <div className="mb-3 flex items-center justify-between">
+              <RadixDialog.Title className="text-lg font-bold">{title}</RadixDialog.Title>
+              <RadixDialog.Close asChild>
+                <button type="button" aria-label="Close" className="rounded p-1 hover:bg-chosen-wash">
+                  <X size={16} />
+                </button>
+              </RadixDialog.Close>
+            </div>
+          )}
           {children}
         </RadixDialog.Content>
       </RadixDialog.Portal>
@@ -145,18 +152,21 @@ export function Cap({ children }: { children: ReactNode }) {
   return <kbd className="cap">{children}</kbd>;
 }
 
+/** What every way to pick one of some values is given. */
+export interface OneOf<T extends string, Option> {
+  label: string;
+  value: T;
+  options: readonly Option[];
+  onChange: (value: T) => void;
+}
+
 /** One of a few choices, all in view. */
 export function Choices<T extends string>({
   label,
   value,
   options,
   onChange,
-}: {
-  label: string;
-  value: T;
-  options: readonly { value: T; text: ReactNode; name?: string }[];
-  onChange: (value: T) => void;
-}) {
+}: OneOf<T, { value: T; text: ReactNode; name?: string }>) {
   return (
     <div
       role="radiogroup"

@@ -1,10 +1,10 @@
 'use client';
 
-import { Dialog as RadixDialog } from 'radix-ui';
 import { sentenceText } from '@tavu/core/words';
 import { restart, setMaking, showHeld, startAt, toggleHold, useRun } from '../live/run';
 import { choose, edit, travel, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
+import { Dialog } from '../ui/parts';
 import { saveOpen } from './Bar';
 
 /** Finds screens, elements, sentences and things to do. */
@@ -18,18 +18,9 @@ export function Find({
   onProjects: () => void;
 }) {
   return (
-    <RadixDialog.Root open={open} onOpenChange={onOpen}>
-      <RadixDialog.Portal>
-        <RadixDialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
-        <RadixDialog.Content
-          aria-describedby={undefined}
-          className="fixed top-[10vh] left-1/2 z-40 w-130 max-w-[92vw] -translate-x-1/2 rounded-xl border border-strong bg-sheet shadow-2xl"
-        >
-          <RadixDialog.Title className="sr-only">Find anything</RadixDialog.Title>
-          <Everything done={() => onOpen(false)} onProjects={onProjects} />
-        </RadixDialog.Content>
-      </RadixDialog.Portal>
-    </RadixDialog.Root>
+    <Dialog open={open} onOpen={onOpen} title="Find anything" bare>
+      <Everything done={() => onOpen(false)} onProjects={onProjects} />
+    </Dialog>
   );
 }
 

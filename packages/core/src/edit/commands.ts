@@ -66,13 +66,13 @@ export const commands = {
   'delete screens': (project: Project, { screens }: { screens: Id[] }): Made => {
     const gone = new Set(screens);
     const names = new Map(project.screens.map((each) => [each.id, each.name]));
-    project.screens = project.screens.filter((each) => !gone.has(each.id));
-    project.links = project.links.filter((link) => !gone.has(link.from));
+    takeOut(project.screens, (each) => gone.has(each.id));
+    takeOut(project.links, (link) => gone.has(link.from));
     for (const link of project.links) {
       // Links to it stay, as gaps that keep its name.
       if (link.to && 'screen' in link.to && gone.has(link.to.screen))
         link.to = { gap: names.get(link.to.screen)! };
-      link.effects = link.effects.filter((effect) => effect.do === 'send' || !gone.has(effect.screen));
+      takeOut(link.effects, (effect) => effect.do !== 'send' && gone.has(effect.screen));
     }
     if (project.start !== null && gone.has(project.start))
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
@@ -88,7 +88,7 @@ export const commands = {
     if (found) assign(found, change);
   },
   'delete link': (project: Project, { link }: { link: Id }): Made => {
-    project.links = project.links.filter((each) => each.id !== link);
+    takeOut(project.links, (each) => each.id === link);
   },
   'move link': (project: Project, { link, by }: { link: Id; by: -1 | 1 }): Made => {
     const from = project.links.findIndex((each) => each.id === link);
@@ -157,9 +157,9 @@ export const commands = {
     const found = screenById(project, screen);
     if (!found) return;
     const gone = new Set(elements.flatMap((id) => childrenOf(found, id).map((each) => each.id)));
-    found.elements = found.elements.filter((each) => !gone.has(each.id));
+    takeOut(found.elements, (each) => gone.has(each.id));
     if (found.firstFocus && gone.has(found.firstFocus)) delete found.firstFocus;
-    project.links = project.links.filter((link) => !(link.cue.on === 'press' && gone.has(link.cue.element)));
+    takeOut(project.links, (link) => link.cue.on === 'press' && gone.has(link.cue.element));
   },
 
   'add event': (project: Project, { name, direction }: Omit<GameEvent, 'id'>): Made => {
@@ -170,10 +170,10 @@ export const commands = {
     return made.id;
   },
   'delete event': (project: Project, { event }: { event: Id }): Made => {
-    project.events = project.events.filter((each) => each.id !== event);
-    project.links = project.links.filter((link) => !(link.cue.on === 'event' && link.cue.event === event));
+    takeOut(project.events, (each) => each.id === event);
+    takeOut(project.links, (link) => link.cue.on === 'event' && link.cue.event === event);
     for (const link of project.links)
-      link.effects = link.effects.filter((effect) => effect.do !== 'send' || effect.event !== event);
+      takeOut(link.effects, (effect) => effect.do === 'send' && effect.event === event);
   },
   'add action': (project: Project, { name, keys, pad }: Omit<Action, 'id'>): Made => {
     const made: Action = {
@@ -197,6 +197,11 @@ export const commands = {
 export type Commands = typeof commands;
 export type CommandName = keyof Commands;
 export type Arguments<N extends CommandName> = Parameters<Commands[N]>[1];
+
+/** Takes out in place, so that an edit which finds nothing to take out is no edit. */
+function takeOut<T>(list: T[], gone: (item: T) => boolean): void {
+  for (let i = list.length - 1; i >= 0; i--) if (gone(list[i]!)) list.splice(i, 1);
+}
 
 /** Like Object.assign, but a field set to undefined is taken out. */
 function assign<T extends object>(target: T, change: Partial<T>): void {

@@ -35,7 +35,7 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
 <main id="game" aria-label="${escapeHtml(project.name)}"></main>
 <script type="application/json" id="data">${data.replace(/</g, '\\u003c')}</script>
 <script>${parts.player.replace(/<\/script/gi, '<\\/script')}</script>
-<script>TavuPlayer.playPage(document.getElementById('game'), JSON.parse(document.getElementById('data').textContent))</script>
+<script>TavuPlayer.playPage('game', 'data')</script>
 </body>
 </html>
 `;

@@ -1,18 +1,7 @@
 import { compile } from '../compile';
 import { carryOut } from '../edit';
 import { paintRun } from '../paint';
-import {
-  after,
-  down,
-  event,
-  lighthouse,
-  link,
-  Play,
-  press,
-  projectOf,
-  screenOf,
-  show,
-} from '../test/flows';
+import { after, down, event, lighthouse, link, Play, press, projectOf, screenOf, show } from '../test/flows';
 import { faults, isBlocked, isFrozen, maskOf, reconcile } from '.';
 
 const slide = {

@@ -12,3 +12,4 @@ export {
   type Slot,
 } from './sentence';
 export { readingTime } from './reading';
+export { outcomeWords } from './outcome';

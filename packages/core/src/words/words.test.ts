@@ -1,5 +1,5 @@
-import { after, down, event, lighthouse, link, press, show } from '../test/flows';
-import { codeName, keyName, readingTime, sentenceOf, sentenceText } from '.';
+import { after, down, event, lighthouse, link, Play, press, show } from '../test/flows';
+import { codeName, keyName, outcomeWords, readingTime, sentenceOf, sentenceText } from '.';
 
 const project = {
   ...lighthouse(),
@@ -62,4 +62,41 @@ test('reading time grows with the text, within limits', () => {
   expect([readingTime(''), readingTime('x'.repeat(40)), readingTime('x'.repeat(4000))]).toEqual([
     1200, 2500, 6000,
   ]);
+});
+
+describe('what happened, in words', () => {
+  const play = new Play({
+    ...project,
+    links: [...project.links, link('title', down('next'), 'go', undefined, { to: { gap: 'Slots' } })],
+  });
+  play.wait(2500).key('Enter').event('oil').key('Escape').key('Backspace').key('KeyZ').event('nobody');
+  const words = play.outcomes.map((each) => outcomeWords(play.flow.project, each));
+
+  test.each([
+    'title is up',
+    'Enter ↓',
+    'When begin is pressed, go to watch, house motion.',
+    'title goes',
+    'watch is up',
+    'found shows',
+    'Esc ↓',
+    'pause is up',
+    'Backspace leads nowhere here',
+    'Z leads nowhere here',
+  ])('%s', (each) => expect(words).toContain(each));
+
+  test('a screen that is not made yet is called by its name', () => {
+    expect(outcomeWords(project, { at: 0, did: 'up', screen: 'gap:base:Slots', serial: 3 })).toBe(
+      'Slots is up',
+    );
+  });
+
+  test.each([
+    [{ at: 0, did: 'masked', kept: false } as const, /ignored/],
+    [{ at: 0, did: 'masked', kept: true } as const, /kept/],
+    [{ at: 0, did: 'unsettled', screen: 'title' } as const, /stopped after 100/],
+    [{ at: 0, did: 'send', event: 'say' } as const, /begin → game/],
+    [{ at: 0, did: 'to game', code: 'pad 0' } as const, /Bottom button → game/],
+    [{ at: 0, did: 'end' } as const, /The end/],
+  ])('%j', (outcome, said) => expect(outcomeWords(project, outcome)).toMatch(said));
 });

@@ -1,0 +1,91 @@
+import { projectFromNames } from '@tavu/core/starter';
+import { choose, edit, endStep, follow, NOTHING, openInStudio, travel, useStudio } from './store';
+
+const state = () => useStudio.getState();
+const screen = (name: string) => state().project.screens.find((each) => each.name === name)!;
+
+beforeEach(() => {
+  openInStudio(projectFromNames('My game', ['Title', 'Play', 'Pause']), new Map());
+  useStudio.setState({ saving: { state: 'kept', at: 1 }, word: null });
+});
+
+test('an edit changes project and flow together, and can be taken back and done again', () => {
+  const before = state().project;
+  edit('rename screen', { screen: screen('Pause').id, name: 'Halt' });
+  expect(state().flow.project).toBe(state().project);
+  expect(screen('Halt')).toBeDefined();
+  travel('undo');
+  expect(state().project).toEqual(before);
+  travel('redo');
+  expect(screen('Halt')).toBeDefined();
+  expect(state().word!.text).toBe('Redone: rename screen.');
+});
+
+test('undo brings back what was chosen', () => {
+  const { id } = screen('Title');
+  choose({ screen: id, element: screen('Title').elements[0]!.id });
+  const { chosen } = state();
+  edit(
+    'add screen',
+    { name: 'Harbour' },
+    { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
+  );
+  expect(state().chosen.screen).toBe(screen('Harbour').id);
+  travel('undo');
+  expect(state().chosen).toEqual(chosen);
+});
+
+test('what is chosen is let go when it is deleted', () => {
+  const { id, elements } = screen('Title');
+  choose({ screen: id, element: elements[0]!.id });
+  edit('delete elements', { screen: id, elements: [elements[0]!.id] });
+  expect(state().chosen).toEqual({ screen: id, link: null, element: null });
+  edit('delete screens', { screens: [id] });
+  expect(state().chosen).toEqual(NOTHING);
+});
+
+test('choosing a screen lets its sister’s element go', () => {
+  choose({ screen: screen('Title').id, element: screen('Title').elements[0]!.id });
+  choose({ screen: screen('Play').id });
+  expect(state().chosen).toEqual({ screen: screen('Play').id, link: null, element: null });
+});
+
+test('a drag is one step until it ends', () => {
+  const { id, elements } = screen('Title');
+  const fade = (opacity: number) =>
+    edit('change element', { screen: id, element: elements[0]!.id, change: { opacity } }, { key: 'drag' });
+  for (const opacity of [0.9, 0.8]) fade(opacity);
+  endStep();
+  fade(0.7);
+  expect(state().history.past).toHaveLength(2);
+});
+
+test('an edit that changes nothing is no step', () => {
+  edit('rename project', { name: 'My game' });
+  edit('delete link', { link: 'nothing' });
+  expect(state().history.past).toEqual([]);
+});
+
+test('with nothing to take back, it says so', () => {
+  travel('undo');
+  expect(state().word!.text).toBe('There is nothing to undo.');
+});
+
+test('a window that follows another changes nothing, says why, and takes over what the other keeps', () => {
+  useStudio.setState({ saving: { state: 'following' } });
+  const before = state().project;
+  edit('rename project', { name: 'Mine' });
+  expect(state().project).toBe(before);
+  expect(state().word!.text).toMatch(/another window/);
+  choose({ screen: screen('Title').id });
+  follow({ ...before, name: 'Theirs' });
+  expect([state().project.name, state().chosen.screen]).toEqual(['Theirs', screen('Title').id]);
+});
+
+test('opening another project forgets history and what was chosen', () => {
+  choose({ screen: screen('Title').id });
+  edit('rename project', { name: 'Changed' });
+  const { opened } = state();
+  openInStudio(projectFromNames('Other', ['Title']), new Map());
+  expect(state()).toMatchObject({ chosen: NOTHING, opened: opened + 1, history: { past: [], future: [] } });
+});

@@ -1,0 +1,107 @@
+import { carryOut } from '../edit';
+import { down, lighthouse, link, press } from '../test/flows';
+import { compile, gapId, gapName, padCode } from '.';
+
+test('after an edit only what it touched is made anew', () => {
+  const project = lighthouse();
+  const before = compile(project);
+  const edited = carryOut(project, 'change element', {
+    screen: 'title',
+    element: 'begin',
+    change: { opacity: 0.5 },
+  }).project;
+  const after = compile(edited, before);
+  expect(after.screens.get('title')).not.toBe(before.screens.get('title'));
+  for (const id of ['watch', 'pause', 'opts', 'out', 'found'])
+    expect(after.screens.get(id)).toBe(before.screens.get(id));
+  expect(after.bindings).toBe(before.bindings);
+});
+
+test('a new link makes anew the screen it starts from, and no other', () => {
+  const project = lighthouse();
+  const before = compile(project);
+  const edited = carryOut(project, 'add link', {
+    from: 'out',
+    cue: down('back'),
+    kind: 'back',
+    effects: [],
+  }).project;
+  const after = compile(edited, before);
+  expect(after.screens.get('out')!.links.action.get('back')).toHaveLength(1);
+  expect(after.screens.get('title')).toBe(before.screens.get('title'));
+});
+
+test('a change of rates or of the house’s order reaches every duration', () => {
+  const project = lighthouse({
+    house: {
+      motion: { name: 'fade', duration: '12 frames' },
+      order: { overlap: '6 frames' },
+      masked: 'ignored',
+    },
+  });
+  const before = compile(project);
+  const slow = { ...project, rates: { frames: 24, ticks: 20 } };
+  const after = compile(slow, before);
+  expect([before.house.base.duration, after.house.base.duration]).toEqual([200_000, 500_000]);
+  const overlaps = (flow: typeof before) => new Set([...flow.links.values()].map((each) => each.overlap));
+  expect([overlaps(before), overlaps(after)]).toEqual([new Set([100_000]), new Set([250_000])]);
+  expect(after).toEqual(compile(slow));
+});
+
+test('a link to a screen that comes and goes is compiled anew both times', () => {
+  const project = lighthouse();
+  const flow = compile(project);
+  const gone = { ...project, screens: project.screens.filter((each) => each.id !== 'opts') };
+  const without = compile(gone, flow);
+  const to = (each: typeof flow) => each.links.get(project.links[1]!.id)!.to;
+  expect(gapName(to(without)!)).toBe('A screen that is gone');
+  expect(to(compile(project, without))).toBe('opts');
+});
+
+test('a gap has one stand-in for its name and layer, with a way back and one to the start', () => {
+  const project = lighthouse();
+  project.links.push(
+    link('title', down('next'), 'go', undefined, { to: { gap: 'Slots' } }),
+    link('watch', down('next'), 'go', undefined, { to: { gap: 'Slots' } }),
+    link('watch', down('previous'), 'open', undefined, { to: { gap: 'Slots' } }),
+  );
+  const flow = compile(project);
+  const gaps = [...flow.screens.keys()].filter((id) => gapName(id) !== null);
+  expect(gaps).toEqual([gapId('base', 'Slots'), gapId('overlay', 'Slots')]);
+  for (const id of gaps) {
+    const { links, layer } = flow.screens.get(id)!;
+    expect(links.press.get('back')!.map((each) => each.kind)).toEqual(['back', 'go']);
+    expect(id).toBe(gapId(layer, 'Slots'));
+  }
+});
+
+test('a name with colons and line ends is still found in a stand-in’s id', () => {
+  expect(gapName(gapId('base', 'a:b\nc'))).toBe('a:b\nc');
+  expect(gapName('watch')).toBeNull();
+});
+
+test('keys and pad buttons lead to their actions, in the project’s order', () => {
+  const { bindings } = compile(lighthouse());
+  expect(bindings.get('Escape')).toEqual(['menu', 'back']);
+  expect(bindings.get(padCode(9))).toEqual(['menu']);
+  expect(bindings.get('KeyM')).toBeUndefined();
+});
+
+test('what holds a pressed thing is pressed with it', () => {
+  const project = lighthouse();
+  const title = project.screens[0]!;
+  title.elements.push({
+    id: 'label',
+    name: 'Label',
+    type: 'text',
+    parent: 'begin',
+    text: 'New',
+    look: { style: 't-body' },
+    place: { x: { at: 'start', offset: 0, size: 40 }, y: { at: 'start', offset: 0, size: 20 } },
+  });
+  title.elements.push({ ...title.elements.at(-1)!, id: 'alone', parent: null });
+  project.links.push(link('title', press('alone'), 'go', 'watch'));
+  const { pressable } = compile(project).screens.get('title')!;
+  expect(pressable.get('label')).toBe('begin');
+  expect(pressable.get('alone')).toBe('alone');
+});
