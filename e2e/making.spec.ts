@@ -130,6 +130,24 @@ test('dead ends can be left, and the asking turned off for a pure run', async ({
   await expect(desk.asking).toHaveCount(0);
 });
 
+test('Shift by itself asks nothing, so that the way out is free', async ({ desk }) => {
+  await desk.begin();
+  await desk.playFrom('Play');
+  await desk.page.keyboard.press('Shift');
+  await desk.page.keyboard.press('Shift+Escape');
+  await expect(desk.live.getByText('Click the game to take it in hand')).toBeVisible();
+  await expect(desk.asking).toHaveCount(0);
+  await desk.expectUp('Play');
+});
+
+test('holding gives the keyboard to the editing layer, and letting go gives it back', async ({ desk }) => {
+  await desk.playFrom('Title');
+  await desk.page.keyboard.press('F8');
+  await expect(desk.editing).toBeFocused();
+  await desk.page.keyboard.press('F8');
+  await expect(desk.game).toBeFocused();
+});
+
 test('running into a gap shows a stand-in with its name and a way back', async ({ desk }) => {
   await desk.playFrom('Title');
   for (const key of ['ArrowDown', 'Enter']) await desk.page.keyboard.press(key);

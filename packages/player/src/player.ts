@@ -194,6 +194,8 @@ export class Player {
 
   #key(event: KeyboardEvent, phase: 'down' | 'up'): void {
     if (this.held || event.isComposing || this.#options.spares?.(event)) return;
+    // A modifier by itself is no press, unless the game has a use for it.
+    if (MODIFIER.test(event.code) && !this.flow.bindings.has(event.code)) return;
     // The page's and the system's own shortcuts stay theirs.
     if (
       phase === 'down' &&
@@ -223,6 +225,8 @@ export class Player {
     this.give({ type: 'pointer', device, phase, spot });
   }
 }
+
+const MODIFIER = /^$|^(Shift|Control|Alt|Meta|OS|CapsLock|NumLock)/;
 
 const POINTER = [
   ['pointerdown', 'down'],

@@ -5,7 +5,7 @@ import { elementById, screenById, type Element, type Id, type Screen } from '@ta
 import { contains } from '@tavu/core/paint';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { choose, edit, endStep, useStudio } from '../studio/store';
-import { letGo, useRun } from './run';
+import { letGo, livePlayer, useRun } from './run';
 
 /** Over the held picture: choosing, moving and typing over what is on the screens that are up. */
 export function Editing() {
@@ -21,6 +21,15 @@ export function Editing() {
   const element = elementById(screen, chosen.element);
   const rect = element && layout?.get(element.id);
   useEffect(() => setTyping(false), [chosen.element]);
+  // Whoever had the game in hand has it to edit now, and gets it back when it goes on.
+  useEffect(() => {
+    const layer = box.current!;
+    const game = livePlayer()?.host;
+    if (document.activeElement === game) layer.focus({ preventScroll: true });
+    return () => {
+      if (layer.contains(document.activeElement)) game?.focus({ preventScroll: true });
+    };
+  }, []);
 
   const pointOf = (event: { clientX: number; clientY: number }): { x: number; y: number } => {
     const frame = box.current!.getBoundingClientRect();

@@ -160,18 +160,18 @@ function Caption({
         {card.name}
       </span>
       {timed?.cue.on === 'time' && (
-        <span className="flex items-center gap-0.5 font-mono text-xs text-soft">
-          <Clock size={11} aria-hidden="true" /> {timed.cue.after}
+        <span title={`Goes on by itself after ${timed.cue.after}`} className="text-soft">
+          <Clock size={11} role="img" aria-label={`after ${timed.cue.after}`} />
         </span>
       )}
       {screen?.layer === 'notice' && (
-        <span className="flex items-center gap-0.5 font-mono text-xs text-soft">
-          <Timer size={11} aria-hidden="true" /> {screen.lasts ?? '2 s'}
+        <span title={`Shows for ${screen.lasts ?? '2 s'}`} className="text-soft">
+          <Timer size={11} role="img" aria-label={`shows for ${screen.lasts ?? '2 s'}`} />
         </span>
       )}
       {back && (
         <span title="Goes back">
-          <CornerUpLeft size={12} aria-label="goes back" className="text-soft" />
+          <CornerUpLeft size={12} role="img" aria-label="goes back" className="text-soft" />
         </span>
       )}
       {ends && (

@@ -1,7 +1,8 @@
 'use client';
 
-import { PROJECT, screenById, titleCase } from '@tavu/core/model';
-import { choose, useStudio } from '../studio/store';
+import { PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
+import { choose, edit, useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
 import { ElementPanel } from './ElementPanel';
 import { ScreenPanel } from './ScreenPanel';
 import { SentenceList } from './SentenceList';
@@ -62,6 +63,12 @@ export function ReadingColumn() {
         ) : (
           <>
             <p className="text-soft">Choose a screen on the map to read what happens there.</p>
+            <Field
+              label="The project’s name"
+              value={project.name}
+              read={(text) => readName(text, [])}
+              onChange={(name) => edit('rename project', { name })}
+            />
             <SentenceList screen={PROJECT} />
             <section aria-label="House motion" className="-mx-3">
               <h3 className="px-3 font-bold">House motion</h3>

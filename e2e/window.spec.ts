@@ -1,0 +1,125 @@
+import { expect, test } from './desk';
+
+test('anything is found: a screen, an element, a sentence, something to do', async ({ desk }) => {
+  const find = async (typed: string, option: RegExp) => {
+    await desk.page.keyboard.press('Control+k');
+    await desk.typing.fill(typed);
+    await desk.page.getByRole('option', { name: option }).first().click();
+  };
+  await find('lamp out', /^Lamp out base/);
+  await desk.expectUp('Lamp out');
+  await find('leave the watch', /^Leave the watch Pause/);
+  await expect(desk.reading.getByRole('textbox', { name: 'Words on it' })).toHaveValue('Leave the watch');
+  await find('sunrise', /^When the game says sunrise/);
+  await expect(desk.sentence(/^When the game says sunrise/)).toHaveAttribute('aria-current', 'true');
+  await find('restart', /^Restart the run/);
+  await desk.expectUp('Warning');
+  await desk.page.keyboard.press('Control+k');
+  await desk.typing.fill('zzzz');
+  await expect(desk.page.getByText('Nothing of that name.')).toBeVisible();
+});
+
+test('the map pans and zooms, and shows all of itself on demand', async ({ desk }) => {
+  const place = async (name: string) => (await desk.card(name).boundingBox())!;
+  const before = await place('Loading');
+  const map = (await desk.map.boundingBox())!;
+  await desk.page.mouse.move(map.x + 300, map.y + 150);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(map.x + 340, map.y + 190, { steps: 4 });
+  await desk.page.mouse.up();
+  const panned = await place('Loading');
+  expect([panned.x - before.x, panned.y - before.y]).toEqual([40, 40]);
+  await desk.page.mouse.wheel(0, -400);
+  await expect.poll(async () => (await place('Loading')).width).toBeGreaterThan(panned.width * 1.2);
+  await desk.map.getByRole('button', { name: 'The whole map' }).click();
+  const confirm = await place('Confirm');
+  expect(confirm.y + confirm.height).toBeLessThan(map.y + map.height);
+  await desk.map.getByRole('button', { name: 'Further away' }).click();
+  await expect.poll(async () => (await place('Confirm')).width).toBeLessThan(confirm.width);
+});
+
+test('the divider has three rests, the narrow one a list of screens', async ({ desk }) => {
+  const width = async () => (await desk.live.boundingBox())!.width;
+  const even = await width();
+  await desk.page.keyboard.press('Control+\\');
+  expect(await width()).toBeGreaterThan(even);
+  const list = desk.page.getByRole('navigation', { name: 'Screens' });
+  await list.getByRole('button', { name: 'Credits' }).click();
+  await desk.expectUp('Credits');
+  await desk.page.keyboard.press('Control+\\');
+  expect(await width()).toBeLessThan(even);
+  await expect(desk.card('Credits')).toBeVisible();
+});
+
+test('sentences are tried in their order, and taken out, with undo', async ({ desk }) => {
+  await desk.card('The watch').click();
+  const order = () =>
+    desk.reading
+      .getByRole('region', { name: 'What happens here' })
+      .getByRole('listitem')
+      .evaluateAll((each) => each.map((item) => item.getAttribute('aria-label')!.slice(0, 30)));
+  const first = await order();
+  const tide = desk.sentence(/^When Tide table/);
+  await tide.click({ position: { x: 4, y: 8 } });
+  await tide.getByRole('button', { name: 'Try this earlier' }).click();
+  expect(await order()).toEqual([first[1], first[0], ...first.slice(2)]);
+  await tide.getByRole('button', { name: 'Take this sentence out' }).click();
+  await expect(tide).toHaveCount(0);
+  await desk.undo();
+  await desk.undo();
+  expect(await order()).toEqual(first);
+});
+
+test('the house motion is everywhere that has none of its own', async ({ desk }) => {
+  await desk.page.getByRole('region', { name: 'House motion' }).getByRole('radio', { name: 'None' }).click();
+  await desk.playFrom('Title');
+  for (const key of ['ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter']) await desk.page.keyboard.press(key);
+  await desk.expectUp('Credits');
+  // Nothing moves, so nothing is masked: back at once.
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('Title');
+  await expect(desk.trace.getByText('Press ignored')).toHaveCount(0);
+});
+
+test('a line of the trace leads back to just before it, and to its sentence', async ({ desk }) => {
+  await desk.playFrom('The watch');
+  await desk.say('sunrise');
+  await desk.expectUp('Dawn');
+  await desk.trace.getByRole('button', { name: /sunrise, go to Dawn/ }).click();
+  await desk.expectUp('The watch');
+  await expect(desk.sentence(/sunrise/)).toHaveAttribute('aria-current', 'true');
+});
+
+test('the theme turns and is remembered', async ({ desk }) => {
+  const theme = () => desk.page.evaluate(() => document.documentElement.dataset.theme);
+  expect(await theme()).toBe('day');
+  await desk.page.getByRole('button', { name: 'Night theme' }).click();
+  await desk.page.reload();
+  await expect(desk.live).toBeVisible();
+  expect(await theme()).toBe('night');
+});
+
+test('elements are added, named apart, linked where they stand, and taken off', async ({ desk }) => {
+  await desk.card('Credits').click();
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  for (const type of ['Button', 'Text', 'Panel', 'Picture']) {
+    await what.getByRole('button', { name: type, exact: true }).click();
+    await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue(
+      type === 'Panel' ? 'Panel' : type,
+    );
+    await desk.reading.getByRole('button', { name: 'Credits', exact: true }).click();
+  }
+  await what.getByRole('button', { name: 'Button', exact: true }).last().click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Button 2');
+  await desk.reading.getByRole('combobox', { name: 'Across: kept' }).selectOption('from the right');
+  await expect(desk.reading.getByRole('textbox', { name: 'Distance' }).first()).toHaveValue('740');
+  await desk.reading.getByRole('button', { name: 'Take it off the screen' }).click();
+  await expect(what.getByText('button, leads nowhere')).toHaveCount(1);
+});
+
+test('the project is renamed where it is read', async ({ desk }) => {
+  const name = desk.reading.getByRole('textbox', { name: 'The project’s name' });
+  await name.fill('Saltwick Night');
+  await name.press('Enter');
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Saltwick Night');
+});
