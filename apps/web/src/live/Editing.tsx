@@ -3,7 +3,7 @@
 import { moveAxis, type Rect } from '@tavu/core/layout';
 import { elementById, screenById, type Element, type Id, type Screen } from '@tavu/core/model';
 import { contains } from '@tavu/core/paint';
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { choose, edit, endStep, useStudio } from '../studio/store';
 import { letGo, livePlayer, useRun } from './run';
 
@@ -22,7 +22,7 @@ export function Editing() {
   const rect = element && layout?.get(element.id);
   useEffect(() => setTyping(false), [chosen.element]);
   // Whoever had the game in hand has it to edit now, and gets it back when it goes on.
-  useEffect(() => {
+  useLayoutEffect(() => {
     const layer = box.current!;
     const game = livePlayer()?.host;
     if (document.activeElement === game) layer.focus({ preventScroll: true });

@@ -32,7 +32,7 @@ async function keep(project: Project, assets: AssetBytes): Promise<void> {
 export async function openKept(id: Id): Promise<Problem[] | null> {
   const kept = await fetchProject(id);
   if (!kept) return [{ place: 'the browser’s storage', reason: 'It is not there any more.' }];
-  const read = await files().readDocument(kept.document);
+  const read = await (await files()).readDocument(kept.document);
   if ('problems' in read) return read.problems;
   openInStudio(read.project, kept.assets);
   return null;

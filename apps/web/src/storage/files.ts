@@ -2,13 +2,34 @@ import type { Opened } from '@tavu/core/exchange';
 import type { Project } from '@tavu/core/model';
 import { wrap, type Remote } from 'comlink';
 import type { Files } from './files.worker';
+import { READY } from './ready';
 
-let worker: Remote<Files> | null = null;
+let started: Promise<{ worker: Remote<Files> }> | null = null;
 
-/** The worker is started when it is first needed. */
-export function files(): Remote<Files> {
-  worker ??= wrap<Files>(new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' }));
-  return worker;
+/** The worker that reads and writes files. It is started when it is first needed, and again if it could not start. */
+export async function files(): Promise<Remote<Files>> {
+  started ??= start();
+  try {
+    return (await started).worker;
+  } catch (error) {
+    started = null;
+    throw error;
+  }
+}
+
+function start(): Promise<{ worker: Remote<Files> }> {
+  const worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
+  return new Promise((done, failed) => {
+    const hear = (event: MessageEvent): void => {
+      if (event.data !== READY) return;
+      worker.removeEventListener('message', hear);
+      done({ worker: wrap<Files>(worker) });
+    };
+    worker.addEventListener('message', hear);
+    worker.addEventListener('error', () =>
+      failed(new Error('The part that reads files could not be started.')),
+    );
+  });
 }
 
 const LARGEST_FILE = 100_000_000;
@@ -16,7 +37,7 @@ const LARGEST_FILE = 100_000_000;
 export async function openFile(file: File): Promise<Opened> {
   if (file.size > LARGEST_FILE)
     return { problems: [{ place: file.name, reason: 'It is larger than 100 MB.' }] };
-  return files().openProject(new Uint8Array(await file.arrayBuffer()));
+  return (await files()).openProject(new Uint8Array(await file.arrayBuffer()));
 }
 
 export async function download(name: string, bytes: BlobPart, media: string): Promise<void> {
@@ -47,18 +68,20 @@ const bytesOf = async (address: string): Promise<Uint8Array> => {
 };
 
 export async function openDemo(): Promise<Opened> {
-  return files().openProject(await bytesOf('/built/saltwick-light.tavu.zip'));
+  return (await files()).openProject(await bytesOf('/built/saltwick-light.tavu.zip'));
 }
 
 export async function saveFile(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
-  const { bytes, ending } = await files().saveProject(project, assets);
+  const { bytes, ending } = await (await files()).saveProject(project, assets);
   await download(`${fileName(project)}.${ending}`, bytes as BlobPart, 'application/octet-stream');
 }
 
 /** One HTML file that plays by itself. */
 export async function savePage(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
   const [player, ...fonts] = await Promise.all(['/built/player.js', ...FACES.map(fontAddress)].map(bytesOf));
-  const page = await files().playablePage(project, assets, {
+  const page = await (
+    await files()
+  ).playablePage(project, assets, {
     player: new TextDecoder().decode(player),
     fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),
   });

@@ -72,7 +72,7 @@ export function useKeeping(): void {
 async function readAgain(id: string): Promise<void> {
   const kept = await fetchProject(id);
   if (!kept) return;
-  const read = await files().readDocument(kept.document);
+  const read = await (await files()).readDocument(kept.document);
   if ('project' in read) follow(read.project);
 }
 

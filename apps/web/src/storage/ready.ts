@@ -1,0 +1,2 @@
+/** A worker's first message: it listens now. */
+export const READY = 'ready';
