@@ -188,7 +188,7 @@ function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard
 }
 
 /** Labels keep clear of the margin in which the rows are numbered. */
-const LABEL_EDGE = 44;
+const LABEL_EDGE = 36;
 
 /** Centre and size. */
 interface Box {

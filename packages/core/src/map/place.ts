@@ -5,7 +5,7 @@ import { PROJECT, type Id, type Layer, type Link, type Project } from '../model'
 export const CARD = { width: 116, picture: 64, height: 88 };
 const GAP = { across: 26, down: 44 };
 /** `way` is room at the left for lines that lead back up. */
-const EDGE = { left: 30, top: 52, band: 20, way: 34 };
+const EDGE = { left: 30, top: 52, band: 20, way: 58 };
 /** How many cards stand side by side in a band before a row goes on beneath. */
 const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1 };
 
