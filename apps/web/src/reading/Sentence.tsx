@@ -36,24 +36,26 @@ export function Sentence({ link, first, last }: { link: Link; first: boolean; la
           <span className="mr-auto">
             <Pile link={link} />
           </span>
-          <AddEffect link={link} />
-          <IconButton
-            name="Try this earlier"
-            disabled={first}
-            onClick={() => edit('move link', { link: link.id, by: -1 })}
-          >
-            <ChevronUp size={15} />
-          </IconButton>
-          <IconButton
-            name="Try this later"
-            disabled={last}
-            onClick={() => edit('move link', { link: link.id, by: 1 })}
-          >
-            <ChevronDown size={15} />
-          </IconButton>
-          <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>
-            <Trash2 size={15} />
-          </IconButton>
+          <span className="flex gap-1">
+            <AddEffect link={link} />
+            <IconButton
+              name="Try this earlier"
+              disabled={first}
+              onClick={() => edit('move link', { link: link.id, by: -1 })}
+            >
+              <ChevronUp size={15} />
+            </IconButton>
+            <IconButton
+              name="Try this later"
+              disabled={last}
+              onClick={() => edit('move link', { link: link.id, by: 1 })}
+            >
+              <ChevronDown size={15} />
+            </IconButton>
+            <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>
+              <Trash2 size={15} />
+            </IconButton>
+          </span>
         </div>
       )}
     </li>

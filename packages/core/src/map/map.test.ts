@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyProject } from '../test/arbitrary';
-import { lighthouse } from '../test/flows';
-import { CARD, planLines, planMap, pointOn } from '.';
+import { down, lighthouse, link, press, show } from '../test/flows';
+import { CARD, leadsTo, planLines, planMap, pointOn } from '.';
 
 const rows = (project = lighthouse()) => new Map(planMap(project).cards.map((card) => [card.id, card.steps]));
 
@@ -69,4 +69,36 @@ test('a line begins at the control that sets it off', () => {
   const [begin, options] = planLines(project, plan).filter((line) => line.from === 'title');
   expect(begin!.start.y).toBeLessThan(options!.start.y);
   expect(begin!.start.x).toBeCloseTo(card.x + ((960 + 140) / 1920) * CARD.width);
+});
+
+test('links with the same ends share a line, unless a control of their own sets them off', () => {
+  const project = lighthouse();
+  project.links.push(
+    link('watch', down('back'), 'open', 'pause'),
+    link('title', press('options'), 'go', 'watch'),
+  );
+  const lines = planLines(project, planMap(project));
+  expect(
+    lines.filter((line) => line.from === 'watch' && line.to === 'pause').map((line) => line.links.length),
+  ).toEqual([2]);
+  expect(lines.filter((line) => line.from === 'title' && line.to === 'watch')).toHaveLength(2);
+});
+
+test('going back and staying draw no line; a notice shown does, dashed', () => {
+  const project = lighthouse();
+  expect(leadsTo(link('opts', down('back'), 'back'))).toEqual([]);
+  expect(leadsTo(link('watch', down('next'), 'go', 'out', { effects: [show('found')] }))).toEqual([
+    'out',
+    'found',
+  ]);
+  const lines = planLines(project, planMap(project));
+  expect(lines.filter((line) => line.dashed).map((line) => line.to)).toEqual(['found']);
+});
+
+test('labels keep apart from one another where there is room', () => {
+  const project = lighthouse();
+  const labels = planLines(project, planMap(project)).map((line) => line.label);
+  for (const [i, a] of labels.entries())
+    for (const b of labels.slice(i + 1))
+      expect(Math.abs(a.x - b.x) > 4 || Math.abs(a.y - b.y) > 4).toBe(true);
 });
