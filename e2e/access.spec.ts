@@ -65,9 +65,11 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   };
   // A new project, from the search.
   await type('Control+k');
+  await expect(desk.typing).toBeFocused();
   await keyboard.type('projects');
   await type('Enter');
   const form = desk.page.getByRole('form', { name: 'New project' });
+  await expect(form).toBeVisible();
   while (
     !(await form.getByRole('textbox', { name: /^More/ }).evaluate((box) => box === document.activeElement))
   )
@@ -98,6 +100,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   await type('Shift+ArrowRight', 'ArrowRight');
   await expect(across).toHaveValue(String(before + 11));
   await type('Enter');
+  await expect(desk.page.getByRole('textbox', { name: /^Words on/ }).last()).toBeVisible();
   await keyboard.type('Go on');
   await type('Enter');
   expect(await desk.words()).toContain('Go on');
@@ -113,6 +116,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   await type('Enter', 'ArrowDown');
   expect(await focusIs(desk.card('Title'))).toBe(false);
   await type('l');
+  await expect(desk.typing).toBeFocused();
   await keyboard.type('Harbour');
   await type('Enter');
   await expect(desk.card('Harbour')).toBeVisible();
@@ -121,6 +125,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   // Hand over.
   const file = await desk.download(async () => {
     await type('Control+k');
+    await expect(desk.typing).toBeFocused();
     await keyboard.type('hand over one page');
     await type('Enter');
   });

@@ -6,6 +6,6 @@ const report = JSON.parse(readFileSync(path, 'utf8'));
 const counts =
   runner === 'jest'
     ? [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites]
-    : [report.stats.expected, report.stats.unexpected + report.stats.flaky + report.errors.length];
+    : [report.stats.expected + report.stats.flaky, report.stats.unexpected + report.errors.length];
 if (counts.some((each) => !Number.isInteger(each)) || counts[0] + counts[1] === 0) process.exit(1);
 console.log(counts.join(' '));

@@ -13,10 +13,15 @@ import { TimeStrip } from '../time/TimeStrip';
 import { IconButton, Tips } from '../ui/parts';
 import { Bar } from './Bar';
 
-// Dialogs come when they are first asked for.
-const Projects = dynamic(() => import('../projects/Projects').then((module) => module.Projects));
-const Find = dynamic(() => import('./Find').then((module) => module.Find));
-const Help = dynamic(() => import('./Help').then((module) => module.Help));
+// Dialogs come after the window, but before they are asked for, so that what is typed at once is not lost.
+const LATER = {
+  projects: () => import('../projects/Projects').then((module) => module.Projects),
+  find: () => import('./Find').then((module) => module.Find),
+  help: () => import('./Help').then((module) => module.Help),
+};
+const Projects = dynamic(LATER.projects);
+const Find = dynamic(LATER.find);
+const Help = dynamic(LATER.help);
 
 /** The three rests of the divider between the left pane and Live, as the left pane's share. */
 const RESTS = ['minmax(0,1.9fr) minmax(340px,1fr)', 'minmax(0,1fr) minmax(0,1.1fr)', '190px minmax(0,1fr)'];
@@ -27,6 +32,10 @@ export function Window() {
   const [shown, setShown] = useState<'projects' | 'find' | 'help' | null>(null);
   const turn = useCallback(() => setRest((now) => (now + 1) % RESTS.length), []);
   const show = (what: typeof shown) => (open: boolean) => setShown(open ? what : null);
+
+  useEffect(() => {
+    for (const load of Object.values(LATER)) void load();
+  }, []);
 
   useEffect(() => {
     const keys = (event: KeyboardEvent): void => {
