@@ -34,7 +34,8 @@ export function Window() {
   const show = (what: typeof shown) => (open: boolean) => setShown(open ? what : null);
 
   useEffect(() => {
-    for (const load of Object.values(LATER)) void load();
+    const timer = setTimeout(() => Object.values(LATER).forEach((load) => void load()), 800);
+    return () => clearTimeout(timer);
   }, []);
 
   useEffect(() => {
