@@ -30,8 +30,7 @@ test('a browser killed half a second after an edit has kept it', async ({ baseUR
   const desk = new Desk(first.pages()[0]!);
   await desk.open();
   await rename(desk, 'Thanks');
-  const from = await desk.clock();
-  await expect.poll(() => desk.clock(), { intervals: [20] }).toBeGreaterThanOrEqual(from);
+  // The half second that may be lost, and no more.
   await desk.page.evaluate(() => new Promise((done) => setTimeout(done, 500)));
   const closed = new Promise((done) => first.on('close', done));
   execFileSync('pkill', ['-9', '-f', profile]);
