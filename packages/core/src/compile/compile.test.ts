@@ -18,7 +18,7 @@ test('after an edit only what it touched is made anew', () => {
 });
 
 test('a new link makes anew the screen it starts from, and no other', () => {
-  const project = lighthouse();
+  const { project } = carryOut(lighthouse(), 'tidy map', {});
   const before = compile(project);
   const edited = carryOut(project, 'add link', {
     from: 'out',

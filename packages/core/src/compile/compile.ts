@@ -1,6 +1,8 @@
+import { ready, scopeOfScreen, type Scope } from '../expression';
 import { solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import {
+  areasAround,
   settled,
   toMicros,
   PROJECT,
@@ -11,9 +13,9 @@ import {
   type Target,
 } from '../model';
 import { compileMotion } from '../motion';
-import { byLayer, compileLink, tableOf } from './links';
+import { byLayer, compileLink, fallbackOf, hasNames, tableOf } from './links';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
-import type { CompiledLink, CompiledScreen, Flow } from './types';
+import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, TextPart } from './types';
 
 /**
  * Makes the tables that engine and painter run on. What has not changed since `previous` is taken over, so that after
@@ -22,14 +24,15 @@ import type { CompiledLink, CompiledScreen, Flow } from './types';
 export function compile(project: Project, previous?: Flow): Flow {
   const known = new Set(project.screens.map((screen) => screen.id));
   const start = firstScreen(project);
-  const compiled = project.links.map((link, index) => reuseLink(project, link, index, known, previous));
+  const names = !previous || !sameNames(previous.project, project);
+  const compiled = project.links.map((link, index) => reuseLink(project, link, index, known, names, previous));
   const gaps = new Set(
     [start, ...compiled.map((link) => link.to ?? start)].filter((id) => gapName(id) !== null),
   );
   const bySource = groupBySource(compiled);
   const screens = new Map<Id, CompiledScreen>();
   for (const screen of project.screens)
-    screens.set(screen.id, reuseScreen(project, screen, bySource.get(screen.id) ?? [], previous));
+    screens.set(screen.id, reuseScreen(project, screen, bySource.get(screen.id) ?? [], names, previous));
   const startTarget: Target = known.has(start) ? { screen: start } : { gap: gapName(start) ?? '' };
   const back: CompiledLink[] = [];
   for (const id of gaps) {
@@ -46,6 +49,14 @@ export function compile(project: Project, previous?: Flow): Flow {
     screens,
     links: new Map([...compiled, ...back].map((link) => [link.id, link])),
     shared: tableOf(bySource.get(PROJECT) ?? []),
+    areas: new Map(
+      project.areas.map((area) => [area.id, { area, links: tableOf(bySource.get(area.id) ?? []) }]),
+    ),
+    companions: project.screens.flatMap(({ id, layer }) =>
+      layer === 'companion' ? [screens.get(id)!] : [],
+    ),
+    values: new Map(project.values.map((value) => [value.id, value])),
+    awaitsValues: compiled.some((link) => link.awaits !== null),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
     house: byLayer(project.house.motion, project),
     holds: holdsOf(compiled),
@@ -58,11 +69,28 @@ function firstScreen(project: Project): Id {
   return start?.id ?? gapId('base', 'First screen');
 }
 
+/** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
+function sameNames(before: Project, now: Project): boolean {
+  if (before.values !== now.values || before.events !== now.events) return false;
+  if (before.screens === now.screens) return true;
+  return (
+    before.screens.length === now.screens.length &&
+    before.screens.every((screen, i) => {
+      const other = now.screens[i]!;
+      return (
+        screen === other ||
+        (screen.id === other.id && screen.name === other.name && screen.parameters === other.parameters)
+      );
+    })
+  );
+}
+
 function reuseLink(
   project: Project,
   link: Link,
   index: number,
   known: Set<Id>,
+  names: boolean,
   previous?: Flow,
 ): CompiledLink {
   const old = previous?.links.get(link.id);
@@ -70,6 +98,7 @@ function reuseLink(
   const same =
     old?.link === link &&
     old.index === index &&
+    !(names && hasNames(link)) &&
     before?.rates === project.rates &&
     before.house === project.house;
   const lost = link.to && 'screen' in link.to && !known.has(link.to.screen);
@@ -81,6 +110,7 @@ function reuseScreen(
   project: Project,
   screen: Screen,
   links: CompiledLink[],
+  names: boolean,
   previous?: Flow,
 ): CompiledScreen {
   const old = previous?.screens.get(screen.id);
@@ -89,6 +119,8 @@ function reuseScreen(
     old?.screen === screen &&
     before?.design === project.design &&
     before.rates === project.rates &&
+    before.areas === project.areas &&
+    !(names && (old.texts.size > 0 || old.shownWhen !== null || mayName(screen))) &&
     old.links.all.length === links.length &&
     old.links.all.every((link, i) => link === links[i]);
   return same ? old : compileScreen(project, screen, links);
@@ -96,24 +128,76 @@ function reuseScreen(
 
 function compileScreen(project: Project, screen: Screen, links: CompiledLink[]): CompiledScreen {
   const layout = solveLayout(screen, project.design);
-  const flags = settled(screen);
+  const areas = areasAround(project, screen.area);
+  const around = areas.map((id) => project.areas.find((area) => area.id === id)!);
+  const flags = settled(screen, around);
   const table = tableOf(links);
+  const motion = screen.motion ?? around.find((area) => area.motion)?.motion;
+  const scope = scopeOfScreen(project, screen);
   return {
     screen,
     id: screen.id,
     layer: screen.layer,
+    areas,
     ...flags,
     atOnce: screen.releases === 'at once',
     remembers: screen.remembers ?? false,
     firstFocus: screen.firstFocus ?? null,
     least: screen.least ? toMicros(screen.least, project.rates) : 0,
-    lasts: screen.layer === 'notice' ? toMicros(screen.lasts ?? '2 s', project.rates) : 0,
-    motion: screen.motion ? compileMotion(screen.motion, screen.layer, project.rates) : null,
+    shownWhen:
+      screen.layer === 'companion' && screen.shownWhen !== undefined ? ready(screen.shownWhen, scope) : null,
+    notice: screen.layer === 'notice' ? compileNotice(project, screen) : null,
+    parameters: (screen.parameters ?? []).map((type) => ({ id: type.id, type, fallback: fallbackOf(type) })),
+    motion: motion ? compileMotion(motion, screen.layer, project.rates) : null,
     links: table,
     layout,
     focus: solveFocus(screen, layout),
     pressable: pressables(screen, table.press),
+    shortcuts: screen.elements.flatMap((element) =>
+      element.type === 'button' && element.shortcut !== undefined
+        ? [{ element: element.id, action: element.shortcut }]
+        : [],
+    ),
+    texts: new Map(
+      screen.elements.flatMap((element): [Id, TextPart[]][] => {
+        const parts = 'text' in element ? textParts(element.text, scope) : [];
+        return parts.some((part) => typeof part !== 'string') ? [[element.id, parts]] : [];
+      }),
+    ),
   };
+}
+
+const mayName = (screen: Screen): boolean =>
+  screen.elements.some((element) => 'text' in element && element.text.includes('{'));
+
+/** A notice stays for its time, or until something: then its time does not count. */
+function compileNotice(project: Project, screen: Screen): CompiledNotice {
+  const until = screen.until ?? 'time';
+  return {
+    lasts: until === 'time' ? toMicros(screen.lasts ?? '2 s', project.rates) : Infinity,
+    until,
+    again: screen.again ?? 'over',
+    everything: screen.above === 'everything',
+    clock: screen.clock ?? 'interface',
+    covered: screen.covered ?? 'waits',
+    scope: screen.scope,
+  };
+}
+
+/** `{oil}` in a text, the simple argument of an ICU message, stands for what the name holds. */
+export function textParts(text: string, scope: Scope): TextPart[] {
+  if (!text.includes('{')) return [text];
+  const parts: TextPart[] = [];
+  let at = 0;
+  for (const match of text.matchAll(/\{\s*([^{}\s]+)\s*\}/g)) {
+    const known = scope.names.get(match[1]!);
+    if (!known || known.what === 'field') continue;
+    if (match.index > at) parts.push(text.slice(at, match.index));
+    parts.push({ what: known.what, id: known.id, type: known.type });
+    at = match.index + match[0].length;
+  }
+  if (at < text.length) parts.push(text.slice(at));
+  return parts;
 }
 
 function pressables(screen: Screen, press: ReadonlyMap<Id, unknown>): Map<Id, Id> {

@@ -1,3 +1,12 @@
-export { compile, padCode } from './compile';
+export { compile, padCode, textParts } from './compile';
 export { gapId, gapName } from './stand-in';
-export type { CompiledLink, CompiledScreen, Flow, LinkTable } from './types';
+export type {
+  CompiledEffect,
+  CompiledLink,
+  CompiledNotice,
+  CompiledScreen,
+  Flow,
+  Given,
+  LinkTable,
+  TextPart,
+} from './types';

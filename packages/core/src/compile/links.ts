@@ -1,7 +1,22 @@
-import { toMicros, type Id, type Layer, type Link, type Motion, type Order, type Project } from '../model';
+import { ready, scopeOfLink, type Scope } from '../expression';
+import {
+  screenById,
+  toMicros,
+  zeroOf,
+  type Arguments,
+  type Effect,
+  type Field,
+  type Id,
+  type Layer,
+  type Link,
+  type Motion,
+  type Order,
+  type Parameter,
+  type Project,
+} from '../model';
 import { compileMotion, type Half } from '../motion';
 import { gapId } from './stand-in';
-import type { CompiledLink, LinkTable } from './types';
+import type { CompiledEffect, CompiledLink, Given, LinkTable } from './types';
 
 export function compileLink(
   project: Project,
@@ -12,6 +27,8 @@ export function compileLink(
   const { cue, kind } = link;
   const wait =
     cue.on === 'time' ? cue.after : cue.on === 'action' && cue.when === 'held' ? cue.hold : undefined;
+  const scope = scopeOfLink(project, link);
+  const to = targetOf(link, known);
   return {
     id: link.id,
     link,
@@ -19,14 +36,50 @@ export function compileLink(
     from: link.from,
     cue,
     kind,
-    to: targetOf(link, known),
-    effects: link.effects,
+    when: link.when === undefined ? null : ready(link.when, scope),
+    awaits: cue.on === 'value' ? ready(cue.when, scope) : null,
+    to,
+    args: givenTo(screenById(project, to)?.parameters, link.args, scope),
+    effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
     after: wait === undefined ? 0 : toMicros(wait, project.rates),
     motion: link.motion ? byLayer(link.motion, project) : null,
     overlap: overlapOf(link.order ?? project.house.order, project),
     masked: link.masked ?? project.house.masked,
   };
 }
+
+function compileEffect(project: Project, effect: Effect, scope: Scope): CompiledEffect {
+  const gives = effect.do === 'set' ? effect.to : 'slot' in effect ? effect.slot : null;
+  return {
+    effect,
+    after: effect.after === undefined ? 0 : toMicros(effect.after, project.rates),
+    gives: gives === null ? null : ready(gives, scope),
+    args:
+      effect.do === 'notice'
+        ? givenTo(screenById(project, effect.screen)?.parameters, effect.args, scope)
+        : effect.do === 'send'
+          ? givenTo(project.events.find((each) => each.id === effect.event)?.fields, effect.fields, scope)
+          : [],
+  };
+}
+
+export const fallbackOf = (type: Parameter | Field): Given['fallback'] =>
+  ('default' in type ? type.default : undefined) ?? zeroOf(type);
+
+function givenTo(takes: readonly (Parameter | Field)[] = [], args: Arguments = {}, scope: Scope): Given[] {
+  return takes.map((type) => {
+    const text = args[type.id];
+    const given = text === undefined ? null : ready(text, scope);
+    return { id: type.id, name: type.name, type, ready: given, fallback: fallbackOf(type) };
+  });
+}
+
+/** Whether a link says anything in the expression language, so that it depends on names elsewhere. */
+export const hasNames = (link: Link): boolean =>
+  link.when !== undefined ||
+  link.cue.on === 'value' ||
+  link.to !== undefined ||
+  link.effects.some((effect) => effect.do === 'notice' || effect.do === 'send' || 'to' in effect || 'slot' in effect);
 
 /** A link to a screen that is gone runs like a gap, so that no run can stop on it. */
 function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {
@@ -42,6 +95,7 @@ export function byLayer(motion: Motion, project: Project): Record<Layer, Half> {
     base: compileMotion(motion, 'base', project.rates),
     overlay: compileMotion(motion, 'overlay', project.rates),
     notice: compileMotion(motion, 'notice', project.rates),
+    companion: compileMotion(motion, 'companion', project.rates),
   };
 }
 
@@ -56,14 +110,18 @@ export function tableOf(links: CompiledLink[]): LinkTable {
     press: new Map(),
     action: new Map(),
     event: new Map(),
+    returned: new Map(),
     time: [],
     arrival: [],
+    done: [],
+    value: [],
   };
   for (const link of links) {
     const { cue } = link;
     if (cue.on === 'press') push(table.press, cue.element, link);
     else if (cue.on === 'action') push(table.action, cue.action, link);
     else if (cue.on === 'event') push(table.event, cue.event, link);
+    else if (cue.on === 'returned') push(table.returned, cue.screen, link);
     else table[cue.on].push(link);
   }
   return table;

@@ -1,6 +1,24 @@
+import type { Ready } from '../expression';
 import type { FocusGraph } from '../focus';
 import type { Solved } from '../layout';
-import type { Cue, Effect, Id, Layer, Link, LinkKind, Masked, Project, Screen, Trail } from '../model';
+import type {
+  Again,
+  Area,
+  Cue,
+  Effect,
+  FieldType,
+  Id,
+  Layer,
+  Link,
+  LinkKind,
+  Masked,
+  Project,
+  Scalar,
+  Screen,
+  Trail,
+  Until,
+  Value,
+} from '../model';
 import type { Half } from '../motion';
 
 /** A project made ready to run and paint. Never changed; remade screen by screen as the project changes. */
@@ -12,6 +30,12 @@ export interface Flow {
   links: Map<Id, CompiledLink>;
   /** Links that hold in the whole project. */
   shared: LinkTable;
+  areas: Map<Id, CompiledArea>;
+  /** In the project's order, which is the order they are drawn in. */
+  companions: CompiledScreen[];
+  values: Map<Id, Value>;
+  /** Whether any link waits for a value; else nothing needs to be looked at after a step. */
+  awaitsValues: boolean;
   /** Actions that a key (`Escape`) or pad button (`pad 9`) is bound to, in the project's order. */
   bindings: Map<string, Id[]>;
   /** The house motion by layer. */
@@ -20,10 +44,17 @@ export interface Flow {
   holds: Map<Id, number[]>;
 }
 
+export interface CompiledArea {
+  area: Area;
+  links: LinkTable;
+}
+
 export interface CompiledScreen {
   screen: Screen;
   id: Id;
   layer: Layer;
+  /** Inner to outer. */
+  areas: Id[];
   trail: Trail;
   modal: boolean;
   freezes: boolean;
@@ -34,15 +65,36 @@ export interface CompiledScreen {
   firstFocus: Id | null;
   /** Microseconds; 0 when it may go at any time. */
   least: number;
-  /** Notice: microseconds it shows. */
-  lasts: number;
-  /** Its own motion, if it has one. */
+  /** Companion: null is always. */
+  shownWhen: Ready | null;
+  notice: CompiledNotice | null;
+  /** What it takes, with what stands in for what it is not given. */
+  parameters: { id: Id; type: FieldType; fallback: Scalar }[];
+  /** Its own motion or its area's, if it has one. */
   motion: Half | null;
   links: LinkTable;
   layout: Solved;
   focus: FocusGraph;
   /** The button or linked element that a point on each element stands for. */
   pressable: Map<Id, Id>;
+  /** Elements that an action presses, in order. */
+  shortcuts: { element: Id; action: Id }[];
+  /** Texts that name values or parameters, by element. */
+  texts: Map<Id, TextPart[]>;
+}
+
+/** Plain words, or what a name holds. */
+export type TextPart = string | { what: 'value' | 'parameter'; id: Id; type: FieldType };
+
+export interface CompiledNotice {
+  /** Microseconds it shows; Infinity when it stays. */
+  lasts: number;
+  until: Until;
+  again: Again;
+  everything: boolean;
+  clock: 'interface' | 'game';
+  covered: 'counts' | 'waits';
+  scope: Screen['scope'];
 }
 
 export interface LinkTable {
@@ -51,8 +103,12 @@ export interface LinkTable {
   press: Map<Id, CompiledLink[]>;
   action: Map<Id, CompiledLink[]>;
   event: Map<Id, CompiledLink[]>;
+  /** By the screen that returns. */
+  returned: Map<Id, CompiledLink[]>;
   time: CompiledLink[];
   arrival: CompiledLink[];
+  done: CompiledLink[];
+  value: CompiledLink[];
 }
 
 export interface CompiledLink {
@@ -63,9 +119,13 @@ export interface CompiledLink {
   from: Id;
   cue: Cue;
   kind: LinkKind;
+  when: Ready | null;
+  /** Value cue: what has to come true. */
+  awaits: Ready | null;
   /** The screen it leads to, a stand-in for a gap; null for kinds without a target. */
   to: Id | null;
-  effects: Effect[];
+  args: Given[];
+  effects: CompiledEffect[];
   /** Time cue: microseconds. Held action: how long. */
   after: number;
   /** Its own motion for whichever layer, if it has one. */
@@ -73,4 +133,23 @@ export interface CompiledLink {
   /** Microseconds that arriving starts before leaving ends; Infinity for together, 0 for after. */
   overlap: number;
   masked: Masked;
+}
+
+export interface CompiledEffect {
+  effect: Effect;
+  /** Microseconds after the link is taken. */
+  after: number;
+  /** What a value is set to, or the slot that is saved to or loaded from. */
+  gives: Ready | null;
+  /** What a notice's parameters or an event's fields are given. */
+  args: Given[];
+}
+
+/** A parameter or field and what it is given: `ready` null or failing gives `fallback`. */
+export interface Given {
+  id: Id;
+  name: string;
+  type: FieldType;
+  ready: Ready | null;
+  fallback: Scalar;
 }

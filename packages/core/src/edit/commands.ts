@@ -8,20 +8,22 @@ import {
   type Action,
   type Asset,
   type Element,
-  type GameEvent,
   type House,
   type Id,
   type Kind,
   type Layer,
   type Link,
   type Project,
+  type Rates,
   type Screen,
   type Target,
 } from '../model';
 import { draftScreen } from '../starter';
-
-/** What an edit may want said to its caller: the id of what it made. */
-type Made = Id | void;
+import { areaCommands } from './areas';
+import { assign, takeOut, type Made } from './parts';
+import { putScreens, takeScreens } from './copies';
+import { renameScreenIn } from './names';
+import { valueCommands } from './values';
 
 /**
  * Every edit there is, by name. Each writes to a draft of the project; ids that are gone are passed over, so that a
@@ -33,6 +35,9 @@ export const commands = {
   },
   'change house': (project: Project, change: Partial<House>): Made => {
     Object.assign(project.house, change);
+  },
+  'change rates': (project: Project, change: Partial<Rates>): Made => {
+    Object.assign(project.rates, change);
   },
   'change start': (project: Project, { screen }: { screen: Id }): Made => {
     if (screenById(project, screen)?.layer === 'base') project.start = screen;
@@ -48,6 +53,7 @@ export const commands = {
   'rename screen': (project: Project, { screen, name }: { screen: Id; name: string }): Made => {
     const found = screenById(project, screen);
     if (!found) return;
+    renameScreenIn(project, found.name, name);
     // A heading that says the screen's name goes on saying it.
     for (const element of found.elements)
       if (element.type === 'text' && element.text === found.name) element.text = name;
@@ -61,8 +67,18 @@ export const commands = {
     if (project.start === screen && found.layer !== 'base')
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
   },
-  'duplicate screen': (project: Project, { screen }: { screen: Id }): Made =>
-    duplicateScreen(project, screen),
+  'change screens': (
+    project: Project,
+    { screens, change }: { screens: Id[]; change: Partial<Screen> },
+  ): Made => {
+    for (const screen of project.screens) if (screens.includes(screen.id)) assign(screen, change);
+  },
+  'duplicate screens': (project: Project, { screens }: { screens: Id[] }): Made => {
+    const copied = takeScreens(project, screens);
+    return putScreens(project, copied)[0];
+  },
+  /** Puts in screens with their links and what they use, taken out of this or another project. */
+  'paste screens': (project: Project, { from }: { from: Project }): Made => putScreens(project, from)[0],
   'delete screens': (project: Project, { screens }: { screens: Id[] }): Made => {
     const gone = new Set(screens);
     const names = new Map(project.screens.map((each) => [each.id, each.name]));
@@ -72,7 +88,7 @@ export const commands = {
       // Links to it stay, as gaps that keep its name.
       if (link.to && 'screen' in link.to && gone.has(link.to.screen))
         link.to = { gap: names.get(link.to.screen)! };
-      takeOut(link.effects, (effect) => effect.do !== 'send' && gone.has(effect.screen));
+      takeOut(link.effects, (effect) => 'screen' in effect && gone.has(effect.screen));
     }
     if (project.start !== null && gone.has(project.start))
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
@@ -90,15 +106,13 @@ export const commands = {
   'delete link': (project: Project, { link }: { link: Id }): Made => {
     takeOut(project.links, (each) => each.id === link);
   },
-  'move link': (project: Project, { link, by }: { link: Id; by: -1 | 1 }): Made => {
+  /** Moves a link among those of its source: before another of them, or to the end. */
+  'place link': (project: Project, { link, before }: { link: Id; before: Id | null }): Made => {
     const from = project.links.findIndex((each) => each.id === link);
-    if (from < 0) return;
-    const source = project.links[from]!.from;
-    for (let to = from + by; to >= 0 && to < project.links.length; to += by)
-      if (project.links[to]!.from === source) {
-        [project.links[from], project.links[to]] = [project.links[to]!, project.links[from]!];
-        return;
-      }
+    if (from < 0 || link === before) return;
+    const [moved] = project.links.splice(from, 1);
+    const at = before === null ? -1 : project.links.findIndex((each) => each.id === before);
+    project.links.splice(at < 0 ? project.links.length : at, 0, moved!);
   },
   /** Makes a screen from its sisters' pieces and leads a link, old or new, to it. */
   'link to new screen': (
@@ -162,19 +176,9 @@ export const commands = {
     takeOut(project.links, (link) => link.cue.on === 'press' && gone.has(link.cue.element));
   },
 
-  'add event': (project: Project, { name, direction }: Omit<GameEvent, 'id'>): Made => {
-    const known = project.events.find((each) => each.direction === direction && each.name === name);
-    if (known) return known.id;
-    const made: GameEvent = { id: freshId('g'), name, direction };
-    project.events.push(made);
-    return made.id;
-  },
-  'delete event': (project: Project, { event }: { event: Id }): Made => {
-    takeOut(project.events, (each) => each.id === event);
-    takeOut(project.links, (link) => link.cue.on === 'event' && link.cue.event === event);
-    for (const link of project.links)
-      takeOut(link.effects, (effect) => effect.do === 'send' && effect.event === event);
-  },
+  ...valueCommands,
+  ...areaCommands,
+
   'add action': (project: Project, { name, keys, pad }: Omit<Action, 'id'>): Made => {
     const made: Action = {
       id: freshId('a'),
@@ -198,19 +202,6 @@ export type Commands = typeof commands;
 export type CommandName = keyof Commands;
 export type Arguments<N extends CommandName> = Parameters<Commands[N]>[1];
 
-/** Takes out in place, so that an edit which finds nothing to take out is no edit. */
-function takeOut<T>(list: T[], gone: (item: T) => boolean): void {
-  for (let i = list.length - 1; i >= 0; i--) if (gone(list[i]!)) list.splice(i, 1);
-}
-
-/** Like Object.assign, but a field set to undefined is taken out. */
-function assign<T extends object>(target: T, change: Partial<T>): void {
-  for (const [key, value] of Object.entries(change)) {
-    if (value === undefined) delete target[key as keyof T];
-    else target[key as keyof T] = value as T[keyof T];
-  }
-}
-
 function addScreen(project: Project, wanted: { name: string; kind: Kind; layer: Layer; text?: string }): Id {
   const screen = draftScreen(project, wanted);
   project.screens.push(screen);
@@ -229,30 +220,4 @@ function closeGaps(project: Project, screen: Screen): void {
   const name = screen.name.toLowerCase();
   for (const link of project.links)
     if (link.to && 'gap' in link.to && link.to.gap.toLowerCase() === name) link.to = { screen: screen.id };
-}
-
-function duplicateScreen(project: Project, id: Id): Made {
-  const original = screenById(project, id);
-  if (!original) return;
-  const screen = JSON.parse(JSON.stringify(original)) as Screen;
-  const fresh = new Map(original.elements.map((element) => [element.id, freshId('e')]));
-  screen.id = freshId('s');
-  screen.name = freeName(
-    original.name,
-    project.screens.map((each) => each.name),
-  );
-  for (const element of screen.elements) {
-    element.id = fresh.get(element.id)!;
-    if (element.parent) element.parent = fresh.get(element.parent) ?? null;
-  }
-  if (screen.firstFocus) screen.firstFocus = fresh.get(screen.firstFocus);
-  project.screens.push(screen);
-  for (const link of project.links.filter((each) => each.from === id)) {
-    const twin = JSON.parse(JSON.stringify(link)) as Link;
-    twin.id = freshId('l');
-    twin.from = screen.id;
-    if (twin.cue.on === 'press') twin.cue.element = fresh.get(twin.cue.element) ?? twin.cue.element;
-    project.links.push(twin);
-  }
-  return screen.id;
 }

@@ -22,7 +22,7 @@ type Any = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
 /** Some edit of a project: things are named by their place, so that it fits any project. */
 const edits: fc.Arbitrary<(project: Project) => Any> = fc
   .record({
-    which: fc.nat(18),
+    which: fc.nat(31),
     n: fc.nat(20),
     m: fc.nat(5),
     text: fc.string({ minLength: 1, maxLength: 20 }).map((each) => each.trim() || 'x'),
@@ -41,7 +41,7 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
       { name: 'add screen', args: { name: text, layer: 'notice', text } },
       { name: 'rename screen', args: { screen, name: text } },
       { name: 'change screen', args: { screen, change: { layer: 'overlay', least: undefined } } },
-      { name: 'duplicate screen', args: { screen } },
+      { name: 'duplicate screens', args: { screens: [screen] } },
       { name: 'delete screens', args: { screens: [screen] } },
       { name: 'add link', args: { ...made, to: { gap: text } } },
       {
@@ -49,7 +49,7 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
         args: { link, change: { cue: { on: 'action', action: 'back', when: 'down' } } },
       },
       { name: 'delete link', args: { link } },
-      { name: 'move link', args: { link, by: m % 2 ? 1 : -1 } },
+      { name: 'place link', args: { link, before: project.links[m]?.id ?? null } },
       { name: 'link to new screen', args: { link: m % 2 ? link : made, name: text, layer: 'base' } },
       {
         name: 'link to new notice',
@@ -59,6 +59,19 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
       { name: 'delete elements', args: { screen, elements: [element] } },
       { name: 'add event', args: { name: text, direction: 'in' } },
       { name: 'add action', args: { name: text, keys: ['KeyM'], pad: [] } },
+      { name: 'add value', args: { type: 'number', name: text } },
+      { name: 'rename value', args: { value: at(project.values)?.id ?? 'none', name: text } },
+      { name: 'change type', args: { value: at(project.values)?.id ?? 'none', type: { type: 'text' } } },
+      { name: 'delete value', args: { value: at(project.values)?.id ?? 'none' } },
+      { name: 'add field', args: { event: at(project.events)?.id ?? 'none', name: text, type: { type: 'text' } } },
+      { name: 'add parameter', args: { screen, name: text, type: { type: 'picture' } } },
+      { name: 'delete parameter', args: { screen, parameter: 'asked' } },
+      { name: 'add outcome', args: { screen, name: text } },
+      { name: 'add area', args: { name: text, screens: [screen] } },
+      { name: 'delete area', args: { area: at(project.areas)?.id ?? 'none' } },
+      { name: 'move to area', args: { screens: [screen], area: at(project.areas)?.id ?? null } },
+      { name: 'change area', args: { area: 'r0', change: { parent: 'r1' } } },
+      { name: 'tidy map', args: {} },
     ];
     return all[which]!;
   });
@@ -149,7 +162,7 @@ test('deleting the start makes another base the start', () => {
 });
 
 test('a duplicate has its own elements and its own links to them', () => {
-  const { project, made } = carryOut(lighthouse(), 'duplicate screen', { screen: 'title' });
+  const { project, made } = carryOut(lighthouse(), 'duplicate screens', { screens: ['title'] });
   const twin = screenById(project, made)!;
   expect(twin.name).toBe('title 2');
   const pressed = project.links

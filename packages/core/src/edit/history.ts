@@ -1,4 +1,5 @@
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from 'immer';
+import { rowsToKeep } from '../map/steps';
 import type { Id, Project } from '../model';
 import { commands, type Arguments, type CommandName } from './commands';
 
@@ -21,11 +22,32 @@ export function carryOut<N extends CommandName>(
   const [next, patches, inverse] = produceWithPatches(project, (draft) => {
     made = command(draft as Project, args);
   });
+  const kept = keepRows(project, next);
+  if (kept) patches.push(...kept.patches);
+  if (kept) inverse.unshift(...kept.inverse);
   return {
-    project: next,
+    project: kept?.project ?? next,
     edit: patches.length > 0 ? { name, patches, inverse } : null,
     made: made ?? undefined,
   };
+}
+
+/** A screen keeps the row of the map in which it was first reached, so that later links do not move it about. */
+function keepRows(
+  before: Project,
+  now: Project,
+): { project: Project; patches: Patch[]; inverse: Patch[] } | null {
+  const same =
+    before.links === now.links && before.start === now.start && before.screens.length === now.screens.length;
+  const rows = same ? null : rowsToKeep(now);
+  if (!rows || rows.size === 0) return null;
+  const [project, patches, inverse] = produceWithPatches(now, (draft) => {
+    draft.screens.forEach((screen, i) => {
+      const row = rows.get(now.screens[i]!.id);
+      if (row !== undefined) screen.row = row;
+    });
+  });
+  return { project, patches, inverse };
 }
 
 /** One thing that undo takes back: one edit, or all edits of one drag. `seen` is what was chosen before and after it. */

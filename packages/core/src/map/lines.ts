@@ -1,7 +1,8 @@
 import { solveLayout } from '../layout';
 import { elementById, screenById, type Id, type Link, type Project } from '../model';
 import { cueLabel } from '../words';
-import { CARD, leadsTo, type MapCard, type MapPlan } from './place';
+import { CARD, type MapCard, type MapPlan } from './place';
+import { leadsTo } from './steps';
 
 export interface Point {
   x: number;
@@ -16,6 +17,8 @@ export interface MapLine {
   to: Id;
   /** To a notice, or to a screen that is not made yet. */
   dashed: boolean;
+  /** Where a line would cross much of the map, a short piece with the name of where it leads. */
+  stub: string | null;
   start: Point;
   /** A cubic curve's two middle points. */
   bends: [Point, Point];
@@ -35,31 +38,77 @@ function labelSize(project: Project, line: MapLine): { width: number; height: nu
     height: LABEL_HEIGHT,
     width: Math.min(
       116,
-      words.reduce((sum, width) => sum + width, 0),
+      words.reduce((sum, width) => sum + width, line.stub === null ? 0 : 20 + 6 * line.stub.length),
     ),
   };
 }
 
-/** Lines start at the very control that sets the link off and end at the edge of the card they lead to. */
+/** The longest way a line is drawn, in map pixels; what leads further is a stub. */
+const LONGEST = 620;
+const STUB = 34;
+
+/**
+ * Lines start at the very control that sets the link off and end at the edge of the card they lead to. The links of an
+ * area start at its box.
+ */
 export function planLines(project: Project, plan: MapPlan): MapLine[] {
   const cards = new Map(plan.cards.map((card) => [card.id, card]));
+  const cardOf = (id: Id): MapCard | undefined => cards.get(plan.stands.get(id) ?? id);
+  const boxes = new Map(plan.areas.filter((area) => !area.folded).map((area) => [area.id, area]));
   const lines = new Map<string, MapLine>();
   for (const link of project.links) {
-    const from = cards.get(link.from);
-    if (!from) continue;
+    const box = boxes.get(link.from);
+    const from = cardOf(link.from);
+    if (!from && !box) continue;
     for (const target of leadsTo(link)) {
-      const to = cards.get(target);
-      if (!to) continue;
-      const control = link.cue.on === 'press' ? link.cue.element : '';
-      const key = `${link.from} ${control} ${target}`;
+      const to = cardOf(target);
+      if (!to || (from?.holds && from === to)) continue;
+      const control = link.cue.on === 'press' && !from?.holds ? link.cue.element : '';
+      const key = `${from?.id ?? link.from} ${control} ${to.id}`;
       const known = lines.get(key);
       if (known) known.links.push(link.id);
-      else lines.set(key, lineBetween(key, link, from, to, controlPoint(project, from, link)));
+      else if (box) lines.set(key, fromBox(key, link, box, to));
+      else lines.set(key, shortened(lineBetween(key, link, from!, to, controlPoint(project, from!, link)), to));
     }
   }
   const all = [...lines.values()];
   placeLabels(project, all, plan.cards);
   return all;
+}
+
+/** A line too long to follow becomes a stub, which says where it leads. */
+function shortened(line: MapLine, to: MapCard): MapLine {
+  const { start, end, bends } = line;
+  if (Math.hypot(end.x - start.x, end.y - start.y) <= LONGEST) return line;
+  const way = Math.hypot(bends[0].x - start.x, bends[0].y - start.y) || 1;
+  const on = (by: number): Point => ({
+    x: start.x + ((bends[0].x - start.x) / way) * by,
+    y: start.y + ((bends[0].y - start.y) / way) * by,
+  });
+  return { ...line, stub: to.name, end: on(STUB), bends: [on(STUB / 3), on((2 * STUB) / 3)] };
+}
+
+function fromBox(key: string, link: Link, box: MapPlan['areas'][number], to: MapCard): MapLine {
+  const right = to.x + CARD.width / 2 > box.x + box.width / 2;
+  const start = { x: right ? box.x + box.width : box.x, y: box.y + 10 };
+  const end = { x: right ? to.x : to.x + CARD.width, y: to.y + 20 };
+  const reach = right ? 40 : -40;
+  const line: MapLine = {
+    key,
+    links: [link.id],
+    from: box.id,
+    to: to.id,
+    dashed: to.gap || to.layer === 'notice',
+    stub: null,
+    start,
+    end,
+    bends: [
+      { x: start.x + reach, y: start.y },
+      { x: end.x - reach, y: end.y },
+    ],
+    label: { x: 0, y: 0 },
+  };
+  return shortened(line, to);
 }
 
 /** Where on its card the control stands; null for a link that no control sets off. */
@@ -82,6 +131,7 @@ function lineBetween(key: string, link: Link, from: MapCard, to: MapCard, contro
     from: from.id,
     to: to.id,
     dashed: to.gap || to.layer === 'notice',
+    stub: null,
     label: { x: 0, y: 0 },
   };
   const middle = (card: MapCard): Point => ({ x: card.x + CARD.width / 2, y: card.y + CARD.height / 2 });
@@ -174,7 +224,7 @@ function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard
     const size = labelSize(project, line);
     let best: Box | null = null;
     let least = Infinity;
-    for (const t of [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.88]) {
+    for (const t of line.stub !== null ? [1] : [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.88]) {
       const on = pointOn(line, t);
       const box = { x: Math.max(LABEL_EDGE + size.width / 2, on.x), y: on.y, ...size };
       const onCards = cards.reduce((sum, card) => sum + covered(box, middleBox(card)), 0);

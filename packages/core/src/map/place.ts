@@ -1,13 +1,15 @@
-import { gapId } from '../compile';
-import { PROJECT, type Id, type Layer, type Link, type Project } from '../model';
+import type { Area, Id, Layer, Project } from '../model';
+import { countSteps, leadsTo, nodesOf, type Node } from './steps';
 
 /** Sizes on the map, in its own pixels at full scale. */
 export const CARD = { width: 116, picture: 64, height: 88 };
 const GAP = { across: 26, down: 44 };
 /** `way` is room at the left for lines that lead back up. */
-const EDGE = { left: 30, top: 52, band: 20, way: 58 };
-/** How many cards stand side by side in a band before a row goes on beneath. */
-const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1 };
+const EDGE = { left: 30, top: 58, band: 20, way: 58 };
+/** Room between an area's edge and its cards, and for its name. */
+const AREA = { side: 12, head: 20, foot: 10 };
+/** How many cards stand side by side before a row goes on beneath. */
+const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1, companion: 1 };
 
 export interface MapCard {
   id: Id;
@@ -15,6 +17,8 @@ export interface MapCard {
   layer: Layer;
   /** A screen that is not made yet. */
   gap: boolean;
+  /** How many screens a folded area holds; 0 for a screen. */
+  holds: number;
   /** Steps from the start; null when nothing leads there. */
   steps: number | null;
   row: number;
@@ -22,134 +26,243 @@ export interface MapCard {
   y: number;
 }
 
-export interface MapPlan {
-  cards: MapCard[];
-  bands: { layer: Layer; x: number; width: number }[];
-  /** `steps` is the number in the margin; null for the row of what nothing leads to. */
-  rows: { steps: number | null; y: number }[];
+/** A box around the bases of an area. */
+export interface MapArea {
+  id: Id;
+  name: string;
+  folded: boolean;
+  /** How many areas it lies in. */
+  depth: number;
+  x: number;
+  y: number;
   width: number;
   height: number;
 }
 
-const LAYERS: Layer[] = ['base', 'overlay', 'notice'];
+export interface MapPlan {
+  cards: MapCard[];
+  areas: MapArea[];
+  bands: { layer: Layer; x: number; width: number }[];
+  /** `steps` is the number in the margin; null for the row of what nothing leads to. */
+  rows: { steps: number | null; y: number }[];
+  /** The card that stands for a screen inside a folded area. */
+  stands: Map<Id, Id>;
+  width: number;
+  height: number;
+}
 
-/** Lays the map out: rows by steps from the start, bands by layer, order in a row after what leads there. */
-export function planMap(project: Project): MapPlan {
-  const nodes = nodesOf(project);
-  const steps = countSteps(project, nodes);
-  const deepest = Math.max(-1, ...[...steps.values()]);
-  const rowOf = (id: Id): number => steps.get(id) ?? deepest + 1;
-  const cells = new Map<string, Node[]>();
-  for (const node of nodes) {
-    const key = `${rowOf(node.id)} ${node.layer}`;
-    cells.set(key, [...(cells.get(key) ?? []), node]);
-  }
-  const rows = [...new Set(nodes.map((node) => rowOf(node.id)))].sort((a, b) => a - b);
-  const count = (row: number, layer: Layer): number => cells.get(`${row} ${layer}`)?.length ?? 0;
-  const abreast = Object.fromEntries(
-    LAYERS.map((layer) => {
-      // Wide flows get wide bands, so that no row is much taller than the others.
-      const fullest = Math.max(1, ...rows.map((row) => count(row, layer)));
-      return [layer, Math.min(fullest, Math.max(ABREAST[layer], Math.ceil(Math.sqrt(fullest))))];
+export const LAYERS: Layer[] = ['base', 'overlay', 'notice', 'companion'];
+
+/** A column of cards in a band: those of one area, or of none. */
+interface Lane {
+  layer: Layer;
+  area: Id | null;
+  /** Areas around it, outer to inner. */
+  around: Id[];
+  folded: boolean;
+  nodes: Placing[];
+}
+
+interface Placing extends Node {
+  row: number;
+  steps: number | null;
+  holds: number;
+}
+
+/**
+ * Lays the map out: rows by steps from the start, or where a screen has been kept; bands by layer; areas as lanes in the
+ * base band; order in a row as the designer set it, else after what leads there. `folded` areas are one card each.
+ */
+export function planMap(project: Project, folded: ReadonlySet<Id> = new Set()): MapPlan {
+  const { nodes, deepest, stands } = placings(project, folded);
+  const lanes = lanesOf(project, nodes, folded);
+  const rows = [...new Set(nodes.map((node) => node.row))].sort((a, b) => a - b);
+  const cellOf = (lane: Lane, row: number): Placing[] => lane.nodes.filter((node) => node.row === row);
+  const abreast = new Map(
+    lanes.map((lane) => {
+      // Wide flows get wide lanes, so that no row is much taller than the others.
+      const fullest = Math.max(1, ...rows.map((row) => cellOf(lane, row).length));
+      return [lane, Math.min(fullest, Math.max(ABREAST[lane.layer], Math.ceil(Math.sqrt(fullest))))];
     }),
-  ) as Record<Layer, number>;
+  );
   let y = EDGE.top;
   const rowPlaces = rows.map((row) => {
     const place = { steps: row > deepest ? null : row, y };
-    y +=
-      Math.max(1, ...LAYERS.map((layer) => Math.ceil(count(row, layer) / abreast[layer]))) *
-      (CARD.height + GAP.down);
+    const lines = Math.max(1, ...lanes.map((lane) => Math.ceil(cellOf(lane, row).length / abreast.get(lane)!)));
+    y += lines * (CARD.height + GAP.down);
     return place;
   });
-  const bands: MapPlan['bands'] = [];
+  const sorter = new Sorter(project);
   const cards: MapCard[] = [];
-  const columns = new Map<Id, number>();
+  const bands: MapPlan['bands'] = [];
+  const spans = new Map<Id, { from: number; to: number }>();
   let x = EDGE.left;
   for (const layer of LAYERS) {
-    const inset = EDGE.band + (layer === 'base' ? EDGE.way : 0);
-    const width = abreast[layer] * (CARD.width + GAP.across) - GAP.across + inset + EDGE.band;
-    bands.push({ layer, x, width });
-    rows.forEach((row, i) => {
-      sortAfter(project, cells.get(`${row} ${layer}`) ?? [], columns).forEach(({ id, name, gap }, n) => {
-        const left = x + inset + (n % abreast[layer]) * (CARD.width + GAP.across);
-        columns.set(id, left);
-        cards.push({
-          id,
-          name,
-          layer,
-          gap,
-          steps: steps.get(id) ?? null,
-          row: i,
-          x: left,
-          y: rowPlaces[i]!.y + Math.floor(n / abreast[layer]) * (CARD.height + GAP.down),
+    const here = lanes.filter((lane) => lane.layer === layer);
+    const left = x;
+    x += EDGE.band + (layer === 'base' ? EDGE.way : 0);
+    let inside: Id[] = [];
+    here.forEach((lane, i) => {
+      // Stepping into and out of areas takes a little room each.
+      const shared = lane.around.filter((id, n) => inside[n] === id).length;
+      x += AREA.side * (inside.length - shared);
+      if (i > 0) x += GAP.across;
+      for (const id of lane.around.slice(shared)) {
+        spans.set(id, { from: x, to: x });
+        x += AREA.side;
+      }
+      inside = lane.around;
+      const wide = abreast.get(lane)!;
+      rows.forEach((row, r) => {
+        sorter.sort(cellOf(lane, row)).forEach((node, n) => {
+          const { id, name, gap, steps, holds } = node;
+          const at = x + (n % wide) * (CARD.width + GAP.across);
+          sorter.columns.set(id, at);
+          const down = Math.floor(n / wide) * (CARD.height + GAP.down);
+          cards.push({ id, name, layer, gap, holds, steps, row: r, x: at, y: rowPlaces[r]!.y + down });
         });
       });
+      x += wide * (CARD.width + GAP.across) - GAP.across;
+      lane.around.forEach((id, n) => (spans.get(id)!.to = x + AREA.side * (lane.around.length - n)));
     });
-    x += width;
+    x += AREA.side * inside.length + EDGE.band;
+    bands.push({ layer, x: left, width: x - left });
   }
-  return { cards, bands, rows: rowPlaces, width: x, height: y };
+  return { cards, areas: boxes(project, lanes, spans, cards, folded), bands, rows: rowPlaces, stands, width: x, height: y };
 }
 
-interface Node {
-  id: Id;
-  name: string;
-  layer: Layer;
-  gap: boolean;
-}
-
-function nodesOf(project: Project): Node[] {
-  const nodes: Node[] = project.screens.map(({ id, name, layer }) => ({ id, name, layer, gap: false }));
-  const known = new Set(nodes.map((node) => node.id));
-  for (const link of project.links) {
-    const gap = gapOf(link);
-    if (!gap || known.has(gap.id)) continue;
-    known.add(gap.id);
-    nodes.push({ ...gap, gap: true });
+/** Every card there is to place, with its row; screens in folded areas give way to one card for the area. */
+function placings(project: Project, folded: ReadonlySet<Id>) {
+  const all = nodesOf(project);
+  const steps = countSteps(project, all);
+  const kept = new Map(project.screens.map((screen) => [screen.id, screen.row]));
+  const rowOf = (id: Id): number | undefined => kept.get(id) ?? steps.get(id);
+  const deepest = Math.max(-1, ...all.map((node) => rowOf(node.id) ?? -1));
+  const stands = new Map<Id, Id>();
+  const nodes: Placing[] = [];
+  for (const node of all) {
+    const row = rowOf(node.id) ?? deepest + 1;
+    const outer = node.layer === 'base' ? chain(project, node.area).find((id) => folded.has(id)) : undefined;
+    if (outer === undefined) {
+      nodes.push({ ...node, row, steps: steps.get(node.id) ?? null, holds: 0 });
+      continue;
+    }
+    stands.set(node.id, outer);
+    const known = nodes.find((each) => each.id === outer);
+    if (known) {
+      known.row = Math.min(known.row, row);
+      known.holds++;
+    } else {
+      const area = project.areas.find((each) => each.id === outer)!;
+      nodes.push({ ...node, id: outer, name: area.name, gap: false, area: outer, row, steps: row, holds: 1 });
+    }
   }
-  return nodes;
+  return { nodes, deepest, stands };
 }
 
-function gapOf(link: Link): Omit<Node, 'gap'> | null {
-  if (!link.to || !('gap' in link.to)) return null;
-  const layer: Layer = link.kind === 'go' ? 'base' : 'overlay';
-  return { id: gapId(layer, link.to.gap), name: link.to.gap, layer };
-}
-
-/** Every card a link leads to: its target and the notices it shows. */
-export function leadsTo(link: Link): Id[] {
-  const to = link.to ? ('screen' in link.to ? link.to.screen : gapOf(link)!.id) : null;
-  const notices = link.effects.flatMap((effect) => (effect.do === 'notice' ? [effect.screen] : []));
-  return to === null ? notices : [to, ...notices];
-}
-
-function countSteps(project: Project, nodes: Node[]): Map<Id, number> {
-  const known = new Set(nodes.map((node) => node.id));
-  const from = new Map<Id, Id[]>();
-  for (const link of project.links)
-    for (const to of leadsTo(link))
-      if (known.has(to)) from.set(link.from, [...(from.get(link.from) ?? []), to]);
-  const steps = new Map<Id, number>();
-  let edge: Id[] = project.start !== null && known.has(project.start) ? [project.start] : [];
-  for (let n = 0; edge.length > 0; n++) {
-    const fresh = edge.filter((id) => !steps.has(id));
-    for (const id of fresh) steps.set(id, n);
-    // Links of the whole project can be taken from the first screen on.
-    edge = [
-      ...fresh.flatMap((id) => from.get(id) ?? []),
-      ...(n === 0 ? (from.get(PROJECT) ?? []) : []),
-    ].filter((id) => !steps.has(id));
+/** The areas around something, outer to inner. */
+function chain(project: Project, area: Id | null): Id[] {
+  const found: Id[] = [];
+  for (let at = area; at !== null && !found.includes(at); ) {
+    const next = project.areas.find((each) => each.id === at);
+    if (!next) break;
+    found.unshift(next.id);
+    at = next.parent;
   }
-  return steps;
+  return found;
 }
 
-/** Left to right by where the first screen that leads there stands, so that lines cross less. */
-function sortAfter(project: Project, nodes: Node[], columns: ReadonlyMap<Id, number>): Node[] {
-  const key = (node: Node): number => {
-    const source = project.links.find((link) => columns.has(link.from) && leadsTo(link).includes(node.id));
-    return source ? columns.get(source.from)! : 0;
+/** The lanes of all bands from left to right: in the base band first what is in no area, then area by area. */
+function lanesOf(project: Project, nodes: readonly Placing[], folded: ReadonlySet<Id>): Lane[] {
+  const lane = (layer: Layer, area: Id | null): Lane => ({
+    layer,
+    area,
+    around: chain(project, area),
+    folded: area !== null && folded.has(area),
+    nodes: nodes.filter((node) => node.layer === layer && (layer !== 'base' || node.area === area)),
+  });
+  const inArea = (area: Area): Lane[] => {
+    const within = project.areas.filter((each) => each.parent === area.id);
+    if (folded.has(area.id)) return [lane('base', area.id)];
+    const own = lane('base', area.id);
+    const inner = within.flatMap(inArea);
+    return own.nodes.length > 0 || inner.length === 0 ? [own, ...inner] : inner;
   };
-  return nodes
-    .map((node, i) => ({ node, key: key(node), i }))
-    .sort((a, b) => a.key - b.key || a.i - b.i)
-    .map(({ node }) => node);
+  const known = new Set(project.areas.map((area) => area.id));
+  const outer = project.areas.filter((area) => area.parent === null || !known.has(area.parent));
+  const base = [lane('base', null), ...outer.flatMap(inArea)];
+  const shown = base.filter((each) => each.area !== null || each.nodes.length > 0 || base.length === 1);
+  return [...shown, lane('overlay', null), lane('notice', null), lane('companion', null)].filter(
+    (each) => each.layer !== 'companion' || each.nodes.length > 0,
+  );
+}
+
+function boxes(
+  project: Project,
+  lanes: readonly Lane[],
+  spans: ReadonlyMap<Id, { from: number; to: number }>,
+  cards: readonly MapCard[],
+  folded: ReadonlySet<Id>,
+): MapArea[] {
+  const nodes = new Map(cards.map((card) => [card.id, card]));
+  return project.areas.flatMap((area): MapArea[] => {
+    const span = spans.get(area.id);
+    if (!span) return [];
+    const within = lanes.filter((lane) => lane.around.includes(area.id));
+    const held = within.flatMap((lane) => lane.nodes.map((node) => nodes.get(node.id)!));
+    const depth = chain(project, area.id).length - 1;
+    // Room for the names of the areas within, which may begin in the same row.
+    const inner = Math.max(0, ...within.map((lane) => lane.around.length - 1 - depth));
+    const top = held.length > 0 ? Math.min(...held.map((card) => card.y)) : EDGE.top;
+    const bottom = held.length > 0 ? Math.max(...held.map((card) => card.y)) + CARD.height : top + CARD.height;
+    const y = top - AREA.head * (inner + 1);
+    return [
+      {
+        id: area.id,
+        name: area.name,
+        folded: folded.has(area.id),
+        depth,
+        x: span.from,
+        y,
+        width: span.to - span.from,
+        height: bottom + AREA.foot * (inner + 1) - y,
+      },
+    ];
+  });
+}
+
+/** Orders cards in a row: as set, then by where the first screen that leads there stands, so that lines cross less. */
+class Sorter {
+  readonly columns = new Map<Id, number>();
+  readonly #sources = new Map<Id, Id[]>();
+  readonly #order: Map<Id, number | undefined>;
+
+  constructor(project: Project) {
+    this.#order = new Map(project.screens.map((screen) => [screen.id, screen.order]));
+    for (const link of project.links)
+      for (const to of leadsTo(link)) this.#sources.set(to, [...(this.#sources.get(to) ?? []), link.from]);
+  }
+
+  sort(nodes: readonly Placing[]): Placing[] {
+    return nodes
+      .map((node, i) => {
+        const source = this.#sources.get(node.id)?.find((from) => this.columns.has(from));
+        return {
+          node,
+          set: this.#order.get(node.id) ?? Infinity,
+          key: source === undefined ? 0 : this.columns.get(source)!,
+          i,
+        };
+      })
+      .sort((a, b) => (a.set === b.set ? a.key - b.key || a.i - b.i : a.set - b.set))
+      .map(({ node }) => node);
+  }
+}
+
+/** The card or area box at a point of the map; cards are before boxes, inner boxes before outer ones. */
+export function areaAt(plan: MapPlan, x: number, y: number): MapArea | null {
+  const within = plan.areas.filter(
+    (area) => x >= area.x && x <= area.x + area.width && y >= area.y && y <= area.y + area.height,
+  );
+  return within.sort((a, b) => b.depth - a.depth)[0] ?? null;
 }

@@ -3,7 +3,7 @@ import { freshId } from './ids';
 import type { Action, BoxStyle, Project, TextStyle } from './types';
 
 /** The number every file carries; raised when older programs could misread the file. */
-export const FORMAT = 1;
+export const FORMAT = 2;
 
 const action = (id: string, keys: string[], pad: number[], name = id): Action => ({ id, name, keys, pad });
 
@@ -90,6 +90,8 @@ export function blankProject(name: string): Project {
     start: null,
     actions: copyOf(USUAL_ACTIONS),
     events: [],
+    values: [],
+    areas: [],
     styles: { text: copyOf(HOUSE_TEXT), box: copyOf(HOUSE_BOXES) },
     assets: [],
     screens: [],

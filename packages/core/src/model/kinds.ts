@@ -1,4 +1,4 @@
-import type { Kind, Layer, Screen, Trail } from './types';
+import type { Area, Kind, Layer, Screen, Trail } from './types';
 
 interface KindDefaults {
   layer: Layer;
@@ -45,19 +45,26 @@ const NAME_HINTS: [Kind, RegExp][] = [
   ['play', /\b(play|game|watch|level|world|hud)\b/],
 ];
 
-/** The flags of a screen with its kind's defaults filled in. Notices neither freeze nor block. */
-export function settled(screen: Screen): {
+/**
+ * The flags of a screen with the defaults of its areas (inner to outer) and its kind filled in. Notices and companions
+ * neither freeze nor block.
+ */
+export function settled(
+  screen: Screen,
+  areas: readonly Area[] = [],
+): {
   trail: Trail;
   modal: boolean;
   freezes: boolean;
   blocks: boolean;
 } {
   const kind = KINDS[screen.kind];
-  const notice = screen.layer === 'notice';
+  const stands = screen.layer === 'base' || screen.layer === 'overlay';
+  const area = areas.find((each) => each.freezes !== undefined);
   return {
     trail: screen.trail ?? kind.trail,
     modal: screen.layer === 'overlay' && (screen.modal ?? true),
-    freezes: !notice && (screen.freezes ?? kind.freezes),
-    blocks: !notice && (screen.blocks ?? kind.blocks),
+    freezes: stands && (screen.freezes ?? area?.freezes ?? kind.freezes),
+    blocks: stands && (screen.blocks ?? kind.blocks),
   };
 }

@@ -23,6 +23,8 @@ export interface Project {
   start: Id | null;
   actions: Action[];
   events: GameEvent[];
+  values: Value[];
+  areas: Area[];
   styles: { text: TextStyle[]; box: BoxStyle[] };
   assets: Asset[];
   screens: Screen[];
@@ -62,6 +64,65 @@ export interface GameEvent {
   id: Id;
   name: string;
   direction: 'in' | 'out';
+  /** What comes with it, by name. Absent: nothing. */
+  fields?: Field[];
+}
+
+/** What a value, parameter or field can hold at one moment. A choice holds its option's id, a picture its asset's. */
+export type Scalar = boolean | number | string;
+
+/** What may stand in a value. Words for on and off are what players and designers read in place of true and false. */
+export type ValueType =
+  | { type: 'on/off'; on?: string; off?: string }
+  | { type: 'number'; least?: number; most?: number; step?: number; unit?: string }
+  | { type: 'choice'; options: Option[] }
+  | { type: 'text' };
+
+/** Parameters and fields can also carry a picture. */
+export type FieldType = ValueType | { type: 'picture' };
+
+export interface Option {
+  /** Written in expressions: a word. */
+  id: Id;
+  label: string;
+}
+
+/** How long a value lasts: one run, or as long as a saved game. */
+export type Life = 'session' | 'progress';
+
+/** A named project-wide variable. */
+export type Value = ValueType & {
+  id: Id;
+  name: string;
+  section: string;
+  life: Life;
+  /** The game may write it. Absent: false. */
+  byGame?: boolean;
+  default: Scalar;
+};
+
+/** What a screen is told when it comes up; fixed while it is up. Without a default it has to be given. */
+export type Parameter = FieldType & { id: Id; name: string; default?: Scalar };
+
+export type Field = FieldType & { id: Id; name: string };
+
+/** An expression of the project's own language, a subset of ECMAScript expressions. */
+export type Expression = string;
+
+/** What parameters or fields are given, by their ids. */
+export type Arguments = Record<Id, Expression>;
+
+/** A named set of screens and areas, with rules for all it holds. */
+export interface Area {
+  id: Id;
+  name: string;
+  parent: Id | null;
+  /** Whether the game's clock stands still on its screens. Absent: as each screen's kind says. */
+  freezes?: boolean;
+  /** How its screens come and go, unless they say otherwise. */
+  motion?: Motion;
+  /** A sound that plays, over and over, while one of its bases is up. */
+  music?: Id;
 }
 
 export type FontName = 'plain' | 'display';
@@ -127,7 +188,7 @@ export type Kind =
   | 'popup'
   | 'game over'
   | 'custom';
-export type Layer = 'base' | 'overlay' | 'notice';
+export type Layer = 'base' | 'overlay' | 'notice' | 'companion';
 /** What a base screen does to the trail. */
 export type Trail = 'keeps' | 'skipped' | 'afresh';
 
@@ -151,13 +212,45 @@ export interface Screen {
   firstFocus?: Id;
   /** Least time up: cues due earlier wait until then. */
   least?: Duration;
+  /** The area it is in. A companion is up while any base of its area is; without one, always. */
+  area?: Id;
+  /** Companion: up only while this holds. */
+  shownWhen?: Expression;
+  parameters?: Parameter[];
+  /** What it can answer when it closes. */
+  outcomes?: ScreenOutcome[];
   /** Notice: how long it shows, from taken. */
   lasts?: Duration;
+  /** Notice: when it goes. Absent: after its time. */
+  until?: Until;
+  /** Notice: what happens when it is set off while it is up. Absent: it starts over. */
+  again?: Again;
+  /** Notice: what it lies over. Absent: the base. */
+  above?: 'base' | 'everything';
+  /** Notice: the clock its time runs on. Absent: the interface's. */
+  clock?: 'interface' | 'game';
+  /** Notice: whether its time runs on under a modal overlay. Absent: it waits. */
+  covered?: 'counts' | 'waits';
+  /** Notice: what it goes with. Absent: with what set it off. */
+  scope?: 'screen' | 'area' | 'project';
+  /** The row of the map it stands in, and its place among those beside it there. Absent: worked out. */
+  row?: number;
+  order?: number;
   motion?: Motion;
   background: Background;
   /** In drawing order; children follow their parent's order among themselves. */
   elements: Element[];
 }
+
+export interface ScreenOutcome {
+  id: Id;
+  name: string;
+}
+
+/** A notice goes when its time is over; or not before it is dismissed, replaced or cleared, or an event comes. */
+export type Until = 'time' | 'dismissed' | 'replaced' | { event: Id };
+
+export type Again = 'over' | 'line' | 'ignore' | { stack: number };
 
 export interface Background {
   colour: Colour;
@@ -186,10 +279,14 @@ export interface ButtonElement extends ElementBase {
   text: string;
   look: TextUse;
   box: BoxUse;
+  /** An action that presses it. On a notice or companion, which have no focus, it is shown beside the text. */
+  shortcut?: Id;
 }
 export interface PictureElement extends ElementBase {
   type: 'picture';
   asset: Id | null;
+  /** A parameter of the screen that says which picture, in place of its own. */
+  from?: Id;
   fit: 'contain' | 'cover' | 'stretch';
 }
 export type Element = PanelElement | TextElement | ButtonElement | PictureElement;
@@ -217,12 +314,22 @@ export const PROJECT = 'project';
 
 export interface Link {
   id: Id;
-  /** A screen's id, or `project`. */
+  /** A screen's id, an area's, or `project`. */
   from: Id;
   cue: Cue;
+  /** Has to hold for it to be taken. */
+  when?: Expression;
+  /** Taken once in a run, and not again. */
+  once?: boolean;
+  /** Found also while a modal overlay lies above its source. */
+  aboveModal?: boolean;
   kind: LinkKind;
   /** Present for go, open and swap. */
   to?: Target;
+  /** What the target's parameters are given. */
+  args?: Arguments;
+  /** Back: what the closing screen answers. */
+  outcome?: Id;
   effects: Effect[];
   motion?: Motion;
   order?: Order;
@@ -240,11 +347,27 @@ export type Cue =
       clock: 'interface' | 'game';
       covered: 'counts' | 'waits';
     }
-  | { on: 'arrival' };
+  | { on: 'arrival' }
+  /** The screen's own content has finished. */
+  | { on: 'done' }
+  /** The expression goes from false to true. */
+  | { on: 'value'; when: Expression }
+  /** A screen that was opened from here closes; with an outcome, only when it answers that. */
+  | { on: 'returned'; screen: Id; outcome?: Id };
 export type CueName = Cue['on'];
 
-export type Effect =
-  { do: 'notice'; screen: Id } | { do: 'clear notice'; screen: Id } | { do: 'send'; event: Id };
+/** What a link also does. With `after`, that much later than the link is taken. */
+export type Effect = { after?: Duration } & (
+  | { do: 'notice'; screen: Id; args?: Arguments }
+  | { do: 'clear notice'; screen: Id }
+  | { do: 'send'; event: Id; fields?: Arguments }
+  | { do: 'set'; value: Id; to: Expression }
+  /** To the default: one value, a section, or all. */
+  | { do: 'reset'; value?: Id; section?: string }
+  | { do: 'sound' | 'stop sound'; asset: Id }
+  | { do: 'save' | 'load'; slot: Expression }
+);
+export type EffectName = Effect['do'];
 
 export type Edge = 'left' | 'right' | 'top' | 'bottom';
 export type Easing = 'linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out';

@@ -1,5 +1,6 @@
 import type { Flow } from '../compile';
 import type { Rect } from '../layout';
+import { stackLift } from './run';
 import { reachable, sampleInstance, type RunState, type Spot } from '../run';
 
 /**
@@ -13,7 +14,7 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
     const sample = sampleInstance(level, state.now);
     if (!sample) continue;
     const px = x - (sample.x + sample.contentX) * width;
-    const py = y - (sample.y + sample.contentY) * height;
+    const py = y - (sample.y + sample.contentY) * height - stackLift(flow, level);
     for (let i = screen.screen.elements.length - 1; i >= 0; i--) {
       const { id } = screen.screen.elements[i]!;
       const element = screen.pressable.get(id);

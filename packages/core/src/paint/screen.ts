@@ -1,6 +1,7 @@
 import type { CompiledScreen } from '../compile';
 import type { Rect } from '../layout';
-import type { BoxFace, BoxLook, Element, Id, Project, TextLook } from '../model';
+import type { Action, BoxFace, BoxLook, Element, Id, Project, TextLook } from '../model';
+import { keyName, padName } from '../words';
 import { breakLines, faceName, houseFont } from '../text';
 import type { Anchor, Item, PlacedLine } from './items';
 import { boxLook, textLook } from './looks';
@@ -10,8 +11,21 @@ export interface Looks {
   focus: Id | null;
   hovered: Id | null;
   pressed: Id | null;
+  /** What texts with names in them say, by element. */
+  texts: Record<Id, string>;
+  /** Pictures that a parameter gives, by element. */
+  assets: Record<Id, Id>;
+  /** Whether prompts show keys or pad buttons. */
+  device: 'keys' | 'pad';
 }
-export const NORMAL: Looks = { focus: null, hovered: null, pressed: null };
+export const NORMAL: Looks = {
+  focus: null,
+  hovered: null,
+  pressed: null,
+  texts: {},
+  assets: {},
+  device: 'keys',
+};
 
 export interface ScreenPicture {
   background: Item[];
@@ -43,6 +57,8 @@ export function paintScreen(project: Project, compiled: CompiledScreen, looks: L
       asset: screen.background.picture,
       fit: 'cover',
     });
+  // What never has the focus shows which key presses its buttons.
+  const unfocused = screen.layer === 'notice' || screen.layer === 'companion';
   const held = new Map<Id | null, Element[]>();
   const ids = new Set(screen.elements.map((element) => element.id));
   for (const element of screen.elements) {
@@ -51,7 +67,7 @@ export function paintScreen(project: Project, compiled: CompiledScreen, looks: L
   }
   const paint = (element: Element): Item[] => {
     const rect = layout.get(element.id)!;
-    const own = paintElement(project, element, rect, looks);
+    const own = paintElement(project, element, rect, looks, unfocused);
     const items = [...own, ...(held.get(element.id) ?? []).flatMap(paint)];
     const opacity = element.opacity ?? 1;
     // One group, so that what an element holds fades with it as one.
@@ -63,22 +79,44 @@ export function paintScreen(project: Project, compiled: CompiledScreen, looks: L
 
 const hasAsset = (project: Project, id: Id): boolean => project.assets.some((asset) => asset.id === id);
 
-function paintElement(project: Project, element: Element, rect: Rect, looks: Looks): Item[] {
+function paintElement(
+  project: Project,
+  element: Element,
+  rect: Rect,
+  looks: Looks,
+  prompts: boolean,
+): Item[] {
   switch (element.type) {
     case 'panel':
       return [box(element.id, rect, boxLook(project, element.box))];
     case 'text':
-      return [text(element.id, rect, element.text, textLook(project, element.look), 'top')];
-    case 'picture':
-      return element.asset && hasAsset(project, element.asset)
-        ? [{ kind: 'picture', id: element.id, rect, asset: element.asset, fit: element.fit }]
+      return [
+        text(
+          element.id,
+          rect,
+          looks.texts[element.id] ?? element.text,
+          textLook(project, element.look),
+          'top',
+        ),
+      ];
+    case 'picture': {
+      const asset = looks.assets[element.id] ?? element.asset;
+      return asset && hasAsset(project, asset)
+        ? [{ kind: 'picture', id: element.id, rect, asset, fit: element.fit }]
         : [missingPicture(element.id, rect)];
+    }
     case 'button':
-      return button(project, element, rect, looks);
+      return button(project, element, rect, looks, prompts);
   }
 }
 
-function button(project: Project, element: Element & { type: 'button' }, rect: Rect, looks: Looks): Item[] {
+function button(
+  project: Project,
+  element: Element & { type: 'button' },
+  rect: Rect,
+  looks: Looks,
+  prompts: boolean,
+): Item[] {
   const plain = boxLook(project, element.box);
   const faces: (Partial<BoxFace> | undefined)[] = [
     looks.hovered === element.id ? plain.hovered : undefined,
@@ -87,13 +125,24 @@ function button(project: Project, element: Element & { type: 'button' }, rect: R
   ];
   const look: BoxLook = Object.assign({ ...plain }, ...faces) as BoxLook;
   const ink = textLook(project, element.look);
+  const said = looks.texts[element.id] ?? element.text;
+  const action = prompts ? project.actions.find((each) => each.id === element.shortcut) : undefined;
+  const words = action ? `${promptOf(action, looks.device)}  ${said}` : said;
   const items: Item[] = [
     box(element.id, rect, look),
-    text(element.id, rect, element.text, look.ink ? { ...ink, colour: look.ink } : ink, 'middle'),
+    text(element.id, rect, words, look.ink ? { ...ink, colour: look.ink } : ink, 'middle'),
   ];
   // Focus is told by a ring besides colour.
   if (looks.focus === element.id) items.push({ kind: 'ring', rect: grown(rect, 8), corner: look.corner + 8 });
   return items;
+}
+
+/** The key or pad button of an action, in brackets. */
+function promptOf(action: Action, device: 'keys' | 'pad'): string {
+  const [key] = action.keys;
+  const [button] = action.pad;
+  if (device === 'pad' && button !== undefined) return `[${padName(button)}]`;
+  return key !== undefined ? `[${keyName(key)}]` : `[${action.name}]`;
 }
 
 const box = (id: Id, rect: Rect, look: BoxLook): Item => ({

@@ -6,10 +6,18 @@ import type { Instance, RunState } from './state';
 export const standing = (state: RunState): Instance[] => [state.base, ...state.overlays];
 
 /** All that is up. */
-export const allUp = (state: RunState): Instance[] => [state.base, ...state.overlays, ...state.notices];
+export const allUp = (state: RunState): Instance[] => [
+  state.base,
+  ...state.overlays,
+  ...state.notices,
+  ...state.companions,
+];
 
 export const screenOf = (flow: Flow, instance: { screen: Id }): CompiledScreen =>
   flow.screens.get(instance.screen)!;
+
+/** The areas the base is in, inner to outer. */
+export const areasOf = (flow: Flow, state: RunState): readonly Id[] => screenOf(flow, state.base).areas;
 
 /** The game's clock stands still: something up freezes it, or something that froze it has not finished leaving. */
 export const isFrozen = (flow: Flow, state: RunState): boolean => derived(flow, state, 'freezes');
@@ -36,16 +44,34 @@ export function maskOf(state: RunState): Exclude<Masked, 'through'> | null {
   return null;
 }
 
-/** The instances that a press may reach: from the top down to and including the first modal overlay. */
+/**
+ * The instances that a press may reach, in the order they are asked: notices above everything, then from the top overlay
+ * down to and including the first modal one; without one, the other notices, the companions and the base.
+ */
 export function reachable(flow: Flow, state: RunState): Instance[] {
   const levels: Instance[] = [];
+  for (const notice of newestFirst(state.notices)) if (liesOverAll(flow, notice)) levels.push(notice);
   for (let i = state.overlays.length - 1; i >= 0; i--) {
     levels.push(state.overlays[i]!);
     if (screenOf(flow, state.overlays[i]!).modal) return levels;
   }
-  levels.push(state.base);
+  levels.push(...beneathOverlays(flow, state));
   return levels;
 }
+
+/** What lies under the overlays, from the top. */
+export function beneathOverlays(flow: Flow, state: RunState): Instance[] {
+  if (state.notices.length + state.companions.length === 0) return [state.base];
+  const notices = newestFirst(state.notices).filter((notice) => !liesOverAll(flow, notice));
+  return [...notices, ...newestFirst(state.companions), state.base];
+}
+
+const newestFirst = (instances: readonly Instance[]): Instance[] =>
+  instances.length === 0 ? NONE : [...instances].reverse();
+const NONE: Instance[] = [];
+
+export const liesOverAll = (flow: Flow, instance: Instance): boolean =>
+  screenOf(flow, instance).notice?.everything ?? false;
 
 /** A modal overlay lies above it. */
 export function isCovered(flow: Flow, state: RunState, instance: Instance): boolean {

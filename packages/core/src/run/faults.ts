@@ -1,6 +1,9 @@
 import type { Flow } from '../compile';
-import { allUp, screenOf, standing } from './derived';
-import type { RunState } from './state';
+import { fitScalar } from '../model';
+import { companionsWanted } from './companions';
+import { allUp, areasOf, screenOf, standing } from './derived';
+import { LONGEST_LINE } from './notices';
+import { fork, type RunState } from './state';
 
 /** What is wrong with a run state, in words; empty for a valid one. Tests and replays ask this after every step. */
 export function faults(flow: Flow, state: RunState): string[] {
@@ -13,7 +16,31 @@ export function faults(flow: Flow, state: RunState): string[] {
     found.push('an overlay is not one');
   if (state.notices.some((each) => screenOf(flow, each).layer !== 'notice'))
     found.push('a notice is not one');
-  if (new Set(up.map((each) => each.screen)).size < up.length) found.push('a screen is up twice');
+  const single = up.filter((each) => each.layer !== 'notice');
+  if (new Set(single.map((each) => each.screen)).size < single.length) found.push('a screen is up twice');
+  if (state.companions.some((each) => screenOf(flow, each).layer !== 'companion'))
+    found.push('a companion is not one');
+  if (up.some((each) => each.focus !== null && (each.layer === 'notice' || each.layer === 'companion')))
+    found.push('a notice or companion has the focus');
+  const areas = areasOf(flow, state);
+  for (const { screen, owner } of [...state.notices, ...state.line])
+    if (typeof owner === 'number' ? owner !== state.base.serial : owner !== null && !areas.includes(owner))
+      found.push(`${screen} has outlived what it goes with`);
+  if (!state.ended) {
+    const wanted = companionsWanted(flow, fork(state), () => undefined);
+    if (wanted.join() !== state.companions.map((each) => each.screen).join())
+      found.push('the companions are not those that belong here');
+  }
+  for (const value of flow.values.values())
+    if (fitScalar(value, state.values[value.id]) !== state.values[value.id])
+      found.push(`${value.name} holds what it cannot`);
+  if (Object.keys(state.values).length !== flow.values.size) found.push('a value is held that does not exist');
+  for (const each of up)
+    for (const { id, type } of screenOf(flow, each).parameters)
+      if (fitScalar(type, each.args[id]) !== each.args[id]) found.push(`${each.screen} lacks what it takes`);
+  for (const { screen } of state.line)
+    if (state.line.filter((each) => each.screen === screen).length > LONGEST_LINE)
+      found.push('a line is too long');
   if (new Set(up.map((each) => each.serial)).size < up.length) found.push('a serial number is used twice');
   const trail = state.trail.map((entry) => entry.screen);
   if (new Set([...trail, state.base.screen]).size <= trail.length)

@@ -1,4 +1,4 @@
-export { begin, beginAt, step, type Stepped } from './step';
+export { begin, beginAt, step, type Before, type Stepped } from './step';
 export { reconcile } from './reconcile';
 export { faults } from './faults';
 export { nextDue } from './time';
@@ -6,4 +6,7 @@ export { allUp, focusShown, isBlocked, isCovered, isFrozen, maskOf, reachable, s
 export { sampleInstance, samplePicture } from './plan';
 export type { Input } from './input';
 export type { Nowhere, Outcome } from './outcome';
-export type { Device, Instance, Leaving, RunState, Spot } from './state';
+export type { Device, Instance, Leaving, RunState, Scalars, Spot } from './state';
+export type { Passed, Reason } from './fit';
+export { LONGEST_CHAIN } from './take';
+export { LONGEST_LINE } from './notices';

@@ -1,11 +1,16 @@
-import type { Id } from '../model';
-import type { Spot } from './state';
+import type { Id, Scalar } from '../model';
+import type { Scalars, Spot } from './state';
 
 /** What a run can be given. `code` is a UI Events code such as `Escape`, or `pad 9`. */
 export type Input =
   | { type: 'key'; code: string; phase: 'down' | 'up'; repeat?: boolean }
   | { type: 'pad'; button: number; phase: 'down' | 'up'; repeat?: boolean }
   | { type: 'pointer'; device: 'pointer' | 'touch'; phase: 'down' | 'up' | 'move'; spot: Spot | null }
-  | { type: 'event'; event: Id }
+  /** From the game, with what its fields hold, by their ids. */
+  | { type: 'event'; event: Id; fields?: Scalars }
+  /** A value written by the game, or by hand. */
+  | { type: 'value'; value: Id; to: Scalar }
+  /** The content of a screen that is up has finished. */
+  | { type: 'done'; screen: Id }
   /** Microseconds, an integer of at least 0. */
   | { type: 'time'; pass: number };

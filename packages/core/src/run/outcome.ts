@@ -1,16 +1,29 @@
-import type { Cue, Id } from '../model';
-import type { Spot } from './state';
+import type { Cue, Id, Scalar } from '../model';
+import type { Passed } from './fit';
+import type { Scalars, Spot } from './state';
 
 /** What a step did, in order; `at` is the interface clock in microseconds. */
 export type Outcome = { at: number } & (
-  | { did: 'input'; input: string }
-  | { did: 'link'; link: Id; from: Id; serial: number | null; cue: Cue }
+  | { did: 'input'; input: string; fields?: Scalars }
+  /** `passed` are links that were asked before it and did not fit. */
+  | { did: 'link'; link: Id; from: Id; serial: number | null; cue: Cue; passed?: Passed[] }
   | { did: 'up'; screen: Id; serial: number }
   | { did: 'down'; screen: Id; serial: number }
   | { did: 'notice'; screen: Id; serial: number }
-  | { did: 'send'; event: Id }
+  /** A notice waits in line, was ignored since it is up, or found the line full. */
+  | { did: 'in line' | 'ignored' | 'overflow'; screen: Id }
+  | { did: 'send'; event: Id; fields: Scalars }
+  | { did: 'sound' | 'stop sound'; asset: Id }
+  /** `by` is the link; null is the game, or a hand. `wanted` was out of range. */
+  | { did: 'set'; value: Id; to: Scalar; by: Id | null; wanted?: Scalar }
+  /** A value that is gone, or cannot hold this. */
+  | { did: 'refused'; value: Id; to: Scalar }
+  | { did: 'save'; slot: string }
+  | { did: 'load'; slot: string; found: boolean }
+  /** An expression of a link or screen gave nothing, and counts as false. */
+  | { did: 'failed'; where: Id; text: string; why: string }
   /** An input that no link takes and the game does not get either. */
-  | { did: 'nowhere'; what: Nowhere }
+  | { did: 'nowhere'; what: Nowhere; passed?: Passed[] }
   /** The game has it. */
   | { did: 'to game'; code: string }
   | { did: 'masked'; kept: boolean }
@@ -22,6 +35,9 @@ export type Outcome = { at: number } & (
 export type Nowhere =
   | { kind: 'press'; spot: Spot }
   | { kind: 'input'; code: string; actions: Id[]; game: boolean }
-  | { kind: 'event'; event: Id };
+  | { kind: 'event'; event: Id; fields: Scalars }
+  | { kind: 'done'; screen: Id }
+  /** `screen` answered and `to`, which had opened it, has no link for that. */
+  | { kind: 'returned'; screen: Id; outcome: Id; to: Id };
 
 export type Say = (outcome: Outcome) => void;

@@ -23,15 +23,22 @@ export function planHandOver(
   }
   // A screen that comes back while its picture is still going turns round from where it is.
   for (const now of come) {
-    const at = leaving.findIndex((picture) => picture.screen === now.screen);
+    const at = turnsRound(flow, now) ? leaving.findIndex((picture) => picture.screen === now.screen) : -1;
     if (at < 0) continue;
     const [picture] = leaving.splice(at, 1);
     now.start = samplePicture(picture!, state.now);
   }
   let gap = state.now;
   state.leaving = leaving;
-  for (const picture of leaving) if (picture.layer !== 'notice') gap = Math.max(gap, picture.until);
+  for (const { layer, until } of leaving)
+    if (layer === 'base' || layer === 'overlay') gap = Math.max(gap, until);
   for (const now of come) enter(flow, state, now, gap);
+}
+
+/** Notices in line or on a stack have words of their own, and do not take over one another's picture. */
+function turnsRound(flow: Flow, now: Instance): boolean {
+  const again = screenOf(flow, now).notice?.again ?? 'over';
+  return again === 'over' || again === 'ignore';
 }
 
 function has(instances: readonly Instance[], serial: number): boolean {
@@ -42,8 +49,8 @@ function has(instances: readonly Instance[], serial: number): boolean {
 function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | null): Leaving | null {
   if (state.now < old.shown) return null;
   const half = leavingHalf(flow, old, by);
-  const { serial, screen, layer, focus } = old;
-  const picture = { serial, screen, layer, focus, from: state.now };
+  const { serial, screen, layer, focus, args, slot } = old;
+  const picture = { serial, screen, layer, focus, args, slot, from: state.now };
   if (state.now >= old.settled)
     return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half, start: null };
   // Cut short: it goes on from the picture as it is, and a motion turned round takes as long as it had run.
@@ -72,8 +79,17 @@ function enter(flow: Flow, state: RunState, now: Instance, gap: number): void {
   const half = link?.motion?.[now.layer] ?? screenOf(flow, now).motion ?? flow.house[now.layer];
   const overlap = link?.overlap ?? 0;
   now.half = half;
-  now.shown = now.layer === 'notice' || now.start ? state.now : Math.max(state.now, gap - overlap);
+  now.shown = now.start ? state.now : shownAt(flow, state, now, gap - overlap);
   now.settled = now.shown + half.duration;
+}
+
+/** Notices come at once, the next in line after the last; companions come with their base. */
+function shownAt(flow: Flow, state: RunState, now: Instance, free: number): number {
+  if (now.layer === 'companion') return state.base.taken === state.now ? state.base.shown : state.now;
+  if (now.layer !== 'notice') return Math.max(state.now, free);
+  if (screenOf(flow, now).notice?.again !== 'line') return state.now;
+  const like = state.leaving.filter((picture) => picture.screen === now.screen);
+  return Math.max(state.now, ...like.map((picture) => picture.until));
 }
 
 /** What an instance looks like at a time, against itself at rest; null while it is not shown yet. */

@@ -1,9 +1,11 @@
 import { gapName, type Flow } from '../compile';
-import type { Id } from '../model';
-import { allUp, screenOf, standing } from './derived';
+import { fitScalar, type Id } from '../model';
+import { syncCompanions } from './companions';
+import { allUp, areasOf, screenOf } from './derived';
 import { arrivalFocus } from './focus';
-import { fork, STAY, type Instance, type RunState } from './state';
+import { fork, STAY, type Instance, type RunState, type Scalars } from './state';
 import { bringUp } from './take';
+import { valuesFrom } from './values';
 
 /**
  * Fits a run state to a changed project. What is up stays up by id; a base that is gone gives way to the trail, else to
@@ -20,6 +22,15 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   state.notices = state.notices.filter((each) => stays(each.screen, 'notice'));
   if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
   dropRepeats(state);
+  state.values = valuesFrom(flow, state.values);
+  state.trail = state.trail.map((entry) => ({
+    ...entry,
+    args: fitArgs(flow, entry),
+    overlays: entry.overlays.map((each) => ({ ...each, args: fitArgs(flow, each) })),
+  }));
+  fitNotices(flow, state);
+  syncCompanions({ flow, state, say: () => undefined, removedBy: new Map(), turns: [] });
+  fitLinks(flow, state);
   state.remembered = Object.fromEntries(
     Object.entries(state.remembered).filter(([screen, element]) => hasFocus(flow, screen, element)),
   );
@@ -47,6 +58,37 @@ function becomes(flow: Flow, instance: Instance): boolean {
   return true;
 }
 
+/** Parameters the screen still takes, with what still fits them. */
+function fitArgs(flow: Flow, { screen, args }: { screen: Id; args: Scalars }): Scalars {
+  const takes = flow.screens.get(screen)?.parameters ?? [];
+  return Object.fromEntries(takes.map(({ id, type, fallback }) => [id, fitScalar(type, args[id]) ?? fallback]));
+}
+
+/** Notices whose screen or area is gone go, and so do those that waited for a notice of another sort now. */
+function fitNotices(flow: Flow, state: RunState): void {
+  const areas = areasOf(flow, state);
+  const goesOn = ({ owner }: { owner: Instance['owner'] }): boolean =>
+    owner === null || (typeof owner === 'number' ? owner === state.base.serial : areas.includes(owner));
+  state.notices = state.notices.filter(goesOn);
+  state.line = state.line
+    .filter((each) => goesOn(each) && flow.screens.get(each.screen)?.notice?.again === 'line')
+    .map((each) => ({ ...each, args: fitArgs(flow, each) }));
+}
+
+/** What is remembered of links goes with them. */
+function fitLinks(flow: Flow, state: RunState): void {
+  const serials = new Set(allUp(state).map((each) => each.serial));
+  state.once = state.once.filter((id) => flow.links.get(id)?.link.once);
+  state.later = state.later.filter(
+    ({ link, effect, owner }) =>
+      (flow.links.get(link)?.effects.length ?? 0) > effect && (owner === null || owner === state.base.serial),
+  );
+  state.truths = state.truths.filter((key) => {
+    const [, serial, link] = /^(?:(\d+):)?(.*)$/s.exec(key)!;
+    return flow.links.get(link!)?.awaits && (serial === undefined || serials.has(Number(serial)));
+  });
+}
+
 function replaceBase(flow: Flow, state: RunState): void {
   const gone = state.base;
   state.overlays = [];
@@ -56,7 +98,7 @@ function replaceBase(flow: Flow, state: RunState): void {
   const trail = flow.screens.get(target)!.trail === 'afresh' ? [] : state.trail;
   // The stand-in for a screen that is gone has no picture to leave with.
   state.base = { ...gone, screen: target, shown: Infinity, settled: Infinity };
-  bringUp(flow, state, target, () => undefined);
+  bringUp(flow, state, target, entry?.args, () => undefined);
   state.trail = trail.filter((each) => each.screen !== state.base.screen);
   if (entry) state.base.focus = entry.focus;
 }
@@ -71,7 +113,8 @@ function dropRepeats(state: RunState): void {
 function fitInstance(flow: Flow, instance: Instance): void {
   const screen = screenOf(flow, instance);
   const { order } = screen.focus;
-  if (instance.layer === 'notice') instance.focus = null;
+  instance.args = fitArgs(flow, instance);
+  if (instance.layer === 'notice' || instance.layer === 'companion') instance.focus = null;
   else if (instance.focus === null || !order.includes(instance.focus))
     instance.focus = arrivalFocus(screen, null);
   const own = new Set(screen.links.time.map((link) => link.id));
@@ -86,6 +129,6 @@ const hasFocus = (flow: Flow, screen: Id, element: Id): boolean =>
   flow.screens.get(screen)?.focus.order.includes(element) ?? false;
 
 function spotStands(flow: Flow, state: RunState, spot: { serial: number; element: Id | null }): boolean {
-  const instance = standing(state).find((each) => each.serial === spot.serial);
+  const instance = allUp(state).find((each) => each.serial === spot.serial);
   return Boolean(instance && spot.element && flow.screens.get(instance.screen)?.layout.has(spot.element));
 }

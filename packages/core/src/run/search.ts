@@ -1,10 +1,54 @@
-import type { CompiledLink, Flow } from '../compile';
+import type { CompiledLink, CompiledScreen, Flow, LinkTable } from '../compile';
 import type { Id } from '../model';
-import { focusShown, isBlocked, maskOf, reachable, screenOf, standing } from './derived';
+import { areasOf, beneathOverlays, focusShown, isBlocked, liesOverAll, maskOf, reachable, screenOf } from './derived';
+import { fits, type Search } from './fit';
 import { focusMove, isDirection, setFocus } from './focus';
-import type { Say } from './outcome';
-import type { Device, Holding, Instance, RunState, Spot } from './state';
-import { fits, tryLink } from './take';
+import { removeNotice } from './notices';
+import type { Nowhere, Say } from './outcome';
+import type { Device, Holding, Instance, RunState, Scalars, Spot } from './state';
+import { inOneStep, tryLink } from './take';
+
+/** A place that is asked whether it takes an input: something up, an area, or the project. */
+interface Level {
+  source: Instance | null;
+  screen: CompiledScreen | null;
+  links: LinkTable;
+  /** A modal overlay lies above it. */
+  under: boolean;
+}
+
+/** All that can take an input, in the order they are asked. */
+function levels(flow: Flow, state: RunState): Level[] {
+  const found: Level[] = [];
+  let under = false;
+  const add = (source: Instance): void => {
+    const screen = screenOf(flow, source);
+    found.push({ source, screen, links: screen.links, under });
+  };
+  for (let i = state.notices.length - 1; i >= 0; i--)
+    if (liesOverAll(flow, state.notices[i]!)) add(state.notices[i]!);
+  for (let i = state.overlays.length - 1; i >= 0; i--) {
+    add(state.overlays[i]!);
+    if (found.at(-1)!.screen!.modal) under = true;
+  }
+  for (const instance of beneathOverlays(flow, state)) add(instance);
+  for (const area of areasOf(flow, state))
+    found.push({ source: null, screen: null, links: flow.areas.get(area)!.links, under });
+  found.push({ source: null, screen: null, links: flow.shared, under });
+  return found;
+}
+
+const searchOf = (flow: Flow, state: RunState, say: Say, fields: Scalars | null = null): Search => ({
+  flow,
+  state,
+  say,
+  fields,
+  passed: [],
+});
+
+function leadsNowhere({ state, say, passed }: Search, what: Nowhere): void {
+  say({ at: state.now, did: 'nowhere', what, ...(passed.length > 0 ? { passed } : {}) });
+}
 
 /** A key or pad button went down. */
 export function pressCode(
@@ -25,7 +69,7 @@ export function pressCode(
   const reveals = !focusShown(state) && actions.some((action) => isDirection(action) || action === 'confirm');
   state.device = device;
   if (reveals && reachable(flow, state).some((level) => level.focus !== null)) return;
-  if (resolveCode(flow, state, code, actions, say)) useUp(state, code);
+  if (resolveCode(searchOf(flow, state, say), code, actions)) useUp(state, code);
 }
 
 export const isDown = (state: RunState, code: string): boolean =>
@@ -50,72 +94,73 @@ function kept(state: RunState, press: RunState['pending'], say: Say): boolean {
 }
 
 /** Finds the one taker of a press. Returns whether the flow took it. */
-function resolveCode(flow: Flow, state: RunState, code: string, actions: readonly Id[], say: Say): boolean {
-  for (const level of reachable(flow, state)) {
-    const screen = screenOf(flow, level);
-    if (level.focus !== null && actions.includes('confirm')) {
-      activate(flow, state, level, level.focus, say);
+function resolveCode(search: Search, code: string, actions: readonly Id[]): boolean {
+  const { flow, state } = search;
+  for (const level of levels(flow, state)) {
+    const { source, screen, under } = level;
+    if (!under && source && source.focus !== null && actions.includes('confirm')) {
+      activate(search, source, source.focus);
       return true;
     }
-    const link = firstFor(state, screen.links.action, actions, 'down', level);
+    const shortcut = under ? undefined : screen?.shortcuts.find((each) => actions.includes(each.action));
+    if (shortcut && source) {
+      activate(search, source, shortcut.element);
+      return true;
+    }
+    const link = firstFor(search, level, actions, 'down');
     if (link) {
-      tryLink(flow, state, link, level, say);
+      tryLink(search, link, source);
       return true;
     }
-    if (moveFocusOf(flow, state, level, actions)) return true;
-  }
-  const shared = firstFor(state, flow.shared.action, actions, 'down', null);
-  if (shared) {
-    tryLink(flow, state, shared, null, say);
-    return true;
+    if (!under && source && moveFocusOf(flow, state, source, actions)) return true;
   }
   const held = actions.flatMap((action) =>
     (flow.holds.get(action) ?? []).map((hold) => ({ code, action, hold, due: state.now + hold })),
   );
   if (held.length > 0) state.holding = [...state.holding, ...held];
-  leftOver(flow, state, code, actions, say);
+  leftOver(search, code, actions);
   return false;
 }
 
 /** What no link wants goes to the game, unless it is blocked; either way it led nowhere in the flow. */
-function leftOver(flow: Flow, state: RunState, code: string, actions: readonly Id[], say: Say): void {
+function leftOver(search: Search, code: string, actions: readonly Id[]): void {
+  const { flow, state, say } = search;
   const game = !isBlocked(flow, state);
   if (game) say({ at: state.now, did: 'to game', code });
   if (actions.some(isDirection) || state.holding.some((each) => each.code === code)) return;
   // A link that waits for the release will still have it.
-  const tables = [...reachable(flow, state).map((level) => screenOf(flow, level).links), flow.shared];
-  const awaited = tables.some((links) => actions.some((action) => links.action.get(action)?.some(onRelease)));
-  if (!awaited)
-    say({ at: state.now, did: 'nowhere', what: { kind: 'input', code, actions: [...actions], game } });
+  const awaited = levels(flow, state).some(({ links }) =>
+    actions.some((action) => links.action.get(action)?.some(onRelease)),
+  );
+  if (!awaited) leadsNowhere(search, { kind: 'input', code, actions: [...actions], game });
 }
 
 const onRelease = ({ cue }: CompiledLink): boolean => cue.on === 'action' && cue.when === 'up';
 
 function firstFor(
-  state: RunState,
-  table: ReadonlyMap<Id, CompiledLink[]>,
+  search: Search,
+  { links, source, under }: Level,
   actions: readonly Id[],
   when: 'down' | 'up' | 'held',
-  source: Instance | null,
   hold?: number,
 ): CompiledLink | undefined {
   let first: CompiledLink | undefined;
   for (const action of actions)
-    for (const link of table.get(action) ?? []) {
+    for (const link of links.action.get(action) ?? []) {
       if (link.cue.on !== 'action' || link.cue.when !== when || (hold !== undefined && link.after !== hold))
         continue;
-      if ((!first || link.index < first.index) && fits(state, link, source)) first = link;
+      if (under && !link.link.aboveModal) continue;
+      if ((!first || link.index < first.index) && fits(search, link, source, under)) first = link;
     }
   return first;
 }
 
 /** Activates an element: its first press link that fits. */
-function activate(flow: Flow, state: RunState, level: Instance, element: Id, say: Say): void {
-  const links = screenOf(flow, level).links.press.get(element) ?? [];
-  const link = links.find((each) => fits(state, each, level));
-  if (link) tryLink(flow, state, link, level, say);
-  else
-    say({ at: state.now, did: 'nowhere', what: { kind: 'press', spot: { serial: level.serial, element } } });
+function activate(search: Search, source: Instance, element: Id): void {
+  const links = screenOf(search.flow, source).links.press.get(element) ?? [];
+  const link = links.find((each) => fits(search, each, source));
+  if (link) tryLink(search, link, source);
+  else leadsNowhere(search, { kind: 'press', spot: { serial: source.serial, element } });
 }
 
 /** A key or button came up: links for that, where nothing has used the press. */
@@ -124,29 +169,26 @@ export function releaseCode(flow: Flow, state: RunState, code: string, say: Say)
   state.down = state.down.filter((each) => each.code !== code);
   dropHolding(state, code);
   if (used !== false || maskOf(state) !== null) return;
-  resolveAction(flow, state, flow.bindings.get(code) ?? [], 'up', undefined, say);
+  resolveAction(searchOf(flow, state, say), flow.bindings.get(code) ?? [], 'up');
 }
 
 export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say): void {
   if (maskOf(state) !== null) return;
-  if (!resolveAction(flow, state, [held.action], 'held', held.hold, say)) return;
+  if (!resolveAction(searchOf(flow, state, say), [held.action], 'held', held.hold)) return;
   useUp(state, held.code);
   dropHolding(state, held.code);
 }
 
 function resolveAction(
-  flow: Flow,
-  state: RunState,
+  search: Search,
   actions: readonly Id[],
   when: 'up' | 'held',
-  hold: number | undefined,
-  say: Say,
+  hold?: number,
 ): boolean {
-  for (const level of [...reachable(flow, state), null]) {
-    const table = level === null ? flow.shared : screenOf(flow, level).links;
-    const link = firstFor(state, table.action, actions, when, level, hold);
+  for (const level of levels(search.flow, search.state)) {
+    const link = firstFor(search, level, actions, when, hold);
     if (!link) continue;
-    tryLink(flow, state, link, level, say);
+    tryLink(search, link, level.source);
     return true;
   }
   return false;
@@ -171,7 +213,8 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   const level = reachable(flow, state).find((each) => each.serial === spot?.serial);
   if (!spot?.element || !level) return;
   state.pressed = spot;
-  if (screenOf(flow, level).focus.order.includes(spot.element)) setFocus(flow, state, level, spot.element);
+  if (level.focus !== null && screenOf(flow, level).focus.order.includes(spot.element))
+    setFocus(flow, state, level, spot.element);
 }
 
 /** It came up: on the same spot, that element is activated. */
@@ -181,7 +224,7 @@ export function releaseSpot(flow: Flow, state: RunState, spot: Spot | null, say:
   if (!pressed?.element || spot?.serial !== pressed.serial || spot.element !== pressed.element) return;
   if (maskOf(state) !== null) return;
   const level = reachable(flow, state).find((each) => each.serial === pressed.serial);
-  if (level) activate(flow, state, level, pressed.element, say);
+  if (level) activate(searchOf(flow, state, say), level, pressed.element);
 }
 
 /** The press kept while input was masked is looked at afresh; dropped when its element is gone. */
@@ -190,25 +233,43 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   state.pending = null;
   if (!pending) return;
   state.device = pending.device;
+  const search = searchOf(flow, state, say);
   if ('code' in pending) {
-    const used = resolveCode(flow, state, pending.code, flow.bindings.get(pending.code) ?? [], say);
+    const used = resolveCode(search, pending.code, flow.bindings.get(pending.code) ?? []);
     if (!isDown(state, pending.code)) dropHolding(state, pending.code);
     else if (used) useUp(state, pending.code);
     return;
   }
   const { serial, element } = pending.spot;
   const level = reachable(flow, state).find((each) => each.serial === serial);
-  if (level && element) activate(flow, state, level, element, say);
+  if (level && element) activate(search, level, element);
 }
 
-/** An event from the game: searched all the way down, whatever is modal. */
-export function receiveEvent(flow: Flow, state: RunState, event: Id, say: Say): void {
-  for (const level of [...standing(state).reverse(), null]) {
-    const table = level === null ? flow.shared : screenOf(flow, level).links;
-    const link = table.event.get(event)?.find((each) => fits(state, each, level));
+/**
+ * An event from the game: notices that waited for it go, then it is searched for all the way down. A link from beneath a
+ * modal overlay opens nothing over it, unless it is marked so.
+ */
+export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Scalars, say: Say): void {
+  const over = state.notices.filter((notice) => {
+    const until = screenOf(flow, notice).notice?.until;
+    return typeof until === 'object' && until.event === event;
+  });
+  if (over.length > 0)
+    inOneStep(flow, state, say, (step) => over.forEach((notice) => removeNotice(step, notice, null)));
+  const search = searchOf(flow, state, say, fields);
+  for (const { links, source, under } of levels(flow, state)) {
+    const link = links.event.get(event)?.find((each) => fits(search, each, source, under));
     if (!link) continue;
-    tryLink(flow, state, link, level, say);
+    tryLink(search, link, source);
     return;
   }
-  say({ at: state.now, did: 'nowhere', what: { kind: 'event', event } });
+  if (over.length === 0) leadsNowhere(search, { kind: 'event', event, fields });
+}
+
+/** The content of a screen has finished: its own link for that, with no search. */
+export function finish(flow: Flow, state: RunState, instance: Instance, say: Say): void {
+  const search = searchOf(flow, state, say);
+  const link = screenOf(flow, instance).links.done.find((each) => fits(search, each, instance));
+  if (link) tryLink(search, link, instance);
+  else leadsNowhere(search, { kind: 'done', screen: instance.screen });
 }

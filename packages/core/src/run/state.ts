@@ -1,4 +1,4 @@
-import type { Id, Layer, Masked } from '../model';
+import type { Id, Layer, Masked, Scalar } from '../model';
 import type { Half, Sample } from '../motion';
 
 /** Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer microseconds. */
@@ -13,6 +13,22 @@ export interface RunState {
   /** Bottom to top. */
   overlays: Instance[];
   notices: Instance[];
+  /** Up by rule: brought up and taken away at the end of every step. */
+  companions: Instance[];
+  /** What every value of the project holds. */
+  values: Scalars;
+  /** Saved games by slot. */
+  saves: Readonly<Record<string, Scalars>>;
+  /** Links that are taken once, and have been. */
+  once: readonly Id[];
+  /** Value cues that held when last looked at: `serial:link`, or the link alone for areas and the project. */
+  truths: readonly string[];
+  /** Notices that wait for their like to go. */
+  line: readonly Waiting[];
+  /** Effects that come later. */
+  later: readonly Later[];
+  /** Expressions that have failed, each told once. */
+  failed: readonly string[];
   /** Pictures of screens that are no longer up and have not finished leaving. */
   leaving: readonly Leaving[];
   trail: readonly TrailEntry[];
@@ -29,6 +45,29 @@ export interface RunState {
   /** Presses that some link waits for while they are held. */
   holding: readonly Holding[];
   ended: boolean;
+}
+
+export type Scalars = Readonly<Record<Id, Scalar>>;
+
+/** A notice that waits in line. */
+export interface Waiting {
+  screen: Id;
+  args: Scalars;
+  by: Id | null;
+  owner: Instance['owner'];
+}
+
+/** The rest of a link's effects: one that comes at `due` on the interface clock. */
+export interface Later {
+  due: number;
+  link: Id;
+  /** Its index among the link's effects. */
+  effect: number;
+  /** What it was given when the link was taken. */
+  args: Scalars;
+  gives: Scalar | null;
+  /** The base instance it goes with; null when an area or the project set it off. */
+  owner: number | null;
 }
 
 export type Device = 'keys' | 'pad' | 'pointer' | 'touch';
@@ -61,8 +100,16 @@ export interface Instance {
   timers: Readonly<Record<Id, number>>;
   /** Links that came due before its least time, taken when that has passed. */
   marks: readonly Id[];
-  /** Notice: the base instance it goes with; null when the project set it off, NEW until its step ends. */
-  owner: number | null;
+  /** What it was given when it came up. */
+  args: Scalars;
+  /** Who gets its answer: the instance that opened it, and the source of the link. */
+  asker: { serial: number | null; from: Id } | null;
+  /** The screen that led here. */
+  cameFrom: Id | null;
+  /** Notice: its place among its like where they stack up, from 0. */
+  slot: number;
+  /** Notice: the base instance or the area it goes with; null with nothing, NEW until its step ends. */
+  owner: number | Id | null;
 }
 
 export const FIRED = -1;
@@ -75,9 +122,11 @@ export const STAY = 'stay';
 
 export interface Leaving {
   serial: number;
+  slot: number;
   screen: Id;
   layer: Layer;
   focus: Id | null;
+  args: Scalars;
   from: number;
   until: number;
   half: Half;
@@ -99,10 +148,19 @@ export interface Holding {
   due: number;
 }
 
-export interface TrailEntry {
+/** A base that can be gone back to, with what was open over it. */
+export interface TrailEntry extends Left {
+  overlays: Left[];
+}
+
+export interface Left {
+  /** The serial number it had. */
+  serial: number;
   screen: Id;
   focus: Id | null;
-  overlays: { screen: Id; focus: Id | null }[];
+  args: Scalars;
+  asker: Instance['asker'];
+  cameFrom: Id | null;
 }
 
 export type Pending = { code: string; device: 'keys' | 'pad' } | { spot: Spot; device: 'pointer' | 'touch' };
@@ -119,6 +177,14 @@ export function fork(state: RunState): RunState {
     base: forkInstance(state.base),
     overlays: state.overlays.map(forkInstance),
     notices: state.notices.map(forkInstance),
+    companions: state.companions.map(forkInstance),
+    values: state.values,
+    saves: state.saves,
+    once: state.once,
+    truths: state.truths,
+    line: state.line,
+    later: state.later,
+    failed: state.failed,
     leaving: state.leaving,
     trail: state.trail,
     remembered: state.remembered,
@@ -147,6 +213,10 @@ function forkInstance(instance: Instance): Instance {
     focus: instance.focus,
     timers: instance.timers,
     marks: instance.marks,
+    args: instance.args,
+    asker: instance.asker,
+    cameFrom: instance.cameFrom,
+    slot: instance.slot,
     owner: instance.owner,
   };
 }

@@ -1,13 +1,15 @@
-import { padCode, type Flow } from '../compile';
-import type { Id } from '../model';
+import { padCode, type Flow, type Given } from '../compile';
+import { fitScalar, zeroOf, type Id } from '../model';
 import { NO_MOTION } from '../motion';
-import { allUp, screenOf, standing } from './derived';
+import { allUp, screenOf } from './derived';
 import type { Input } from './input';
 import type { Outcome, Say } from './outcome';
-import { isDown, pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
-import { fork, NEW, type RunState, type Spot } from './state';
-import { bringUp } from './take';
+import { argumentsOf } from './reading';
+import { finish, isDown, pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
+import { fork, NEW, type RunState, type Scalars, type Spot } from './state';
+import { bringUp, inOneStep } from './take';
 import { passTime } from './time';
+import { setValue, valuesFrom } from './values';
 
 export interface Stepped {
   state: RunState;
@@ -31,9 +33,19 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
   switch (input.type) {
     case 'time':
       return passTime(flow, state, Math.max(0, Math.round(input.pass)), say);
-    case 'event':
-      say({ at: state.now, did: 'input', input: `event ${input.event}` });
-      return receiveEvent(flow, state, input.event, say);
+    case 'event': {
+      const fields = fieldsOf(flow, input.event, input.fields);
+      say({ at: state.now, did: 'input', input: `event ${input.event}`, fields });
+      return receiveEvent(flow, state, input.event, fields, say);
+    }
+    case 'value':
+      return inOneStep(flow, state, say, () => setValue(flow, state, input.value, input.to, null, say));
+    case 'done': {
+      const instance = allUp(state).find((each) => each.screen === input.screen);
+      if (!instance) return;
+      say({ at: state.now, did: 'input', input: `done ${input.screen}` });
+      return finish(flow, state, instance, say);
+    }
     case 'key':
     case 'pad': {
       const code = input.type === 'key' ? input.code : padCode(input.button);
@@ -54,25 +66,42 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
   }
 }
 
+/** What came with an event, fitted to its fields. */
+function fieldsOf(flow: Flow, event: Id, given: Scalars = {}): Scalars {
+  const fields = flow.project.events.find((each) => each.id === event)?.fields ?? [];
+  return Object.fromEntries(fields.map((field) => [field.id, fitScalar(field, given[field.id]) ?? zeroOf(field)]));
+}
+
 /** A spot as given, if there is such an element on such an instance. */
 function real(flow: Flow, state: RunState, spot: Spot | null): Spot | null {
-  const level = standing(state).find((each) => each.serial === spot?.serial);
+  const level = allUp(state).find((each) => each.serial === spot?.serial);
   return spot?.element && level && screenOf(flow, level).layout.has(spot.element) ? spot : null;
 }
 
+/** What a run has from before it began: what values hold, and saved games. */
+export interface Before {
+  values?: Scalars;
+  saves?: RunState['saves'];
+}
+
 /** A run at its first instant: the start screen taken at time 0. */
-export function begin(flow: Flow): Stepped {
-  return beginWith(flow, [flow.start]);
+export function begin(flow: Flow, before: Before = {}): Stepped {
+  return beginWith(flow, [{ screen: flow.start }], before);
 }
 
 /**
  * A run that begins at a screen, as a designer asks for it: a base by itself, anything else over the first base screen
  * that leads to it. With `atRest`, nothing is entering any more.
  */
-export function beginAt(flow: Flow, screen: Id, atRest: boolean): Stepped {
+export function beginAt(flow: Flow, screen: Id, atRest: boolean, before: Before = {}): Stepped {
   const target = flow.screens.get(screen);
-  if (!target) return begin(flow);
-  const begun = beginWith(flow, target.layer === 'base' ? [screen] : [hostOf(flow, screen), screen]);
+  if (!target) return begin(flow, before);
+  const { host, args } = hostOf(flow, screen);
+  const begun = beginWith(
+    flow,
+    target.layer === 'base' ? [{ screen, args }] : [{ screen: host }, { screen, args }],
+    before,
+  );
   if (atRest)
     for (const instance of allUp(begun.state)) {
       instance.half = NO_MOTION;
@@ -82,38 +111,59 @@ export function beginAt(flow: Flow, screen: Id, atRest: boolean): Stepped {
   return begun;
 }
 
-function beginWith(flow: Flow, screens: Id[]): Stepped {
+interface First {
+  screen: Id;
+  args?: readonly Given[];
+}
+
+function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
   const outcomes: Outcome[] = [];
-  const state = nothing(flow.start);
-  for (const screen of screens) bringUp(flow, state, screen, (outcome) => outcomes.push(outcome));
+  const say: Say = (outcome) => outcomes.push(outcome);
+  const state = nothing(flow, before);
+  for (const { screen, args } of screens) {
+    const place = { flow, state, say: () => undefined, source: null, fields: null };
+    bringUp(flow, state, screen, args && argumentsOf(place, args, screen), say);
+  }
   state.trail = [];
   return { state, outcomes };
 }
 
-/** The nearest base screen from which links lead to a screen; the start when none does. */
-function hostOf(flow: Flow, screen: Id): Id {
+/**
+ * The nearest base screen from which links lead to a screen, the start when none does; and what the first link there
+ * gives it. A companion stands beside the first base of its area.
+ */
+function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
+  const { layer, areas } = flow.screens.get(screen)!;
+  if (layer === 'companion') {
+    const base = flow.project.screens.find(
+      (each) => each.layer === 'base' && (areas.length === 0 || flow.screens.get(each.id)!.areas.includes(areas[0]!)),
+    );
+    return { host: base?.id ?? flow.start };
+  }
+  let args: readonly Given[] | undefined;
   const seen = new Set([screen]);
   for (const target of seen)
     for (const link of flow.links.values()) {
-      const leads =
-        link.to === target || link.effects.some((each) => each.do === 'notice' && each.screen === target);
+      const shown = link.effects.find(({ effect }) => effect.do === 'notice' && effect.screen === target);
+      if (link.to !== target && !shown) continue;
+      if (target === screen) args ??= link.to === target ? link.args : shown!.args;
       const from = flow.screens.get(link.from);
-      if (!leads || !from) continue;
-      if (from.layer === 'base') return from.id;
+      if (!from) continue;
+      if (from.layer === 'base') return { host: from.id, args };
       seen.add(from.id);
     }
-  return flow.start;
+  return { host: flow.start, args };
 }
 
 /** Before the first screen: an instance that nothing brought up and nothing sees. */
-function nothing(start: string): RunState {
+function nothing(flow: Flow, before: Before): RunState {
   return {
     now: 0,
     game: 0,
     serial: 1,
     base: {
       serial: NEW,
-      screen: start,
+      screen: flow.start,
       layer: 'base',
       by: null,
       taken: 0,
@@ -125,10 +175,22 @@ function nothing(start: string): RunState {
       focus: null,
       timers: {},
       marks: [],
+      args: {},
+      asker: null,
+      cameFrom: null,
+      slot: 0,
       owner: null,
     },
     overlays: [],
     notices: [],
+    companions: [],
+    values: valuesFrom(flow, before.values ?? {}),
+    saves: before.saves ?? {},
+    once: [],
+    truths: [],
+    line: [],
+    later: [],
+    failed: [],
     leaving: [],
     trail: [],
     remembered: {},

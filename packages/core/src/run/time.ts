@@ -1,9 +1,10 @@
-import type { CompiledLink, Flow } from '../compile';
-import { allUp, isCovered, isFrozen, maskOf, screenOf, standing } from './derived';
+import type { CompiledLink, CompiledNotice, Flow } from '../compile';
+import { allUp, isCovered, isFrozen, maskOf, screenOf } from './derived';
 import type { Say } from './outcome';
 import { resolveHold, resolvePending } from './search';
 import { FIRED, setTimer, STAY, type Instance, type RunState } from './state';
-import { endNotice, fits, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
+import { fits, type Search } from './fit';
+import { comeLater, endNotice, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
 
 /** Lets time pass, from due moment to due moment, so that passing a + b equals passing a, then b. */
 export function passTime(flow: Flow, state: RunState, pass: number, say: Say): void {
@@ -23,6 +24,8 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     // Timers of no length that set one another off: stop them where they are.
     say({ at: state.now, did: 'unsettled', screen: state.base.screen });
     for (const { instance, name } of runningTimers(flow, state, 0)) setTimer(instance, name, FIRED);
+    for (const instance of allUp(state)) instance.marks = [];
+    state.later = state.later.filter((each) => each.due > state.now);
     count = 0;
   }
   drift(flow, state, end);
@@ -56,19 +59,32 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
       if (left <= within)
         found.push({ instance, name: link.id, link, from, due: state.now + Math.max(0, left) });
     }
-    if (instance.layer === 'notice' && instance.timers[STAY] !== FIRED) {
-      const left = screen.lasts - (instance.timers[STAY] ?? 0);
-      if (left <= within && !(left > 0 && isCovered(flow, state, instance)))
-        found.push({
-          instance,
-          name: STAY,
-          link: null,
-          from: instance.taken,
-          due: state.now + Math.max(0, left),
-        });
+    const { notice } = screen;
+    if (notice && instance.timers[STAY] !== FIRED) {
+      const left = notice.lasts - (instance.timers[STAY] ?? 0);
+      if (left > within || (left > 0 && waits(flow, state, instance, notice, frozen))) continue;
+      found.push({
+        instance,
+        name: STAY,
+        link: null,
+        from: instance.taken,
+        due: state.now + Math.max(0, left),
+      });
     }
   }
   return found.sort((a, b) => a.from - b.from || a.instance.serial - b.instance.serial);
+}
+
+/** A notice's time stands still: it lies under a modal overlay, or its clock is frozen. */
+function waits(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  { clock, covered, everything }: CompiledNotice,
+  frozen: boolean,
+): boolean {
+  if (clock === 'game' && frozen) return true;
+  return covered === 'waits' && !everything && isCovered(flow, state, instance);
 }
 
 /** The next moment at which anything changes of itself. */
@@ -82,6 +98,7 @@ export function nextDue(flow: Flow, state: RunState): number {
   }
   for (const timer of runningTimers(flow, state)) due = Math.min(due, timer.due);
   if (state.pending && maskOf(state) === null) due = state.now;
+  if (state.later.length > 0) due = Math.min(due, Math.max(state.now, state.later[0]!.due));
   for (const { due: held } of state.holding) due = Math.min(due, Math.max(state.now, held));
   return due;
 }
@@ -101,20 +118,26 @@ function drift(flow: Flow, state: RunState, to: number): void {
 function goOff(flow: Flow, state: RunState, say: Say): void {
   if (state.leaving.some((picture) => picture.until <= state.now))
     state.leaving = state.leaving.filter((picture) => picture.until > state.now);
+  const search: Search = { flow, state, say, fields: null, passed: [] };
   const timer = runningTimers(flow, state, 0)[0];
   if (timer) {
     setTimer(timer.instance, timer.name, FIRED);
     if (timer.link === null) endNotice(flow, state, timer.instance, say);
-    else if (fits(state, timer.link, timer.instance)) tryLink(flow, state, timer.link, timer.instance, say);
+    else if (fits(search, timer.link, timer.instance)) tryLink(search, timer.link, timer.instance);
     return;
   }
-  for (const instance of standing(state)) {
+  for (const instance of allUp(state)) {
     if (instance.marks.length === 0 || ripeAt(flow, instance) > state.now) continue;
     const marked = instance.marks.map((id) => flow.links.get(id)).filter((link) => link !== undefined);
     instance.marks = [];
-    const first = marked.sort((a, b) => a.index - b.index).find((link) => fits(state, link, instance));
-    if (first) takeLink(flow, state, first, first.from === instance.screen ? instance : null, say);
+    const first = marked.sort((a, b) => a.index - b.index).find((link) => fits(search, link, instance));
+    if (first) takeLink(search, first, first.from === instance.screen ? instance : null);
     return;
+  }
+  const later = state.later[0];
+  if (later && later.due <= state.now) {
+    state.later = state.later.slice(1);
+    return comeLater(flow, state, later, say);
   }
   if (state.pending && maskOf(state) === null) return resolvePending(flow, state, say);
   const held = state.holding.find((each) => each.due <= state.now);

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { LONGEST_EXPRESSION } from '../expression';
 import { DURATION_PATTERN, FORMAT, KIND_NAMES, LONGEST_NAME } from '../model';
 
 /** The project document at its edge. Unknown keys are kept; nothing is converted. */
@@ -87,20 +88,64 @@ const elements = Joi.alternatives(
     text: words.required(),
     look: textUse.required(),
     box: boxUse.required(),
+    shortcut: id,
   }),
   thing({
     ...element,
     type: oneOf('picture').required(),
     asset: id.allow(null).required(),
+    from: id,
     fit: oneOf('contain', 'cover', 'stretch').required(),
   }),
 );
+
+const expression = Joi.string().min(1).max(LONGEST_EXPRESSION);
+const args = Joi.object().pattern(/^.{1,120}$/, expression);
+const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
+const option = thing({ id: id.required(), label: name.required() });
+const types = {
+  'on/off': { type: oneOf('on/off').required(), on: name, off: name },
+  number: {
+    type: oneOf('number').required(),
+    least: Joi.number(),
+    most: Joi.number(),
+    step: Joi.number(),
+    unit: name,
+  },
+  choice: { type: oneOf('choice').required(), options: list(option).required() },
+  text: { type: oneOf('text').required() },
+};
+const typed = (keys: Joi.SchemaMap, picture: boolean) =>
+  Joi.alternatives(
+    ...Object.values({ ...types, ...(picture ? { picture: { type: oneOf('picture').required() } } : {}) }).map(
+      (type) => thing({ id: id.required(), name: name.required(), ...type, ...keys }),
+    ),
+  );
+const value = typed(
+  {
+    section: name.required(),
+    life: oneOf('session', 'progress').required(),
+    byGame: Joi.boolean(),
+    default: scalar.required(),
+  },
+  false,
+);
+const parameter = typed({ default: scalar }, true);
+const field = typed({}, true);
+const area = thing({
+  id: id.required(),
+  name: name.required(),
+  parent: id.allow(null).required(),
+  freezes: Joi.boolean(),
+  motion,
+  music: id,
+});
 
 const screen = thing({
   id: id.required(),
   name: name.required(),
   kind: oneOf(...KIND_NAMES).required(),
-  layer: oneOf('base', 'overlay', 'notice').required(),
+  layer: oneOf('base', 'overlay', 'notice', 'companion').required(),
   trail: oneOf('keeps', 'skipped', 'afresh'),
   modal: Joi.boolean(),
   freezes: Joi.boolean(),
@@ -109,7 +154,22 @@ const screen = thing({
   remembers: Joi.boolean(),
   firstFocus: id,
   least: duration,
+  area: id,
+  shownWhen: expression,
+  parameters: list(parameter),
+  outcomes: list(thing({ id: id.required(), name: name.required() })),
   lasts: duration,
+  until: Joi.alternatives(oneOf('time', 'dismissed', 'replaced'), thing({ event: id.required() })),
+  again: Joi.alternatives(
+    oneOf('over', 'line', 'ignore'),
+    thing({ stack: Joi.number().integer().min(1).max(20).required() }),
+  ),
+  above: oneOf('base', 'everything'),
+  clock: oneOf('interface', 'game'),
+  covered: oneOf('counts', 'waits'),
+  scope: oneOf('screen', 'area', 'project'),
+  row: Joi.number().integer().min(0).max(MOST),
+  order: Joi.number().integer().min(0).max(MOST),
   motion,
   background: thing({ colour: colour.required(), picture: id }).required(),
   elements: list(elements).required(),
@@ -132,16 +192,29 @@ const cue = Joi.alternatives(
     clock: oneOf('interface', 'game').required(),
     covered: oneOf('counts', 'waits').required(),
   }),
-  thing({ on: oneOf('arrival').required() }),
+  thing({ on: oneOf('arrival', 'done').required() }),
+  thing({ on: oneOf('value').required(), when: expression.required() }),
+  thing({ on: oneOf('returned').required(), screen: id.required(), outcome: id }),
 );
+const later = { after: duration };
 const effect = Joi.alternatives(
-  thing({ do: oneOf('notice', 'clear notice').required(), screen: id.required() }),
-  thing({ do: oneOf('send').required(), event: id.required() }),
+  thing({ do: oneOf('notice').required(), screen: id.required(), args, ...later }),
+  thing({ do: oneOf('clear notice').required(), screen: id.required(), ...later }),
+  thing({ do: oneOf('send').required(), event: id.required(), fields: args, ...later }),
+  thing({ do: oneOf('set').required(), value: id.required(), to: expression.required(), ...later }),
+  thing({ do: oneOf('reset').required(), value: id, section: name, ...later }),
+  thing({ do: oneOf('sound', 'stop sound').required(), asset: id.required(), ...later }),
+  thing({ do: oneOf('save', 'load').required(), slot: expression.required(), ...later }),
 );
 const link = thing({
   id: id.required(),
   from: id.required(),
   cue: cue.required(),
+  when: expression,
+  once: Joi.boolean(),
+  aboveModal: Joi.boolean(),
+  args,
+  outcome: id,
   kind: oneOf('go', 'open', 'swap', 'back', 'clear', 'stay', 'end').required(),
   to: target,
   effects: list(effect).required(),
@@ -174,8 +247,15 @@ export const projectSchema = thing({
     }),
   ).required(),
   events: list(
-    thing({ id: id.required(), name: name.required(), direction: oneOf('in', 'out').required() }),
+    thing({
+      id: id.required(),
+      name: name.required(),
+      direction: oneOf('in', 'out').required(),
+      fields: list(field),
+    }),
   ).required(),
+  values: list(value).required(),
+  areas: list(area).required(),
   styles: thing({
     text: list(thing({ id: id.required(), name: name.required(), ...required(textLook) })).required(),
     box: list(

@@ -7,6 +7,7 @@ interface Description {
   flags?: { presence?: string; only?: boolean; unknown?: boolean };
   allow?: unknown[];
   keys?: Record<string, Description>;
+  patterns?: { regex: string; rule: Description }[];
   items?: Description[];
   matches?: { schema: Description }[];
   rules?: { name: string; args?: { limit?: number; regex?: string } }[];
@@ -37,9 +38,16 @@ function convertType(from: Description): JsonSchema {
     case 'object': {
       const keys = Object.entries(from.keys ?? {});
       const required = keys.filter(([, key]) => key.flags?.presence === 'required').map(([name]) => name);
+      const [pattern] = from.patterns ?? [];
       return {
         type: 'object',
         properties: Object.fromEntries(keys.map(([name, key]) => [name, convert(key)])),
+        ...(pattern
+          ? {
+              patternProperties: { [pattern.regex.replace(/^\/|\/[a-z]*$/g, '')]: convert(pattern.rule) },
+              additionalProperties: false,
+            }
+          : {}),
         ...(required.length > 0 ? { required } : {}),
       };
     }

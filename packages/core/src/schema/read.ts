@@ -1,4 +1,4 @@
-import { FORMAT, type Id, type Project } from '../model';
+import { areasAround, FORMAT, fitScalar, type Id, type Project } from '../model';
 import { projectSchema } from './joi';
 
 /** Where a document is wrong and why, in words for the person who opened it. */
@@ -43,11 +43,17 @@ export function readDocument(value: unknown): ReadResult {
       'format',
       `It is format ${format}; this version reads up to ${FORMAT}. Open it with a newer Tavu.`,
     );
-  const { error } = projectSchema.validate(value, { convert: false, abortEarly: false });
+  const current = migrate(value as Record<string, unknown>, format);
+  const { error } = projectSchema.validate(current, { convert: false, abortEarly: false });
   if (error) return { problems: error.details.slice(0, 20).map(toProblem) };
-  const project = value as Project;
+  const project = current as unknown as Project;
   const problems = integrity(project);
   return problems.length > 0 ? { problems } : { project };
+}
+
+/** What older formats lack is filled in. */
+function migrate(value: Record<string, unknown>, format: number): Record<string, unknown> {
+  return format === 1 ? { values: [], areas: [], ...value, format: FORMAT } : value;
 }
 
 const problem = (place: string, reason: string): ReadResult => ({ problems: [{ place, reason }] });
@@ -134,6 +140,17 @@ function integrity(project: Project): Problem[] {
   unique(project.actions, 'actions');
   unique(project.events, 'events');
   unique(project.assets, 'assets');
+  unique(project.values, 'values');
+  unique(project.areas, 'areas');
+  project.values.forEach((value, i) => {
+    if (fitScalar(value, value.default) === null)
+      problems.push({ place: `values[${i}].default`, reason: `It cannot stand in ${value.name}.` });
+  });
+  project.areas.forEach((area, i) => {
+    const around = areasAround(project, area.parent);
+    if (around.includes(area.id))
+      problems.push({ place: `areas[${i}].parent`, reason: 'The area holds itself.' });
+  });
   project.screens.forEach((screen, i) => {
     unique(screen.elements, `screens[${i}].elements`);
     const parents = new Map(screen.elements.map((element) => [element.id, element.parent]));

@@ -11,6 +11,7 @@ import type {
   Project,
   Screen,
   Target,
+  Value,
 } from '../model';
 import type { Input } from '../run';
 import { buttonOf, projectOf } from './flows';
@@ -21,6 +22,8 @@ const SCREENS = ['s0', 's1', 's2', 's3', 's4', 's5'];
 const BUTTONS = ['b0', 'b1', 'b2'];
 const EVENTS = ['g0', 'g1', 'g2'];
 const ACTIONS = ['confirm', 'menu', 'back', 'up', 'down', 'next'];
+const VALUES = ['oil', 'lit', 'grade', 'note'];
+const AREAS = ['r0', 'r1'];
 const CODES = ['Enter', 'Escape', 'Backspace', 'ArrowUp', 'ArrowDown', 'KeyE', 'KeyZ'];
 
 const duration: fc.Arbitrary<Duration> = fc.oneof(
@@ -94,13 +97,53 @@ const element: fc.Arbitrary<Element> = fc.oneof(
   }),
 );
 
+/** Expressions of each sort, with names that are there, and some that are not or fail. */
+const condition = fc.constantFrom(
+  'oil < 20',
+  'oil >= 10 && lit',
+  '!lit',
+  'lit || isUp(S1)',
+  'grade == "high"',
+  'note != ""',
+  'isCovered()',
+  'cameFrom(S0)',
+  'saveExists(1)',
+  'asked > 0',
+  'oil / 0 > 1',
+  'nobody',
+  'oil <',
+);
+const number = fc.constantFrom('oil + 10', 'oil - 7', '0', '100', 'asked', 'max(oil, 3)', 'oil % 3', 'nobody');
+const setting = fc.oneof(
+  number.map((to) => ({ value: 'oil', to })),
+  fc.constantFrom('!lit', 'true', 'oil < 20').map((to) => ({ value: 'lit', to })),
+  fc.constantFrom('"high"', '"low"', '"none"').map((to) => ({ value: 'grade', to })),
+  fc.constantFrom('note + "x"', '""', 'oil').map((to) => ({ value: 'note', to })),
+);
+const args = fc.option(
+  number.map((asked): Record<string, string> => ({ asked })),
+  { nil: undefined },
+);
+
 const screen = (id: string): fc.Arbitrary<Screen> =>
   fc
     .record({
       id: fc.constant(id),
       name: fc.constant(id.toUpperCase()),
       kind: fc.constantFrom('splash', 'title', 'play', 'pause', 'custom', 'game over'),
-      layer: fc.constantFrom('base', 'base', 'overlay', 'overlay', 'notice'),
+      layer: fc.constantFrom('base', 'base', 'overlay', 'overlay', 'notice', 'companion'),
+      area: maybe(fc.constantFrom(...AREAS)),
+      shownWhen: maybe(condition),
+      parameters: maybe(
+        fc.constant([{ id: 'asked', name: 'asked', type: 'number' as const, least: 0, most: 50 }]),
+      ),
+      outcomes: maybe(fc.constant([{ id: 'yes', name: 'yes' }])),
+      until: maybe(fc.constantFrom('time', 'dismissed', 'replaced', { event: 'g0' })),
+      again: maybe(fc.constantFrom('over', 'line', 'ignore', { stack: 2 })),
+      above: maybe(fc.constantFrom('base', 'everything')),
+      clock: maybe(fc.constantFrom('interface', 'game')),
+      covered: maybe(fc.constantFrom('counts', 'waits')),
+      scope: maybe(fc.constantFrom('screen', 'area', 'project')),
       modal: maybe(fc.boolean()),
       remembers: maybe(fc.boolean()),
       releases: maybe(fc.constantFrom('settled', 'at once')),
@@ -133,31 +176,72 @@ const cue: fc.Arbitrary<Cue> = fc.oneof(
     clock: fc.constantFrom('interface' as const, 'game' as const),
     covered: fc.constantFrom('counts' as const, 'waits' as const),
   }),
-  fc.constant<Cue>({ on: 'arrival' }),
+  fc.constantFrom<Cue>({ on: 'arrival' }, { on: 'done' }),
+  condition.map((when): Cue => ({ on: 'value', when })),
+  fc
+    .tuple(fc.constantFrom(...SCREENS), fc.constantFrom(undefined, 'yes'))
+    .map(([id, outcome]): Cue => ({ on: 'returned', screen: id, ...(outcome ? { outcome } : {}) })),
 );
 const target: fc.Arbitrary<Target> = fc.oneof(
   { weight: 8, arbitrary: fc.constantFrom(...SCREENS).map((each): Target => ({ screen: each })) },
   { weight: 1, arbitrary: fc.constantFrom('Attic', 'S1').map((gap): Target => ({ gap })) },
 );
-const effect: fc.Arbitrary<Effect> = fc.oneof(
-  fc.constantFrom(...SCREENS).map((each): Effect => ({ do: 'notice', screen: each })),
+const effectNow: fc.Arbitrary<Effect> = fc.oneof(
+  fc
+    .tuple(fc.constantFrom(...SCREENS), args)
+    .map(([each, given]): Effect => ({ do: 'notice', screen: each, ...(given ? { args: given } : {}) })),
+  setting.map((each): Effect => ({ do: 'set', ...each })),
+  setting.map((each): Effect => ({ do: 'set', ...each })),
+  fc.constantFrom<Effect>(
+    { do: 'reset' },
+    { do: 'reset', value: 'oil' },
+    { do: 'save', slot: '1' },
+    { do: 'load', slot: '1' },
+    { do: 'sound', asset: 'bell' },
+  ),
   fc.constantFrom(...SCREENS).map((each): Effect => ({ do: 'clear notice', screen: each })),
   fc.constantFrom(...EVENTS).map((each): Effect => ({ do: 'send', event: each })),
 );
+const effect: fc.Arbitrary<Effect> = fc
+  .tuple(effectNow, fc.option(duration, { nil: undefined, freq: 5 }))
+  .map(([each, after]) => (after === undefined ? each : { ...each, after }));
 const linkOf = (n: number): fc.Arbitrary<Link> =>
   fc
     .record({
       id: fc.constant(`l${n}`),
-      from: fc.constantFrom('project', ...SCREENS),
+      from: fc.constantFrom('project', ...AREAS, ...SCREENS, ...SCREENS),
       cue,
       kind: fc.constantFrom('go', 'go', 'open', 'open', 'swap', 'back', 'clear', 'stay'),
       to: target,
+      when: maybe(condition),
+      once: maybe(fc.constant(true)),
+      aboveModal: maybe(fc.constant(true)),
+      args: maybe(number.map((asked) => ({ asked }))),
+      outcome: maybe(fc.constant('yes')),
       effects: fc.array(effect, { maxLength: 2 }),
       motion: maybe(motion),
       order: maybe(order),
       masked: maybe(masked),
     })
     .map((each) => lean(each) as Link);
+
+const valuesOf = (least: number): Value[] => [
+  { id: 'oil', name: 'oil', section: 'Lamp', life: 'session', type: 'number', least, most: 100, default: 40 },
+  { id: 'lit', name: 'lit', section: 'Lamp', life: 'progress', type: 'on/off', default: false, byGame: true },
+  {
+    id: 'grade',
+    name: 'grade',
+    section: 'Storm',
+    life: 'progress',
+    type: 'choice',
+    options: [
+      { id: 'low', label: 'Low' },
+      { id: 'high', label: 'High' },
+    ],
+    default: 'low',
+  },
+  { id: 'note', name: 'note', section: 'Storm', life: 'session', type: 'text', default: '' },
+];
 
 export const anyProject: fc.Arbitrary<Project> = fc
   .record({
@@ -168,15 +252,27 @@ export const anyProject: fc.Arbitrary<Project> = fc
     house: fc.record({ motion, order, masked }),
     keep: fc.subarray(SCREENS, { minLength: 1 }),
     start: fc.constantFrom(...SCREENS, null),
+    kept: fc.subarray(VALUES, { minLength: 3 }),
+    least: fc.integer({ min: -5, max: 30 }),
   })
-  .map(({ screens, links, house, keep, start }) =>
+  .map(({ screens, links, house, keep, start, kept, least }) =>
     projectOf(
       screens.filter((each) => keep.includes(each.id)),
       links,
       {
         house,
         start,
-        events: EVENTS.map((id) => ({ id, name: id, direction: 'in' as const })),
+        events: EVENTS.map((id) => ({
+          id,
+          name: id,
+          direction: 'in' as const,
+          ...(id === 'g1' ? { fields: [{ id: 'asked', name: 'asked', type: 'number' as const }] } : {}),
+        })),
+        values: valuesOf(least).filter((value) => kept.includes(value.id)),
+        areas: [
+          { id: 'r0', name: 'Season', parent: null, freezes: false },
+          { id: 'r1', name: 'Night', parent: 'r0', motion: house.motion },
+        ],
       },
     ),
   );
@@ -204,6 +300,13 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     spot: fc.option(spot, { nil: null }),
   }),
   fc.constantFrom(...EVENTS).map((each): Input => ({ type: 'event', event: each })),
+  fc
+    .integer({ min: -20, max: 120 })
+    .map((asked): Input => ({ type: 'event', event: 'g1', fields: { asked } })),
+  fc
+    .tuple(fc.constantFrom(...VALUES), fc.constantFrom(true, false, 0, 15, 400, 'high', 'x'))
+    .map(([value, to]): Input => ({ type: 'value', value, to })),
+  fc.constantFrom(...SCREENS).map((each): Input => ({ type: 'done', screen: each })),
   fc.integer({ min: 0, max: 700_000 }).map((pass): Input => ({ type: 'time', pass })),
 );
 export const anyInputs = fc.array(anyInput, { maxLength: 40 });

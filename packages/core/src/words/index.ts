@@ -12,4 +12,4 @@ export {
   type Slot,
 } from './sentence';
 export { readingTime } from './reading';
-export { outcomeWords } from './outcome';
+export { outcomeWords, reasonWords } from './outcome';

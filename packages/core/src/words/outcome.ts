@@ -1,5 +1,5 @@
-import { titleCase, type Project } from '../model';
-import type { Outcome } from '../run';
+import { scalarWords, titleCase, valueById, type Project } from '../model';
+import type { Outcome, Passed, Scalars } from '../run';
 import { codeName } from './inputs';
 import { sentenceText } from './sentence';
 
@@ -8,10 +8,17 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
   const screen = (id: string): string =>
     project.screens.find((each) => each.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
   const event = (id: string): string => project.events.find((each) => each.id === id)?.name ?? 'an event';
+  const sound = (id: string): string => project.assets.find((each) => each.id === id)?.name ?? 'A sound';
+  const fields = (id: string, held: Scalars | undefined): string => {
+    const known = project.events.find((each) => each.id === id)?.fields ?? [];
+    const said = known.map((field) => `${field.name} ${scalarWords(field, held?.[field.id])}`);
+    return said.length > 0 ? ` (${said.join(', ')})` : '';
+  };
   switch (outcome.did) {
     case 'input': {
-      const said = /^event (.*)$/.exec(outcome.input);
-      if (said) return `Game says ${event(said[1]!)}`;
+      const said = /^(event|done) (.*)$/s.exec(outcome.input);
+      if (said?.[1] === 'event') return `Game says ${event(said[2]!)}${fields(said[2]!, outcome.fields)}`;
+      if (said) return `${screen(said[2]!)} has finished`;
       return outcome.input === 'pointer' || outcome.input === 'touch'
         ? titleCase(outcome.input)
         : `${titleCase(codeName(outcome.input))} ↓`;
@@ -27,8 +34,39 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'notice':
       return `${screen(outcome.screen)} shows`;
     case 'send':
-      return `${event(outcome.event)} → game`;
+      return `${event(outcome.event)}${fields(outcome.event, outcome.fields)} → game`;
+    case 'in line':
+      return `${screen(outcome.screen)} waits in line`;
+    case 'ignored':
+      return `${screen(outcome.screen)} is up already, and ignores it`;
+    case 'overflow':
+      return `${screen(outcome.screen)}: the line is full, so this one is lost`;
+    case 'sound':
+      return `${sound(outcome.asset)} plays`;
+    case 'stop sound':
+      return `${sound(outcome.asset)} stops`;
+    case 'set': {
+      const value = valueById(project, outcome.value);
+      const to = value ? scalarWords(value, outcome.to) : String(outcome.to);
+      const wanted = outcome.wanted === undefined ? '' : ` (${outcome.wanted} is out of its range)`;
+      return `${value?.name ?? 'A value'} is ${to}${wanted}${outcome.by === null ? ', from outside' : ''}`;
+    }
+    case 'refused':
+      return `${valueById(project, outcome.value)?.name ?? 'A value that is gone'} cannot be ${outcome.to}`;
+    case 'save':
+      return `Saved in slot ${outcome.slot}`;
+    case 'load':
+      return outcome.found ? `Slot ${outcome.slot} loaded` : `Slot ${outcome.slot} is empty; nothing loaded`;
+    case 'failed':
+      return `“${outcome.text}” gives nothing and counts as false: ${outcome.why}`;
     case 'nowhere':
+      if (outcome.what.kind === 'done') return `${screen(outcome.what.screen)} has finished; that leads nowhere`;
+      if (outcome.what.kind === 'returned') {
+        const { what } = outcome;
+        const asked = project.screens.find((each) => each.id === what.screen);
+        const answer = asked?.outcomes?.find((each) => each.id === what.outcome)?.name ?? 'something';
+        return `${screen(what.screen)} answers ${answer}; nobody waits for that`;
+      }
       if (outcome.what.kind === 'event') return `${event(outcome.what.event)} leads nowhere here`;
       return outcome.what.kind === 'input'
         ? `${titleCase(codeName(outcome.what.code))} leads nowhere here`
@@ -43,5 +81,24 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${screen(outcome.screen)}: links set one another off without end; stopped after 100`;
     case 'end':
       return 'The end';
+  }
+}
+
+/** Why a link was passed over, in words; a failed condition with what its names held. */
+export function reasonWords(project: Project, { link: id, reason }: Passed): string {
+  const link = project.links.find((each) => each.id === id);
+  switch (reason.because) {
+    case 'condition': {
+      const held = reason.read.map(([name, value]) => `${name} was ${JSON.stringify(value ?? null)}`);
+      return `Not: ${reason.text}${held.length > 0 ? `, since ${held.join(' and ')}` : ''}`;
+    }
+    case 'once':
+      return 'It is taken only once, and has been';
+    case 'covered':
+      return 'A modal screen lies above, and it is not marked to open above that';
+    case 'not an overlay':
+      return 'Only an overlay can make way for another';
+    case 'nothing to go back to':
+      return `There is nothing to go back to${link ? '' : ' any more'}`;
   }
 }

@@ -1,15 +1,21 @@
+import { check, scopeOfLink, type Scope } from '../expression';
 import {
   elementById,
   screenById,
   targetName,
   titleCase,
+  valueById,
+  type Arguments,
   type Cue,
   type Effect,
+  type Field,
+  type FieldType,
   type Id,
   type Link,
   type LinkKind,
   type Motion,
   type Order,
+  type Parameter,
   type Project,
 } from '../model';
 import { actionById, actionKeys } from './inputs';
@@ -20,10 +26,34 @@ export type Piece =
   | {
       blank: Slot;
       words: string;
+      /** The index of the effect it belongs to. */
       effect?: number;
-      /** It names something that is not there. */ gone?: boolean;
+      /** The parameter or field it gives something to. */
+      param?: Id;
+      /** It names something that is not there, or says what cannot be. */
+      gone?: boolean;
     };
-export type Slot = 'cue' | 'when' | 'after' | 'hold' | 'since' | 'effect' | 'kind' | 'target' | 'motion';
+export type Slot =
+  | 'cue'
+  | 'when'
+  | 'after'
+  | 'hold'
+  | 'since'
+  /** What has to come true. */
+  | 'awaits'
+  | 'answered'
+  | 'condition'
+  | 'once'
+  | 'above'
+  | 'effect'
+  | 'later'
+  /** What a value is set to, or which slot. */
+  | 'gives'
+  | 'given'
+  | 'kind'
+  | 'target'
+  | 'answer'
+  | 'motion';
 
 export const KIND_WORDS: Record<LinkKind, string> = {
   go: 'go to',
@@ -37,10 +67,17 @@ export const KIND_WORDS: Record<LinkKind, string> = {
 
 /** What a link does, as a sentence with blanks. */
 export function sentenceOf(project: Project, link: Link): Piece[] {
-  const pieces: Piece[] = [...cuePieces(project, link)];
+  const scope = scopeOfLink(project, link);
+  const pieces: Piece[] = [...cuePieces(project, link, scope)];
+  if (link.when !== undefined)
+    pieces.push({ words: ', if ' }, expressionPiece('condition', link.when, scope, CONDITION));
+  if (link.once) pieces.push({ words: ', ' }, { blank: 'once', words: 'only once' });
+  if (link.aboveModal) pieces.push({ words: ', ' }, { blank: 'above', words: 'also above modal screens' });
   link.effects.forEach((effect, i) => {
-    pieces.push({ words: i === 0 ? ', ' : ' and ' });
-    pieces.push({ words: EFFECT_VERBS[effect.do] }, effectPiece(project, effect, i));
+    pieces.push({ words: i === 0 ? ', ' : i === link.effects.length - 1 ? ' and ' : ', ' });
+    if (effect.after !== undefined)
+      pieces.push({ blank: 'later', effect: i, words: `${effect.after} later` }, { words: ' ' });
+    pieces.push(...effectPieces(project, effect, i, scope));
   });
   const then = link.effects.length > 0 ? ', then ' : ', ';
   if (link.kind === 'stay') {
@@ -62,11 +99,55 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
     pieces.push({ words: then }, { blank: 'kind', words: KIND_WORDS[link.kind] });
     if (link.kind === 'go' || link.kind === 'swap') pieces.push({ words: ' ' }, targetPiece(project, link));
   }
+  if (link.to && 'screen' in link.to)
+    pieces.push(...givenPieces(screenById(project, link.to.screen)?.parameters, link.args, scope));
+  pieces.push(...answerPieces(project, link));
   pieces.push(
     { words: link.motion ? ' with ' : ', ' },
     { blank: 'motion', words: link.motion ? motionWords(link.motion) : 'house motion' },
   );
   return [...pieces, { words: '.' }];
+}
+
+const CONDITION: FieldType = { type: 'on/off' };
+
+function expressionPiece(
+  blank: Slot,
+  text: string,
+  scope: Scope,
+  wanted: FieldType | undefined,
+  rest: { effect?: number; param?: Id } = {},
+): Piece {
+  return { blank, words: text, gone: check(text, scope, wanted).complaints.length > 0, ...rest };
+}
+
+/** What parameters or fields are given, in brackets; a required one that is left out is marked. */
+function givenPieces(
+  takes: readonly (Parameter | Field)[] = [],
+  args: Arguments = {},
+  scope: Scope,
+  effect?: number,
+): Piece[] {
+  const pieces: Piece[] = [];
+  for (const type of takes) {
+    const text = args[type.id];
+    const at = { param: type.id, ...(effect === undefined ? {} : { effect }) };
+    const needed = !('default' in type && type.default !== undefined);
+    pieces.push({ words: `${pieces.length === 0 ? ' (' : ', '}${type.name}: ` });
+    if (text !== undefined) pieces.push(expressionPiece('given', text, scope, type, at));
+    else pieces.push({ blank: 'given', words: needed ? 'not said' : 'as usual', gone: needed, ...at });
+  }
+  return pieces.length === 0 ? [] : [...pieces, { words: ')' }];
+}
+
+/** What a closing screen answers, where it has anything to answer. */
+function answerPieces(project: Project, link: Link): Piece[] {
+  const outcomes = screenById(project, link.from)?.outcomes ?? [];
+  if (link.kind !== 'back' || (outcomes.length === 0 && link.outcome === undefined)) return [];
+  const answer = outcomes.find((each) => each.id === link.outcome);
+  const gone = link.outcome !== undefined && !answer;
+  const words = answer?.name ?? (gone ? 'something that is gone' : 'nothing');
+  return [{ words: ' and answer ' }, { blank: 'answer', words, gone }];
 }
 
 /** The sentence as plain text. */
@@ -75,7 +156,7 @@ export const sentenceText = (project: Project, link: Link): string =>
     .map((piece) => piece.words)
     .join('');
 
-function cuePieces(project: Project, link: Link): Piece[] {
+function cuePieces(project: Project, link: Link, scope: Scope): Piece[] {
   const { cue } = link;
   switch (cue.on) {
     case 'press': {
@@ -116,6 +197,29 @@ function cuePieces(project: Project, link: Link): Piece[] {
       ];
     case 'arrival':
       return [{ blank: 'cue', words: 'On arrival' }];
+    case 'done':
+      return [{ words: 'When ' }, { blank: 'cue', words: 'what is on it' }, { words: ' has finished' }];
+    case 'value':
+      return [
+        { blank: 'cue', words: 'As soon as' },
+        { words: ' ' },
+        expressionPiece('awaits', cue.when, scope, CONDITION),
+      ];
+    case 'returned': {
+      const screen = screenById(project, cue.screen);
+      const outcome = screen?.outcomes?.find((each) => each.id === cue.outcome);
+      const gone = cue.outcome !== undefined && !outcome;
+      return [
+        { words: 'When ' },
+        { blank: 'cue', words: screen?.name ?? 'something that is gone', gone: !screen },
+        { words: cue.outcome === undefined ? ' ' : ' answers ' },
+        {
+          blank: 'answered',
+          words: cue.outcome === undefined ? 'closes' : (outcome?.name ?? 'something that is gone'),
+          gone,
+        },
+      ];
+    }
   }
 }
 
@@ -136,19 +240,58 @@ const EFFECT_VERBS: Record<Effect['do'], string> = {
   notice: 'show ',
   'clear notice': 'take away ',
   send: 'tell the game ',
+  set: 'set ',
+  reset: 'reset ',
+  sound: 'play ',
+  'stop sound': 'stop ',
+  save: 'save to slot ',
+  load: 'load slot ',
 };
 
-function effectPiece(project: Project, effect: Effect, index: number): Piece {
-  const found =
-    effect.do === 'send'
-      ? project.events.find((each) => each.id === effect.event)?.name
-      : screenById(project, effect.screen)?.name;
-  return {
+function effectPieces(project: Project, effect: Effect, index: number, scope: Scope): Piece[] {
+  const noun = (found: string | undefined): Piece => ({
     blank: 'effect',
     effect: index,
     words: found ?? 'something that is gone',
     gone: found === undefined,
-  };
+  });
+  const verb = { words: EFFECT_VERBS[effect.do] };
+  switch (effect.do) {
+    case 'notice':
+    case 'clear notice': {
+      const screen = screenById(project, effect.screen);
+      const given =
+        effect.do === 'notice' ? givenPieces(screen?.parameters, effect.args, scope, index) : [];
+      return [verb, noun(screen?.name), ...given];
+    }
+    case 'send': {
+      const event = project.events.find((each) => each.id === effect.event);
+      return [verb, noun(event?.name), ...givenPieces(event?.fields, effect.fields, scope, index)];
+    }
+    case 'set': {
+      const value = valueById(project, effect.value);
+      return [
+        verb,
+        noun(value?.name),
+        { words: ' to ' },
+        expressionPiece('gives', effect.to, scope, value, { effect: index }),
+      ];
+    }
+    case 'reset': {
+      const one = effect.value === undefined ? undefined : valueById(project, effect.value)?.name;
+      return [verb, noun(effect.value !== undefined ? one : (effect.section ?? 'every value'))];
+    }
+    case 'sound':
+    case 'stop sound':
+      return [verb, noun(project.assets.find((asset) => asset.id === effect.asset)?.name)];
+    case 'save':
+    case 'load':
+      return [
+        { blank: 'effect', effect: index, words: EFFECT_VERBS[effect.do].trim() },
+        { words: ' ' },
+        expressionPiece('gives', effect.slot, scope, undefined, { effect: index }),
+      ];
+  }
 }
 
 function targetPiece(project: Project, link: Link): Piece {
@@ -182,5 +325,14 @@ export function cueLabel(project: Project, screen: Id, cue: Cue): string {
       return cue.after;
     case 'arrival':
       return 'at once';
+    case 'done':
+      return 'finished';
+    case 'value':
+      return cue.when;
+    case 'returned': {
+      const asked = screenById(project, cue.screen);
+      const answer = asked?.outcomes?.find((each) => each.id === cue.outcome)?.name;
+      return answer ? `${asked?.name}: ${answer}` : `${asked?.name ?? 'gone'} closes`;
+    }
   }
 }

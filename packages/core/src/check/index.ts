@@ -1,0 +1,1 @@
+export { linkTroubles, screenTroubles, troublesOf, type Trouble } from './troubles';

@@ -1,0 +1,72 @@
+import { renameIn } from '../expression';
+import { identifierOf, type Arguments, type Element, type Id, type Link, type Project } from '../model';
+
+/** Rewrites the expressions of a link, and of what it gives. */
+function rewriteLink(link: Link, rewrite: (text: string) => string): void {
+  const all = (args: Arguments | undefined): void => {
+    for (const [id, text] of Object.entries(args ?? {})) args![id] = rewrite(text);
+  };
+  if (link.when !== undefined) link.when = rewrite(link.when);
+  if (link.cue.on === 'value') link.cue.when = rewrite(link.cue.when);
+  all(link.args);
+  for (const effect of link.effects) {
+    if (effect.do === 'notice') all(effect.args);
+    if (effect.do === 'send') all(effect.fields);
+    if (effect.do === 'set') effect.to = rewrite(effect.to);
+    if (effect.do === 'save' || effect.do === 'load') effect.slot = rewrite(effect.slot);
+  }
+}
+
+/** Expressions go on meaning a screen that is called otherwise. */
+export function renameScreenIn(project: Project, from: string, to: string): void {
+  const rewrite = (text: string): string => renameIn(text, 'screen', from, to);
+  for (const link of project.links) rewriteLink(link, rewrite);
+  for (const screen of project.screens)
+    if (screen.shownWhen !== undefined) screen.shownWhen = rewrite(screen.shownWhen);
+}
+
+/** Expressions and texts go on meaning a value; where a parameter or field hides it, they never meant it. */
+export function renameValueIn(project: Project, from: string, to: string): void {
+  for (const screen of project.screens)
+    if (!hides(screen.parameters, from)) renameOn(project, screen.id, from, to, (link) => !fieldHides(project, link, from));
+  const screens = new Set(project.screens.map((screen) => screen.id));
+  for (const link of project.links)
+    if (!screens.has(link.from) && !fieldHides(project, link, from))
+      rewriteLink(link, (text) => renameIn(text, 'name', from, to));
+}
+
+/** Expressions and texts of one screen go on meaning its parameter. */
+export function renameParameterIn(project: Project, screen: Id, from: string, to: string): void {
+  renameOn(project, screen, from, to, (link) => !fieldHides(project, link, from));
+}
+
+/** Expressions of the links an event sets off go on meaning its field. */
+export function renameFieldIn(project: Project, event: Id, from: string, to: string): void {
+  for (const link of project.links)
+    if (link.cue.on === 'event' && link.cue.event === event)
+      rewriteLink(link, (text) => renameIn(text, 'name', from, to));
+}
+
+function renameOn(project: Project, id: Id, from: string, to: string, means: (link: Link) => boolean): void {
+  const rewrite = (text: string): string => renameIn(text, 'name', from, to);
+  for (const link of project.links) if (link.from === id && means(link)) rewriteLink(link, rewrite);
+  const screen = project.screens.find((each) => each.id === id);
+  if (!screen) return;
+  if (screen.shownWhen !== undefined) screen.shownWhen = rewrite(screen.shownWhen);
+  for (const element of screen.elements) renameInText(element, from, to);
+}
+
+function renameInText(element: Element, from: string, to: string): void {
+  if (!('text' in element) || !element.text.includes('{')) return;
+  const old = identifierOf(from);
+  element.text = element.text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, name: string) =>
+    name === old ? `{${identifierOf(to)}}` : whole,
+  );
+}
+
+const hides = (things: readonly { name: string }[] | undefined, name: string): boolean =>
+  things?.some((each) => identifierOf(each.name) === identifierOf(name)) ?? false;
+
+function fieldHides(project: Project, { cue }: Link, name: string): boolean {
+  return cue.on === 'event' && hides(project.events.find((each) => each.id === cue.event)?.fields, name);
+}

@@ -1,0 +1,165 @@
+import type { FieldType } from '../model';
+import { FUNCTIONS } from './functions';
+import { nearest } from './near';
+import { parse, type Complaint, type Node } from './parse';
+import type { Scope } from './scope';
+
+/** What an expression gives. Choices and pictures are texts that can only be some. */
+export type Kind = 'on/off' | 'number' | 'text';
+
+export interface Checked {
+  node: Node | null;
+  /** Null when it cannot be told. */
+  kind: Kind | null;
+  complaints: Complaint[];
+}
+
+export const kindOf = (type: FieldType): Kind =>
+  type.type === 'on/off' || type.type === 'number' ? type.type : 'text';
+
+const KIND_WORDS: Record<Kind, string> = { 'on/off': 'on or off', number: 'a number', text: 'a text' };
+
+/** Reads an expression and checks that its names exist and its parts go together; `wanted` is what it has to give. */
+export function check(text: string, scope: Scope, wanted?: FieldType): Checked {
+  const read = parse(text);
+  if ('complaint' in read) return { node: null, kind: null, complaints: [read.complaint] };
+  const complaints: Complaint[] = [];
+  const checker = new Checker(scope, complaints);
+  const kind = checker.kindOf(read.node);
+  if (wanted) checker.want(read.node, kind, kindOf(wanted));
+  if (wanted) checker.amongOptions(wanted, read.node);
+  return { node: read.node, kind, complaints };
+}
+
+class Checker {
+  constructor(
+    readonly scope: Scope,
+    readonly complaints: Complaint[],
+  ) {}
+
+  complain(at: Node, words: string): null {
+    this.complaints.push({ words, from: at.from, to: at.to });
+    return null;
+  }
+
+  want(node: Node, kind: Kind | null, wanted: Kind): void {
+    if (kind !== null && kind !== wanted)
+      this.complain(node, `This should be ${KIND_WORDS[wanted]}; it is ${KIND_WORDS[kind]}.`);
+  }
+
+  kindOf(node: Node): Kind | null {
+    switch (node.kind) {
+      case 'literal':
+        return typeof node.value === 'boolean' ? 'on/off' : typeof node.value === 'number' ? 'number' : 'text';
+      case 'name': {
+        const known = this.scope.names.get(node.name);
+        return known ? kindOf(known.type) : this.unknown(node, node.name);
+      }
+      case 'unary':
+        this.want(node.of, this.kindOf(node.of), node.op === '!' ? 'on/off' : 'number');
+        return node.op === '!' ? 'on/off' : 'number';
+      case 'either': {
+        this.want(node.test, this.kindOf(node.test), 'on/off');
+        const then = this.kindOf(node.then);
+        const otherwise = this.kindOf(node.otherwise);
+        if (then && otherwise && then !== otherwise)
+          this.complain(node.otherwise, `Both ways should give the same: ${KIND_WORDS[then]}.`);
+        return then ?? otherwise;
+      }
+      case 'call':
+        return this.call(node);
+      case 'binary':
+        return this.binary(node);
+    }
+  }
+
+  private binary(node: Node & { kind: 'binary' }): Kind | null {
+    const left = this.kindOf(node.left);
+    const right = this.kindOf(node.right);
+    const both = (kind: Kind, gives: Kind): Kind => {
+      this.want(node.left, left, kind);
+      this.want(node.right, right, kind);
+      return gives;
+    };
+    switch (node.op) {
+      case '&&':
+      case '||':
+        return both('on/off', 'on/off');
+      case '==':
+      case '!=':
+      case '===':
+      case '!==':
+        if (left && right && left !== right)
+          this.complain(node, `${KIND_WORDS[left]} and ${KIND_WORDS[right]} are never the same.`);
+        this.option(node.left, node.right);
+        this.option(node.right, node.left);
+        return 'on/off';
+      case '<':
+      case '<=':
+      case '>':
+      case '>=':
+        return both('number', 'on/off');
+      case '+':
+        if (left === 'text' || right === 'text') return 'text';
+        return both('number', 'number');
+      default:
+        return both('number', 'number');
+    }
+  }
+
+  /** A choice compared with a text that is none of its options. */
+  private option(name: Node, literal: Node): void {
+    const known = name.kind === 'name' ? this.scope.names.get(name.name) : undefined;
+    if (known) this.amongOptions(known.type, literal);
+  }
+
+  amongOptions(type: FieldType, literal: Node): void {
+    if (type.type !== 'choice' || literal.kind !== 'literal') return;
+    if (type.options.some((option) => option.id === literal.value)) return;
+    const options = type.options.map((option) => `"${option.id}"`).join(', ');
+    this.complain(literal, `This is none of its options: ${options}.`);
+  }
+
+  private call(node: Node & { kind: 'call' }): Kind | null {
+    const known = FUNCTIONS[node.name];
+    if (!known) {
+      const near = nearest(node.name, Object.keys(FUNCTIONS));
+      return this.complain(node, `There is no ${node.name}( ).${near ? ` Did you mean ${near}?` : ''}`);
+    }
+    const { takes, gives } = known;
+    if (takes === 'numbers') {
+      if (node.args.length === 0) this.complain(node, `${node.name} needs at least one number.`);
+      for (const arg of node.args) this.want(arg, this.kindOf(arg), 'number');
+      return gives;
+    }
+    if (node.args.length !== takes.length) {
+      const n = takes.length;
+      return this.complain(node, `${node.name} takes ${n === 0 ? 'nothing' : n} in its brackets: ${known.shape}.`);
+    }
+    node.args.forEach((arg, i) => {
+      const taken = takes[i]!;
+      if (taken === 'screen') this.screen(arg);
+      else if (taken === 'any') this.kindOf(arg);
+      // No value is a list of records yet.
+      else if (taken === 'list') this.complain(arg, 'This is not a list; only lists can be counted.');
+      else this.want(arg, this.kindOf(arg), taken);
+    });
+    return gives;
+  }
+
+  private screen(node: Node): void {
+    const called = node.kind === 'name' ? node.name : node.kind === 'literal' ? String(node.value) : null;
+    if (called === null) return void this.complain(node, 'Here stands the name of a screen.');
+    if (screenCalled(this.scope, called)) return;
+    const near = nearest(called, [...this.scope.screens.values()].map((screen) => screen.name));
+    this.complain(node, `There is no screen “${called}”.${near ? ` Did you mean ${near}?` : ''}`);
+  }
+
+  private unknown(node: Node, name: string): null {
+    const near = nearest(name, this.scope.names.keys());
+    return this.complain(node, `There is nothing called ${name}.${near ? ` Did you mean ${near}?` : ''}`);
+  }
+}
+
+export const screenCalled = (scope: Scope, called: string): { id: string; name: string } | undefined =>
+  scope.screens.get(called) ?? scope.screens.get(called.toLowerCase());

@@ -1,0 +1,237 @@
+/**
+ * The expression language: a subset of ECMAScript expressions (ECMA-262, 13) without assignment, members or anything
+ * that could reach outside. Read here and never given to the JavaScript engine.
+ */
+
+/** Where a node stands in its text, in UTF-16 code units. */
+interface Placed {
+  from: number;
+  to: number;
+}
+
+export type Node = Placed &
+  (
+    | { kind: 'literal'; value: boolean | number | string }
+    | { kind: 'name'; name: string }
+    | { kind: 'unary'; op: '!' | '-' | '+'; of: Node }
+    | { kind: 'binary'; op: BinaryOp; left: Node; right: Node }
+    | { kind: 'either'; test: Node; then: Node; otherwise: Node }
+    | { kind: 'call'; name: string; args: Node[] }
+  );
+
+export type BinaryOp = keyof typeof STRENGTH;
+
+/** Something an expression says that it cannot, in words for the person who wrote it. */
+export interface Complaint extends Placed {
+  words: string;
+}
+
+export interface Token extends Placed {
+  kind: 'number' | 'text' | 'name' | 'sign' | 'end';
+  text: string;
+}
+
+export const LONGEST_EXPRESSION = 2000;
+const DEEPEST = 60;
+
+const STRENGTH = {
+  '||': 1,
+  '&&': 2,
+  '==': 3,
+  '!=': 3,
+  '===': 3,
+  '!==': 3,
+  '<': 4,
+  '<=': 4,
+  '>': 4,
+  '>=': 4,
+  '+': 5,
+  '-': 5,
+  '*': 6,
+  '/': 6,
+  '%': 6,
+} as const;
+
+class Refused extends Error {
+  constructor(
+    readonly words: string,
+    readonly at: Placed,
+  ) {
+    super(words);
+  }
+}
+
+/** Reads an expression, or says where it cannot be read and why. */
+export function parse(text: string): { node: Node } | { complaint: Complaint } {
+  try {
+    if (text.length > LONGEST_EXPRESSION)
+      throw new Refused(`An expression can have ${LONGEST_EXPRESSION} characters; this has ${text.length}.`, {
+        from: 0,
+        to: text.length,
+      });
+    return { node: new Reader(text).whole() };
+  } catch (error) {
+    if (!(error instanceof Refused)) throw error;
+    return { complaint: { words: error.words, from: error.at.from, to: error.at.to } };
+  }
+}
+
+const SIGNS = /===|!==|==|!=|<=|>=|&&|\|\||[-+*/%<>!?:(),]/y;
+const NAME = /[\p{L}_$][\p{L}\p{N}_$]*/uy;
+const NUMBER = /\d+(?:\.\d+)?|\.\d+/y;
+const TEXT = /"(?:[^"\\\n]|\\.)*"|'(?:[^'\\\n]|\\.)*'/y;
+const SPACE = /\s+/y;
+
+/** The words of an expression in order, the end last. Throws what `parse` turns into a complaint. */
+function* tokens(text: string): Generator<Token, undefined> {
+  let at = 0;
+  const take = (pattern: RegExp): string | null => {
+    pattern.lastIndex = at;
+    return pattern.exec(text)?.[0] ?? null;
+  };
+  for (;;) {
+    at += take(SPACE)?.length ?? 0;
+    if (at >= text.length) break;
+    let kind: Exclude<Token['kind'], 'end'> = 'text';
+    let found = take(TEXT);
+    if (!found) [kind, found] = ['number', take(NUMBER)];
+    if (!found) [kind, found] = ['name', take(NAME)];
+    if (!found) [kind, found] = ['sign', take(SIGNS)];
+    if (!found) throw new Refused(strange(text, at), { from: at, to: at + 1 });
+    yield { kind, text: found, from: at, to: at + found.length };
+    at += found.length;
+  }
+  yield { kind: 'end', text: '', from: text.length, to: text.length };
+}
+
+function strange(text: string, at: number): string {
+  const sign = String.fromCodePoint(text.codePointAt(at)!);
+  if (sign === '"' || sign === "'") return 'A text has to end with the quote it began with.';
+  if (sign === '=') return 'To compare, write ==. A condition changes nothing.';
+  if (sign === '&') return 'For “and”, write &&.';
+  if (sign === '|') return 'For “or”, write ||.';
+  return `“${sign}” cannot stand in an expression.`;
+}
+
+/** The words of a text that can be read, for renaming and completing; what follows a fault is left out. */
+export function readTokens(text: string): Token[] {
+  const found: Token[] = [];
+  try {
+    for (const token of tokens(text)) found.push(token);
+  } catch (error) {
+    if (!(error instanceof Refused)) throw error;
+  }
+  return found;
+}
+
+const PLAIN: Record<string, string> = { and: '&&', or: '||', not: '!', is: '==' };
+
+class Reader {
+  readonly #tokens: Generator<Token, undefined>;
+  #now: Token;
+  #depth = 0;
+
+  constructor(text: string) {
+    this.#tokens = tokens(text);
+    this.#now = this.#tokens.next().value!;
+  }
+
+  whole(): Node {
+    if (this.#ended()) throw new Refused('Write a condition, such as oil < 20.', this.#now);
+    const node = this.#either();
+    if (!this.#ended()) throw this.#unexpected();
+    return node;
+  }
+
+  #ended(): boolean {
+    return this.#now.kind === 'end';
+  }
+
+  #next(): Token {
+    const token = this.#now;
+    if (token.kind !== 'end') this.#now = this.#tokens.next().value!;
+    return token;
+  }
+
+  #is(sign: string): boolean {
+    return this.#now.kind === 'sign' && this.#now.text === sign;
+  }
+
+  #unexpected(): Refused {
+    const { text, kind } = this.#now;
+    if (kind === 'end') return new Refused('Something is missing at the end.', this.#now);
+    const plain = PLAIN[text.toLowerCase()];
+    if (plain) return new Refused(`For “${text}”, write ${plain}.`, this.#now);
+    return new Refused(`“${text}” cannot stand here.`, this.#now);
+  }
+
+  #expect(sign: string, words: string): Token {
+    if (!this.#is(sign)) throw this.#now.kind === 'end' ? new Refused(words, this.#now) : this.#unexpected();
+    return this.#next();
+  }
+
+  #either(): Node {
+    if (++this.#depth > DEEPEST) throw new Refused('This is nested too deep.', this.#now);
+    const test = this.#binary(1);
+    let node = test;
+    if (this.#is('?')) {
+      this.#next();
+      const then = this.#either();
+      this.#expect(':', 'After ? comes one thing, then : and the other.');
+      const otherwise = this.#either();
+      node = { kind: 'either', test, then, otherwise, from: test.from, to: otherwise.to };
+    }
+    this.#depth--;
+    return node;
+  }
+
+  #binary(least: number): Node {
+    let left = this.#unary();
+    for (;;) {
+      const op = this.#now.text as BinaryOp;
+      const strength = this.#now.kind === 'sign' && op in STRENGTH ? STRENGTH[op] : 0;
+      if (strength < least) return left;
+      this.#next();
+      const right = this.#binary(strength + 1);
+      left = { kind: 'binary', op, left, right, from: left.from, to: right.to };
+    }
+  }
+
+  #unary(): Node {
+    const { text, from } = this.#now;
+    if (!this.#is('!') && !this.#is('-') && !this.#is('+')) return this.#single();
+    if (++this.#depth > DEEPEST) throw new Refused('This is nested too deep.', this.#now);
+    this.#next();
+    const of = this.#unary();
+    this.#depth--;
+    return { kind: 'unary', op: text as '!', of, from, to: of.to };
+  }
+
+  #single(): Node {
+    if (this.#is('(')) {
+      const open = this.#next();
+      const inner = this.#either();
+      const close = this.#expect(')', 'A bracket is still open.');
+      return { ...inner, from: open.from, to: close.to };
+    }
+    if (this.#now.kind === 'sign' || this.#now.kind === 'end') throw this.#unexpected();
+    const { kind, text, from, to } = this.#next();
+    if (kind === 'number') return { kind: 'literal', value: Number(text), from, to };
+    if (kind === 'text') return { kind: 'literal', value: unquoted(text), from, to };
+    if (text === 'true' || text === 'false') return { kind: 'literal', value: text === 'true', from, to };
+    if (!this.#is('(')) return { kind: 'name', name: text, from, to };
+    this.#next();
+    const args: Node[] = [];
+    while (!this.#is(')')) {
+      if (args.length > 0) this.#expect(',', 'A bracket is still open.');
+      args.push(this.#either());
+    }
+    return { kind: 'call', name: text, args, from, to: this.#next().to };
+  }
+}
+
+const unquoted = (text: string): string =>
+  text.slice(1, -1).replace(/\\(.)/g, (_, sign: string) => (sign === 'n' ? '\n' : sign));
+
+/** A text as it is written in an expression. */
+export const quoted = (text: string): string => JSON.stringify(text);

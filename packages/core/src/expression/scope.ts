@@ -1,0 +1,71 @@
+import {
+  identifierOf,
+  screenById,
+  type FieldType,
+  type Id,
+  type Link,
+  type Project,
+  type Screen,
+} from '../model';
+
+/** What a name in an expression stands for. */
+export interface Known {
+  what: 'value' | 'parameter' | 'field';
+  id: Id;
+  /** As people call it. */
+  name: string;
+  type: FieldType;
+}
+
+/** The names that may stand in an expression: those nearer to it hide the others. */
+export interface Scope {
+  names: ReadonlyMap<string, Known>;
+  /** By identifier and by name in small letters. */
+  screens: ReadonlyMap<string, { id: Id; name: string }>;
+}
+
+interface Shared {
+  values: Project['values'];
+  screens: Project['screens'];
+  names: Map<string, Known>;
+  scope: Scope;
+}
+let last: Shared | null = null;
+
+/** What every expression of a project may name. Kept for the last project asked about. */
+function shared(project: Project): Shared {
+  if (last && last.values === project.values && last.screens === project.screens) return last;
+  const names = new Map<string, Known>();
+  for (const value of project.values)
+    names.set(identifierOf(value.name), { what: 'value', id: value.id, name: value.name, type: value });
+  const screens = new Map<string, { id: Id; name: string }>();
+  for (const { id, name } of project.screens) {
+    screens.set(name.toLowerCase(), { id, name });
+    screens.set(identifierOf(name), { id, name });
+  }
+  last = { values: project.values, screens: project.screens, names, scope: { names, screens } };
+  return last;
+}
+
+/** The scope of expressions of a screen: its parameters, then the project's values. */
+export function scopeOfScreen(project: Project, screen: Screen | undefined): Scope {
+  const { names, scope } = shared(project);
+  if (!screen?.parameters?.length) return scope;
+  const own = new Map(names);
+  for (const each of screen.parameters)
+    own.set(identifierOf(each.name), { what: 'parameter', id: each.id, name: each.name, type: each });
+  return { names: own, screens: scope.screens };
+}
+
+/** The scope of a link's condition, effects and arguments: its event's fields first. */
+export function scopeOfLink(project: Project, link: Pick<Link, 'from' | 'cue'>): Scope {
+  const scope = scopeOfScreen(project, screenById(project, link.from));
+  const { cue } = link;
+  const fields =
+    cue.on === 'event' ? project.events.find((each) => each.id === cue.event)?.fields : undefined;
+  if (!fields?.length) return scope;
+  const own = new Map(scope.names);
+  for (const each of fields)
+    own.set(identifierOf(each.name), { what: 'field', id: each.id, name: each.name, type: each });
+  return { names: own, screens: scope.screens };
+}

@@ -1,0 +1,67 @@
+import { screenById, type Id, type Link, type Motion, type Project } from '../model';
+import { nodesOf } from './steps';
+
+/** Where the grid has a row and a column cross: the links from the one to the other. */
+export interface GridCell {
+  links: Id[];
+  /** Some of them move otherwise than the house does. */
+  odd: boolean;
+}
+
+export interface Grid {
+  /** Screens, areas and the project: what links set out from. */
+  from: { id: Id; name: string; /** An overlay with no way to close it. */ stuck: boolean }[];
+  to: { id: Id; name: string; gap: boolean }[];
+  cells: Map<string, GridCell>;
+  /** Links back, by where they set out from. */
+  back: Map<Id, Id[]>;
+}
+
+export const cellKey = (from: Id, to: Id): string => `${from}\n${to}`;
+
+/** The links as a table of from × to, in the project's order. */
+export function planGrid(project: Project): Grid {
+  const nodes = nodesOf(project).filter((node) => node.layer !== 'notice' && node.layer !== 'companion');
+  const cells = new Map<string, GridCell>();
+  const back = new Map<Id, Id[]>();
+  for (const link of project.links) {
+    if (link.kind === 'back') back.set(link.from, [...(back.get(link.from) ?? []), link.id]);
+    const to = targetId(link, nodes);
+    if (to === null) continue;
+    const key = cellKey(link.from, to);
+    const cell = cells.get(key) ?? { links: [], odd: false };
+    cells.set(key, {
+      links: [...cell.links, link.id],
+      odd: cell.odd || isOdd(project, link.motion),
+    });
+  }
+  const closes = (id: Id): boolean =>
+    project.links.some((link) => link.from === id && /^(go|swap|back|clear|end)$/.test(link.kind));
+  const from = project.screens
+    .filter((screen) => screen.layer !== 'notice')
+    .map(({ id, name, layer }) => ({ id, name, stuck: layer === 'overlay' && !closes(id) }));
+  return {
+    from: [
+      ...from,
+      ...project.areas.map(({ id, name }) => ({ id, name, stuck: false })),
+      { id: 'project', name: 'Everywhere', stuck: false },
+    ],
+    to: nodes.map(({ id, name, gap }) => ({ id, name, gap })),
+    cells,
+    back,
+  };
+}
+
+function targetId(link: Link, nodes: ReturnType<typeof nodesOf>): Id | null {
+  const { to } = link;
+  if (!to) return null;
+  if ('screen' in to) return to.screen;
+  return nodes.find((node) => node.gap && node.name === to.gap)?.id ?? null;
+}
+
+const isOdd = (project: Project, motion: Motion | undefined): boolean =>
+  motion !== undefined && JSON.stringify(motion) !== JSON.stringify(project.house.motion);
+
+/** Whether a screen comes and goes otherwise than the house does. */
+export const movesOddly = (project: Project, screen: Id): boolean =>
+  isOdd(project, screenById(project, screen)?.motion);

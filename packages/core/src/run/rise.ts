@@ -1,0 +1,28 @@
+import type { CompiledLink } from '../compile';
+import type { Step } from './chain';
+import { areasOf, beneathOverlays, screenOf } from './derived';
+import { holds } from './reading';
+import type { Instance } from './state';
+
+/**
+ * Looks at every value cue that is in force, after all effects of a step. What was false when last looked at, or was not
+ * in force, and holds now, has its turn.
+ */
+export function noticeValues(step: Step): void {
+  const { flow, state, say, turns } = step;
+  if (!flow.awaitsValues) return;
+  const truths: string[] = [];
+  const look = (links: readonly CompiledLink[], source: Instance | null): void => {
+    for (const link of links) {
+      if (!holds({ flow, state, say, source, fields: null }, link.awaits!, link.id)) continue;
+      const key = source === null ? link.id : `${source.serial}:${link.id}`;
+      truths.push(key);
+      if (!state.truths.includes(key)) turns.push({ source, links: [link] });
+    }
+  };
+  for (const instance of [...state.overlays].reverse()) look(screenOf(flow, instance).links.value, instance);
+  for (const instance of beneathOverlays(flow, state)) look(screenOf(flow, instance).links.value, instance);
+  for (const area of areasOf(flow, state)) look(flow.areas.get(area)!.links.value, null);
+  look(flow.shared.value, null);
+  if (truths.length > 0 || state.truths.length > 0) state.truths = truths;
+}
