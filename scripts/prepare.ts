@@ -37,7 +37,11 @@ if ('problems' in read) {
 const assets = new Map(
   read.project.assets.map((asset) => [
     asset.id,
-    new Uint8Array(readFileSync(at(`examples/saltwick-light/assets/${asset.id}.svg`))),
+    new Uint8Array(
+      readFileSync(
+        at(`examples/saltwick-light/assets/${asset.id}.${asset.media === 'audio/wav' ? 'wav' : 'svg'}`),
+      ),
+    ),
   ]),
 );
 const { bytes } = await saveProject(read.project, assets);

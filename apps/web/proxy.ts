@@ -1,7 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server';
 
 /**
- * The content security policy: scripts only with this request's nonce, never from text; pictures and fonts from the
+ * The content security policy: scripts only with this request's nonce, never from text; pictures, sounds and fonts from the
  * application itself or from what the person opened. Pages are rendered per request because of the nonce.
  */
 export function proxy(request: NextRequest): NextResponse {
@@ -14,6 +14,7 @@ export function proxy(request: NextRequest): NextResponse {
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' blob: data:",
     "font-src 'self' data:",
+    "media-src 'self' blob:",
     "connect-src 'self'",
     "worker-src 'self' blob:",
     "object-src 'none'",

@@ -4,3 +4,4 @@ export { familyOf, loadFonts } from './fonts';
 export { Clock, LONGEST_FRAME } from './clock';
 export { PadReader, type PadReading } from './pad';
 export { patchChildren } from './dom';
+export { musicOf } from './sounds';

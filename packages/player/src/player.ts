@@ -4,6 +4,7 @@ import { hitTest, paintRun, toSvg, type Sources } from '@tavu/core/paint';
 import {
   begin,
   beginAt,
+  nextDue,
   reconcile,
   step,
   type Input,
@@ -14,6 +15,7 @@ import {
 import { Clock } from './clock';
 import { patchChildren, svgElement } from './dom';
 import { PadReader } from './pad';
+import { Sounds } from './sounds';
 
 export interface PlayerOptions {
   flow: Flow;
@@ -40,16 +42,19 @@ export class Player {
   readonly #clock = new Clock();
   readonly #pad = new PadReader();
   readonly #down = new Set<string>();
+  readonly #sounds: Sounds;
   readonly #stop = new AbortController();
   #painted: { state: RunState; flow: Flow; sources: Sources } | null = null;
   #sources: Sources;
   #frame = 0;
+  #last: Input | null = null;
 
   constructor(host: HTMLElement, options: PlayerOptions) {
     this.host = host;
     this.#options = options;
     this.flow = options.flow;
     this.#sources = options.sources;
+    this.#sounds = new Sounds((asset) => this.#sources.asset(asset));
     const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
     root.replaceChildren();
     const style = document.createElement('style');
@@ -76,14 +81,34 @@ export class Player {
     this.#sources = sources;
   }
 
+  /** From the first screen, with every value at its default. Saved games stay. */
   restart(): void {
-    this.#tell(begin(this.flow));
+    this.#tell(begin(this.flow, { saves: this.state.saves }));
   }
 
-  /** Begins at a screen; `atRest` shows it with nothing moving. */
+  /** Begins at a screen with the values as they are now; `atRest` shows it with nothing moving. */
   beginAt(screen: Id, atRest: boolean): void {
-    this.#tell(beginAt(this.flow, screen, atRest));
+    const { values, saves } = this.state;
+    this.#tell(beginAt(this.flow, screen, atRest, { values, saves }));
     this.paint();
+  }
+
+  /** Lets time pass at once, by microseconds. */
+  pass(micros: number): void {
+    this.#tell(step(this.flow, this.state, { type: 'time', pass: micros }));
+    this.paint();
+  }
+
+  /** Goes on to the next moment at which anything happens of itself. False when nothing is due. */
+  passToDue(): boolean {
+    const due = nextDue(this.flow, this.state);
+    if (due === Infinity) return false;
+    this.pass(due - this.state.now);
+    return true;
+  }
+
+  set muted(muted: boolean) {
+    this.#sounds.muted = muted;
   }
 
   /** Goes to a state there was before. */
@@ -94,18 +119,26 @@ export class Player {
 
   give(input: Input): void {
     if (!this.held) this.#pass(performance.now());
+    this.#last = input;
     this.#tell(step(this.flow, this.state, input));
+  }
+
+  /** Gives the last input once more. */
+  again(): void {
+    if (this.#last) this.#tell(step(this.flow, this.state, this.#last));
   }
 
   hold(): void {
     if (this.held) return;
     this.#pass(performance.now());
     this.held = true;
+    this.#sounds.still = true;
     this.releaseKeys();
   }
 
   letGo(): void {
     this.held = false;
+    this.#sounds.still = false;
     this.#clock.pause();
   }
 
@@ -151,6 +184,7 @@ export class Player {
   destroy(): void {
     cancelAnimationFrame(this.#frame);
     this.#stop.abort();
+    this.#sounds.stop();
     this.host.shadowRoot?.replaceChildren();
   }
 
@@ -171,6 +205,7 @@ export class Player {
 
   #tell({ state, outcomes }: Stepped): void {
     this.state = state;
+    this.#sounds.hear(this.flow, state, outcomes);
     this.#options.onStep?.(outcomes, state);
   }
 

@@ -1,13 +1,14 @@
 'use client';
 
 import { LONGEST_NAME, screenById, titleCase, type Cue, type Id, type Link } from '@tavu/core/model';
-import type { Nowhere } from '@tavu/core/run';
-import { codeName, readingTime } from '@tavu/core/words';
+import { allUp } from '@tavu/core/run';
+import { codeName, readingTime, reasonWords, sentenceText } from '@tavu/core/words';
 import { useEffect, useId, useState } from 'react';
 import { edit, useStudio } from '../studio/store';
 import { Button, Choices } from '../ui/parts';
 import { kindFor } from '../reading/targetChoices';
-import { giveAgain, letGo, livePlayer, useRun } from './run';
+import { giveAgain, letGo, livePlayer, useRun, type Asked } from './run';
+import { Unmade } from './Unmade';
 
 type Way = 'go' | 'open' | 'message';
 const WAYS = [
@@ -23,19 +24,21 @@ export function Asking() {
   if (!asking) return null;
   return (
     <div className="absolute z-30 w-80 max-w-full" style={place}>
-      <AskingSheet key={JSON.stringify(asking)} what={asking} />
+      {asking.kind === 'gap' ? (
+        <Unmade key={asking.screen} gap={asking.screen} />
+      ) : (
+        <AskingSheet key={JSON.stringify(asking)} what={asking} />
+      )}
     </div>
   );
 }
 
 /** Under the control that was pressed, kept inside the frame; else in the middle. */
-function useSpot(what: Nowhere | null): { left: string; top: string; transform: string } {
+function useSpot(what: Asked | null): { left: string; top: string; transform: string } {
   const middle = { left: '50%', top: '50%', transform: 'translate(-50%, -50%)' };
   const player = livePlayer();
   if (what?.kind !== 'press' || !player) return middle;
-  const instance = [player.state.base, ...player.state.overlays].find(
-    (each) => each.serial === what.spot.serial,
-  );
+  const instance = allUp(player.state).find((each) => each.serial === what.spot.serial);
   const rect = instance && player.flow.screens.get(instance.screen)?.layout.get(what.spot.element ?? '');
   if (!rect) return middle;
   const { width, height } = player.flow.project.design;
@@ -48,7 +51,7 @@ function useSpot(what: Nowhere | null): { left: string; top: string; transform: 
   };
 }
 
-function AskingSheet({ what }: { what: Nowhere }) {
+function AskingSheet({ what }: { what: Asked }) {
   const project = useStudio((studio) => studio.project);
   const [way, setWay] = useState<Way>('go');
   const [text, setText] = useState('');
@@ -116,6 +119,7 @@ function AskingSheet({ what }: { what: Nowhere }) {
           setError(null);
         }}
       />
+      <NearlyTaken />
       {error && (
         <p role="alert" className="mt-1 text-sm text-warn">
           {error}
@@ -138,21 +142,39 @@ function AskingSheet({ what }: { what: Nowhere }) {
   );
 }
 
+/** Links that were asked and did not fit, and why: perhaps one of them was meant. */
+function NearlyTaken() {
+  const project = useStudio((studio) => studio.project);
+  const last = useRun((run) => run.entries.at(-1)?.outcome);
+  const passed = last?.did === 'nowhere' ? (last.passed ?? []) : [];
+  return passed.slice(0, 3).map((each) => {
+    const link = project.links.find((other) => other.id === each.link);
+    return (
+      <p key={each.link} className="mt-1.5 border-l-2 border-warn pl-2 text-sm">
+        {link && sentenceText(project, link)}
+        <span className="block text-warn">{reasonWords(project, each)}</span>
+      </p>
+    );
+  });
+}
+
 function makeMessage(link: Omit<Link, 'id'>, text: string): void {
   const screen = edit('link to new notice', { link, name: text.slice(0, 40), text });
   if (screen) edit('change screen', { screen, change: { lasts: `${readingTime(text)} ms` } });
 }
 
-/** The screen the new link belongs to: the one pressed on, else the topmost. */
-function sourceOf(what: Nowhere): Id | null {
+/** Where the new link belongs: the one pressed on, the one that waits for an answer, else the topmost. */
+function sourceOf(what: Asked): Id | null {
   const state = livePlayer()?.state;
   if (!state) return null;
-  const up = [state.base, ...state.overlays];
-  const serial = what.kind === 'press' ? what.spot.serial : null;
-  return (up.find((each) => each.serial === serial) ?? up.at(-1)!).screen;
+  if (what.kind === 'returned') return what.to;
+  if (what.kind === 'done' || what.kind === 'gap') return what.screen;
+  const pressed =
+    what.kind === 'press' ? allUp(state).find((each) => each.serial === what.spot.serial) : undefined;
+  return (pressed ?? state.overlays.at(-1) ?? state.base).screen;
 }
 
-function cueWords(what: Nowhere, project: ReturnType<typeof useStudio.getState>['project']) {
+function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['project']) {
   if (what.kind === 'event') {
     const name = project.events.find((each) => each.id === what.event)?.name;
     return (
@@ -167,6 +189,21 @@ function cueWords(what: Nowhere, project: ReturnType<typeof useStudio.getState>[
         When <b>{titleCase(codeName(what.code))}</b> goes down,
       </>
     );
+  if (what.kind === 'done' || what.kind === 'gap')
+    return (
+      <>
+        When what is on <b>{screenById(project, what.screen)?.name}</b> has finished,
+      </>
+    );
+  if (what.kind === 'returned') {
+    const asked = screenById(project, what.screen);
+    return (
+      <>
+        When <b>{asked?.name}</b> answers{' '}
+        <b>{asked?.outcomes?.find((each) => each.id === what.outcome)?.name}</b>,
+      </>
+    );
+  }
   const element = screenById(project, sourceOf(what))?.elements.find((each) => each.id === what.spot.element);
   return (
     <>
@@ -176,9 +213,12 @@ function cueWords(what: Nowhere, project: ReturnType<typeof useStudio.getState>[
 }
 
 /** The cue of the new link. A key that no action has gets an action of its own, by the key's name. */
-function cueOf(what: Nowhere): Cue | null {
+function cueOf(what: Asked): Cue | null {
   if (what.kind === 'event') return { on: 'event', event: what.event };
   if (what.kind === 'press') return what.spot.element ? { on: 'press', element: what.spot.element } : null;
+  if (what.kind === 'done') return { on: 'done' };
+  if (what.kind === 'returned') return { on: 'returned', screen: what.screen, outcome: what.outcome };
+  if (what.kind === 'gap') return null;
   const known = what.actions.find((action) => action !== 'confirm') ?? what.actions[0];
   if (known) return { on: 'action', action: known, when: 'down' };
   const pad = /^pad (\d+)$/.exec(what.code);

@@ -1,12 +1,25 @@
 'use client';
 
-import { Gamepad2, Pause, Play, RotateCcw } from 'lucide-react';
+import { Gamepad2, Pause, Play, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
-import { edit, useStudio } from '../studio/store';
+import { linksFrom } from '@tavu/core/model';
+import { edit, say, useStudio } from '../studio/store';
 import { Picker } from '../ui/Picker';
 import { Button, Choices, IconButton, Sheet, Tip } from '../ui/parts';
 import { Pad } from './Pad';
-import { give, restart, setMaking, setSpeed, SPEEDS, startAt, toggleHold, useRun } from './run';
+import { EventButton } from './EventButton';
+import {
+  give,
+  restart,
+  setMaking,
+  setMuted,
+  setSpeed,
+  SPEEDS,
+  startAt,
+  stepOn,
+  toggleHold,
+  useRun,
+} from './run';
 
 export function Controls() {
   const held = useRun((run) => run.held);
@@ -24,6 +37,14 @@ export function Controls() {
             {held ? 'Let go' : 'Hold'}
           </Button>
         </Tip>
+        <IconButton
+          name="On to the next moment at which something happens"
+          onClick={() => {
+            if (!stepOn()) say('Nothing more happens by itself from here.');
+          }}
+        >
+          <StepForward size={15} />
+        </IconButton>
         <IconButton name="Restart from the first screen" onClick={restart}>
           <RotateCcw size={15} />
         </IconButton>
@@ -41,8 +62,9 @@ export function Controls() {
         >
           <Gamepad2 size={16} />
         </IconButton>
+        <Mute />
         <span className="grow" />
-        <Tip text={chosen ? `Plays from ${chosen.name}` : 'Choose a screen on the map to play from'}>
+        <Tip text={chosen ? `Plays from ${chosen.name}, with the values as they are now` : 'Choose a screen on the map to play from'}>
           <Button
             aria-disabled={!chosen}
             className={chosen ? '' : 'opacity-50'}
@@ -56,6 +78,15 @@ export function Controls() {
       <Events />
       <AskSwitch />
     </div>
+  );
+}
+
+function Mute() {
+  const muted = useRun((run) => run.muted);
+  return (
+    <IconButton name={muted ? 'Let it sound' : 'Mute'} aria-pressed={muted} onClick={() => setMuted(!muted)}>
+      {muted ? <VolumeX size={15} /> : <Volume2 size={15} />}
+    </IconButton>
   );
 }
 
@@ -80,7 +111,7 @@ function AskSwitch() {
 function Events() {
   const events = useStudio((studio) => studio.project.events);
   const [open, setOpen] = useState(false);
-  const say = (event: string): void => give({ type: 'event', event });
+  const send = (event: string): void => give({ type: 'event', event });
   return (
     <div className="flex items-start gap-2">
       <span className="shrink-0 pt-1 text-soft">Game says</span>
@@ -88,15 +119,9 @@ function Events() {
         {events
           .filter((each) => each.direction === 'in')
           .map((event) => (
-            <button
-              key={event.id}
-              type="button"
-              className="h-6.5 rounded-full border border-strong px-2.5 hover:bg-chosen-wash"
-              onClick={() => say(event.id)}
-            >
-              {event.name}
-            </button>
+            <EventButton key={event.id} event={event} />
           ))}
+        <Finished />
         <Sheet
           label="A new event"
           open={open}
@@ -122,7 +147,7 @@ function Events() {
                   label: `Say “${text.slice(0, 80)}”`,
                   onPick: () => {
                     setOpen(false);
-                    say(edit('add event', { name: text.slice(0, 80), direction: 'in' })!);
+                    send(edit('add event', { name: text.slice(0, 80), direction: 'in' })!);
                   },
                 },
               ]}
@@ -132,4 +157,22 @@ function Events() {
       </div>
     </div>
   );
+}
+
+/** Screens that are up and wait for what is on them to finish. */
+function Finished() {
+  const project = useStudio((studio) => studio.project);
+  const up = useRun((run) => run.up);
+  return project.screens
+    .filter(({ id }) => up.includes(id) && linksFrom(project, id).some((link) => link.cue.on === 'done'))
+    .map((screen) => (
+      <button
+        key={screen.id}
+        type="button"
+        className="h-6.5 rounded-full border border-double border-strong px-2.5 hover:bg-chosen-wash"
+        onClick={() => give({ type: 'done', screen: screen.id })}
+      >
+        {screen.name} has finished
+      </button>
+    ));
 }

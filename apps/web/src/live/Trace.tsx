@@ -1,54 +1,125 @@
 'use client';
 
 import type { Project } from '@tavu/core/model';
-import { outcomeWords } from '@tavu/core/words';
-import { choose, useStudio } from '../studio/store';
+import type { Outcome } from '@tavu/core/run';
+import { outcomeWords, reasonWords } from '@tavu/core/words';
+import { CornerDownRight } from 'lucide-react';
+import { useState } from 'react';
+import { choose, chooseLink, useStudio } from '../studio/store';
+import { Small } from '../ui/parts';
 import { goBackTo, useRun, type Entry } from './run';
 
-/** What happened, newest first, with times; each entry leads back to the moment before it. */
+type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
+
+const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
+  ['all', 'All', () => true],
+  ['in', 'What came in', ({ did }) => did === 'input' || did === 'masked'],
+  ['links', 'Links', ({ did }) => did === 'link' || did === 'wait'],
+  ['screens', 'Screens', ({ did }) => /^(up|down|notice|in line|ignored|overflow)$/.test(did)],
+  ['values', 'Values', ({ did }) => /^(set|refused|save|load)$/.test(did)],
+  ['out', 'To the game', ({ did }) => /^(send|to game|end)$/.test(did)],
+  ['trouble', 'Trouble', ({ did }) => /^(nowhere|failed|unsettled|overflow|refused)$/.test(did)],
+];
+
+/** What happened, newest first, with times; each entry leads to what it names and back to the moment before it. */
 export function Trace() {
   const entries = useRun((run) => run.entries);
   const project = useStudio((studio) => studio.project);
-  const shown = entries.slice(-120).reverse();
+  const now = useRun((run) => run.now);
+  const end = useRun((run) => run.end);
+  const [sort, setSort] = useState<Sort>('all');
+  const fits = SORTS.find(([key]) => key === sort)![2];
+  const shown = entries
+    .filter((entry) => fits(entry.outcome))
+    .slice(-120)
+    .reverse();
   return (
-    <ol
-      aria-label="What happened"
-      tabIndex={0}
-      className="min-h-14 flex-1 overflow-auto px-3.5 py-1 font-mono text-sm"
-    >
-      {shown.length === 0 && <li className="text-soft">Nothing has happened yet.</li>}
-      {shown.map((entry) => (
-        <TraceLine key={entry.n} entry={entry} project={project} />
-      ))}
-    </ol>
+    <div className="flex min-h-14 flex-1 flex-col">
+      <div role="group" aria-label="Show of what happened" className="flex shrink-0 gap-1 overflow-x-auto px-3.5 pt-1">
+        {SORTS.map(([key, words]) => (
+          <Small
+            key={key}
+            aria-pressed={key === sort}
+            className={`shrink-0 ${key === sort ? 'border-ink font-semibold' : ''}`}
+            onClick={() => setSort(key)}
+          >
+            {words}
+          </Small>
+        ))}
+      </div>
+      <ol
+        aria-label="What happened"
+        tabIndex={0}
+        className="min-h-0 flex-1 overflow-auto px-3.5 py-1 font-mono text-sm"
+      >
+        {shown.length === 0 && (
+          <li className="text-soft">{sort === 'all' ? 'Nothing has happened yet.' : 'Nothing of that sort.'}</li>
+        )}
+        {shown.map((entry) => (
+          <TraceLine key={entry.n} entry={entry} project={project} ahead={now < end && entry.outcome.at > now} />
+        ))}
+      </ol>
+    </div>
   );
 }
 
-function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
+function toneOf({ did }: Outcome): string {
+  if (did === 'link') return 'text-live';
+  return /^(nowhere|unsettled|failed|overflow|refused)$/.test(did) ? 'text-warn' : 'text-ink';
+}
+
+function TraceLine({ entry, project, ahead }: { entry: Entry; project: Project; ahead: boolean }) {
   const { outcome } = entry;
-  const tone =
-    outcome.did === 'link'
-      ? 'text-live'
-      : outcome.did === 'nowhere' || outcome.did === 'unsettled'
-        ? 'text-warn'
-        : 'text-ink';
+  const passed = outcome.did === 'link' || outcome.did === 'nowhere' ? (outcome.passed ?? []) : [];
   return (
-    <li>
+    <li className={ahead ? 'opacity-60' : ''}>
       <button
         type="button"
-        title="Go back to just before this"
-        className={`flex min-h-6 w-full items-center gap-3 rounded text-left hover:bg-chosen-wash ${tone}`}
+        title="To what it names, and back to just before it"
+        className={`flex min-h-6 w-full items-center gap-3 rounded text-left hover:bg-chosen-wash ${toneOf(outcome)}`}
         onClick={() => {
-          if (outcome.did === 'link') {
-            const link = project.links.find((each) => each.id === outcome.link);
-            if (link) choose({ screen: link.from === 'project' ? null : link.from, link: link.id });
-          }
+          show(outcome);
           goBackTo(entry);
         }}
       >
         <span className="shrink-0 text-soft">{(outcome.at / 1_000_000).toFixed(3)}</span>
         <span className="min-w-0 truncate">{outcomeWords(project, outcome)}</span>
       </button>
+      {passed.slice(0, 3).map((each) => (
+        <button
+          key={each.link}
+          type="button"
+          title="To the link that was not taken"
+          className="flex min-h-6 w-full items-center gap-1 rounded pl-14 text-left text-soft hover:bg-chosen-wash"
+          onClick={() => chooseLink(each.link)}
+        >
+          <CornerDownRight size={11} aria-hidden="true" className="shrink-0" />
+          <span className="min-w-0 truncate">{reasonWords(project, each)}</span>
+        </button>
+      ))}
     </li>
   );
+}
+
+/** Chooses what an entry names. */
+function show(outcome: Outcome): void {
+  const { project } = useStudio.getState();
+  switch (outcome.did) {
+    case 'link':
+    case 'wait':
+      return chooseLink(outcome.link);
+    case 'set':
+      return outcome.by === null ? undefined : chooseLink(outcome.by);
+    case 'failed':
+      if (project.links.some((link) => link.id === outcome.where)) return chooseLink(outcome.where);
+      return choose({ screen: outcome.where });
+    case 'up':
+    case 'down':
+    case 'notice':
+    case 'in line':
+    case 'ignored':
+    case 'overflow':
+    case 'unsettled':
+      if (project.screens.some((screen) => screen.id === outcome.screen)) choose({ screen: outcome.screen });
+  }
 }

@@ -1,4 +1,5 @@
-import type { Id } from '@tavu/core/model';
+import { gapName } from '@tavu/core/compile';
+import type { Id, Scalar } from '@tavu/core/model';
 import {
   allUp,
   isBlocked,
@@ -34,25 +35,34 @@ export interface Span {
   until: number | null;
 }
 
+/** What is asked about: what led nowhere, or a screen that came up and is not made yet. */
+export type Asked = Nowhere | { kind: 'gap'; screen: Id };
+
 interface Run {
   held: boolean;
   speed: number;
+  muted: boolean;
   /** The keyboard is with the game. */
   inHand: boolean;
   /** Stop where anything leads nowhere, and ask. */
   making: boolean;
   /** What led nowhere and is being asked about. */
-  asking: Nowhere | null;
-  /** Screens up, base first. */
+  asking: Asked | null;
+  /** All that is up, base first. */
   up: Id[];
   /** The last link taken. */
   lastLink: Id | null;
   /** Interface clock in microseconds; brought up to date a few times a second. */
   now: number;
+  /** How far the run has come; later than `now` while it has been taken back and not let go on. */
+  end: number;
   game: number;
   /** The game’s clock stands still; the game gets no input. */
   frozen: boolean;
   blocked: boolean;
+  values: RunState['values'];
+  /** Slots that hold a saved game. */
+  saves: string[];
   entries: Entry[];
   spans: Span[];
 }
@@ -60,15 +70,19 @@ interface Run {
 export const useRun = create<Run>(() => ({
   held: false,
   speed: 1,
+  muted: false,
   inHand: false,
   making: true,
   asking: null,
   up: [],
   lastLink: null,
   now: 0,
+  end: 0,
   game: 0,
   frozen: true,
   blocked: true,
+  values: {},
+  saves: [],
   entries: [],
   spans: [],
 }));
@@ -83,11 +97,12 @@ export const livePlayer = (): Player | null => player;
 /** Starts the run in an element. Returns what ends it. */
 export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => boolean): () => void {
   const { flow, sources } = useStudio.getState();
-  last = null;
-  setState({ held: false, asking: null, entries: [], spans: [], lastLink: null });
+  forget();
+  setState({ held: false });
   const made = new Player(host, { flow, sources, onStep: hear, spares });
   player = made;
   made.speed = getState().speed;
+  made.muted = getState().muted;
   const stop = useStudio.subscribe((now, before) => {
     if (now.sources !== before.sources) made.show(now.sources);
     if (now.flow !== before.flow) made.load(now.flow);
@@ -99,34 +114,94 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
   };
 }
 
+/** States the run has gone through, to go back to: after every step that did anything, and now and then between. */
+let moments: RunState[] = [];
+const MOST_MOMENTS = 1500;
+/** While the run is being taken back, what is told of it stays as it was. */
+let turning = false;
+
 function hear(outcomes: readonly Outcome[], state: RunState): void {
   const before = last ?? state;
   last = state;
   const told = getState();
   const up = allUp(state).map((each) => each.screen);
   const changed =
-    outcomes.length > 0 || up.length !== told.up.length || up.some((id, i) => id !== told.up[i]);
+    outcomes.length > 0 ||
+    state.values !== told.values ||
+    up.length !== told.up.length ||
+    up.some((id, i) => id !== told.up[i]);
   if (!changed && Math.abs(state.now - told.now) < 90_000) return;
-  const clocks = { now: state.now, game: state.game, ...gameOf(state) };
-  if (!changed) {
-    setState(clocks);
+  const seen = {
+    now: state.now,
+    game: state.game,
+    ...gameOf(state),
+    values: state.values,
+    saves: Object.keys(state.saves),
+  };
+  if (turning) {
+    setState({ ...seen, up });
     return;
   }
-  // After going back in time, what came later has not happened.
-  const restarted = state.now < told.now;
-  const entries = told.entries.filter((each) => !restarted || each.outcome.at <= state.now);
+  const since = moments.at(-1)?.now ?? -Infinity;
+  if (changed || state.now - since > 250_000) moments = [...moments.slice(-MOST_MOMENTS), state];
+  if (!changed) {
+    setState({ ...seen, end: state.now });
+    return;
+  }
+  const entries = [...told.entries];
   for (const outcome of outcomes) entries.push({ n: ++count, outcome, before });
   const link = outcomes.filter((each) => each.did === 'link').at(-1);
-  const nowhere = outcomes.find((each) => each.did === 'nowhere');
   setState({
-    ...clocks,
+    ...seen,
+    // An edit while the run has been taken back leaves what came later where it is.
+    end: told.held && outcomes.length === 0 ? Math.max(told.end, state.now) : state.now,
     up,
     entries: entries.slice(-MOST_ENTRIES),
-    spans: spansOf(restarted ? [] : told.spans, state),
+    spans: spansOf(told.spans, state),
     ...(link ? { lastLink: link.link } : {}),
   });
   if (link) glow(link.link);
-  if (nowhere && told.making && !told.asking) ask(nowhere.what);
+  const what = told.making && !told.asking ? deadEnd(outcomes) : null;
+  if (what) ask(what, before);
+}
+
+/** The first thing in a step that leads nowhere, or comes up without being made. */
+function deadEnd(outcomes: readonly Outcome[]): Asked | null {
+  for (const outcome of outcomes) {
+    if (outcome.did === 'nowhere') return outcome.what;
+    if (outcome.did === 'up' && gapName(outcome.screen) !== null) return { kind: 'gap', screen: outcome.screen };
+  }
+  return null;
+}
+
+/** Takes the run back or forth to a moment; what came later is forgotten only when it goes on from there. */
+function turnTo(state: RunState, pass = 0): void {
+  if (!player) return;
+  hold();
+  turning = true;
+  player.goTo(state);
+  if (pass > 0) player.pass(pass);
+  turning = false;
+}
+
+/** The state the run was in at a time, in microseconds, as the project is now. */
+export function turnBackTo(time: number): void {
+  const found = [...moments].reverse().find((each) => each.now <= time) ?? moments[0];
+  if (found) turnTo(found, Math.max(0, Math.round(time - found.now)));
+}
+
+/** What is told of the run ends where it has been taken back to. */
+function goOnFromHere(): void {
+  const { now, end, entries, spans } = getState();
+  if (now >= end) return;
+  moments = moments.filter((each) => each.now <= now);
+  setState({
+    end: now,
+    entries: entries.filter((each) => each.outcome.at <= now),
+    spans: spans
+      .filter((span) => span.from <= now)
+      .map((span) => (span.until !== null && span.until > now ? { ...span, until: null } : span)),
+  });
 }
 
 /** How long the last link taken is lit on the map, in milliseconds. */
@@ -161,8 +236,12 @@ function spansOf(before: readonly Span[], state: RunState): Span[] {
   return [...kept, ...fresh];
 }
 
+/** What a dead end had before it: an answer is given again from there. */
+let beforeAsking: RunState | null = null;
+
 /** A press that bubbles up to here from a step is asked about once the step is over. */
-function ask(what: Nowhere): void {
+function ask(what: Asked, before: RunState): void {
+  beforeAsking = before;
   queueMicrotask(() => {
     hold();
     setState({ asking: what });
@@ -175,6 +254,7 @@ export function hold(): void {
 }
 
 export function letGo(): void {
+  goOnFromHere();
   player?.letGo();
   setState({ held: false, asking: null });
 }
@@ -187,10 +267,16 @@ export function setSpeed(speed: number): void {
 }
 
 /** What is told of a run that is over. */
-const FORGOTTEN = { entries: [], spans: [], lastLink: null, now: 0, game: 0, asking: null };
+const FORGOTTEN = { entries: [], spans: [], lastLink: null, now: 0, end: 0, game: 0, asking: null };
+
+function forget(): void {
+  moments = [];
+  last = null;
+  setState(FORGOTTEN);
+}
 
 export function restart(): void {
-  setState(FORGOTTEN);
+  forget();
   player?.restart();
   letGo();
 }
@@ -199,7 +285,7 @@ export function restart(): void {
 export function showHeld(screen: Id): void {
   if (!player) return;
   if (!getState().up.includes(screen)) {
-    setState(FORGOTTEN);
+    forget();
     player.beginAt(screen, true);
   }
   hold();
@@ -207,7 +293,7 @@ export function showHeld(screen: Id): void {
 
 /** Plays from a screen. */
 export function startAt(screen: Id): void {
-  setState(FORGOTTEN);
+  forget();
   player?.beginAt(screen, false);
   letGo();
 }
@@ -217,9 +303,26 @@ export function give(input: Input): void {
   player?.give(input);
 }
 
-export function goBackTo(entry: Entry): void {
+export const goBackTo = (entry: Entry): void => turnTo(entry.before);
+
+/** Goes on to the next moment at which anything happens of itself, and stays held there. */
+export function stepOn(): boolean {
+  if (!player) return false;
   hold();
-  player?.goTo(entry.before);
+  goOnFromHere();
+  return player.passToDue();
+}
+
+/** Sets a value by hand; the run stays held or goes on as it was. */
+export function setByHand(value: Id, to: Scalar): void {
+  goOnFromHere();
+  player?.give({ type: 'value', value, to });
+  player?.paint();
+}
+
+export function setMuted(muted: boolean): void {
+  if (player) player.muted = muted;
+  setState({ muted });
 }
 
 export function setMaking(making: boolean): void {
@@ -229,17 +332,26 @@ export function setMaking(making: boolean): void {
 export const setInHand = (inHand: boolean): void => setState({ inHand });
 
 /** Gives what led nowhere once more, now that it leads somewhere. */
-export function giveAgain(what: Nowhere): void {
+export function giveAgain(what: Asked): void {
+  const { device } = player?.state ?? {};
+  if (what.kind === 'returned' && beforeAsking) {
+    // The screen that answered has gone; it is brought back, and answers once more.
+    turnTo(beforeAsking);
+    letGo();
+    return player?.again();
+  }
   letGo();
-  if (!player) return;
-  if (what.kind === 'event') return player.give({ type: 'event', event: what.event });
+  if (!player || what.kind === 'gap' || what.kind === 'returned') return;
+  if (what.kind === 'event') return player.give({ type: 'event', event: what.event, fields: what.fields });
+  if (what.kind === 'done') return player.give({ type: 'done', screen: what.screen });
   if (what.kind === 'input') return tap(what.code);
   const { spot } = what;
   const confirm = useStudio.getState().project.actions.find((each) => each.id === 'confirm');
-  const { device } = player.state;
-  if ((device === 'keys' || device === 'pad') && confirm?.keys[0]) return tap(confirm.keys[0]);
-  player.give({ type: 'pointer', device: device === 'touch' ? 'touch' : 'pointer', phase: 'down', spot });
-  player.give({ type: 'pointer', device: device === 'touch' ? 'touch' : 'pointer', phase: 'up', spot });
+  const standing = player.state.base.serial === spot.serial || player.state.overlays.some((each) => each.serial === spot.serial);
+  if ((device === 'keys' || device === 'pad') && confirm?.keys[0] && standing) return tap(confirm.keys[0]);
+  const by = device === 'touch' ? 'touch' : 'pointer';
+  player.give({ type: 'pointer', device: by, phase: 'down', spot });
+  player.give({ type: 'pointer', device: by, phase: 'up', spot });
 }
 
 function tap(code: string): void {

@@ -1,10 +1,11 @@
 'use client';
 
 import { CARD, type MapCard } from '@tavu/core/map';
-import { linksFrom, readName, screenById } from '@tavu/core/model';
+import { linkTroubles, screenTroubles } from '@tavu/core/check';
+import { linksFrom, readName, screenById, type Link, type Project, type Screen } from '@tavu/core/model';
 import { paintStill, type Item } from '@tavu/core/paint';
-import { Clock, CornerUpLeft, Timer } from 'lucide-react';
-import { memo, useState } from 'react';
+import { Clock, CornerUpLeft, Timer, TriangleAlert } from 'lucide-react';
+import { memo, useMemo, useState } from 'react';
 import { useRun } from '../live/run';
 import { Picture } from '../picture/Picture';
 import { edit, useStudio } from '../studio/store';
@@ -12,11 +13,12 @@ import { Field } from '../ui/Field';
 import { Tip } from '../ui/parts';
 import type { DragFrom } from './dragLink';
 
-/** Layers are told by outline: base single, overlay double, notice dashed. */
+/** Layers are told by outline: base single, overlay double, notice dashed, companion dotted. */
 const OUTLINE = {
   base: 'border-2 border-solid border-strong',
   overlay: 'border-4 border-double border-strong',
   notice: 'border-2 border-dashed border-strong',
+  companion: 'border-2 border-dotted border-strong',
 };
 
 /** A screen in small, with what it is called and what it does by itself. */
@@ -25,28 +27,49 @@ export const Card = memo(function Card({
   far,
   start,
   target,
+  faint,
+  moving,
+  lift,
   onChoose,
   onDragLink,
+  onDragCard,
 }: {
   card: MapCard;
   /** Seen from so far that only the name can be read. */
   far: boolean;
   start: boolean;
   target: boolean;
-  onChoose: () => void;
+  /** It is not among what is looked at. */
+  faint: boolean;
+  /** Cards are on their way to other places. */
+  moving: boolean;
+  /** How far it is being dragged. */
+  lift: { x: number; y: number } | null;
+  onChoose: (also: boolean) => void;
+  onDragCard: (card: MapCard, event: React.PointerEvent) => void;
   onDragLink: (from: DragFrom, event: React.PointerEvent) => void;
 }) {
-  const chosen = useStudio((studio) => studio.chosen.screen === card.id);
+  const chosen = useStudio(
+    ({ chosen: { screen, others, area } }) =>
+      screen === card.id || others.includes(card.id) || (card.holds > 0 && area === card.id),
+  );
   const up = useRun((run) => run.up.includes(card.id));
   const [naming, setNaming] = useState(false);
-  const outline = card.gap ? 'border-2 border-dashed border-strong' : OUTLINE[card.layer];
+  const outline = card.holds > 0 ? 'border-2 border-solid border-strong shadow-[3px_3px_0_var(--line-strong)]' : card.gap ? 'border-2 border-dashed border-strong' : OUTLINE[card.layer];
   const ring = target ? 'ring-4 ring-chosen' : up ? 'ring-4 ring-live' : chosen ? 'ring-4 ring-chosen' : '';
   return (
     <div
       data-card={card.id}
       data-stays
-      className={`group absolute flex flex-col rounded-md bg-sheet ${outline} ${ring}`}
-      style={{ left: card.x, top: card.y, width: CARD.width, height: CARD.height }}
+      className={`group absolute flex flex-col rounded-md bg-sheet ${outline} ${ring} ${faint ? 'opacity-25' : ''} ${moving ? 'transition-[left,top] duration-300 motion-reduce:transition-none' : ''} ${lift ? 'z-30 shadow-xl' : ''}`}
+      style={{
+        left: card.x,
+        top: card.y,
+        width: CARD.width,
+        height: CARD.height,
+        ...(lift ? { transform: `translate(${lift.x}px, ${lift.y}px)` } : {}),
+      }}
+      onPointerDown={(event) => onDragCard(card, event)}
     >
       {start && <StartMark />}
       <button
@@ -54,20 +77,24 @@ export const Card = memo(function Card({
         aria-label={cardName(card, up)}
         aria-pressed={chosen}
         className="absolute inset-0 z-10 rounded-md"
-        onClick={onChoose}
-        onDoubleClick={() => !card.gap && setNaming(true)}
+        onClick={(event) => onChoose(event.ctrlKey || event.metaKey || event.shiftKey)}
+        onDoubleClick={() => !card.gap && card.holds === 0 && setNaming(true)}
         onKeyDown={(event) => {
-          if (event.key !== 'F2' || card.gap) return;
+          if (event.key !== 'F2' || card.gap || card.holds > 0) return;
           event.preventDefault();
           setNaming(true);
         }}
       >
         {/* Inside the button, so that a click on a control chooses the card like a click beside it. */}
-        {!card.gap && card.layer !== 'notice' && <Handles card={card} onDragLink={onDragLink} />}
+        {!card.gap && card.holds === 0 && <Handles card={card} onDragLink={onDragLink} />}
       </button>
       {far ? (
         <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">
           {card.name}
+        </div>
+      ) : card.holds > 0 ? (
+        <div className="flex flex-1 items-center justify-center bg-mist text-soft">
+          {card.holds} {card.holds === 1 ? 'screen' : 'screens'}
         </div>
       ) : card.gap ? (
         <div className="flex flex-1 items-center justify-center bg-[repeating-linear-gradient(135deg,transparent_0_9px,var(--line)_9px_10px)] text-sm text-soft">
@@ -82,7 +109,9 @@ export const Card = memo(function Card({
 });
 
 const cardName = (card: MapCard, up: boolean): string =>
-  `${card.name}, ${card.gap ? 'not made yet' : card.layer}${up ? ', up now' : ''}`;
+  card.holds > 0
+    ? `${card.name}, folded area`
+    : `${card.name}, ${card.gap ? 'not made yet' : card.layer}${up ? ', up now' : ''}`;
 
 function StartMark() {
   return (
@@ -133,6 +162,14 @@ function Caption({
   const timed = links.find((link) => link.cue.on === 'time');
   const back = links.some((link) => link.kind === 'back');
   const ends = links.some((link) => link.kind === 'end');
+  const troubled = useMemo(
+    () =>
+      screen !== undefined &&
+      (screenTroubles(project, screen).length > 0 || links.some((link) => hasTrouble(project, link))),
+    // What is wrong can be anywhere in the project.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [project],
+  );
   if (naming && screen) {
     const others = project.screens.filter((each) => each !== screen).map((each) => each.name);
     return (
@@ -165,8 +202,8 @@ function Caption({
         </span>
       )}
       {screen?.layer === 'notice' && (
-        <span title={`Shows for ${screen.lasts ?? '2 s'}`} className="text-soft">
-          <Timer size={11} role="img" aria-label={`shows for ${screen.lasts ?? '2 s'}`} />
+        <span title={stays(screen)} className="text-soft">
+          <Timer size={11} role="img" aria-label={stays(screen)} />
         </span>
       )}
       {back && (
@@ -179,11 +216,27 @@ function Caption({
           <span className="block size-full rounded-full bg-ink" />
         </span>
       )}
+      {troubled && (
+        <span title="Something is wrong here; choose it to read what" className="text-warn">
+          <TriangleAlert size={12} role="img" aria-label="something is wrong" />
+        </span>
+      )}
       {card.gap && <span className="text-xs font-semibold text-warn">gap</span>}
       {up && <span className="text-xs font-bold text-live">up</span>}
     </div>
   );
 }
+
+/** How long a message stays, in words. */
+function stays({ until, lasts }: Screen): string {
+  if (until === 'dismissed') return 'stays until dismissed';
+  if (until === 'replaced') return 'stays until replaced or cleared';
+  return typeof until === 'object' ? 'stays until an event' : `shows for ${lasts ?? '2 s'}`;
+}
+
+/** A gap is told by its own card. */
+const hasTrouble = (project: Project, link: Link): boolean =>
+  linkTroubles(project, link).some((words) => !words.endsWith('is not made yet.'));
 
 /** Where a new link is drawn from: the card's own edge, or one of its controls. */
 function Handles({
@@ -205,7 +258,8 @@ function Handles({
           onPointerDown={(event) => onDragLink({ screen: card.id, element: null }, event)}
         />
       </Tip>
-      {compiled.focus.order.map((id) => {
+      {compiled.screen.elements.map(({ id, type }) => {
+        if (type !== 'button') return null;
         const rect = compiled.layout.get(id)!;
         return (
           <span

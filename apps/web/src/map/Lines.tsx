@@ -1,12 +1,12 @@
 'use client';
 
 import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
-import type { Link, Project } from '@tavu/core/model';
+import type { Id, Link, Project } from '@tavu/core/model';
 import { actionById, cueLabel, keyName, sentenceText } from '@tavu/core/words';
 import { Clock, Zap } from 'lucide-react';
 import { memo } from 'react';
 import { useRun } from '../live/run';
-import { choose, useStudio } from '../studio/store';
+import { chooseLink, useStudio } from '../studio/store';
 
 /** The links as lines, each with what sets it off. */
 export const Lines = memo(function Lines({
@@ -14,11 +14,14 @@ export const Lines = memo(function Lines({
   lines,
   plan,
   dragged,
+  onFollow,
 }: {
   project: Project;
   lines: MapLine[];
   plan: MapPlan;
   dragged: { from: Point; to: Point } | null;
+  /** Shows where a stub leads. */
+  onFollow: (to: Id) => void;
 }) {
   const byId = new Map(project.links.map((link) => [link.id, link]));
   const cards = new Map(plan.cards.map((card) => [card.id, card]));
@@ -49,7 +52,8 @@ export const Lines = memo(function Lines({
       {/* Over the cards only where a line sets out from its control; elsewhere it runs beneath them. */}
       <svg className={`${layer} z-20`} width={plan.width} height={plan.height} aria-hidden="true">
         {lines.map((line) => {
-          const card = cards.get(line.from)!;
+          const card = cards.get(line.from);
+          if (!card) return null;
           const id = `from-${line.key.replace(/[^\w-]/g, '_')}`;
           return (
             <g key={line.key} clipPath={`url(#${id})`}>
@@ -77,6 +81,7 @@ export const Lines = memo(function Lines({
           project={project}
           line={line}
           links={line.links.map((id) => byId.get(id)!).filter(Boolean)}
+          onFollow={onFollow}
         />
       ))}
     </>
@@ -110,24 +115,55 @@ function Line({ line }: { line: MapLine }) {
   );
 }
 
-function Label({ project, line, links }: { project: Project; line: MapLine; links: Link[] }) {
+function Label({
+  project,
+  line,
+  links,
+  onFollow,
+}: {
+  project: Project;
+  line: MapLine;
+  links: Link[];
+  onFollow: (to: Id) => void;
+}) {
   const tone = useTone(line);
   const first = links[0];
   if (!first) return null;
-  return (
+  const name = tone === 'live' ? 'border-live font-bold text-live' : tone === 'chosen' ? 'border-chosen font-bold text-chosen' : 'border-line text-ink';
+  const whole = (
     <button
       type="button"
       data-stays
       tabIndex={-1}
       aria-label={links.map((link) => sentenceText(project, link)).join(' ')}
-      className={`absolute z-20 flex max-w-28 -translate-1/2 items-center gap-1 rounded border bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen ${tone === 'live' ? 'border-live font-bold text-live' : tone === 'chosen' ? 'border-chosen font-bold text-chosen' : 'border-line text-ink'}`}
-      style={{ left: line.label.x, top: line.label.y }}
-      onClick={() => choose({ screen: line.from, link: first.id })}
+      className={`flex max-w-28 items-center gap-1 rounded border bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen ${name}`}
+      onClick={() => chooseLink(first.id)}
     >
       {links.slice(0, 3).map((link) => (
         <CueMark key={link.id} project={project} link={link} />
       ))}
     </button>
+  );
+  return (
+    <span
+      className="absolute z-20 flex -translate-1/2 items-center"
+      style={{ left: line.label.x, top: line.label.y }}
+    >
+      {whole}
+      {line.stub !== null && (
+        <button
+          type="button"
+          data-stays
+          tabIndex={-1}
+          aria-label={`Follow to ${line.stub}`}
+          title={`Follow to ${line.stub}`}
+          className="max-w-28 truncate rounded-r border border-l-0 border-line bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen hover:text-chosen"
+          onClick={() => onFollow(line.to)}
+        >
+          → {line.stub}
+        </button>
+      )}
+    </span>
   );
 }
 

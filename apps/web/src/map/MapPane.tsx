@@ -1,33 +1,93 @@
 'use client';
 
 import { CARD, planLines, planMap } from '@tavu/core/map';
-import { screenById, titleCase } from '@tavu/core/model';
+import { screenById, titleCase, type Id } from '@tavu/core/model';
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
-import { Maximize, Minus, Plus, SquarePlus } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { showHeld } from '../live/run';
-import { choose, edit, useStudio } from '../studio/store';
+import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
+import {
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+} from 'react';
+import { showHeld, useRun } from '../live/run';
+import { choose, chooseAlso, chosenScreens, edit, NOTHING, useStudio } from '../studio/store';
 import { IconButton } from '../ui/parts';
 import { Card } from './Card';
 import { Lines } from './Lines';
 import { AddScreen } from './AddScreen';
+import { AreaBox } from './AreaBox';
+import { copiedScreens, pasteScreens } from './copying';
+import { moveInRow, useDraggedCard } from './dragCard';
 import { NewLink, useDraggedLink } from './dragLink';
+import { filtered, NO_FILTER } from './filter';
+import { FilterSheet } from './FilterSheet';
 
-const BAND_LOOK = { base: 'var(--water)', overlay: 'var(--land)', notice: 'var(--marsh)' };
+const BAND_LOOK = {
+  base: 'var(--water)',
+  overlay: 'var(--land)',
+  notice: 'var(--marsh)',
+  companion: 'var(--mist)',
+};
+
+/** From so many cards on, only those in view are drawn. */
+const MANY = 80;
+
+/** What stays as it is while the map is not shown, for the project that is open. */
+const kept = {
+  opened: 0,
+  view: { x: 0, y: 0, k: 1 },
+  folded: new Set<Id>() as ReadonlySet<Id>,
+  filter: NO_FILTER,
+};
 
 /** The flow as a chart: rows are steps from the start, bands are layers. */
 export function MapPane() {
-  const project = useStudio((studio) => studio.project);
-  const chosen = useStudio((studio) => studio.chosen.screen);
   const opened = useStudio((studio) => studio.opened);
-  const plan = useMemo(() => planMap(project), [project]);
+  if (kept.opened !== opened)
+    Object.assign(kept, { view: { x: 0, y: 0, k: 1 }, folded: new Set(), filter: NO_FILTER });
+  // What is typed or dragged elsewhere comes first; the map follows when there is time.
+  const project = useDeferredValue(useStudio((studio) => studio.project));
+  const chosen = useStudio((studio) => studio.chosen.screen);
+  const [folded, setFolded] = useState(kept.folded);
+  const [filter, setFilter] = useState(kept.filter);
+  const [moving, setMoving] = useState(false);
+  const up = useRun((run) => run.up);
+  const plan = useMemo(() => planMap(project, folded), [project, folded]);
   const lines = useMemo(() => planLines(project, plan), [project, plan]);
+  const looked = useMemo(
+    () => filtered(project, filter, filter.only === 'up' ? up : NOTHING_UP),
+    [project, filter, up],
+  );
   const frame = useRef<HTMLDivElement>(null);
-  const [view, setView] = useState({ x: 0, y: 0, k: 1 });
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  const [view, setView] = useState(kept.view);
   const [adding, setAdding] = useState(false);
+  useEffect(() => {
+    Object.assign(kept, { view, folded, filter });
+  }, [view, folded, filter]);
+  useEffect(() => {
+    const watch = new ResizeObserver(([entry]) => setSize(entry!.contentRect));
+    watch.observe(frame.current!);
+    return () => watch.disconnect();
+  }, []);
   const zooming = useRef<ZoomBehavior<HTMLDivElement, unknown> | null>(null);
   const dragged = useDraggedLink(frame, view, plan);
+  const carried = useDraggedCard(view, plan);
+  const fold = (area: Id): void => {
+    const next = new Set(folded);
+    if (!next.delete(area)) next.add(area);
+    setFolded(next);
+  };
+  const tidy = (): void => {
+    setMoving(true);
+    edit('tidy map', {});
+    setTimeout(() => setMoving(false), 400);
+  };
 
   useEffect(() => {
     const behaviour = zoom<HTMLDivElement, unknown>()
@@ -55,17 +115,27 @@ export function MapPane() {
     );
     goTo(Math.max(0, (box.width - plan.width * k) / 2), 2, k);
   };
+  /** Brings a card to the middle, and the keyboard to it. */
+  const centre = (id: Id): void => {
+    const card = plan.cards.find((each) => each.id === (plan.stands.get(id) ?? id));
+    if (!card) return;
+    const box = frame.current!.getBoundingClientRect();
+    const k = Math.max(0.6, view.k);
+    goTo(box.width / 2 - (card.x + CARD.width / 2) * k, box.height / 2 - (card.y + CARD.height / 2) * k, k);
+    requestAnimationFrame(() => focusCard(card.id));
+  };
   const nearer = (by: number): void => {
     select(frame.current!).call(zooming.current!.scaleBy, by);
   };
   // A newly opened project is seen as wide as the pane, from its start; edits leave the view alone.
-  const seen = useRef(0);
   useEffect(() => {
-    if (seen.current === opened) return;
-    seen.current = opened;
+    if (kept.opened === opened) return goTo(kept.view.x, kept.view.y, kept.view.k);
+    kept.opened = opened;
     const { width } = frame.current!.getBoundingClientRect();
     goTo(0, 0, Math.max(0.72, Math.min(1, width / (plan.width + 8))));
-  }, [opened, plan.width, goTo]);
+    // Only another project changes what is seen.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [opened]);
 
   const keys = (event: KeyboardEvent): void => {
     if ((event.target as Element).closest('input')) return;
@@ -84,21 +154,57 @@ export function MapPane() {
         at: { x: card.x + CARD.width, y: card.y + 20 },
       });
     }
-    if (event.key === 'Delete' && screen) edit('delete screens', { screens: [screen.id] });
-    if (event.key === 'd' && (event.ctrlKey || event.metaKey) && screen) {
+    const control = event.ctrlKey || event.metaKey;
+    const all = chosenScreens(useStudio.getState().chosen);
+    const meant = screen && !all.includes(screen.id) ? [screen.id] : all;
+    if (event.key === 'Delete' && meant.length > 0)
+      edit('delete screens', { screens: meant }, { chosen: () => NOTHING });
+    if (event.key === 'd' && control && meant.length > 0) {
       event.preventDefault();
       edit(
-        'duplicate screen',
-        { screen: screen.id },
-        { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
+        'duplicate screens',
+        { screens: meant },
+        { chosen: (made) => ({ ...NOTHING, screen: made ?? null }) },
       );
+    }
+    if (event.key === 'a' && control) {
+      event.preventDefault();
+      const [first, ...others] = project.screens.map((each) => each.id);
+      choose({ screen: first ?? null, others });
+    }
+    if (event.key === 'Enter' && (control || event.shiftKey) && screen) {
+      event.preventDefault();
+      chooseAlso(screen.id);
+      return;
+    }
+    const turn = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+    if (event.altKey && turn !== 0 && card) {
+      event.preventDefault();
+      return moveInRow(plan, card.id, turn);
     }
     const way = WAYS[event.key];
     if (way && (event.target as Element).closest('[data-card]')) {
       event.preventDefault();
-      moveTo(plan.cards, (event.target as Element).closest('[data-card]')!.getAttribute('data-card')!, way);
+      const next = neighbour(plan.cards, here!, way);
+      if (next && !focusCard(next)) centre(next);
     }
   };
+
+  const inView = useMemo(() => {
+    const box = {
+      left: -view.x / view.k - CARD.width,
+      top: -view.y / view.k - CARD.height,
+      right: (size.width - view.x) / view.k + CARD.width,
+      bottom: (size.height - view.y) / view.k + CARD.height,
+    };
+    return ({ x, y }: { x: number; y: number }): boolean =>
+      x > box.left && x < box.right && y > box.top && y < box.bottom;
+  }, [view, size]);
+  const many = plan.cards.length > MANY;
+  const cards = many ? plan.cards.filter(inView) : plan.cards;
+  const seenLines = many
+    ? lines.filter((line) => inView(line.start) || inView(line.end))
+    : lines;
 
   return (
     <section
@@ -107,6 +213,13 @@ export function MapPane() {
       tabIndex={-1}
       className="relative min-h-0 flex-1 overflow-hidden bg-mist"
       onKeyDown={keys}
+      onCopy={(event) => {
+        const text = copiedScreens();
+        if (text === null) return;
+        event.preventDefault();
+        event.clipboardData.setData('text/plain', text);
+      }}
+      onPaste={(event) => void pasteScreens(event.clipboardData.getData('text/plain'))}
     >
       <div ref={frame} className="absolute inset-0 cursor-grab touch-none active:cursor-grabbing">
         <Bands plan={plan} view={view} />
@@ -114,17 +227,40 @@ export function MapPane() {
           className="absolute top-0 left-0 origin-top-left"
           style={{ transform: `translate(${view.x}px, ${view.y}px) scale(${view.k})` }}
         >
-          <Lines project={project} lines={lines} plan={plan} dragged={dragged.line} />
-          {plan.cards.map((card) => (
+          {plan.areas.map((area) => (
+            <AreaBox
+              key={area.id}
+              area={area}
+              target={carried.lift?.area === area.id}
+              onFold={() => fold(area.id)}
+            />
+          ))}
+          <Lines
+            project={project}
+            lines={seenLines}
+            plan={plan}
+            dragged={dragged.line}
+            onFollow={(id) => {
+              choose({ screen: id });
+              centre(id);
+            }}
+          />
+          {cards.map((card) => (
             <Card
               key={card.id}
               card={card}
               far={view.k < 0.45}
-              start={card.id === project.start}
+              start={card.id === project.start || plan.stands.get(project.start ?? '') === card.id}
               target={dragged.over === card.id}
+              faint={looked !== null && !looked.has(card.id)}
+              moving={moving}
+              lift={carried.lift?.card === card.id ? carried.lift : null}
               onDragLink={dragged.begin}
-              onChoose={() => {
-                if (card.gap) return;
+              onDragCard={carried.begin}
+              onChoose={(also) => {
+                if (card.gap || carried.wasDrag()) return;
+                if (card.holds > 0) return choose({ area: card.id });
+                if (also) return chooseAlso(card.id);
                 choose({ screen: card.id });
                 showHeld(card.id);
               }}
@@ -150,6 +286,10 @@ export function MapPane() {
             </IconButton>
           </span>
         </AddScreen>
+        <FilterSheet filter={filter} onChange={setFilter} />
+        <IconButton name="Tidy: each screen to the row of its steps" onClick={tidy}>
+          <Rows3 size={15} />
+        </IconButton>
         <IconButton name="Nearer" onClick={() => nearer(1.25)}>
           <Plus size={16} />
         </IconButton>
@@ -235,8 +375,10 @@ const WAYS: Record<string, { x: number; y: number }> = {
   ArrowDown: { x: 0, y: 1 },
 };
 
-/** Moves the keyboard to the nearest card that way. */
-function moveTo(cards: Seen['plan']['cards'], from: string, way: { x: number; y: number }): void {
+const NOTHING_UP: readonly Id[] = [];
+
+/** The nearest card that way. */
+function neighbour(cards: Seen['plan']['cards'], from: Id, way: { x: number; y: number }): Id | undefined {
   const here = cards.find((card) => card.id === from)!;
   const scored = cards
     .map((card) => {
@@ -246,6 +388,12 @@ function moveTo(cards: Seen['plan']['cards'], from: string, way: { x: number; y:
     })
     .filter(({ along }) => along > 10)
     .sort((a, b) => a.cost - b.cost);
-  const next = scored[0]?.card.id;
-  if (next) document.querySelector<HTMLElement>(`[data-card="${CSS.escape(next)}"] button`)?.focus();
+  return scored[0]?.card.id;
+}
+
+/** Moves the keyboard to a card, if it is drawn. */
+function focusCard(id: Id): boolean {
+  const button = document.querySelector<HTMLElement>(`[data-card="${CSS.escape(id)}"] button`);
+  button?.focus();
+  return button !== null;
 }

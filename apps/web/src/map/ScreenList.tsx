@@ -1,10 +1,9 @@
 'use client';
 
-import { titleCase, type Layer } from '@tavu/core/model';
+import { LAYERS } from '@tavu/core/map';
+import { titleCase } from '@tavu/core/model';
 import { showHeld, useRun } from '../live/run';
 import { choose, useStudio } from '../studio/store';
-
-const LAYERS: Layer[] = ['base', 'overlay', 'notice'];
 
 /** The map folded to a narrow list, while Live is wide. */
 export function ScreenList() {

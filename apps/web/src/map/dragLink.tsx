@@ -60,6 +60,7 @@ export function useDraggedLink(
         if (Math.hypot(to.x - start.x, to.y - start.y) < 8) return;
         const card = cardAt(to);
         if (!card) return setDropped({ from, at: to });
+        if (card.holds > 0 || card.layer === 'companion') return;
         const { project } = useStudio.getState();
         const link = linkTo(project, from, card);
         edit('add link', link, {
@@ -108,12 +109,12 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
     onDone();
   };
   const choices: Choice[] = project.screens
-    .filter((screen) => screen.id !== from.screen)
+    .filter((screen) => screen.id !== from.screen && screen.layer !== 'companion')
     .map((screen) => ({
       key: screen.id,
       words: screen.name,
       label: screen.name,
-      hint: { base: 'go to', overlay: 'open over', notice: 'show' }[screen.layer],
+      hint: { base: 'go to', overlay: 'open over', notice: 'show', companion: '' }[screen.layer],
       onPick: () => {
         edit('add link', linkTo(project, from, { ...screen, gap: false }), {
           chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }),

@@ -4,7 +4,7 @@ import type { Axis, Length } from '@tavu/core/model';
 import { moveAxis, OWN, solveAxis } from '@tavu/core/layout';
 import { Field } from '../ui/Field';
 import { readLength, stepLength } from './numbers';
-import { Select } from './ScreenPanel';
+import { Select } from '../ui/Row';
 
 const SPOTS = [
   ['start', 0],

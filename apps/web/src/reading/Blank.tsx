@@ -1,16 +1,17 @@
 'use client';
 
-import { targetName, type Link, type LinkKind } from '@tavu/core/model';
+import { LONGEST_NAME, screenById, targetName, type Link, type LinkKind } from '@tavu/core/model';
 import { KIND_WORDS, type Piece } from '@tavu/core/words';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
-import { Sheet } from '../ui/parts';
+import { Button, Sheet } from '../ui/parts';
 import { useCueChoices } from './cueChoices';
 import { EffectPicker } from './EffectBlank';
+import { AwaitsSheet, ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
 import { MotionSheet } from './MotionSheet';
 import { useTargetChoices } from './targetChoices';
-import { HoldSheet, SinceSheet, TimeSheet, WhenPicker } from './timing';
+import { HoldSheet, LaterSheet, SinceSheet, TimeSheet, WhenPicker } from './timing';
 
 type BlankPiece = Extract<Piece, { blank: string }>;
 
@@ -41,6 +42,15 @@ const LABELS: Record<BlankPiece['blank'], string> = {
   kind: 'What it does',
   target: 'Where it leads',
   motion: 'How it moves',
+  awaits: 'What becomes true',
+  answered: 'Which answer',
+  condition: 'Only if',
+  once: 'Only once',
+  above: 'Also above modal screens',
+  later: 'How much later',
+  gives: 'What it is given',
+  given: 'What it is told',
+  answer: 'What it answers',
 };
 
 function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close: () => void }) {
@@ -63,6 +73,39 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
       return <TargetPicker link={link} close={close} />;
     case 'motion':
       return <MotionSheet link={link} />;
+    case 'condition':
+      return <ConditionSheet link={link} close={close} />;
+    case 'awaits':
+      return <AwaitsSheet link={link} close={close} />;
+    case 'gives':
+      return <GivesSheet link={link} index={piece.effect ?? 0} close={close} />;
+    case 'given':
+      return <GivenSheet link={link} param={piece.param ?? ''} effect={piece.effect} close={close} />;
+    case 'later':
+      return <LaterSheet link={link} index={piece.effect ?? 0} close={close} />;
+    case 'answer':
+    case 'answered':
+      return <AnswerPicker link={link} close={close} />;
+    case 'once':
+    case 'above':
+      return (
+        <div className="p-3">
+          <p className="mb-2">
+            {piece.blank === 'once'
+              ? 'Taken once in a run, and not again before it begins anew.'
+              : 'Found, and opened, also while a modal screen lies above.'}
+          </p>
+          <Button
+            onClick={() => {
+              const change = piece.blank === 'once' ? { once: undefined } : { aboveModal: undefined };
+              edit('change link', { link: link.id, change });
+              close();
+            }}
+          >
+            Take this out
+          </Button>
+        </div>
+      );
   }
 }
 
@@ -77,6 +120,58 @@ function CuePicker({ link, close }: { link: Link; close: () => void }) {
       placeholder="A button, a key, an event, a time"
       choices={choices}
       typed={typed}
+    />
+  );
+}
+
+/** Which answer a link waits for, or gives when it closes its screen. */
+function AnswerPicker({ link, close }: { link: Link; close: () => void }) {
+  const { cue } = link;
+  const waits = cue.on === 'returned';
+  const asked = useStudio((studio) =>
+    screenById(studio.project, waits ? cue.screen : link.from),
+  );
+  if (!asked) return null;
+  const pick = (outcome: string | undefined): void => {
+    edit('change link', {
+      link: link.id,
+      change: waits
+        ? { cue: { on: 'returned', screen: cue.screen, ...(outcome === undefined ? {} : { outcome }) } }
+        : { outcome },
+    });
+    close();
+  };
+  const choices: Choice[] = (asked.outcomes ?? []).map((each) => ({
+    key: each.id,
+    words: each.name,
+    label: waits ? `answers ${each.name}` : each.name,
+    onPick: () => pick(each.id),
+  }));
+  choices.push({
+    key: 'any',
+    words: 'closes nothing any',
+    label: waits ? 'closes, whatever it answers' : 'nothing',
+    onPick: () => pick(undefined),
+  });
+  return (
+    <Picker
+      label="Which answer"
+      placeholder="Yes, no, or a new answer"
+      choices={choices}
+      typed={(text) =>
+        asked.outcomes?.some((each) => each.name.toLowerCase() === text.toLowerCase())
+          ? []
+          : [
+              {
+                key: 'new',
+                group: 'New',
+                words: text,
+                label: `Make the answer “${text.slice(0, LONGEST_NAME)}”`,
+                onPick: () =>
+                  pick(edit('add outcome', { screen: asked.id, name: text.slice(0, LONGEST_NAME) })),
+              },
+            ]
+      }
     />
   );
 }

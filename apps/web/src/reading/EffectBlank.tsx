@@ -1,11 +1,11 @@
 'use client';
 
-import { LONGEST_NAME, type Effect, type Link } from '@tavu/core/model';
-import { Plus } from 'lucide-react';
+import { identifierOf, LONGEST_NAME, type Effect, type Link, type Value } from '@tavu/core/model';
 import { useState } from 'react';
+import { bringSound } from '../storage/sounds';
 import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
-import { IconButton, Sheet } from '../ui/parts';
+import { Sheet, Small } from '../ui/parts';
 
 /** What else a sentence does: show or take away a notice, tell the game something. `index` null adds one. */
 export function EffectPicker({
@@ -19,14 +19,22 @@ export function EffectPicker({
 }) {
   const project = useStudio((studio) => studio.project);
   const put = (effect: Effect): void => {
+    // What it was put off by stays, whatever it does instead.
+    const { links } = useStudio.getState().project;
+    const now = links.find((each) => each.id === link.id)?.effects ?? link.effects;
     const effects =
       index === null
-        ? [...link.effects, effect]
-        : link.effects.map((each, i) => (i === index ? effect : each));
+        ? [...now, effect]
+        : now.map((each, i) => {
+            if (i !== index) return each;
+            return each.after === undefined ? effect : { ...effect, after: each.after };
+          });
     edit('change link', { link: link.id, change: { effects } });
     close();
   };
   const notices = project.screens.filter((screen) => screen.layer === 'notice');
+  const sounds = project.assets.filter((asset) => asset.media.startsWith('audio/'));
+  const sections = [...new Set(project.values.map((value) => value.section))];
   const choices: Choice[] = [
     ...notices.map((screen): Choice => ({
       key: `show ${screen.id}`,
@@ -53,6 +61,66 @@ export function EffectPicker({
       onPick: () => put({ do: 'clear notice', screen: screen.id }),
     })),
   ];
+  choices.push(
+    ...project.values.map((value): Choice => ({
+      key: `set ${value.id}`,
+      group: 'Set a value',
+      words: `set ${value.name}`,
+      label: value.name,
+      hint: value.type,
+      onPick: () => put({ do: 'set', value: value.id, to: firstSetting(value) }),
+    })),
+    ...sounds.flatMap((asset): Choice[] =>
+      (['sound', 'stop sound'] as const).map((what) => ({
+        key: `${what} ${asset.id}`,
+        group: 'Sound',
+        words: `${what === 'sound' ? 'play' : 'stop'} sound ${asset.name}`,
+        label: `${what === 'sound' ? 'Play' : 'Stop'} ${asset.name}`,
+        onPick: () => put({ do: what, asset: asset.id }),
+      })),
+    ),
+    {
+      key: 'bring sound',
+      group: 'Sound',
+      words: 'bring in a sound file',
+      label: 'Bring in a sound …',
+      hint: 'a file',
+      onPick: () => void bringSound().then((asset) => asset && put({ do: 'sound', asset })),
+    },
+    ...(['save', 'load'] as const).map((what): Choice => ({
+      key: what,
+      group: 'Saved games',
+      words: `${what} slot game`,
+      label: what === 'save' ? 'Save to a slot' : 'Load a slot',
+      onPick: () => put({ do: what, slot: '1' }),
+    })),
+    ...(project.values.length > 0
+      ? [
+          {
+            key: 'reset all',
+            group: 'Back to defaults',
+            words: 'reset every value',
+            label: 'Every value',
+            onPick: () => put({ do: 'reset' }),
+          },
+          ...sections.map((section) => ({
+            key: `reset section ${section}`,
+            group: 'Back to defaults',
+            words: `reset ${section}`,
+            label: section,
+            hint: 'a section',
+            onPick: () => put({ do: 'reset' as const, section }),
+          })),
+          ...project.values.map((value) => ({
+            key: `reset ${value.id}`,
+            group: 'Back to defaults',
+            words: `reset ${value.name}`,
+            label: value.name,
+            onPick: () => put({ do: 'reset' as const, value: value.id }),
+          })),
+        ]
+      : []),
+  );
   if (index !== null)
     choices.push({
       key: 'out',
@@ -89,12 +157,28 @@ export function EffectPicker({
         hint: 'a new event',
         onPick: () => put({ do: 'send', event: edit('add event', { name, direction: 'out' })! }),
       },
+      {
+        key: 'new switch',
+        group: 'New',
+        words: text,
+        label: `Set “${name}” on`,
+        hint: 'a new value',
+        onPick: () => put({ do: 'set', value: edit('add value', { type: 'on/off', name })!, to: 'true' }),
+      },
+      {
+        key: 'new number',
+        group: 'New',
+        words: text,
+        label: `Set “${name}” to a number`,
+        hint: 'a new value',
+        onPick: () => put({ do: 'set', value: edit('add value', { type: 'number', name })!, to: '1' }),
+      },
     ];
   };
   return (
     <Picker
       label="What is shown or said"
-      placeholder="A message, or a word to the game"
+      placeholder="A message, a value, a sound, a word to the game"
       choices={choices}
       typed={typed}
     />
@@ -105,9 +189,9 @@ export function AddEffect({ link }: { link: Link }) {
   const [open, setOpen] = useState(false);
   const anchor = (
     <span>
-      <IconButton name="Also show or say something" onClick={() => setOpen(true)}>
-        <Plus size={15} />
-      </IconButton>
+      <Small aria-label="Also show or say something" onClick={() => setOpen(true)}>
+        also …
+      </Small>
     </span>
   );
   return (
@@ -115,4 +199,19 @@ export function AddEffect({ link }: { link: Link }) {
       {open && <EffectPicker link={link} index={null} close={() => setOpen(false)} />}
     </Sheet>
   );
+}
+
+/** What a value is first set to: the other way for a switch, a step more for a number. */
+function firstSetting(value: Value): string {
+  const name = identifierOf(value.name);
+  switch (value.type) {
+    case 'on/off':
+      return 'true';
+    case 'number':
+      return `${name} + ${value.step ?? 1}`;
+    case 'choice':
+      return JSON.stringify(value.options[0]?.id ?? '');
+    case 'text':
+      return '""';
+  }
 }

@@ -7,7 +7,7 @@ import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button } from '../ui/parts';
 import { readNumber } from './numbers';
-import { Select } from './ScreenPanel';
+import { Select } from '../ui/Row';
 
 /** How an element looks: its shared style, and this place's exceptions from it. */
 export function ElementLook({

@@ -1,12 +1,13 @@
 'use client';
 
-import { linksFrom, readName, type Element, type Screen } from '@tavu/core/model';
+import { linksFrom, readName, titleCase, type Element, type Screen } from '@tavu/core/model';
+import { actionKeys } from '@tavu/core/words';
 import { choose, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button } from '../ui/parts';
 import { AxisFields } from './AxisFields';
 import { ElementLook } from './ElementLook';
-import { Select } from './ScreenPanel';
+import { Row, Select } from '../ui/Row';
 import { Sentence } from './Sentence';
 
 /** An element's words, place and look. */
@@ -18,6 +19,8 @@ export function ElementPanel({ screen, element }: { screen: Screen; element: Ele
   const others = screen.elements.filter((each) => each.id !== element.id).map((each) => each.name);
   const layout = flow.screens.get(screen.id)!.layout;
   const room = (element.parent && layout.get(element.parent)) || project.design;
+  const pictures = project.assets.filter((asset) => asset.media.startsWith('image/'));
+  const told = (screen.parameters ?? []).filter((each) => each.type === 'picture');
   const links = linksFrom(project, screen.id).filter(
     (link) => link.cue.on === 'press' && link.cue.element === element.id,
   );
@@ -41,11 +44,37 @@ export function ElementPanel({ screen, element }: { screen: Screen; element: Ele
               value={element.asset ?? ''}
               options={[
                 ['', 'none yet'],
-                ...project.assets.map((asset): [string, string] => [asset.id, asset.name]),
+                ...pictures.map((asset): [string, string] => [asset.id, asset.name]),
               ]}
               onChange={(id: string) => put({ asset: id === '' ? null : id })}
             />
           </div>
+        )}
+        {element.type === 'picture' && told.length > 0 && (
+          <Row label="Or what it is told">
+            <Select
+              label="Or what it is told"
+              value={element.from ?? ''}
+              options={[['', 'no'], ...told.map((each): [string, string] => [each.id, each.name])]}
+              onChange={(from: string) => put({ from: from === '' ? undefined : from })}
+            />
+          </Row>
+        )}
+        {element.type === 'button' && (
+          <Row label="Shortcut">
+            <Select
+              label="Shortcut"
+              value={element.shortcut ?? ''}
+              options={[
+                ['', 'none'],
+                ...project.actions.map((each): [string, string] => [
+                  each.id,
+                  `${titleCase(each.name)} (${actionKeys(each)})`,
+                ]),
+              ]}
+              onChange={(shortcut: string) => put({ shortcut: shortcut === '' ? undefined : shortcut })}
+            />
+          </Row>
         )}
       </section>
       {links.length > 0 && (
@@ -53,7 +82,9 @@ export function ElementPanel({ screen, element }: { screen: Screen; element: Ele
           <h3 className="mb-1 font-bold">Pressing it</h3>
           <ol>
             {links.map((link) => (
-              <Sentence key={link.id} link={link} first last />
+              <li key={link.id}>
+                <Sentence link={link} handle={null} />
+              </li>
             ))}
           </ol>
         </section>

@@ -71,23 +71,12 @@ const EDGES: { value: Edge; text: string; name: string }[] = [
   { value: 'bottom', text: '↓ bottom', name: 'From the bottom' },
 ];
 
-function MotionFields({
-  motion,
-  order,
-  masked,
-  onMotion,
-  onOrder,
-  onMasked,
-}: House & {
-  onMotion: (motion: Motion) => void;
-  onOrder: (order: Order) => void;
-  onMasked: (masked: Masked) => void;
-}) {
+/** The motion itself: which, from where, how long. */
+function OneMotion({ motion, onMotion }: { motion: Motion; onMotion: (motion: Motion) => void }) {
   const rates = useStudio((studio) => studio.project.rates);
   const duration = motion.name === 'none' ? '280 ms' : motion.duration;
   const made = (name: Motion['name']): Motion =>
     name === 'none' ? { name } : name === 'fade' ? { name, duration } : { name, from: 'right', duration };
-  const way = typeof order === 'string' ? order : 'overlap';
   return (
     <>
       <Choices label="Motion" value={motion.name} options={NAMES} onChange={(name) => onMotion(made(name))} />
@@ -107,6 +96,47 @@ function MotionFields({
           onChange={(next) => onMotion({ ...motion, duration: next })}
         />
       )}
+    </>
+  );
+}
+
+/** How a screen or all of an area comes and goes: as the house does, or by a motion of its own. */
+export function OwnMotion({
+  motion,
+  onChange,
+}: {
+  motion: Motion | undefined;
+  onChange: (motion: Motion | undefined) => void;
+}) {
+  const house = useStudio((studio) => studio.project.house);
+  return (
+    <div className="space-y-3 p-3">
+      <OneMotion motion={motion ?? house.motion} onMotion={onChange} />
+      <p className="text-sm text-soft">
+        {motion ? 'A motion of its own.' : `As the house does: ${motionWords(house.motion)}.`}
+      </p>
+      {motion && <Button onClick={() => onChange(undefined)}>Back to the house motion</Button>}
+    </div>
+  );
+}
+
+function MotionFields({
+  motion,
+  order,
+  masked,
+  onMotion,
+  onOrder,
+  onMasked,
+}: House & {
+  onMotion: (motion: Motion) => void;
+  onOrder: (order: Order) => void;
+  onMasked: (masked: Masked) => void;
+}) {
+  const rates = useStudio((studio) => studio.project.rates);
+  const way = typeof order === 'string' ? order : 'overlap';
+  return (
+    <>
+      <OneMotion motion={motion} onMotion={onMotion} />
       <Radios<'after' | 'together' | 'overlap'>
         label="Leaving and arriving"
         value={way}

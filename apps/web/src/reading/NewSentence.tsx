@@ -1,6 +1,6 @@
 'use client';
 
-import { PROJECT, type Cue, type Id } from '@tavu/core/model';
+import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { useState } from 'react';
 import { edit } from '../studio/store';
 import { Picker } from '../ui/Picker';
@@ -8,7 +8,7 @@ import { Sheet } from '../ui/parts';
 import { useCueChoices } from './cueChoices';
 
 /** The sentence that is not there yet: pick what sets it off, then say where it leads. */
-export function NewSentence({ screen }: { screen: Id }) {
+export function NewSentence({ source }: { source: Id }) {
   const [open, setOpen] = useState(false);
   return (
     <Sheet
@@ -24,16 +24,22 @@ export function NewSentence({ screen }: { screen: Id }) {
         </button>
       }
     >
-      {open && <Cues screen={screen} close={() => setOpen(false)} />}
+      {open && <Cues source={source} close={() => setOpen(false)} />}
     </Sheet>
   );
 }
 
-function Cues({ screen, close }: { screen: Id; close: () => void }) {
-  const { choices, typed } = useCueChoices(screen, (cue: Cue) => {
+/** What a new sentence says first: the usual way on from such a cue. */
+function firstKind(cue: Cue, source: Id): Pick<Link, 'kind' | 'to'> {
+  if (cue.on === 'value') return { kind: 'stay' };
+  return { kind: source === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' } };
+}
+
+function Cues({ source, close }: { source: Id; close: () => void }) {
+  const { choices, typed } = useCueChoices(source, (cue: Cue) => {
     edit(
       'add link',
-      { from: screen, cue, kind: screen === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' }, effects: [] },
+      { from: source, cue, ...firstKind(cue, source), effects: [] },
       { chosen: (made) => ({ link: made ?? null }) },
     );
     close();

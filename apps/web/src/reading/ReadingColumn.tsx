@@ -1,8 +1,11 @@
 'use client';
 
-import { PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
-import { choose, edit, useStudio } from '../studio/store';
+import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
+import { choose, chosenScreens, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
+import { AreaPanel } from './AreaPanel';
+import { Areas, Several } from './Several';
+import { readNumber } from './numbers';
 import { ElementPanel } from './ElementPanel';
 import { ScreenPanel } from './ScreenPanel';
 import { SentenceList } from './SentenceList';
@@ -13,6 +16,7 @@ export function ReadingColumn() {
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen);
   const screen = screenById(project, chosen.screen);
+  const area = project.areas.find((each) => each.id === chosen.area);
   const element = screen?.elements.find((each) => each.id === chosen.element);
   return (
     <aside
@@ -25,8 +29,20 @@ export function ReadingColumn() {
         aria-label="Where this is"
         className="flex h-8.5 shrink-0 items-center gap-1.5 border-b border-line px-3.5 text-soft"
       >
-        {screen ? (
+        {chosen.others.length > 0 ? (
+          <span className="font-bold text-ink">{chosen.others.length + 1} screens</span>
+        ) : screen ? (
           <>
+            {areasAround(project, screen.area)
+              .reverse()
+              .map((id) => (
+                <span key={id} className="flex min-w-0 items-center gap-1.5">
+                  <button type="button" className="truncate hover:underline" onClick={() => choose({ area: id })}>
+                    {project.areas.find((each) => each.id === id)!.name}
+                  </button>
+                  <span aria-hidden="true">›</span>
+                </span>
+              ))}
             <button type="button" className="hover:underline" onClick={() => choose({ screen: null })}>
               {titleCase(screen.layer)}
             </button>
@@ -48,18 +64,32 @@ export function ReadingColumn() {
               </>
             )}
           </>
+        ) : area ? (
+          <>
+            <button type="button" className="hover:underline" onClick={() => choose({ screen: null })}>
+              Area
+            </button>
+            <span aria-hidden="true">›</span>
+            <span className="truncate font-bold text-ink" aria-current="true">
+              {area.name}
+            </span>
+          </>
         ) : (
           <span className="font-bold text-ink">The whole project</span>
         )}
       </nav>
       <div className="min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
-        {screen && element ? (
+        {chosen.others.length > 0 ? (
+          <Several screens={chosenScreens(chosen)} />
+        ) : screen && element ? (
           <ElementPanel key={element.id} screen={screen} element={element} />
         ) : screen ? (
           <>
-            {screen.layer !== 'notice' && <SentenceList screen={screen.id} />}
+            <SentenceList source={screen.id} />
             <ScreenPanel key={screen.id} screen={screen} />
           </>
+        ) : area ? (
+          <AreaPanel key={area.id} area={area} />
         ) : (
           <>
             <p className="text-soft">Choose a screen on the map to read what happens there.</p>
@@ -69,10 +99,26 @@ export function ReadingColumn() {
               read={(text) => readName(text, [])}
               onChange={(name) => edit('rename project', { name })}
             />
-            <SentenceList screen={PROJECT} />
+            <SentenceList source={PROJECT} />
             <section aria-label="House motion" className="-mx-3">
               <h3 className="px-3 font-bold">House motion</h3>
               <HouseSheet />
+            </section>
+            <Areas />
+            <section aria-label="What a second holds" className="grid grid-cols-2 gap-2">
+              <h3 className="col-span-2 font-bold">What a second holds</h3>
+              <Field
+                label="Frames"
+                value={String(project.rates.frames)}
+                read={(text) => readNumber(text, 1, 1000)}
+                onChange={(frames) => edit('change rates', { frames })}
+              />
+              <Field
+                label="Ticks"
+                value={String(project.rates.ticks)}
+                read={(text) => readNumber(text, 1, 1000)}
+                onChange={(ticks) => edit('change rates', { ticks })}
+              />
             </section>
           </>
         )}

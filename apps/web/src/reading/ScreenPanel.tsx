@@ -1,10 +1,10 @@
 'use client';
 
+import { screenTroubles } from '@tavu/core/check';
 import {
   elementById,
   KIND_NAMES,
   linksFrom,
-  readDuration,
   readName,
   settled,
   titleCase,
@@ -13,13 +13,17 @@ import {
   type Screen,
   type Trail,
 } from '@tavu/core/model';
-import { motionWords, readingTime } from '@tavu/core/words';
-import { Plus } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { motionWords } from '@tavu/core/words';
+import { Plus, TriangleAlert } from 'lucide-react';
 import { choose, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
-import { Button, type OneOf } from '../ui/parts';
+import { Button, Sheet } from '../ui/parts';
+import { Row, Select } from '../ui/Row';
 import { ADDABLE, addElement } from './addElement';
+import { AreaSelect } from './AreaSelect';
+import { OwnMotion } from './MotionSheet';
+import { NoticePanel } from './NoticePanel';
+import { ShownWhen, Takes } from './Takes';
 
 /** What a screen is, and what it holds. */
 export function ScreenPanel({ screen }: { screen: Screen }) {
@@ -28,7 +32,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
   const put = (change: Partial<Screen>): void => void edit('change screen', { screen: screen.id, change });
   const others = project.screens.filter((each) => each.id !== screen.id).map((each) => each.name);
   const focusable = screen.elements.filter((each) => each.type === 'button');
-  const words = screen.elements.flatMap((each) => (each.type === 'text' ? [each.text] : [])).join(' ');
+  const stands = screen.layer === 'base' || screen.layer === 'overlay';
   return (
     <>
       <section aria-label="This screen">
@@ -57,20 +61,17 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
                 ['base', 'Base'],
                 ['overlay', 'Overlay'],
                 ['notice', 'Notice'],
+                ['companion', 'Companion'],
               ]}
               onChange={(layer: Layer) => put({ layer })}
             />
           </Row>
-          {screen.layer === 'notice' ? (
-            <div className="py-2">
-              <Field
-                label={`Shows for (reading it takes about ${readingTime(words) / 1000} s)`}
-                value={screen.lasts ?? '2 s'}
-                read={(text) => readDuration(text, project.rates, 's')}
-                onChange={(lasts) => put({ lasts })}
-              />
-            </div>
-          ) : (
+          <Row label="Area">
+            <AreaSelect screens={[screen.id]} area={screen.area ?? null} />
+          </Row>
+          {screen.layer === 'notice' && <NoticePanel screen={screen} put={put} />}
+          {screen.layer === 'companion' && <ShownWhen screen={screen} />}
+          {stands && (
             <>
               <Row label="Game clock">
                 <Select
@@ -123,7 +124,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               />
             </Row>
           )}
-          {focusable.length > 0 && (
+          {stands && focusable.length > 0 && (
             <Row label="First focus">
               <Select
                 label="First focus"
@@ -137,7 +138,16 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             </Row>
           )}
           <Row label="Motion">
-            <span className="font-semibold">{screen.motion ? motionWords(screen.motion) : 'house'}</span>
+            <Sheet
+              label="Motion of this screen"
+              trigger={
+                <button type="button" className="blank">
+                  {screen.motion ? motionWords(screen.motion) : 'house motion'}
+                </button>
+              }
+            >
+              <OwnMotion motion={screen.motion} onChange={(motion) => put({ motion })} />
+            </Sheet>
           </Row>
         </div>
         {screen.layer === 'base' && project.start !== screen.id && (
@@ -145,7 +155,13 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             Start the game here
           </Button>
         )}
+        {screenTroubles(project, screen).map((words) => (
+          <p key={words} className="mt-1 flex items-start gap-1 text-sm text-warn">
+            <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
+          </p>
+        ))}
       </section>
+      <Takes key={screen.id} screen={screen} />
       <section aria-label="What is on it">
         <h3 className="mb-1 font-bold">What is on it</h3>
         <ul className="mb-2">
@@ -182,34 +198,3 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
 
 const isLinked = (project: Parameters<typeof linksFrom>[0], screen: string, element: string): boolean =>
   linksFrom(project, screen).some((link) => link.cue.on === 'press' && link.cue.element === element);
-
-function Row({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <div className="flex min-h-8 items-center justify-between gap-2">
-      <span className="shrink-0 text-soft">{label}</span>
-      {children}
-    </div>
-  );
-}
-
-export function Select<T extends string>({
-  label,
-  value,
-  options,
-  onChange,
-}: OneOf<T, readonly [T, string]>) {
-  return (
-    <select
-      aria-label={label}
-      value={value}
-      className="h-7 max-w-44 min-w-0 cursor-pointer rounded bg-sheet text-right font-semibold hover:bg-chosen-wash"
-      onChange={(event) => onChange(event.target.value as T)}
-    >
-      {options.map(([key, words]) => (
-        <option key={key} value={key}>
-          {words}
-        </option>
-      ))}
-    </select>
-  );
-}

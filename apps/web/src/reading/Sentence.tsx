@@ -1,25 +1,30 @@
 'use client';
 
+import { linkTroubles } from '@tavu/core/check';
 import { targetName, type Link } from '@tavu/core/model';
 import { sentenceOf, sentenceText, type Piece } from '@tavu/core/words';
-import { ChevronDown, ChevronUp, Trash2 } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { Trash2, TriangleAlert } from 'lucide-react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { choose, edit, useStudio } from '../studio/store';
-import { IconButton } from '../ui/parts';
+import { IconButton, Sheet, Small, Tip } from '../ui/parts';
 import { Blank } from './Blank';
 import { AddEffect } from './EffectBlank';
+import { Effects } from './Effects';
+import { ConditionSheet } from './Expressions';
 
-/** One link as a sentence; the chosen one shows how to order it, add to it and take it out. */
-export function Sentence({ link, first, last }: { link: Link; first: boolean; last: boolean }) {
+/** One link as a sentence; the chosen one shows what it does in order, how to add to it and take it out. */
+export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen.link === link.id);
-  const ref = useRef<HTMLLIElement>(null);
+  const ref = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
+  const troubles = linkTroubles(project, link);
   return (
-    <li
+    <div
       ref={ref}
+      role="group"
       aria-label={sentenceText(project, link)}
       aria-current={chosen || undefined}
       className={`group rounded-r border-l-3 py-1.5 pr-1.5 pl-2.5 leading-6 ${chosen ? 'border-chosen bg-chosen-wash' : 'border-line hover:border-strong'}`}
@@ -31,34 +36,51 @@ export function Sentence({ link, first, last }: { link: Link; first: boolean; la
           <SentencePiece key={i} piece={piece} link={link} />
         ))}
       </p>
-      {chosen && (
-        <div className="mt-1 flex flex-wrap items-center justify-end gap-1">
-          <span className="mr-auto">
-            <Pile link={link} />
-          </span>
-          <span className="flex gap-1">
-            <AddEffect link={link} />
-            <IconButton
-              name="Try this earlier"
-              disabled={first}
-              onClick={() => edit('move link', { link: link.id, by: -1 })}
-            >
-              <ChevronUp size={15} />
-            </IconButton>
-            <IconButton
-              name="Try this later"
-              disabled={last}
-              onClick={() => edit('move link', { link: link.id, by: 1 })}
-            >
-              <ChevronDown size={15} />
-            </IconButton>
-            <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>
-              <Trash2 size={15} />
-            </IconButton>
-          </span>
-        </div>
-      )}
-    </li>
+      {troubles.map((words) => (
+        <p key={words} className="flex items-start gap-1 text-sm leading-5 text-warn">
+          <TriangleAlert size={13} aria-hidden="true" className="mt-1 shrink-0" /> {words}
+        </p>
+      ))}
+      {chosen && <Extras link={link} handle={handle} />}
+    </div>
+  );
+}
+
+function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
+  const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
+  const searched = link.cue.on === 'event' || link.cue.on === 'action';
+  return (
+    <div className="mt-1 space-y-1">
+      <Effects link={link} />
+      <div className="flex flex-wrap items-center gap-1">
+        <AddEffect link={link} />
+        {link.when === undefined && <AddCondition link={link} />}
+        {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
+        {searched && !link.aboveModal && (
+          <Tip text="Found, and opened, also while a modal screen lies above">
+            <Small onClick={() => put({ aboveModal: true })}>also above modal</Small>
+          </Tip>
+        )}
+      </div>
+      <div className="flex flex-wrap items-center gap-1">
+        <span className="mr-auto">
+          <Pile link={link} />
+        </span>
+        {handle}
+        <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>
+          <Trash2 size={15} />
+        </IconButton>
+      </div>
+    </div>
+  );
+}
+
+function AddCondition({ link }: { link: Link }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet label="Only if" open={open} onOpen={setOpen} trigger={<Small>if …</Small>}>
+      {open && <ConditionSheet link={link} close={() => setOpen(false)} />}
+    </Sheet>
   );
 }
 

@@ -1,28 +1,41 @@
 'use client';
 
-import { linksFrom, PROJECT, type Id } from '@tavu/core/model';
-import { useStudio } from '../studio/store';
+import { linksFrom, PROJECT, screenById, type Id } from '@tavu/core/model';
+import { sentenceText } from '@tavu/core/words';
+import { edit, useStudio } from '../studio/store';
+import { Reorder } from '../ui/Reorder';
 import { NewSentence } from './NewSentence';
 import { Sentence } from './Sentence';
 
-/** What happens on a screen: its links as sentences, in the order they are tried. */
-export function SentenceList({ screen }: { screen: Id }) {
+/** What happens on a screen, in an area or everywhere: its links as sentences, in the order they are tried. */
+export function SentenceList({ source }: { source: Id }) {
   const project = useStudio((studio) => studio.project);
-  const links = linksFrom(project, screen);
+  const links = linksFrom(project, source);
+  const title =
+    source === PROJECT
+      ? 'What happens everywhere'
+      : screenById(project, source)
+        ? 'What happens here'
+        : 'What happens anywhere in it';
   return (
-    <section aria-label={screen === PROJECT ? 'What happens everywhere' : 'What happens here'}>
-      <h3 className="mb-2 font-bold">
-        {screen === PROJECT ? 'What happens everywhere' : 'What happens here'}
-      </h3>
+    <section aria-label={title}>
+      <h3 className="mb-2 font-bold">{title}</h3>
       {links.length === 0 && (
         <p className="mb-2 text-soft">Nothing leads anywhere yet. Say below what should set something off.</p>
       )}
-      <ol className="space-y-1.5">
-        {links.map((link, i) => (
-          <Sentence key={link.id} link={link} first={i === 0} last={i === links.length - 1} />
-        ))}
-      </ol>
-      <NewSentence screen={screen} />
+      <Reorder
+        label="Sentences"
+        items={links}
+        keyOf={(link) => link.id}
+        nameOf={(link) => sentenceText(project, link)}
+        onMove={(from, to) => {
+          const rest = links.filter((_, i) => i !== from);
+          edit('place link', { link: links[from]!.id, before: rest[to]?.id ?? null });
+        }}
+      >
+        {(link, _, handle) => <Sentence link={link} handle={handle} />}
+      </Reorder>
+      <NewSentence source={source} />
     </section>
   );
 }

@@ -1,11 +1,28 @@
 'use client';
 
-import { linksFrom, PROJECT, readDuration, titleCase, type Cue, type Id } from '@tavu/core/model';
+import {
+  identifierOf,
+  linksFrom,
+  readDuration,
+  screenById,
+  titleCase,
+  type Cue,
+  type Id,
+  type Project,
+} from '@tavu/core/model';
 import { actionKeys } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import type { Choice } from '../ui/Picker';
 
 /** Everything that can set a link off on a screen, and what typing can make of a new name or a time. */
+/** Something true of the first value, to be written over. */
+function firstCondition(project: Project): string {
+  const first = project.values[0];
+  if (!first) return 'true';
+  const name = identifierOf(first.name);
+  return first.type === 'on/off' ? name : first.type === 'number' ? `${name} <= 0` : `${name} != ""`;
+}
+
 export function useCueChoices(
   screen: Id,
   pick: (cue: Cue) => void,
@@ -42,6 +59,36 @@ export function useCueChoices(
       label: event.name,
       onPick: () => pick({ on: 'event', event: event.id }),
     });
+  // What this opens can answer; so can everything that answers at all.
+  const opened = new Set(
+    linksFrom(project, screen).flatMap(({ to }) => (to && 'screen' in to ? [to.screen] : [])),
+  );
+  for (const asked of project.screens.filter((each) => each.layer === 'overlay' && each.id !== screen)) {
+    if (!opened.has(asked.id) && !asked.outcomes?.length) continue;
+    for (const outcome of asked.outcomes ?? [])
+      choices.push({
+        key: `returned ${asked.id} ${outcome.id}`,
+        group: 'An answer',
+        words: `${asked.name} answers ${outcome.name} returned`,
+        label: `${asked.name} answers ${outcome.name}`,
+        onPick: () => pick({ on: 'returned', screen: asked.id, outcome: outcome.id }),
+      });
+    choices.push({
+      key: `returned ${asked.id}`,
+      group: 'An answer',
+      words: `${asked.name} closes returned`,
+      label: `${asked.name} closes`,
+      onPick: () => pick({ on: 'returned', screen: asked.id }),
+    });
+  }
+  choices.push({
+    key: 'value',
+    group: 'A value',
+    words: 'as soon as a value becomes true condition',
+    label: 'As soon as …',
+    hint: 'a condition becomes true',
+    onPick: () => pick({ on: 'value', when: firstCondition(project) }),
+  });
   const time = (after: string): Cue => ({
     on: 'time',
     after,
@@ -49,7 +96,7 @@ export function useCueChoices(
     clock: 'interface',
     covered: 'counts',
   });
-  if (screen !== PROJECT)
+  if (screenById(project, screen))
     choices.push(
       {
         key: 'time',
@@ -66,11 +113,19 @@ export function useCueChoices(
         label: 'On arrival',
         onPick: () => pick({ on: 'arrival' }),
       },
+      {
+        key: 'done',
+        group: 'By itself',
+        words: 'finished done content',
+        label: 'What is on it has finished',
+        hint: 'loading, talk',
+        onPick: () => pick({ on: 'done' }),
+      },
     );
   const typed = (text: string): Choice[] => {
     const made: Choice[] = [];
     const duration = readDuration(text.replace(/^after /i, ''), project.rates, 's');
-    if ('ok' in duration && screen !== PROJECT)
+    if ('ok' in duration && screenById(project, screen))
       made.push({
         key: 'typed time',
         group: 'Make',

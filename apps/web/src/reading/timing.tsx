@@ -4,7 +4,7 @@ import { readDuration, type Cue, type Link } from '@tavu/core/model';
 import { SINCE_WORDS, WHEN_WORDS } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
-import type { OneOf } from '../ui/parts';
+import { Button, type OneOf } from '../ui/parts';
 import { Picker } from '../ui/Picker';
 
 type TimeCue = Cue & { on: 'time' };
@@ -65,6 +65,31 @@ export function HoldSheet({ link, close }: { link: Link; close: () => void }) {
           close();
         }}
       />
+    </div>
+  );
+}
+
+/** How much later than the link an effect comes. */
+export function LaterSheet({ link, index, close }: { link: Link; index: number; close: () => void }) {
+  const rates = useStudio((studio) => studio.project.rates);
+  const put = (after: string | undefined): void => {
+    const effects = link.effects.map((each, i) => {
+      if (i !== index) return each;
+      const { after: _, ...now } = each;
+      return after === undefined ? now : { ...now, after };
+    });
+    edit('change link', { link: link.id, change: { effects } });
+    close();
+  };
+  return (
+    <div className="space-y-2 p-3">
+      <Field
+        label="How much later (s, ms, frames or ticks)"
+        value={link.effects[index]?.after ?? '0.5 s'}
+        read={(text) => readDuration(text, rates, 's')}
+        onChange={put}
+      />
+      <Button onClick={() => put(undefined)}>At once</Button>
     </div>
   );
 }

@@ -1,10 +1,10 @@
 import { openProject, playablePage, saveProject } from '@tavu/core/exchange';
-import { readDocument } from '@tavu/core/schema';
+import { readDocument, readProject } from '@tavu/core/schema';
 import { expose } from 'comlink';
 import { READY } from './ready';
 
 /** Reading, checking and writing files away from the page, so that a large one never holds up typing. */
-const files = { openProject, saveProject, playablePage, readDocument };
+const files = { openProject, saveProject, playablePage, readDocument, readProject };
 
 export type Files = typeof files;
 

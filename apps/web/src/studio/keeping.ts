@@ -21,6 +21,7 @@ export function useKeeping(): void {
     let timer: ReturnType<typeof setTimeout> | undefined;
     let written: Project | null = null;
     let writing = false;
+    let assetsWritten: unknown = null;
 
     const write = async (): Promise<void> => {
       const { project, assets } = useStudio.getState();
@@ -28,7 +29,8 @@ export function useKeeping(): void {
       writing = true;
       useStudio.setState({ saving: { state: 'keeping' } });
       try {
-        if (written === null) await keepAssets(id, assets);
+        if (assetsWritten !== assets) await keepAssets(id, assets);
+        assetsWritten = assets;
         await keepProject(project);
         written = project;
         wire.tell();

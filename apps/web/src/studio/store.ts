@@ -10,7 +10,7 @@ import {
   type CommandName,
   type History,
 } from '@tavu/core/edit';
-import { blankProject, type Id, type Project } from '@tavu/core/model';
+import { blankProject, freshId, type Asset, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { create } from 'zustand';
 import { sourcesOf } from '../picture/sources';
@@ -18,10 +18,19 @@ import { sourcesOf } from '../picture/sources';
 /** What is chosen; every part of the window follows it. An element or link is of the chosen screen. */
 export interface Chosen {
   screen: Id | null;
+  /** An area, when no screen is chosen. */
+  area: Id | null;
+  /** Screens chosen besides the one. */
+  others: readonly Id[];
   link: Id | null;
   element: Id | null;
 }
-export const NOTHING: Chosen = { screen: null, link: null, element: null };
+const NO_OTHERS: readonly Id[] = [];
+export const NOTHING: Chosen = { screen: null, area: null, others: NO_OTHERS, link: null, element: null };
+
+/** Every chosen screen, the one that is read first. */
+export const chosenScreens = ({ screen, others }: Chosen): Id[] =>
+  screen === null ? [...others] : [screen, ...others];
 
 export type Saving =
   | { state: 'kept'; at: number }
@@ -128,7 +137,8 @@ export function travel(way: 'undo' | 'redo'): void {
 
 export function choose(chosen: Partial<Chosen>): void {
   setState((before) => ({
-    chosen: 'screen' in chosen ? { ...NOTHING, ...chosen } : { ...before.chosen, ...chosen },
+    chosen:
+      'screen' in chosen || 'area' in chosen ? { ...NOTHING, ...chosen } : { ...before.chosen, ...chosen },
   }));
 }
 
@@ -136,7 +146,50 @@ export function choose(chosen: Partial<Chosen>): void {
 function standing(project: Project, chosen: Chosen): Chosen {
   const screen = project.screens.find((each) => each.id === chosen.screen);
   const link = project.links.some((each) => each.id === chosen.link) ? chosen.link : null;
-  if (!screen) return { ...NOTHING, link };
+  if (!screen) {
+    const area = project.areas.some((each) => each.id === chosen.area) ? chosen.area : null;
+    return { ...NOTHING, area, link };
+  }
   const element = screen.elements.some((each) => each.id === chosen.element) ? chosen.element : null;
-  return { screen: screen.id, link, element };
+  const stays = (id: Id): boolean => id !== screen.id && project.screens.some((each) => each.id === id);
+  const others = chosen.others.every(stays) ? chosen.others : chosen.others.filter(stays);
+  return { screen: screen.id, area: null, others, link, element };
+}
+
+/** Chooses what a link belongs to, and the link. */
+export function chooseLink(link: Id): void {
+  const { project } = getState();
+  const found = project.links.find((each) => each.id === link);
+  if (!found) return;
+  const isScreen = project.screens.some((each) => each.id === found.from);
+  const isArea = project.areas.some((each) => each.id === found.from);
+  choose({ screen: isScreen ? found.from : null, area: isArea ? found.from : null, link });
+}
+
+/** Adds a screen to the chosen ones, or takes it out. */
+export function chooseAlso(screen: Id): void {
+  const { chosen } = getState();
+  const all = chosenScreens(chosen);
+  const next = all.includes(screen) ? all.filter((each) => each !== screen) : [...all, screen];
+  choose({ screen: next[0] ?? null, others: next.slice(1) });
+}
+
+/** Brings a file's bytes into the project as an asset. */
+export function addAsset(asset: Omit<Asset, 'id'>, bytes: Uint8Array): Id | undefined {
+  if (getState().saving.state === 'following') return undefined;
+  const id = freshId('i');
+  addBytes(new Map([[id, { bytes, media: asset.media }]]));
+  return edit('add asset', { ...asset, id });
+}
+
+/** Keeps bytes for assets that the project has or is about to have. */
+export function addBytes(added: ReadonlyMap<Id, { bytes: Uint8Array; media: string }>): void {
+  if (added.size === 0) return;
+  const assets = new Map(getState().assets);
+  const media = new Map(getState().project.assets.map((each) => [each.id, each.media]));
+  for (const [id, each] of added) {
+    assets.set(id, each.bytes);
+    media.set(id, each.media);
+  }
+  setState({ assets, sources: sourcesOf(assets, media) });
 }

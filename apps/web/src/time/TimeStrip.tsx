@@ -2,13 +2,14 @@
 
 import { titleCase, type Id } from '@tavu/core/model';
 import { outcomeWords } from '@tavu/core/words';
-import { goBackTo, useRun, type Entry, type Span } from '../live/run';
+import { useRef, type PointerEvent } from 'react';
+import { goBackTo, turnBackTo, useRun, type Entry, type Span } from '../live/run';
 import { useStudio } from '../studio/store';
 
 /** How much the strip shows, in microseconds. */
 const WINDOW = 12_000_000;
-const ROWS = { base: 0, overlay: 1, notice: 2 } as const;
-const ROW_HEIGHT = 20;
+const ROWS = { base: 0, overlay: 1, notice: 2, companion: 3 } as const;
+const ROW_HEIGHT = 16;
 
 /** The last seconds of the run: what was up, what came in and what it set off. Each mark is a place to go back to. */
 export function TimeStrip() {
@@ -16,7 +17,14 @@ export function TimeStrip() {
   const spans = useRun((run) => run.spans);
   const entries = useRun((run) => run.entries);
   const project = useStudio((studio) => studio.project);
-  const from = Math.max(0, now - WINDOW);
+  const end = useRun((run) => run.end);
+  const strip = useRef<HTMLDivElement>(null);
+  const from = Math.max(0, end - WINDOW);
+  const turn = (event: PointerEvent): void => {
+    const box = strip.current!.getBoundingClientRect();
+    const share = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width));
+    turnBackTo(Math.min(end, Math.round(from + share * WINDOW)));
+  };
   const at = (time: number): string => `${((time - from) / WINDOW) * 100}%`;
   const layerOf = (id: Id): keyof typeof ROWS =>
     project.screens.find((screen) => screen.id === id)?.layer ??
@@ -38,18 +46,42 @@ export function TimeStrip() {
       <header className="flex h-7 shrink-0 items-center gap-3 px-3.5">
         <h2 className="font-bold">Time</h2>
         <span className="text-soft">
-          the last seconds of this run; choose a mark to go back to just before it
+          {now < end
+            ? `taken back to ${(now / 1_000_000).toFixed(2)} s of ${(end / 1_000_000).toFixed(2)} s; let go to play on from here`
+            : 'the last seconds of this run; drag along it, or choose a mark, to go back'}
         </span>
       </header>
       <div className="flex min-h-0 flex-1 px-3.5 pb-1.5">
-        <div aria-hidden="true" className="w-17 shrink-0 pt-4.5 text-sm text-soft">
+        <div aria-hidden="true" className="w-17 shrink-0 pt-4.5 text-xs leading-4 text-soft">
           {Object.keys(ROWS).map((layer) => (
             <div key={layer} style={{ height: ROW_HEIGHT }}>
               {titleCase(layer)}
             </div>
           ))}
         </div>
-        <div className="relative min-w-0 flex-1 overflow-hidden">
+        <div
+          ref={strip}
+          role="slider"
+          tabIndex={0}
+          aria-label="The run’s time"
+          aria-valuemin={from / 1_000_000}
+          aria-valuemax={end / 1_000_000}
+          aria-valuenow={now / 1_000_000}
+          aria-valuetext={`${(now / 1_000_000).toFixed(2)} s`}
+          className="relative min-w-0 flex-1 cursor-ew-resize touch-none overflow-hidden"
+          onPointerDown={(event) => {
+            if ((event.target as Element).closest('button')) return;
+            event.currentTarget.setPointerCapture(event.pointerId);
+            turn(event);
+          }}
+          onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && turn(event)}
+          onKeyDown={(event) => {
+            const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+            if (by === 0 || event.target !== event.currentTarget) return;
+            event.preventDefault();
+            turnBackTo(Math.min(end, Math.max(0, now + by * (event.shiftKey ? 1_000_000 : 100_000))));
+          }}
+        >
           {seconds.map((time) => (
             <div key={time} className="absolute inset-y-0 border-l border-line" style={{ left: at(time) }}>
               <span className="absolute bottom-0 left-1 font-mono text-xs text-soft">{time / 1_000_000}</span>
@@ -62,7 +94,7 @@ export function TimeStrip() {
               name={nameOf(span.screen)}
               row={ROWS[layerOf(span.screen)]}
               from={from}
-              now={now}
+              now={end}
             />
           ))}
           <div className="absolute inset-y-0 w-0.5 bg-live" style={{ left: at(now) }} aria-hidden="true" />
@@ -80,9 +112,14 @@ export function TimeStrip() {
   );
 }
 
-const MARKED = new Set(['input', 'link', 'send', 'nowhere', 'masked', 'unsettled']);
+const MARKED = new Set(['input', 'link', 'send', 'sound', 'set', 'nowhere', 'masked', 'unsettled', 'failed']);
 
-const LOOKS = ['border-solid bg-water', 'border-double border-3 bg-land', 'border-dashed bg-marsh'];
+const LOOKS = [
+  'border-solid bg-water',
+  'border-double border-3 bg-land',
+  'border-dashed bg-marsh',
+  'border-dotted bg-mist',
+];
 
 function Bar({
   span,
@@ -103,7 +140,7 @@ function Bar({
   return (
     <div
       title={name}
-      className={`absolute overflow-hidden rounded-sm border border-strong px-1 text-xs leading-4 whitespace-nowrap ${LOOKS[row]}`}
+      className={`absolute overflow-hidden rounded-sm border border-strong px-1 text-xs leading-3 whitespace-nowrap ${LOOKS[row]}`}
       style={{
         left: `${((start - from) / WINDOW) * 100}%`,
         width: `${width * 100}%`,
@@ -124,7 +161,7 @@ function Mark({ entry, left, words }: { entry: Entry; left: string; words: strin
       ? 'bg-live rotate-45'
       : did === 'input'
         ? 'bg-ink rounded-full'
-        : did === 'send'
+        : did === 'send' || did === 'sound' || did === 'set'
           ? 'bg-chosen'
           : 'border-2 border-warn bg-sheet rounded-full';
   return (

@@ -27,6 +27,17 @@ export function Button({
   );
 }
 
+/** A small word to press, among others. */
+export function Small({ className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement>) {
+  return (
+    <button
+      type="button"
+      className={`min-h-6 rounded border border-line bg-sheet px-1.5 text-sm leading-5 hover:border-chosen hover:text-chosen ${className}`}
+      {...rest}
+    />
+  );
+}
+
 /** A button that shows only an icon; its name is its tooltip. */
 export function IconButton({
   name,

@@ -1,30 +1,41 @@
 'use client';
 
 import { sentenceText } from '@tavu/core/words';
-import { restart, setMaking, showHeld, startAt, toggleHold, useRun } from '../live/run';
-import { choose, edit, travel, useStudio } from '../studio/store';
+import { restart, setMaking, showHeld, startAt, stepOn, toggleHold, useRun } from '../live/run';
+import { choose, chooseLink, edit, travel, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
 import { Dialog } from '../ui/parts';
 import { saveOpen } from './Bar';
+import type { Pane } from './Window';
 
 /** Finds screens, elements, sentences and things to do. */
 export function Find({
   open,
   onOpen,
   onProjects,
+  onPane,
 }: {
   open: boolean;
   onOpen: (open: boolean) => void;
   onProjects: () => void;
+  onPane: (pane: Pane) => void;
 }) {
   return (
     <Dialog open={open} onOpen={onOpen} title="Find anything" bare>
-      <Everything done={() => onOpen(false)} onProjects={onProjects} />
+      <Everything done={() => onOpen(false)} onProjects={onProjects} onPane={onPane} />
     </Dialog>
   );
 }
 
-function Everything({ done, onProjects }: { done: () => void; onProjects: () => void }) {
+function Everything({
+  done,
+  onProjects,
+  onPane,
+}: {
+  done: () => void;
+  onProjects: () => void;
+  onPane: (pane: Pane) => void;
+}) {
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen.screen);
   const making = useRun((run) => run.making);
@@ -58,11 +69,24 @@ function Everything({ done, onProjects }: { done: () => void; onProjects: () => 
       'Sentences',
       link.id,
       sentenceText(project, link),
-      project.screens.find((each) => each.id === link.from)?.name ?? 'Everywhere',
-      () => choose({ screen: link.from === 'project' ? null : link.from, link: link.id }),
+      project.screens.find((each) => each.id === link.from)?.name ??
+        project.areas.find((each) => each.id === link.from)?.name ??
+        'Everywhere',
+      () => chooseLink(link.id),
+    );
+  for (const area of project.areas) add('Areas', area.id, area.name, 'area', () => choose({ area: area.id }));
+  for (const value of project.values)
+    add('Values', value.id, value.name, value.section, () => onPane('values'));
+  for (const event of project.events)
+    add('Events', event.id, event.name, event.direction === 'in' ? 'the game says' : 'the game is told', () =>
+      onPane('values'),
     );
   add('To do', 'do hold', 'Hold or let go', 'F8', toggleHold);
   add('To do', 'do restart', 'Restart the run', '', restart);
+  add('To do', 'do step', 'On to the next moment at which something happens', '', () => void stepOn());
+  add('To do', 'do tidy', 'Tidy the map', '', () => void edit('tidy map', {}));
+  for (const pane of ['map', 'grid', 'values'] as const)
+    add('To do', `do ${pane}`, `Show the ${pane}`, '', () => onPane(pane));
   if (chosen) {
     add('To do', 'do start', 'Start the run at the chosen screen', '', () => startAt(chosen));
     add(
@@ -70,7 +94,7 @@ function Everything({ done, onProjects }: { done: () => void; onProjects: () => 
       'do duplicate',
       'Duplicate the chosen screen',
       'Ctrl D',
-      () => void edit('duplicate screen', { screen: chosen }),
+      () => void edit('duplicate screens', { screens: [chosen] }),
     );
     add(
       'To do',

@@ -23,11 +23,23 @@ const Projects = dynamic(LATER.projects);
 const Find = dynamic(LATER.find);
 const Help = dynamic(LATER.help);
 
+const ValuesPane = dynamic(() => import('../values/ValuesPane').then((module) => module.ValuesPane));
+const GridPane = dynamic(() => import('../map/GridPane').then((module) => module.GridPane));
+
+/** What the left pane shows. */
+export type Pane = 'map' | 'grid' | 'values';
+const PANES: [Pane, string][] = [
+  ['map', 'Map'],
+  ['grid', 'Grid'],
+  ['values', 'Values'],
+];
+
 /** The three rests of the divider between the left pane and Live, as the left pane's share. */
 const RESTS = ['minmax(0,1.9fr) minmax(340px,1fr)', 'minmax(0,1fr) minmax(0,1.1fr)', '190px minmax(0,1fr)'];
 
 export function Window() {
   const [rest, setRest] = useState(1);
+  const [pane, setPane] = useState<Pane>('map');
   const [reading, setReading] = useState(true);
   const [shown, setShown] = useState<'projects' | 'find' | 'help' | null>(null);
   const turn = useCallback(() => setRest((now) => (now + 1) % RESTS.length), []);
@@ -70,15 +82,25 @@ export function Window() {
         >
           <div className="flex min-h-0 min-w-0 flex-col border-r border-line">
             <div className="flex h-8.5 shrink-0 items-center gap-2 border-b border-line bg-sheet px-3.5">
-              <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">
-                {rest === 2 ? 'Screens' : 'Map'}
-              </h2>
+              {rest === 2 ? (
+                <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">Screens</h2>
+              ) : (
+                <PaneTabs pane={pane} onPane={setPane} />
+              )}
               <span className="grow" />
               <IconButton name={['Even', 'Live wide', 'Map wide'][rest]!} keys="Ctrl \" onClick={turn}>
                 <PanelLeftClose size={15} />
               </IconButton>
             </div>
-            {rest === 2 ? <ScreenList /> : <MapPane />}
+            {rest === 2 ? (
+              <ScreenList />
+            ) : pane === 'map' ? (
+              <MapPane />
+            ) : pane === 'grid' ? (
+              <GridPane />
+            ) : (
+              <ValuesPane />
+            )}
           </div>
           <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">
             <LivePane />
@@ -97,9 +119,48 @@ export function Window() {
         <Word />
       </div>
       {shown === 'projects' && <Projects open onOpen={show('projects')} />}
-      {shown === 'find' && <Find open onOpen={show('find')} onProjects={() => setShown('projects')} />}
+      {shown === 'find' && (
+        <Find
+          open
+          onOpen={show('find')}
+          onProjects={() => setShown('projects')}
+          onPane={(next) => {
+            setPane(next);
+            if (rest === 2) setRest(1);
+          }}
+        />
+      )}
       {shown === 'help' && <Help open onOpen={show('help')} />}
     </Tips>
+  );
+}
+
+/** What the left pane can show, with the arrow keys between them. */
+function PaneTabs({ pane, onPane }: { pane: Pane; onPane: (pane: Pane) => void }) {
+  return (
+    <div role="tablist" aria-label="Left pane" className="flex gap-3">
+      {PANES.map(([key, words], i) => (
+        <button
+          key={key}
+          type="button"
+          role="tab"
+          aria-selected={key === pane}
+          tabIndex={key === pane ? 0 : -1}
+          className={`border-b-3 pt-0.75 leading-7 ${key === pane ? 'border-chosen font-bold' : 'border-transparent text-soft hover:text-ink'}`}
+          onClick={() => onPane(key)}
+          onKeyDown={(event) => {
+            const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+            if (by === 0) return;
+            event.preventDefault();
+            const next = (i + by + PANES.length) % PANES.length;
+            onPane(PANES[next]![0]);
+            (event.currentTarget.parentElement!.children[next] as HTMLElement).focus();
+          }}
+        >
+          {words}
+        </button>
+      ))}
+    </div>
   );
 }
 

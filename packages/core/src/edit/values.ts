@@ -1,4 +1,5 @@
 import {
+  fitScalar,
   freeName,
   freshId,
   screenById,
@@ -44,7 +45,11 @@ export const valueCommands = {
   },
   'change value': (project: Project, { value, change }: { value: Id; change: Partial<Value> }): Made => {
     const found = valueById(project, value);
-    if (found) assign<Value>(found, change);
+    if (!found) return;
+    assign<Value>(found, change);
+    // A range or options that changed leave no default that cannot stand there.
+    const fit = fitScalar(found, found.default) ?? zeroOf(found);
+    if (fit !== found.default) found.default = fit;
   },
   /** To another type: only what every value has stays. */
   'change type': (project: Project, { value, type }: { value: Id; type: ValueType }): Made => {

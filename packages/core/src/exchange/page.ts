@@ -27,7 +27,7 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src data:; font-src data:">
+<meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src data:; font-src data:; media-src data:">
 <title>${escapeHtml(project.name)}</title>
 <style>html,body{margin:0;height:100%;background:#000}#game{width:100%;height:100%}</style>
 </head>
@@ -49,7 +49,7 @@ export function dataUrl(media: string, bytes: Uint8Array): string {
 const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/';
 
 /** RFC 4648 base64; written out since the core has neither browser nor Node to ask. */
-function base64(bytes: Uint8Array): string {
+export function base64(bytes: Uint8Array): string {
   const parts: string[] = [];
   for (let i = 0; i < bytes.length; i += 3) {
     const [a, b, c] = [bytes[i]!, bytes[i + 1], bytes[i + 2]];

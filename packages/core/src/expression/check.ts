@@ -1,4 +1,4 @@
-import type { FieldType } from '../model';
+import { identifierOf, type FieldType } from '../model';
 import { FUNCTIONS } from './functions';
 import { nearest } from './near';
 import { parse, type Complaint, type Node } from './parse';
@@ -37,8 +37,8 @@ class Checker {
     readonly complaints: Complaint[],
   ) {}
 
-  complain(at: Node, words: string): null {
-    this.complaints.push({ words, from: at.from, to: at.to });
+  complain(at: Node, words: string, rest: Pick<Complaint, 'instead' | 'unknown'> = {}): null {
+    this.complaints.push({ words, from: at.from, to: at.to, ...rest });
     return null;
   }
 
@@ -152,12 +152,19 @@ class Checker {
     if (called === null) return void this.complain(node, 'Here stands the name of a screen.');
     if (screenCalled(this.scope, called)) return;
     const near = nearest(called, [...this.scope.screens.values()].map((screen) => screen.name));
-    this.complain(node, `There is no screen “${called}”.${near ? ` Did you mean ${near}?` : ''}`);
+    this.complain(
+      node,
+      `There is no screen “${called}”.${near ? ` Did you mean ${near}?` : ''}`,
+      near ? { instead: identifierOf(near) } : {},
+    );
   }
 
   private unknown(node: Node, name: string): null {
     const near = nearest(name, this.scope.names.keys());
-    return this.complain(node, `There is nothing called ${name}.${near ? ` Did you mean ${near}?` : ''}`);
+    return this.complain(node, `There is nothing called ${name}.${near ? ` Did you mean ${near}?` : ''}`, {
+      unknown: name,
+      ...(near ? { instead: near } : {}),
+    });
   }
 }
 

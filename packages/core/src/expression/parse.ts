@@ -24,6 +24,10 @@ export type BinaryOp = keyof typeof STRENGTH;
 /** Something an expression says that it cannot, in words for the person who wrote it. */
 export interface Complaint extends Placed {
   words: string;
+  /** What could stand there instead. */
+  instead?: string;
+  /** A name that nothing is called by. */
+  unknown?: string;
 }
 
 export interface Token extends Placed {

@@ -1,6 +1,7 @@
 export { actionById, actionKeys, codeName, keyName, padName } from './inputs';
 export {
   cueLabel,
+  effectWords,
   KIND_WORDS,
   motionWords,
   orderWords,

@@ -294,6 +294,14 @@ function effectPieces(project: Project, effect: Effect, index: number, scope: Sc
   }
 }
 
+/** An effect by itself, in words. */
+export function effectWords(project: Project, effect: Effect): string {
+  const scope: Scope = { names: new Map(), screens: new Map() };
+  return effectPieces(project, effect, 0, scope)
+    .map((piece) => piece.words)
+    .join('');
+}
+
 function targetPiece(project: Project, link: Link): Piece {
   const gone = !link.to || 'gap' in link.to || !screenById(project, link.to.screen);
   return { blank: 'target', words: link.to ? targetName(project, link.to) : 'somewhere', gone };

@@ -1,0 +1,55 @@
+'use client';
+
+import type { MapArea } from '@tavu/core/map';
+import { ChevronDown, ChevronRight } from 'lucide-react';
+import { choose, useStudio } from '../studio/store';
+
+/** The box around an area's screens, with its name; it folds to one card. */
+export function AreaBox({
+  area,
+  target,
+  onFold,
+}: {
+  area: MapArea;
+  /** Screens would be dropped into it. */
+  target: boolean;
+  onFold: () => void;
+}) {
+  const chosen = useStudio((studio) => studio.chosen.area === area.id);
+  const look = target
+    ? 'border-chosen bg-chosen-wash'
+    : chosen
+      ? 'border-chosen'
+      : 'border-strong';
+  return (
+    <div
+      className={`pointer-events-none absolute rounded-lg border ${look} ${chosen ? 'border-2' : ''}`}
+      style={{ left: area.x, top: area.y, width: area.width, height: area.height }}
+    >
+      <div
+        data-stays
+        className="pointer-events-auto absolute -top-px left-1 flex h-5 max-w-full items-center"
+        style={{ maxWidth: area.width - 8 }}
+      >
+        <button
+          type="button"
+          aria-label={`${area.folded ? 'Unfold' : 'Fold'} ${area.name}`}
+          aria-expanded={!area.folded}
+          className="flex size-5 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
+          onClick={onFold}
+        >
+          {area.folded ? <ChevronRight size={13} /> : <ChevronDown size={13} />}
+        </button>
+        <button
+          type="button"
+          aria-label={`Area ${area.name}`}
+          aria-pressed={chosen}
+          className={`min-w-0 truncate rounded px-0.5 text-sm font-semibold hover:underline ${chosen ? 'text-chosen' : ''}`}
+          onClick={() => choose({ area: area.id })}
+        >
+          {area.name}
+        </button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import type { FieldType, Scalar } from '@tavu/core/model';
+import { useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+
+/** What a value, parameter or field holds, in the form that fits its type. */
+export function ScalarInput({
+  label,
+  type,
+  value,
+  onChange,
+}: {
+  label: string;
+  type: FieldType;
+  value: Scalar | undefined;
+  onChange: (value: Scalar) => void;
+}) {
+  const pictures = useStudio((studio) => studio.project.assets).filter((asset) => asset.media.startsWith('image/'));
+  const select = 'h-7 w-full rounded border border-line bg-sheet px-1';
+  switch (type.type) {
+    case 'on/off':
+      return (
+        <label className="inline-flex h-7 cursor-pointer items-center gap-1.5">
+          <input
+            type="checkbox"
+            role="switch"
+            aria-label={label}
+            className="accent-chosen"
+            checked={value === true}
+            onChange={(event) => onChange(event.target.checked)}
+          />
+          {value === true ? (type.on ?? 'On') : (type.off ?? 'Off')}
+        </label>
+      );
+    case 'choice':
+      return (
+        <select aria-label={label} className={select} value={String(value ?? '')} onChange={(event) => onChange(event.target.value)}>
+          {type.options.map((option) => (
+            <option key={option.id} value={option.id}>
+              {option.label}
+            </option>
+          ))}
+        </select>
+      );
+    case 'picture':
+      return (
+        <select aria-label={label} className={select} value={String(value ?? '')} onChange={(event) => onChange(event.target.value)}>
+          <option value="">none</option>
+          {pictures.map((asset) => (
+            <option key={asset.id} value={asset.id}>
+              {asset.name}
+            </option>
+          ))}
+        </select>
+      );
+    case 'number':
+      return (
+        <Field
+          hidden
+          label={label}
+          value={String(value ?? '')}
+          read={(text) => readNumber(text, type)}
+          onChange={onChange}
+          step={(text, by) => String(Number(text || 0) + by * (type.step ?? 1))}
+        />
+      );
+    case 'text':
+      return (
+        <Field hidden label={label} value={String(value ?? '')} read={(text) => readText(text)} onChange={onChange} />
+      );
+  }
+}
+
+export function readNumber(
+  text: string,
+  { least, most }: { least?: number; most?: number } = {},
+): { ok: number } | { error: string } {
+  const n = Number(text.trim().replace(',', '.'));
+  if (text.trim() === '' || !Number.isFinite(n)) return { error: 'Write a number.' };
+  if (least !== undefined && n < least) return { error: `It can be ${least} at least.` };
+  if (most !== undefined && n > most) return { error: `It can be ${most} at most.` };
+  if (Math.abs(n) > 1e9) return { error: 'It can be a thousand million at most.' };
+  return { ok: n };
+}
+
+const LONGEST_TEXT = 2000;
+
+export const readText = (text: string): { ok: string } | { error: string } =>
+  text.length > LONGEST_TEXT
+    ? { error: `A text can have ${LONGEST_TEXT} characters; this has ${text.length}.` }
+    : { ok: text };

@@ -1,0 +1,62 @@
+import { ready, scopeOfLink, scopeOfScreen, type Ready } from '@tavu/core/expression';
+import { identifierOf, screenById, type Id, type Project } from '@tavu/core/model';
+
+/** Where a value or an event is used: a link, or the settings and texts of a screen. */
+export interface Use {
+  link: Id | null;
+  screen: Id;
+}
+
+export interface Uses {
+  sets: Use[];
+  reads: Use[];
+}
+
+/** Who sets and who reads each value, and who hears and who sends each event, by their ids. */
+export function usesOf(project: Project): Map<Id, Uses> {
+  const uses = new Map<Id, Uses>();
+  const note = (id: Id, how: keyof Uses, use: Use): void => {
+    const known = uses.get(id) ?? { sets: [], reads: [] };
+    if (!known[how].some((each) => each.link === use.link && each.screen === use.screen)) known[how].push(use);
+    uses.set(id, known);
+  };
+  const reading = ({ reads }: Ready, use: Use): void => {
+    for (const { known } of reads) if (known.what === 'value') note(known.id, 'reads', use);
+  };
+  for (const link of project.links) {
+    const use = { link: link.id, screen: link.from };
+    const scope = scopeOfLink(project, link);
+    const read = (text: string): void => reading(ready(text, scope), use);
+    if (link.when !== undefined) read(link.when);
+    if (link.cue.on === 'value') read(link.cue.when);
+    if (link.cue.on === 'event') note(link.cue.event, 'reads', use);
+    Object.values(link.args ?? {}).forEach(read);
+    for (const effect of link.effects) {
+      if (effect.do === 'set') note(effect.value, 'sets', use);
+      if (effect.do === 'reset' && effect.value !== undefined) note(effect.value, 'sets', use);
+      if (effect.do === 'send') note(effect.event, 'sets', use);
+      if ('to' in effect) read(effect.to);
+      if ('slot' in effect) read(effect.slot);
+      Object.values(('args' in effect ? effect.args : 'fields' in effect ? effect.fields : undefined) ?? {}).forEach(read);
+    }
+  }
+  const byName = new Map(project.values.map((value) => [identifierOf(value.name), value.id]));
+  for (const screen of project.screens) {
+    const use = { link: null, screen: screen.id };
+    if (screen.shownWhen !== undefined) reading(ready(screen.shownWhen, scopeOfScreen(project, screen)), use);
+    if (typeof screen.until === 'object') note(screen.until.event, 'reads', use);
+    for (const element of screen.elements)
+      if ('text' in element)
+        for (const match of element.text.matchAll(/\{\s*([^{}\s]+)\s*\}/g)) {
+          const value = byName.get(match[1]!);
+          if (value) note(value, 'reads', use);
+        }
+  }
+  return uses;
+}
+
+/** What a use is called: the screen, area or project it is on. */
+export const useName = (project: Project, use: Use): string =>
+  screenById(project, use.screen)?.name ??
+  project.areas.find((area) => area.id === use.screen)?.name ??
+  'everywhere';
