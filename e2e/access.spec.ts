@@ -24,19 +24,19 @@ for (const theme of ['day', 'night'])
     if (theme === 'night') await desk.page.getByRole('button', { name: 'Night theme' }).click();
     await expectNothingSerious(desk);
     await desk.playFrom('The watch');
-    await desk.say('oil found');
+    await desk.say('oil found', { amount: '5' });
     await desk.live.getByRole('button', { name: 'A pad to press' }).click();
-    await desk.sentence(/sunrise/).click();
+    await desk.sentence(/^When the game says radio call/).click();
     await expectNothingSerious(desk);
     await desk
-      .sentence(/sunrise/)
-      .getByRole('button', { name: 'sunrise' })
+      .sentence(/^When the game says radio call/)
+      .getByRole('button', { name: 'radio call' })
       .click();
     await expectNothingSerious(desk);
     await desk.page.keyboard.press('Escape');
     await desk
-      .sentence(/sunrise/)
-      .getByRole('button', { name: /fade/ })
+      .sentence(/^When the game says radio call/)
+      .getByRole('button', { name: /slide/ })
       .click();
     await expectNothingSerious(desk);
     await desk.page.keyboard.press('Escape');
@@ -55,6 +55,27 @@ for (const theme of ['day', 'night'])
     await desk.page.keyboard.press('Control+\\');
     await expectNothingSerious(desk);
   });
+
+test('axe finds nothing serious where values, conditions, areas and the grid are', async ({ desk }) => {
+  test.setTimeout(120_000);
+  await desk.card('The watch').click();
+  const found = desk.sentence(/^When the game says oil found/);
+  await found.click();
+  await found.getByRole('button', { name: 'if …' }).click();
+  await desk.page.getByRole('combobox', { name: 'Only if' }).fill('lamp_oli <');
+  await expectNothingSerious(desk);
+  await desk.page.keyboard.press('Escape');
+  await desk.map.getByRole('button', { name: 'Area On watch' }).click();
+  await expectNothingSerious(desk);
+  await desk.page.getByRole('tab', { name: 'Grid' }).click();
+  await expect(desk.page.getByRole('region', { name: 'Grid' })).toBeVisible();
+  await expectNothingSerious(desk);
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  const values = desk.page.getByRole('region', { name: 'Values' });
+  await values.getByRole('button', { name: 'Unfold lamp oil' }).click();
+  await values.getByRole('button', { name: 'Unfold objective' }).click();
+  await expectNothingSerious(desk);
+});
 
 test('by keyboard alone: a project, playing, holding, moving, linking, undoing, handing over', async ({
   desk,

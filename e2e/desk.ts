@@ -39,10 +39,10 @@ export class Desk {
     return this.page.getByRole('dialog').getByRole('combobox');
   }
   card(name: string): Locator {
-    return this.map.getByRole('button', { name: new RegExp(`^${name}, (base|overlay|notice|not made)`) });
+    return this.map.getByRole('button', { name: new RegExp(`^${name}, (base|overlay|notice|companion|not made)`) });
   }
   sentence(words: string | RegExp): Locator {
-    return this.reading.getByRole('listitem', { name: words });
+    return this.reading.getByRole('group', { name: words });
   }
 
   async open(): Promise<void> {
@@ -50,9 +50,10 @@ export class Desk {
     await expect(this.live).toBeVisible();
   }
 
-  /** What is up, base first, as the window says it. */
+  /** What is up, base first, as the window says it; but for the demo's objective line, which stands through the watch. */
   async expectUp(...names: string[]): Promise<void> {
-    await expect(this.live.getByRole('status', { name: 'Up now' })).toHaveText(names.join(', '));
+    const up = this.live.getByRole('status', { name: 'Up now' });
+    await expect.poll(async () => (await up.innerText()).replace(', Objective', '')).toBe(names.join(', '));
   }
 
   /** A new project of the given screens, begun from the dialog. */
@@ -102,8 +103,13 @@ export class Desk {
     await this.live.getByRole('radiogroup', { name: 'Speed' }).getByRole('radio', { name }).click();
   }
 
-  async say(event: string): Promise<void> {
-    await this.live.getByRole('button', { name: event, exact: true }).click();
+  /** The game says something; what comes with it is filled in by name. */
+  async say(event: string, fields?: Record<string, string>): Promise<void> {
+    if (!fields) return this.live.getByRole('button', { name: event, exact: true }).click();
+    await this.live.getByRole('button', { name: `${event} …` }).click();
+    const sheet = this.page.getByRole('dialog', { name: `What comes with ${event}` });
+    for (const [name, value] of Object.entries(fields)) await sheet.getByRole('textbox', { name }).fill(value);
+    await sheet.getByRole('button', { name: 'Say it' }).click();
   }
 
   /** What the picture in Live says. */

@@ -127,7 +127,7 @@ test('a link is drawn from one card to another, and from a card to a new name', 
 });
 
 test('every cue and kind can be said in a sentence', async ({ desk }) => {
-  await desk.card('The watch').click();
+  await desk.card('Credits').click();
   const add = async (typed: string, option: RegExp) => {
     await desk.reading.getByRole('button', { name: 'When …' }).click();
     await desk.typing.fill(typed);
@@ -167,7 +167,7 @@ test('every cue and kind can be said in a sentence', async ({ desk }) => {
   const fog = desk.sentence(/^When the game says fog lifts/);
   await desk.fill(fog, 'go to', 'the end', /^the end/);
   await expect(fog).toHaveAccessibleName('When the game says fog lifts, it is the end.');
-  await desk.playFrom('The watch');
+  await desk.playFrom('Credits');
   expect(await desk.words()).toContain('Fog tonight');
   await desk.say('fog lifts');
   await expect(desk.trace).toContainText('The end');

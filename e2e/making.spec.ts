@@ -148,14 +148,60 @@ test('holding gives the keyboard to the editing layer, and letting go gives it b
   await expect(desk.game).toBeFocused();
 });
 
-test('running into a gap shows a stand-in with its name and a way back', async ({ desk }) => {
-  await desk.playFrom('Title');
-  for (const key of ['ArrowDown', 'Enter']) await desk.page.keyboard.press(key);
-  await desk.expectUp('Slots');
+test('running into a gap asks whether to make it; left alone, a stand-in has its name and a way back', async ({
+  desk,
+}) => {
+  await desk.playFrom('Dawn');
+  await desk.page.keyboard.press('e');
+  await desk.expectUp('Logbook');
+  const asked = desk.page.getByRole('form', { name: 'A screen not made yet' });
+  await expect(asked).toContainText('Logbook is not made yet.');
+  await desk.page.keyboard.press('Escape');
   await desk.settled();
-  expect(await desk.words()).toEqual(['Slots', 'This screen is not made yet', 'Back']);
+  expect(await desk.words()).toEqual(['Logbook', 'This screen is not made yet', 'Back']);
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Dawn');
+});
+
+test('a gap made where it is run into becomes the screen, and play goes on there', async ({ desk }) => {
+  await desk.playFrom('Dawn');
+  await desk.page.keyboard.press('e');
+  await desk.page.getByRole('button', { name: 'Make it, and go on' }).press('Enter');
+  await desk.expectUp('Logbook');
+  await expect(desk.card('Logbook')).toHaveAccessibleName(/base, up now/);
+  await desk.settled();
+  expect(await desk.words()).not.toContain('This screen is not made yet');
+});
+
+test('a gap, an answer nobody waits for, and content that has finished are asked about like a dead key', async ({
+  desk,
+}) => {
+  // Options asks the confirm, and waits for no answer.
+  await desk.card('Credits').click();
+  await desk.reading.getByRole('button', { name: 'When …' }).click();
+  await desk.typing.fill('next');
+  await desk.page.getByRole('option', { name: /Next tab/ }).first().click();
+  const tab = desk.sentence(/^When Next tab/);
+  await desk.fill(tab, 'go to', 'open', /open over this/);
+  await desk.fill(tab, 'Somewhere', 'Confirm', /Confirm/);
+  await expect(tab).toContainText('Confirm is not told its question.');
+  await tab.getByRole('button', { name: 'not said' }).click();
+  await desk.page.getByRole('combobox', { name: /^question/ }).fill('"Read on?"');
+  await desk.page.keyboard.press('Enter');
+  await expect(tab).not.toContainText('is not told');
+  await desk.playFrom('Credits');
+  await desk.page.keyboard.press('e');
+  await desk.expectUp('Credits', 'Confirm');
+  await desk.settled();
+  expect(await desk.words()).toContain('Read on?');
+  await desk.page.keyboard.press('ArrowRight');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.asking).toContainText('When Confirm answers Yes,');
+  await desk.asking.getByRole('textbox').fill('Title');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Title');
+  await desk.card('Credits').click();
+  await expect(desk.sentence('When Confirm answers Yes, go to Title, house motion.')).toBeVisible();
 });
 
 test('a mark on the strip leads back to just before it', async ({ desk }) => {

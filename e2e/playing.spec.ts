@@ -132,9 +132,9 @@ test('from the warning to the title by itself, and lamp out goes back to the tit
 
 test('a message shows for its time and goes', async ({ desk }) => {
   await desk.playFrom('The watch');
-  await desk.say('oil found');
+  await desk.say('oil found', { amount: '5' });
   await desk.expectUp('The watch', 'Oil found');
-  expect(await desk.words()).toContain('Oil found: half a can');
+  expect(await desk.words()).toContain('Oil found: 5 % more');
   await desk.expectUp('The watch');
   const rows = await desk.trace.getByRole('button', { name: /Oil found (shows|goes)/ }).allInnerTexts();
   const [goes, shows] = rows.map((row) => Number(row.split('\n')[0]));

@@ -76,7 +76,6 @@ export function Controls() {
       </div>
       {pad && <Pad />}
       <Events />
-      <AskSwitch />
     </div>
   );
 }
@@ -90,7 +89,7 @@ function Mute() {
   );
 }
 
-function AskSwitch() {
+export function AskSwitch() {
   const making = useRun((run) => run.making);
   return (
     <Tip text="Stops where a button, key or event leads nowhere, and asks where it should lead">

@@ -98,7 +98,9 @@ export function LivePane() {
 function UpNow() {
   const up = useRun((run) => run.up);
   const screens = useStudio((studio) => studio.project.screens);
+  // Companions are up by rule, and go without saying.
   const names = up
+    .filter((id) => screens.find((screen) => screen.id === id)?.layer !== 'companion')
     .map((id) => screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, ''))
     .join(', ');
   return (
@@ -117,7 +119,7 @@ function RunClock() {
   return (
     <>
       <span
-        className="flex items-center gap-1 text-soft"
+        className="flex shrink-0 items-center gap-1 whitespace-nowrap text-soft"
         role="group"
         aria-label="Game clock"
         title={`The game’s clock ${frozen ? 'stands still' : 'runs'}; the game gets ${blocked ? 'no input' : 'input'}`}

@@ -6,19 +6,19 @@ import { outcomeWords, reasonWords } from '@tavu/core/words';
 import { CornerDownRight } from 'lucide-react';
 import { useState } from 'react';
 import { choose, chooseLink, useStudio } from '../studio/store';
-import { Small } from '../ui/parts';
+import { AskSwitch } from './Controls';
 import { goBackTo, useRun, type Entry } from './run';
 
 type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
 
 const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
-  ['all', 'All', () => true],
-  ['in', 'What came in', ({ did }) => did === 'input' || did === 'masked'],
-  ['links', 'Links', ({ did }) => did === 'link' || did === 'wait'],
-  ['screens', 'Screens', ({ did }) => /^(up|down|notice|in line|ignored|overflow)$/.test(did)],
-  ['values', 'Values', ({ did }) => /^(set|refused|save|load)$/.test(did)],
-  ['out', 'To the game', ({ did }) => /^(send|to game|end)$/.test(did)],
-  ['trouble', 'Trouble', ({ did }) => /^(nowhere|failed|unsettled|overflow|refused)$/.test(did)],
+  ['all', 'everything', () => true],
+  ['in', 'what came in', ({ did }) => did === 'input' || did === 'masked'],
+  ['links', 'links', ({ did }) => did === 'link' || did === 'wait'],
+  ['screens', 'screens', ({ did }) => /^(up|down|notice|in line|ignored|overflow)$/.test(did)],
+  ['values', 'values', ({ did }) => /^(set|refused|save|load)$/.test(did)],
+  ['out', 'what the game is told', ({ did }) => /^(send|to game|end)$/.test(did)],
+  ['trouble', 'trouble', ({ did }) => /^(nowhere|failed|unsettled|overflow|refused)$/.test(did)],
 ];
 
 /** What happened, newest first, with times; each entry leads to what it names and back to the moment before it. */
@@ -35,17 +35,24 @@ export function Trace() {
     .reverse();
   return (
     <div className="flex min-h-14 flex-1 flex-col">
-      <div role="group" aria-label="Show of what happened" className="flex shrink-0 gap-1 overflow-x-auto px-3.5 pt-1">
-        {SORTS.map(([key, words]) => (
-          <Small
-            key={key}
-            aria-pressed={key === sort}
-            className={`shrink-0 ${key === sort ? 'border-ink font-semibold' : ''}`}
-            onClick={() => setSort(key)}
+      <div className="flex shrink-0 items-center gap-2 px-3.5 pt-1">
+        <label className="text-soft">
+          Show{' '}
+          <select
+            aria-label="Show of what happened"
+            className="h-6.5 rounded border border-line bg-sheet px-1 text-ink"
+            value={sort}
+            onChange={(event) => setSort(event.target.value as Sort)}
           >
-            {words}
-          </Small>
-        ))}
+            {SORTS.map(([key, words]) => (
+              <option key={key} value={key}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        <span className="grow" />
+        <AskSwitch />
       </div>
       <ol
         aria-label="What happened"

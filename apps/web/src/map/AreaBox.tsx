@@ -7,10 +7,13 @@ import { choose, useStudio } from '../studio/store';
 /** The box around an area's screens, with its name; it folds to one card. */
 export function AreaBox({
   area,
+  scale,
   target,
   onFold,
 }: {
   area: MapArea;
+  /** How near the map is seen; the name keeps its size. */
+  scale: number;
   /** Screens would be dropped into it. */
   target: boolean;
   onFold: () => void;
@@ -28,14 +31,18 @@ export function AreaBox({
     >
       <div
         data-stays
-        className="pointer-events-auto absolute -top-px left-1 flex h-5 max-w-full items-center"
-        style={{ maxWidth: area.width - 8 }}
+        className="pointer-events-auto absolute left-1 flex h-6 origin-bottom-left items-center"
+        style={{
+          bottom: 'calc(100% - 21px)',
+          maxWidth: (area.width - 8) * scale,
+          transform: `scale(${1 / scale})`,
+        }}
       >
         <button
           type="button"
           aria-label={`${area.folded ? 'Unfold' : 'Fold'} ${area.name}`}
           aria-expanded={!area.folded}
-          className="flex size-5 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
+          className="flex size-6 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
           onClick={onFold}
         >
           {area.folded ? <ChevronRight size={13} /> : <ChevronDown size={13} />}
@@ -44,7 +51,7 @@ export function AreaBox({
           type="button"
           aria-label={`Area ${area.name}`}
           aria-pressed={chosen}
-          className={`min-w-0 truncate rounded px-0.5 text-sm font-semibold hover:underline ${chosen ? 'text-chosen' : ''}`}
+          className={`min-h-6 min-w-6 truncate rounded px-0.5 text-sm font-semibold hover:underline ${chosen ? 'text-chosen' : ''}`}
           onClick={() => choose({ area: area.id })}
         >
           {area.name}

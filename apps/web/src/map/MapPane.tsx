@@ -231,6 +231,7 @@ export function MapPane() {
             <AreaBox
               key={area.id}
               area={area}
+              scale={view.k}
               target={carried.lift?.area === area.id}
               onFold={() => fold(area.id)}
             />

@@ -1,14 +1,14 @@
 'use client';
 
 import type { Problem } from '@tavu/core/schema';
-import { FolderOpen, Lightbulb, Trash2 } from 'lucide-react';
+import { FolderOpen, Layers, Lightbulb, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { forgetProject, listProjects, type ProjectRow } from '../storage/db';
 import { openFile } from '../storage/files';
 import { say, useStudio } from '../studio/store';
 import { Button, Dialog, IconButton } from '../ui/parts';
 import { NewProject } from './NewProject';
-import { openAsNew, openDemoProject, openKept } from './opening';
+import { openAsNew, openDemoProject, openKept, openLarge } from './opening';
 
 /** The projects kept in this browser, and the ways to get another one. */
 export function Projects({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
@@ -82,6 +82,14 @@ function Content({ done }: { done: () => void }) {
             }}
           >
             <Lightbulb size={14} aria-hidden="true" /> Saltwick Light
+          </Button>
+          <Button
+            onClick={async () => {
+              await openLarge();
+              done();
+            }}
+          >
+            <Layers size={14} aria-hidden="true" /> 300 screens
           </Button>
           <input
             ref={picker}

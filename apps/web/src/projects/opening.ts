@@ -1,5 +1,6 @@
 import { freshId, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
+import { largeProject } from '@tavu/core/starter';
 import type { Problem } from '@tavu/core/schema';
 import { fetchProject, keepAssets, keepProject, listProjects } from '../storage/db';
 import { files, openDemo } from '../storage/files';
@@ -51,4 +52,9 @@ export async function openFirst(): Promise<void> {
   if (last && problems === null) return;
   if (last && problems) say(`“${last.name}” could not be read; here is the demo.`);
   await openDemoProject();
+}
+
+/** A flow of three hundred screens, made up by rule. */
+export async function openLarge(): Promise<void> {
+  await openAsNew({ project: largeProject(300), assets: new Map() });
 }

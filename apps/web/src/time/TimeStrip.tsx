@@ -8,8 +8,11 @@ import { useStudio } from '../studio/store';
 
 /** How much the strip shows, in microseconds. */
 const WINDOW = 12_000_000;
-const ROWS = { base: 0, overlay: 1, notice: 2, companion: 3 } as const;
-const ROW_HEIGHT = 16;
+const ROWS = ['base', 'overlay', 'notice', 'companion'] as const;
+type Row = (typeof ROWS)[number];
+const LANE = 16;
+/** Room for the marks above the lanes. */
+const HEAD = 18;
 
 /** The last seconds of the run: what was up, what came in and what it set off. Each mark is a place to go back to. */
 export function TimeStrip() {
@@ -26,11 +29,16 @@ export function TimeStrip() {
     turnBackTo(Math.min(end, Math.round(from + share * WINDOW)));
   };
   const at = (time: number): string => `${((time - from) / WINDOW) * 100}%`;
-  const layerOf = (id: Id): keyof typeof ROWS =>
+  const layerOf = (id: Id): Row =>
     project.screens.find((screen) => screen.id === id)?.layer ??
     (id.startsWith('gap:overlay:') ? 'overlay' : 'base');
   const nameOf = (id: Id): string =>
     project.screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
+  const rows = lanesOf(
+    spans.filter((span) => (span.until ?? end) > from),
+    layerOf,
+  );
+  const height = HEAD + LANE * rows.reduce((sum, row) => sum + row.lanes, 0);
   const marks = entries.filter(({ outcome }) => outcome.at >= from && MARKED.has(outcome.did));
   const seconds = Array.from(
     { length: 13 },
@@ -51,10 +59,10 @@ export function TimeStrip() {
             : 'the last seconds of this run; drag along it, or choose a mark, to go back'}
         </span>
       </header>
-      <div className="flex min-h-0 flex-1 px-3.5 pb-1.5">
-        <div aria-hidden="true" className="w-17 shrink-0 pt-4.5 text-xs leading-4 text-soft">
-          {Object.keys(ROWS).map((layer) => (
-            <div key={layer} style={{ height: ROW_HEIGHT }}>
+      <div className="flex min-h-0 flex-1 overflow-y-auto px-3.5 pb-1.5">
+        <div aria-hidden="true" className="w-17 shrink-0 text-xs leading-4 text-soft" style={{ paddingTop: HEAD }}>
+          {rows.map(({ layer, lanes }) => (
+            <div key={layer} style={{ height: LANE * lanes }}>
               {titleCase(layer)}
             </div>
           ))}
@@ -68,7 +76,8 @@ export function TimeStrip() {
           aria-valuemax={end / 1_000_000}
           aria-valuenow={now / 1_000_000}
           aria-valuetext={`${(now / 1_000_000).toFixed(2)} s`}
-          className="relative min-w-0 flex-1 cursor-ew-resize touch-none overflow-hidden"
+          className="relative min-h-full min-w-0 flex-1 cursor-ew-resize touch-none overflow-hidden"
+          style={{ height }}
           onPointerDown={(event) => {
             if ((event.target as Element).closest('button')) return;
             event.currentTarget.setPointerCapture(event.pointerId);
@@ -87,16 +96,19 @@ export function TimeStrip() {
               <span className="absolute bottom-0 left-1 font-mono text-xs text-soft">{time / 1_000_000}</span>
             </div>
           ))}
-          {spans.map((span) => (
-            <Bar
-              key={span.serial}
-              span={span}
-              name={nameOf(span.screen)}
-              row={ROWS[layerOf(span.screen)]}
-              from={from}
-              now={end}
-            />
-          ))}
+          {rows.flatMap(({ layer, first, placed }) =>
+            placed.map(({ span, lane }) => (
+              <Bar
+                key={span.serial}
+                span={span}
+                name={nameOf(span.screen)}
+                layer={layer}
+                top={HEAD + LANE * (first + lane)}
+                from={from}
+                end={end}
+              />
+            )),
+          )}
           <div className="absolute inset-y-0 w-0.5 bg-live" style={{ left: at(now) }} aria-hidden="true" />
           {marks.map((entry) => (
             <Mark
@@ -114,38 +126,67 @@ export function TimeStrip() {
 
 const MARKED = new Set(['input', 'link', 'send', 'sound', 'set', 'nowhere', 'masked', 'unsettled', 'failed']);
 
-const LOOKS = [
-  'border-solid bg-water',
-  'border-double border-3 bg-land',
-  'border-dashed bg-marsh',
-  'border-dotted bg-mist',
-];
+const LOOKS: Record<Row, string> = {
+  base: 'border-solid bg-water',
+  overlay: 'border-double border-3 bg-land',
+  notice: 'border-dashed bg-marsh',
+  companion: 'border-dotted bg-mist',
+};
+
+interface Lanes {
+  layer: Row;
+  /** The lane it begins in, and how many it has. */
+  first: number;
+  lanes: number;
+  placed: { span: Span; lane: number }[];
+}
+
+/** Spans of one layer that overlap stand one under another. */
+function lanesOf(spans: readonly Span[], layerOf: (id: Id) => Row): Lanes[] {
+  let first = 0;
+  return ROWS.map((layer) => {
+    const ends: number[] = [];
+    const placed = spans
+      .filter((span) => layerOf(span.screen) === layer)
+      .map((span) => {
+        const free = ends.findIndex((until) => until <= span.from);
+        const lane = free < 0 ? ends.length : free;
+        ends[lane] = span.until ?? Infinity;
+        return { span, lane };
+      });
+    const row = { layer, first, lanes: Math.max(1, ends.length), placed };
+    first += row.lanes;
+    return row;
+  });
+}
 
 function Bar({
   span,
   name,
-  row,
+  layer,
+  top,
   from,
-  now,
+  end,
 }: {
   span: Span;
   name: string;
-  row: number;
+  layer: Row;
+  top: number;
   from: number;
-  now: number;
+  end: number;
 }) {
   const start = Math.max(span.from, from);
-  const width = ((span.until ?? now) - start) / WINDOW;
+  const width = ((span.until ?? end) - start) / WINDOW;
   if (width <= 0) return null;
   return (
     <div
       title={name}
-      className={`absolute overflow-hidden rounded-sm border border-strong px-1 text-xs leading-3 whitespace-nowrap ${LOOKS[row]}`}
+      className={`absolute overflow-hidden rounded-sm border border-strong px-1 text-xs leading-3 whitespace-nowrap ${LOOKS[layer]}`}
       style={{
         left: `${((start - from) / WINDOW) * 100}%`,
         width: `${width * 100}%`,
-        top: 18 + row * ROW_HEIGHT,
-        height: ROW_HEIGHT - 2,
+        top,
+        height: LANE - 1,
       }}
     >
       {name}

@@ -20,7 +20,7 @@ import { Row, Select } from '../ui/Row';
 import { Fields } from './Fields';
 import { ScalarInput } from './ScalarInput';
 import { newType, TypeRest, TypeSelect } from './TypeFields';
-import { useName, usesOf, type Use, type Uses } from './uses';
+import { nameOfUse, usesOf, type Use, type Uses } from './uses';
 
 const NO_USES: Uses = { sets: [], reads: [] };
 
@@ -280,7 +280,7 @@ function UseList({ title, uses, none }: { title: string; uses: readonly Use[]; n
           className="mr-1 rounded border border-line px-1.5 hover:bg-chosen-wash"
           onClick={() => (use.link ? chooseLink(use.link) : choose({ screen: use.screen }))}
         >
-          {titleCase(useName(project, use))}
+          {titleCase(nameOfUse(project, use))}
         </button>
       ))}
     </p>

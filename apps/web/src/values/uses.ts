@@ -56,7 +56,7 @@ export function usesOf(project: Project): Map<Id, Uses> {
 }
 
 /** What a use is called: the screen, area or project it is on. */
-export const useName = (project: Project, use: Use): string =>
+export const nameOfUse = (project: Project, use: Use): string =>
   screenById(project, use.screen)?.name ??
   project.areas.find((area) => area.id === use.screen)?.name ??
   'everywhere';

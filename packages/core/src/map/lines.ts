@@ -226,6 +226,8 @@ function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard
     let least = Infinity;
     for (const t of line.stub !== null ? [1] : [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.88]) {
       const on = pointOn(line, t);
+      // A stub's label goes on from where it ends.
+      if (line.stub !== null) on.x += (Math.sign(line.end.x - line.start.x) * size.width) / 2;
       const box = { x: Math.max(LABEL_EDGE + size.width / 2, on.x), y: on.y, ...size };
       const onCards = cards.reduce((sum, card) => sum + covered(box, middleBox(card)), 0);
       const onLabels = placed.reduce((sum, other) => sum + covered(box, other), 0);

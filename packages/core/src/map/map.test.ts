@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyProject } from '../test/arbitrary';
-import { down, lighthouse, link, press, show } from '../test/flows';
-import { CARD, leadsTo, planLines, planMap, pointOn } from '.';
+import { down, event, lighthouse, link, press, projectOf, screenOf, show } from '../test/flows';
+import { areaAt, CARD, cellKey, leadsTo, planGrid, planLines, planMap, pointOn } from '.';
 
 const rows = (project = lighthouse()) => new Map(planMap(project).cards.map((card) => [card.id, card.steps]));
 
@@ -103,4 +103,107 @@ test('labels keep apart from one another where there is room', () => {
   for (const [i, a] of labels.entries())
     for (const b of labels.slice(i + 1))
       expect(Math.abs(a.x - b.x) > 4 || Math.abs(a.y - b.y) > 4).toBe(true);
+});
+
+describe('areas on the map', () => {
+  const nested = () =>
+    projectOf(
+      [
+        screenOf('title'),
+        screenOf('watch', { area: 'night' }),
+        screenOf('storm', { area: 'gale' }),
+        screenOf('dawn', { area: 'night' }),
+        screenOf('gauge', { layer: 'companion', area: 'night' }),
+      ],
+      [
+        link('title', press('x'), 'go', 'watch'),
+        link('night', event('g'), 'go', 'storm'),
+        link('gauge', press('y'), 'go', 'dawn'),
+      ],
+      {
+        areas: [
+          { id: 'night', name: 'Night', parent: null },
+          { id: 'gale', name: 'Gale', parent: 'night' },
+        ],
+      },
+    );
+  const inside = (box: { x: number; y: number; width: number; height: number }, x: number, y: number) =>
+    x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height;
+
+  test('boxes hold their own screens, those of areas within, and no others', () => {
+    const plan = planMap(nested());
+    const box = (id: string) => plan.areas.find((each) => each.id === id)!;
+    const holds = (id: string) =>
+      plan.cards
+        .filter((card) => inside(box(id), card.x, card.y) && inside(box(id), card.x + CARD.width, card.y + CARD.height))
+        .map((card) => card.id)
+        .sort();
+    expect(holds('night')).toEqual(['dawn', 'storm', 'watch']);
+    expect(holds('gale')).toEqual(['storm']);
+    expect(areaAt(plan, box('gale').x + 5, box('gale').y + 5)!.id).toBe('gale');
+    expect(areaAt(plan, 0, 0)).toBeNull();
+  });
+
+  test('a companion stands in the row of its area’s first base, and what it leads to is reached from there', () => {
+    const cards = new Map(planMap(nested()).cards.map((card) => [card.id, card]));
+    expect(['watch', 'gauge', 'dawn', 'storm'].map((id) => cards.get(id)!.steps)).toEqual([1, 1, 2, 2]);
+  });
+
+  test('folded, an area is one card, and lines to what it holds lead there', () => {
+    const plan = planMap(nested(), new Set(['night']));
+    expect(plan.cards.find((card) => card.id === 'night')).toMatchObject({ holds: 3, name: 'Night' });
+    expect(plan.cards.map((card) => card.id)).toEqual(['title', 'night', 'gauge']);
+    const lines = planLines(nested(), plan);
+    expect(lines.map((line) => [line.from, line.to])).toEqual([
+      ['title', 'night'],
+      ['gauge', 'night'],
+    ]);
+  });
+
+  test('any project, folded or not: every box holds its cards and no card lies over another', () => {
+    fc.assert(
+      fc.property(anyProject, fc.subarray(['r0', 'r1']), (project, folded) => {
+        const plan = planMap(project, new Set(folded));
+        for (const card of plan.cards)
+          for (const other of plan.cards)
+            if (other !== card)
+              expect(Math.abs(other.x - card.x) >= CARD.width || Math.abs(other.y - card.y) >= CARD.height).toBe(true);
+        for (const screen of project.screens) {
+          const id = plan.stands.get(screen.id) ?? screen.id;
+          const card = plan.cards.find((each) => each.id === id)!;
+          expect(card).toBeDefined();
+          if (screen.layer !== 'base' || !screen.area || plan.stands.has(screen.id)) continue;
+          const box = plan.areas.find((each) => each.id === screen.area)!;
+          expect(inside(box, card.x, card.y) && inside(box, card.x + CARD.width, card.y + CARD.height)).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+});
+
+test('a card stands where it was put in its row, and a line that would cross the map is a stub', () => {
+  const screens = Array.from({ length: 12 }, (_, i) => screenOf(`s${i}`));
+  const links = screens.slice(1).map((screen, i) => link(`s${i}`, event('x'), 'go', screen.id));
+  const long = projectOf(screens, [...links, link('s0', event('y'), 'go', 's11')]);
+  for (const [i, screen] of screens.entries()) screen.row = i;
+  const stub = planLines(long, planMap(long)).find((line) => line.from === 's0' && line.to === 's11')!;
+  expect(stub.stub).toBe('s11');
+  expect(Math.hypot(stub.end.x - stub.start.x, stub.end.y - stub.start.y)).toBeLessThan(60);
+  const row = projectOf(
+    [screenOf('a'), ...['b', 'c', 'd'].map((id, i) => screenOf(id, { order: 2 - i }))],
+    ['b', 'c', 'd'].map((id) => link('a', event(id), 'go', id)),
+  );
+  expect(planMap(row).cards.map((card) => card.id)).toEqual(['a', 'd', 'c', 'b']);
+});
+
+test('the grid has a cell for every link that leads somewhere, and tells what cannot be left or moves oddly', () => {
+  const project = lighthouse();
+  project.links = project.links.filter((each) => each.from !== 'opts');
+  project.links[0]!.motion = { name: 'fade', duration: '1 s' };
+  const grid = planGrid(project);
+  expect(grid.cells.get(cellKey('title', 'watch'))).toEqual({ links: [project.links[0]!.id], odd: true });
+  expect(grid.cells.get(cellKey('watch', 'pause'))!.odd).toBe(false);
+  expect(grid.from.filter((each) => each.stuck).map((each) => each.id)).toEqual(['opts']);
+  expect(grid.back.get('pause')).toHaveLength(2);
 });

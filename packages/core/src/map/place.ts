@@ -7,7 +7,7 @@ const GAP = { across: 26, down: 44 };
 /** `way` is room at the left for lines that lead back up. */
 const EDGE = { left: 30, top: 58, band: 20, way: 58 };
 /** Room between an area's edge and its cards, and for its name. */
-const AREA = { side: 12, head: 20, foot: 10 };
+const AREA = { side: 12, head: 21, foot: 10 };
 /** How many cards stand side by side before a row goes on beneath. */
 const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1, companion: 1 };
 

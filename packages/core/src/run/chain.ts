@@ -2,7 +2,6 @@ import type { CompiledLink, Flow } from '../compile';
 import type { Id } from '../model';
 import { NO_MOTION } from '../motion';
 import { allUp } from './derived';
-import type { Passed } from './fit';
 import { arrivalFocus } from './focus';
 import type { Say } from './outcome';
 import { NEW, type Instance, type RunState, type Scalars } from './state';
@@ -21,8 +20,6 @@ export interface Step {
 interface Turn {
   source: Instance | null;
   links: readonly CompiledLink[];
-  /** Told when none of the links fits. */
-  otherwise?: (passed: Passed[]) => void;
 }
 
 export interface Coming {
@@ -63,7 +60,7 @@ export function comeUp(step: Step, coming: Coming): Instance {
     slot: coming.slot ?? 0,
     owner: layer === 'notice' ? NEW : null,
   };
-  if (compiled.links.arrival.length > 0) step.turns.push({ source: instance, links: compiled.links.arrival });
+  for (const link of compiled.links.arrival) step.turns.push({ source: instance, links: [link] });
   step.say({ at: state.now, did: layer === 'notice' ? 'notice' : 'up', screen, serial: instance.serial });
   return instance;
 }

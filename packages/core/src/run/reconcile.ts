@@ -20,6 +20,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   state.leaving = state.leaving.filter((picture) => flow.screens.has(picture.screen));
   state.overlays = state.overlays.filter((each) => stays(each.screen, 'overlay') || becomes(flow, each));
   state.notices = state.notices.filter((each) => stays(each.screen, 'notice'));
+  state.companions = state.companions.filter((each) => stays(each.screen, 'companion'));
   if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
   dropRepeats(state);
   state.values = valuesFrom(flow, state.values);

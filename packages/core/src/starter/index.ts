@@ -1,3 +1,4 @@
 export { draftScreen, noticeOf, screenOfKind } from './draft';
 export { projectFromNames, USUAL_SCREENS } from './flow';
 export { at, button, centre, end, panel, start, body } from './pieces';
+export { largeProject } from './large';

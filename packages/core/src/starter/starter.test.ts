@@ -1,9 +1,11 @@
 import fc from 'fast-check';
+import { troublesOf } from '../check';
 import { compile } from '../compile';
-import { faults } from '../run';
-import { readDocument } from '../schema';
+import { carryOut } from '../edit';
+import { begin, faults } from '../run';
+import { readDocument, writeProject } from '../schema';
 import { Play } from '../test/flows';
-import { projectFromNames, USUAL_SCREENS } from '.';
+import { largeProject, projectFromNames, USUAL_SCREENS } from '.';
 
 const usual = USUAL_SCREENS.map((screen) => screen.name);
 const names = (play: Play) => play.up.map((id) => play.flow.screens.get(id)!.screen.name);
@@ -49,4 +51,16 @@ test('every button of a new project leads somewhere', () => {
     screen.elements.filter((each) => each.type === 'button'),
   );
   expect(buttons.filter((each) => !linked.has(each.id)).map((each) => each.name)).toEqual([]);
+});
+
+test.each([1, 4, 40, 300])('a made-up flow of %i screens is valid, runs, and all of it can be reached', (count) => {
+  const project = largeProject(count);
+  expect(project.screens.length).toBe(Math.max(3, count));
+  expect(readDocument(JSON.parse(writeProject(project)))).toEqual({ project });
+  expect(troublesOf(project)).toEqual([]);
+  const flow = compile(project);
+  expect(faults(flow, begin(flow).state)).toEqual([]);
+  const reached = carryOut(project, 'tidy map', {}).project.screens.filter((screen) => screen.row !== undefined);
+  // Pause is opened from coasts alone.
+  expect(project.screens.length - reached.length).toBe(count < 4 ? 1 : 0);
 });

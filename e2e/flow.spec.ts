@@ -1,0 +1,380 @@
+import { expect, test, type Desk } from './desk';
+
+/** Rules for sets of screens, conditions, values, answers, messages and time, as a designer meets them. */
+
+const values = (desk: Desk) => desk.page.getByRole('region', { name: 'Values' });
+const showValues = async (desk: Desk): Promise<void> => {
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await expect(values(desk)).toBeVisible();
+};
+const holdsNow = (desk: Desk, value: string) => values(desk).getByLabel(`${value} now`);
+
+test('a condition is typed with help: a wrong name offers the near one, and what cannot be is refused in words', async ({
+  desk,
+}) => {
+  await desk.card('The watch').click();
+  const tide = desk.sentence(/^When Tide table/);
+  await tide.click({ position: { x: 4, y: 8 } });
+  await tide.getByRole('button', { name: 'if …' }).click();
+  const blank = desk.page.getByRole('combobox', { name: 'Only if' });
+  for (const [typed, words] of [
+    ['lamp_oil <', 'Something is missing at the end.'],
+    ['lamp_oil', 'This should be on or off; it is a number.'],
+    ['storm == "wild"', 'none of its options'],
+    ['x'.repeat(10_000), 'can have 2000 characters'],
+  ] as const) {
+    await blank.fill(typed);
+    await blank.press('Enter');
+    await expect(desk.page.getByRole('dialog').getByRole('alert')).toContainText(words);
+  }
+  await blank.fill('lamp_oli < 20');
+  await desk.page.getByRole('button', { name: 'Write lamp_oil' }).click();
+  await expect(blank).toHaveValue('lamp_oil < 20');
+  await blank.press('Enter');
+  await expect(tide).toHaveAccessibleName(/goes down, if lamp_oil < 20, open Tide table/);
+
+  // Not taken: the trace says why, and leads to it.
+  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.playFrom('The watch');
+  await desk.page.keyboard.press('t');
+  const why = desk.trace.getByRole('button', { name: 'Not: lamp_oil < 20, since lamp_oil was 62' });
+  await why.click();
+  await expect(tide).toHaveAttribute('aria-current', 'true');
+  await showValues(desk);
+  await holdsNow(desk, 'lamp oil').fill('12');
+  await holdsNow(desk, 'lamp oil').press('Enter');
+  await desk.takeInHand();
+  await desk.page.keyboard.press('t');
+  await desk.expectUp('The watch', 'Oil low', 'Tide table');
+});
+
+test('names are completed by keyboard, and a name nothing is called by makes a value', async ({ desk }) => {
+  await desk.card('Credits').click();
+  const back = desk.sentence(/^When Back .* goes down/);
+  await back.click({ position: { x: 4, y: 8 } });
+  await back.getByRole('button', { name: 'if …' }).click();
+  const blank = desk.page.getByRole('combobox', { name: 'Only if' });
+  await blank.pressSequentially('storm == ');
+  await blank.press('ArrowDown');
+  await blank.press('Enter');
+  await expect(blank).toHaveValue('storm == "calm"');
+  await blank.fill('fog > 2');
+  await desk.page.getByRole('button', { name: 'Make a value “fog”' }).click();
+  await blank.press('Enter');
+  await expect(back).toHaveAccessibleName(/if fog > 2/);
+  await showValues(desk);
+  await values(desk).getByRole('button', { name: 'Unfold fog' }).click();
+  await values(desk).getByRole('button', { name: 'Credits' }).click();
+  await expect(desk.reading.getByText('Credits').first()).toBeVisible();
+  // Gone, it is pointed out where it is named.
+  await values(desk).getByRole('button', { name: 'Delete this value' }).click();
+  await expect(back).toContainText('There is nothing called fog.');
+  await desk.undo();
+  await expect(back).not.toContainText('There is nothing called fog.');
+});
+
+test('what an event sets off comes in the order of the sentence, and dragging changes it', async ({ desk }) => {
+  const order = async () =>
+    (await desk.trace.getByRole('button').allInnerTexts())
+      .map((row) => /Oil found shows|Bell plays|lamp oil is|turn the lamp/.exec(row)?.[0])
+      .filter(Boolean)
+      .reverse();
+  await desk.playFrom('The watch');
+  await desk.say('oil found', { amount: '5' });
+  await expect(desk.trace).toContainText('turn the lamp');
+  expect(await order()).toEqual(['Oil found shows', 'Bell plays', 'lamp oil is', 'turn the lamp']);
+  // What comes 0.9 s later comes 0.9 s later.
+  const at = async (words: RegExp) =>
+    Number((await desk.trace.getByRole('button', { name: words }).first().innerText()).split('\n')[0]);
+  expect((await at(/turn the lamp/)) - (await at(/Bell plays/))).toBeCloseTo(0.9, 3);
+  await expect(desk.time.getByRole('button', { name: /turn the lamp .*→ game/ })).toBeVisible();
+
+  const found = desk.sentence(/^When the game says oil found/);
+  await found.click({ position: { x: 4, y: 8 } });
+  const handles = found.getByRole('list', { name: 'In this order' }).getByRole('button', { name: /^Move/ });
+  const from = (await handles.nth(2).boundingBox())!;
+  const to = (await handles.nth(0).boundingBox())!;
+  await desk.page.mouse.move(from.x + 8, from.y + 8);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(to.x + 8, to.y - 4, { steps: 6 });
+  await desk.page.mouse.up();
+  await expect(found).toHaveAccessibleName(/oil found, set lamp oil to lamp_oil \+ amount, show Oil found/);
+  await desk.live.getByRole('button', { name: /^Restart/ }).click();
+  await desk.playFrom('The watch');
+  await desk.say('oil found', { amount: '5' });
+  await expect(desk.trace).toContainText('turn the lamp');
+  expect(await order()).toEqual(['lamp oil is', 'Oil found shows', 'Bell plays', 'turn the lamp']);
+});
+
+test('companions stay up through pause and hide by condition; the menu button is gone while paused and back after', async ({
+  desk,
+}) => {
+  await desk.playFrom('The watch');
+  const menu = desk.card('Menu button');
+  await expect(menu).toHaveAccessibleName(/up now/);
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('The watch', 'Pause');
+  await expect(menu).not.toHaveAccessibleName(/up now/);
+  await expect(desk.card('Oil gauge')).toHaveAccessibleName(/up now/);
+  await desk.settled();
+  await desk.page.keyboard.press('Escape');
+  await expect(menu).toHaveAccessibleName(/up now/);
+  await desk.say('oil gone');
+  await desk.expectUp('Lamp out');
+  await expect(desk.card('Oil gauge')).not.toHaveAccessibleName(/up now/);
+});
+
+test('one confirm serves leaving, overwriting a slot and quitting, each with its own question', async ({ desk }) => {
+  const press = async (...keys: string[]) => {
+    for (const key of keys) {
+      await desk.page.keyboard.press(key);
+      await desk.settled();
+    }
+  };
+  await desk.playFrom('The watch');
+  await press('Escape', 'ArrowDown', 'ArrowDown', 'Enter', 'Enter');
+  await expect(desk.trace).toContainText('Saved in slot 1');
+  await press('Enter', 'Enter');
+  await desk.expectUp('The watch', 'Pause', 'Slots', 'Confirm');
+  expect(await desk.words()).toContain('Write over this slot?');
+  await press('ArrowRight', 'Enter');
+  await desk.expectUp('The watch', 'Pause');
+  await press('ArrowDown', 'Enter');
+  expect(await desk.words()).toContain('Leave the lamp untended?');
+  await press('ArrowRight', 'Enter');
+  await desk.expectUp('Title');
+  await press('ArrowUp', 'Enter');
+  expect(await desk.words()).toContain('Put the lamp out and go home?');
+  await press('ArrowRight', 'Enter');
+  await expect(desk.trace).toContainText('The end');
+});
+
+test('a rule of the whole project opens its popup above a modal confirm when marked so, and not when not', async ({
+  desk,
+}) => {
+  await desk.playFrom('Title');
+  await desk.page.keyboard.press('ArrowUp');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Title', 'Confirm');
+  await desk.say('radio lost');
+  await desk.expectUp('Title', 'Confirm', 'Radio lost');
+
+  await desk.playFrom('Title');
+  await desk.reading.getByRole('button', { name: 'Base' }).click();
+  const rule = desk.sentence(/^When the game says radio lost/);
+  await rule.getByRole('button', { name: 'also above modal screens' }).click();
+  await desk.page.getByRole('button', { name: 'Take this out' }).click();
+  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.takeInHand();
+  await desk.page.keyboard.press('ArrowUp');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Title', 'Confirm');
+  await desk.say('radio lost');
+  await expect(desk.trace).toContainText('A modal screen lies above');
+  await desk.expectUp('Title', 'Confirm');
+});
+
+test('an area is made around a screen, its rule holds there, and it folds on the map', async ({ desk }) => {
+  await desk.begin(['Shop']);
+  await desk.card('Play').click();
+  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('make a new one …');
+  const name = desk.reading.getByRole('textbox', { name: 'Name' });
+  await name.fill('Island');
+  await name.press('Enter');
+  await desk.reading.getByRole('button', { name: 'When …' }).click();
+  await desk.typing.fill('lost at sea');
+  await desk.page.getByRole('option', { name: /When the game says “lost at sea”/ }).click();
+  await desk.fill(desk.sentence(/^When the game says lost at sea/), 'Somewhere', 'Title', 'Title');
+  await desk.playFrom('Play');
+  await desk.say('lost at sea');
+  await desk.expectUp('Title');
+  await desk.map.getByRole('button', { name: 'Fold Island' }).click();
+  await expect(desk.map.getByRole('button', { name: 'Island, folded area' })).toBeVisible();
+  await expect(desk.card('Play')).toHaveCount(0);
+  await desk.map.getByRole('button', { name: 'Unfold Island' }).click();
+  // Dragged into the box, another screen is in it.
+  const box = (await desk.map.getByRole('button', { name: 'Area Island' }).boundingBox())!;
+  const shop = (await desk.card('Shop').boundingBox())!;
+  await desk.card('Shop').click();
+  await desk.reading.getByRole('combobox', { name: 'Layer' }).selectOption('Base');
+  const moved = (await desk.card('Shop').boundingBox())!;
+  expect(moved.x).not.toBe(shop.x);
+  await desk.page.mouse.move(moved.x + 30, moved.y + 30);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(box.x + 20, box.y + 40, { steps: 8 });
+  await desk.page.mouse.up();
+  await expect(desk.reading.getByRole('combobox', { name: 'Area' })).toHaveValue(/^r-/);
+});
+
+test('back in time by dragging along the strip; an edit made meanwhile is kept', async ({ desk }) => {
+  await desk.playFrom('The watch');
+  await desk.say('oil gone');
+  await desk.expectUp('Lamp out');
+  await desk.runFor(5);
+  const strip = desk.time.getByRole('slider', { name: 'The run’s time' });
+  const box = (await strip.boundingBox())!;
+  await desk.page.mouse.move(box.x + 120, box.y + 40);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(box.x + 60, box.y + 40, { steps: 4 });
+  await desk.page.mouse.up();
+  await expect(desk.time).toContainText('taken back to');
+  await desk.expectUp('The watch');
+  await desk.card('Lamp out').click();
+  await desk.page.keyboard.press('Delete');
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.playFrom('The watch');
+  await desk.say('oil gone');
+  await desk.expectUp('Lamp out');
+  expect(await desk.words()).not.toContain('The lamp is out');
+});
+
+test('step by step from one due moment to the next', async ({ desk }) => {
+  await desk.live.getByRole('button', { name: /^Restart/ }).click();
+  await desk.live.getByRole('button', { name: 'Hold', exact: true }).click();
+  const step = desk.live.getByRole('button', { name: /^On to the next moment/ });
+  for (let n = 0; n < 12 && !(await desk.trace.innerText()).includes('Loading is up'); n++) await step.click();
+  await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');
+  await expect(desk.live.getByText('Held.')).toBeVisible();
+});
+
+test('a message that waits in line, and an objective that stays until its text is replaced', async ({ desk }) => {
+  await desk.card('Oil found').click();
+  await desk.reading.getByRole('combobox', { name: 'Set off while up' }).selectOption('the new one waits in line');
+  await desk.playFrom('The watch');
+  await desk.say('oil found', { amount: '5' });
+  await desk.say('oil found', { amount: '7' });
+  await expect(desk.trace).toContainText('Oil found waits in line');
+  await expect.poll(() => desk.words()).toContain('Oil found: 7 % more');
+  const times = async (words: RegExp) =>
+    (await desk.trace.getByRole('button', { name: words }).allInnerTexts()).map((row) => Number(row.split('\n')[0]));
+  await expect.poll(async () => (await times(/Oil found goes/)).length).toBe(2);
+  const [second, first] = await times(/Oil found goes/);
+  expect(second! - first!).toBeCloseTo(1.6, 2);
+  expect(await desk.words()).toContain('Keep the light burning until sunrise');
+  await desk.say('objective', { text: 'Signal the ferry' });
+  await expect.poll(() => desk.words()).toContain('Signal the ferry');
+});
+
+test('a run begins at a screen with the values chosen, and goes to what they lead to', async ({ desk }) => {
+  await showValues(desk);
+  await holdsNow(desk, 'lamp oil').fill('15');
+  await holdsNow(desk, 'lamp oil').press('Enter');
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.playFrom('The watch');
+  await desk.expectUp('The watch', 'Oil low');
+  await expect.poll(() => desk.words()).toContain('Oil low: 15 % left');
+  expect(await desk.words()).toContain('[X]  All right');
+  await desk.page.keyboard.press('x');
+  await desk.expectUp('The watch');
+});
+
+test('several screens are chosen at once, moved, copied to another project, and taken out', async ({ desk }) => {
+  await desk.card('Dawn').click();
+  await desk.card('Credits').click({ modifiers: ['Shift'] });
+  await expect(desk.reading.getByText('2 screens')).toBeVisible();
+  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('On watch');
+  await desk.map.getByRole('button', { name: 'Area On watch' }).click();
+  await expect(desk.reading.getByRole('region', { name: 'Screens in it' })).toContainText('Dawn');
+  await desk.undo();
+  await desk.card('Dawn').click();
+  await desk.card('Credits').click({ modifiers: ['Shift'] });
+  await desk.card('Credits').focus();
+  await desk.page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await desk.page.keyboard.press('Control+c');
+  await desk.begin();
+  await desk.card('Title').focus();
+  await desk.page.keyboard.press('Control+v');
+  await expect(desk.card('Dawn')).toBeVisible();
+  await expect(desk.card('Credits')).toBeVisible();
+  await desk.playFrom('Dawn');
+  expect(await desk.words()).toContain('Dawn');
+  await desk.card('Dawn').click();
+  await desk.card('Credits').click({ modifiers: ['Shift'] });
+  await desk.reading.getByRole('button', { name: 'Delete' }).click();
+  await expect(desk.card('Credits')).toHaveCount(0);
+});
+
+test('the grid shows each link where row and column meet, makes new ones, and tells what has no way back', async ({
+  desk,
+}) => {
+  await desk.page.getByRole('tab', { name: 'Grid' }).click();
+  const grid = desk.page.getByRole('region', { name: 'Grid' });
+  const row = grid.getByRole('row', { name: /^Warning/ });
+  await row.getByRole('button', { name: '4.5 s' }).click();
+  await expect(desk.sentence(/^After 4.5 s/)).toHaveAttribute('aria-current', 'true');
+  await row.getByRole('button', { name: 'New link from Warning to Title' }).click();
+  await desk.typing.fill('confirm');
+  await desk.page.getByRole('option', { name: /^Confirm/ }).first().click();
+  await expect(desk.sentence(/^When Confirm .* go to Title/)).toBeVisible();
+  await desk.undo();
+  await expect(desk.sentence(/^When Confirm .* go to Title/)).toHaveCount(0);
+});
+
+test('the map looks at some only, says where something is wrong, and keeps rows until it is tidied', async ({
+  desk,
+}) => {
+  const filter = desk.map.getByRole('button', { name: /looked at|Look at some/ });
+  await filter.click();
+  await desk.page.getByRole('combobox', { name: 'Only those' }).selectOption('where something is wrong');
+  await desk.page.getByRole('list', { name: 'What is wrong' }).getByRole('button', { name: /Logbook/ }).click();
+  await expect(desk.sentence(/Logbook/)).toHaveAttribute('aria-current', 'true');
+  await desk.page.getByRole('button', { name: 'Look at all again' }).click();
+  await desk.page.keyboard.press('Escape');
+
+  const top = async () => (await desk.card('Lamp out').boundingBox())!.y;
+  const before = await top();
+  await desk.card('Warning').focus();
+  await desk.page.keyboard.press('l');
+  await desk.typing.fill('Lamp out');
+  await desk.page.getByRole('option', { name: /^Lamp out/ }).first().click();
+  expect(await top()).toBe(before);
+  await desk.map.getByRole('button', { name: /^Tidy/ }).click();
+  await expect.poll(top).toBeLessThan(before);
+});
+
+test('two values that set one another off stop with a plain word, and everything goes on', async ({ desk }) => {
+  await desk.begin();
+  await desk.card('Play').click();
+  const add = async (when: string, to: string) => {
+    await desk.reading.getByRole('button', { name: 'When …' }).click();
+    await desk.typing.fill('as soon');
+    await desk.page.getByRole('option', { name: /As soon as/ }).click();
+    const made = desk.reading.locator('[aria-current="true"][role=group]');
+    await made.getByRole('button', { name: 'Also show or say something' }).click();
+    await desk.typing.fill('ping');
+    await desk.page.getByRole('option', { name: to === 'first' ? /Set “ping” on/ : /^ping/ }).first().click();
+    if (to !== 'first') {
+      await made.getByRole('button', { name: 'true', exact: true }).last().click();
+      await desk.page.getByRole('combobox', { name: 'ping becomes' }).fill(to);
+      await desk.page.keyboard.press('Enter');
+    }
+    await made.getByRole('button', { name: /^(true|ping)$/ }).first().click();
+    await desk.page.getByRole('combobox', { name: 'What becomes true' }).fill(when);
+    await desk.page.keyboard.press('Enter');
+  };
+  await add('!ping', 'first');
+  await add('ping', 'false');
+  await desk.playFrom('Play');
+  await expect(desk.trace).toContainText('stopped after 100');
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('Play', 'Pause');
+});
+
+test('three hundred screens open, pan, are searched and run', async ({ desk }) => {
+  test.setTimeout(120_000);
+  await desk.page.getByTitle('Projects').click();
+  await desk.page.getByRole('button', { name: '300 screens' }).click();
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Three hundred lights');
+  await desk.page.keyboard.press('Control+k');
+  await desk.typing.fill('Shoal 12');
+  await desk.page.getByRole('option', { name: /^Shoal 12/ }).first().click();
+  await desk.expectUp('Shoal 12');
+  await desk.live.getByRole('button', { name: 'Start here' }).click();
+  await desk.takeInHand();
+  await desk.settled();
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Quay 13');
+  await desk.map.getByRole('button', { name: 'The whole map' }).click();
+  await expect(desk.map.getByRole('button', { name: 'Area Coast 12' })).toBeVisible();
+});

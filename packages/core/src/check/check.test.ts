@@ -1,0 +1,99 @@
+import { carryOut } from '../edit';
+import type { Project } from '../model';
+import { after, down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
+import { troublesOf } from '.';
+
+const project = (): Project =>
+  projectOf(
+    [
+      screenOf('title', { name: 'Title' }, ['start']),
+      screenOf('watch', { name: 'Watch' }),
+      screenOf('confirm', {
+        name: 'Confirm',
+        layer: 'overlay',
+        parameters: [{ id: 'q', name: 'question', type: 'text' }],
+        outcomes: [{ id: 'yes', name: 'yes' }],
+      }),
+      screenOf('found', { name: 'Found', layer: 'notice' }),
+      screenOf('gauge', { name: 'Gauge', layer: 'companion', shownWhen: 'oil > 1' }),
+    ],
+    [
+      link('title', press('start'), 'go', 'watch', { id: 'go', when: 'oil > 3' }),
+      link('watch', event('g'), 'stay', undefined, {
+        id: 'effects',
+        effects: [show('found'), { do: 'send', event: 'out' }, { do: 'set', value: 'v', to: 'oil + 1' }],
+      }),
+      link('watch', down('menu'), 'open', 'confirm', { id: 'ask', args: { q: '"Sure?"' } }),
+      link('watch', { on: 'returned', screen: 'confirm', outcome: 'yes' }, 'go', 'title', { id: 'answer' }),
+    ],
+    {
+      values: [{ id: 'v', name: 'oil', section: 'Lamp', life: 'session', type: 'number', default: 9 }],
+      events: [
+        { id: 'g', name: 'g', direction: 'in' },
+        { id: 'out', name: 'out', direction: 'out' },
+      ],
+    },
+  );
+
+const words = (from: Project) => troublesOf(from).map((each) => each.words);
+
+test('a sound project has none', () => expect(troublesOf(project())).toEqual([]));
+
+test('a deleted value is pointed out wherever it is named, and the run goes on', () => {
+  const gone = carryOut(project(), 'delete value', { value: 'v' }).project;
+  expect(troublesOf(gone)).toMatchObject([
+    { source: 'title', link: 'go', words: /nothing called oil/.test(words(gone)[0]!) ? words(gone)[0] : '' },
+    { source: 'watch', link: 'effects', words: 'The value it sets is gone.' },
+    { source: 'gauge', link: null },
+  ]);
+  const play = new Play(gone).key('Enter').wait(100);
+  expect([play.up, play.did('failed').length > 0]).toEqual([['title'], true]);
+});
+
+test('so is a link into a deleted screen, as a gap with its name', () => {
+  const gone = carryOut(project(), 'delete screens', { screens: ['watch'] }).project;
+  expect(words(gone)).toContain('“Watch” is not made yet.');
+  expect(new Play(gone).key('Enter').up).toEqual(['gap:base:Watch']);
+});
+
+test('so is a parameter left out', () => {
+  const out = project();
+  delete out.links.find((each) => each.id === 'ask')!.args;
+  expect(troublesOf(out)).toEqual([{ source: 'watch', link: 'ask', words: 'Confirm is not told its question.' }]);
+});
+
+test.each<[string, (from: Project) => void, RegExp]>([
+  ['an element', (from) => from.screens[0]!.elements.pop(), /What is pressed is gone/],
+  ['an action', (from) => from.actions.splice(1, 1), /Its action is gone/],
+  ['an event heard', (from) => from.events.shift(), /Its event is gone/],
+  ['an event sent', (from) => from.events.pop(), /tells the game is gone/],
+  ['an answer', (from) => delete from.screens[2]!.outcomes, /no longer gives the answer/],
+  ['a screen asked', (from) => from.screens.splice(2, 1), /whose answer it waits for is gone/],
+  ['a message', (from) => from.screens.splice(3, 1), /message it shows is gone/],
+  ['an area', (from) => (from.screens[1]!.area = 'r'), /area it is in is gone/],
+  ['a source', (from) => (from.links[0]!.from = 'nobody'), /screen it belongs to is gone/],
+  [
+    'a name in a text',
+    (from) => (from.screens[0]!.elements[0] = { ...from.screens[0]!.elements[0]!, text: 'Oil {oli}' } as never),
+    /says \{oli\}/,
+  ],
+  ['a shortcut', (from) => Object.assign(from.screens[0]!.elements[0]!, { shortcut: 'nope' }), /action that presses/],
+  ['an event a message stays for', (from) => (from.screens[3]!.until = { event: 'nope' }), /it stays for is gone/],
+  [
+    'a sound',
+    (from) => from.links[0]!.effects.push({ do: 'sound', asset: 'nope' }),
+    /Its sound is gone/,
+  ],
+  ['a gap', (from) => (from.links[0]!.to = { gap: 'Attic' }), /“Attic” is not made yet/],
+])('what is gone or cannot be is pointed out: %s', (_what, change, said) => {
+  const changed = project();
+  change(changed);
+  expect(words(changed).some((each) => said.test(each))).toBe(true);
+  new Play(changed).key('Enter').event('g').key('Escape').wait(500);
+});
+
+test('a time link is no trouble', () => {
+  const timed = project();
+  timed.links.push(link('watch', after('2 s'), 'go', 'title'));
+  expect(troublesOf(timed)).toEqual([]);
+});

@@ -1,0 +1,130 @@
+import { compile } from '../compile';
+import type { Project } from '../model';
+import { begin } from '../run';
+import { readDocument, writeProject } from '../schema';
+import { event, link, press, projectOf, screenOf } from '../test/flows';
+import { carryOut, takeScreens, type Arguments, type CommandName } from '.';
+
+/** What is named in many places stays named when it is called otherwise, copied or carried elsewhere. */
+
+const project = (): Project =>
+  projectOf(
+    [
+      screenOf('title', { name: 'Title' }, ['start']),
+      screenOf('watch', { name: 'The watch', area: 'r' }),
+      screenOf('confirm', {
+        name: 'Confirm',
+        layer: 'overlay',
+        parameters: [{ id: 'q', name: 'oil', type: 'number' }],
+        outcomes: [{ id: 'yes', name: 'yes' }],
+      }),
+      screenOf('gauge', { name: 'Gauge', layer: 'companion', area: 'r', shownWhen: 'oil > 3 && !isUp(The_watch)' }),
+    ],
+    [
+      link('title', press('start'), 'open', 'confirm', { id: 'a', when: 'oil < 20', args: { q: 'oil + 1' } }),
+      link('confirm', event('g'), 'back', undefined, { id: 'b', when: 'oil == 1', outcome: 'yes' }),
+      link('watch', event('found'), 'stay', undefined, {
+        id: 'c',
+        when: 'isUp("The watch") && oil > 1',
+        effects: [{ do: 'set', value: 'v', to: 'oil + 2' }],
+      }),
+      link('r', { on: 'value', when: 'oil <= 0' }, 'go', 'title', { id: 'd' }),
+      link('watch', { on: 'returned', screen: 'confirm', outcome: 'yes' }, 'go', 'title', { id: 'e' }),
+    ],
+    {
+      values: [{ id: 'v', name: 'oil', section: 'Lamp', life: 'session', type: 'number', default: 9 }],
+      areas: [{ id: 'r', name: 'Night', parent: null }],
+      events: [
+        { id: 'g', name: 'g', direction: 'in' },
+        { id: 'found', name: 'found', direction: 'in', fields: [{ id: 'f', name: 'oil', type: 'number' }] },
+      ],
+    },
+  );
+
+const done = <N extends CommandName>(name: N, args: Arguments<N>, from = project()): Project =>
+  carryOut(from, name, args).project;
+const by = (from: Project, id: string) => from.links.find((each) => each.id === id)!;
+
+test('a value that is renamed is followed everywhere but where a parameter or field of that name hides it', () => {
+  const texts = project();
+  const element = texts.screens[0]!.elements[0]!;
+  if ('text' in element) element.text = 'Oil: {oil}';
+  const after = done('rename value', { value: 'v', name: 'lamp fuel' }, texts);
+  expect(by(after, 'a')).toMatchObject({ when: 'lamp_fuel < 20', args: { q: 'lamp_fuel + 1' } });
+  expect(by(after, 'b').when).toBe('oil == 1');
+  expect(by(after, 'c').when).toBe('isUp("The watch") && oil > 1');
+  expect(by(after, 'd').cue).toEqual({ on: 'value', when: 'lamp_fuel <= 0' });
+  expect(after.screens[3]!.shownWhen).toBe('lamp_fuel > 3 && !isUp(The_watch)');
+  expect(after.screens[0]!.elements[0]).toMatchObject({ text: 'Oil: {lamp_fuel}' });
+});
+
+test('so are screens, parameters and fields, each where it means something', () => {
+  const screen = done('rename screen', { screen: 'watch', name: 'Night watch' });
+  expect(screen.screens[3]!.shownWhen).toBe('oil > 3 && !isUp(Night_watch)');
+  expect(by(screen, 'c').when).toBe('isUp("Night watch") && oil > 1');
+  const parameter = done('change parameter', { screen: 'confirm', parameter: 'q', change: { name: 'amount' } });
+  expect([by(parameter, 'b').when, by(parameter, 'a').when]).toEqual(['amount == 1', 'oil < 20']);
+  const field = done('change field', { event: 'found', field: 'f', change: { name: 'much' } });
+  expect(by(field, 'c')).toMatchObject({ when: 'isUp("The watch") && much > 1', effects: [{ to: 'much + 2' }] });
+});
+
+test('a range or options that change leave no default that cannot stand there', () => {
+  const ranged = done('change value', { value: 'v', change: { most: 4 } });
+  expect(ranged.values[0]!.default).toBe(4);
+  const typed = done('change type', { value: 'v', type: { type: 'choice', options: [{ id: 'a', label: 'A' }] } });
+  expect(typed.values[0]).toMatchObject({ name: 'oil', type: 'choice', default: 'a' });
+  expect(readDocument(JSON.parse(writeProject(typed)))).toEqual({ project: typed });
+});
+
+test('an area taken away hands what it held to the one around it; none is put into itself', () => {
+  const nested = done('add area', { name: 'Storm', parent: 'r', screens: ['watch'] });
+  const inner = nested.areas[1]!.id;
+  expect(done('delete area', { area: inner }, nested).screens[1]!.area).toBe('r');
+  expect(done('delete area', { area: 'r' }, nested).areas).toMatchObject([{ id: inner, parent: null }]);
+  expect(done('change area', { area: 'r', change: { parent: inner } }, nested)).toBe(nested);
+});
+
+test('a screen keeps its row when a link makes it nearer; tidying moves it', () => {
+  const chain = projectOf(
+    ['a', 'b', 'c'].map((id) => screenOf(id)),
+    [link('a', event('x'), 'go', 'b'), link('b', event('x'), 'go', 'c')],
+  );
+  const rows = (from: Project) => from.screens.map((screen) => screen.row);
+  const shorter = done('add link', { from: 'a', cue: event('y'), kind: 'go', to: { screen: 'c' }, effects: [] }, done('tidy map', {}, chain));
+  expect(rows(shorter)).toEqual([0, 1, 2]);
+  expect(rows(done('tidy map', {}, shorter))).toEqual([0, 1, 1]);
+});
+
+test('duplicates have their own elements, links and parameters, and lead where the originals do', () => {
+  const after = done('duplicate screens', { screens: ['title', 'confirm'] });
+  const [title, confirm] = after.screens.slice(-2);
+  expect([title!.name, confirm!.name]).toEqual(['Title 2', 'Confirm 2']);
+  const own = after.links.filter((each) => each.from === title!.id);
+  expect(own).toMatchObject([
+    {
+      cue: { on: 'press', element: title!.elements[0]!.id },
+      to: { screen: confirm!.id },
+      args: { [confirm!.parameters![0]!.id]: 'oil + 1' },
+    },
+  ]);
+  expect(after.values).toEqual(project().values);
+});
+
+test('screens carried to another project bring what they use, and take what is there under the same name', () => {
+  const taken = takeScreens(project(), ['watch', 'confirm']);
+  expect(readDocument(JSON.parse(writeProject(taken)))).toEqual({ project: taken });
+  expect(taken.links.find((each) => each.id === 'e')!.to).toEqual({ gap: 'Title' });
+  expect(taken.areas.map((area) => area.name)).toEqual(['Night']);
+  const other = projectOf([screenOf('t', { name: 'title' }), screenOf('w', { name: 'The watch' })], [], {
+    values: [{ id: 'other', name: 'Oil', section: 'X', life: 'session', type: 'number', default: 1 }],
+  });
+  const after = done('paste screens', { from: taken }, other);
+  expect(after.screens.map((screen) => screen.name)).toEqual(['title', 'The watch', 'The watch 2', 'Confirm']);
+  expect(after.values.map((value) => value.id)).toEqual(['other']);
+  const set = after.links.find((each) => each.effects.length > 0)!;
+  expect(set.effects).toEqual([{ do: 'set', value: 'other', to: 'oil + 2' }]);
+  const home = after.links.find((each) => each.cue.on === 'returned')!;
+  expect(home).toMatchObject({ to: { screen: 't' }, cue: { screen: after.screens[3]!.id } });
+  expect(readDocument(JSON.parse(writeProject(after)))).toEqual({ project: after });
+  expect(begin(compile(after)).state.base.screen).toBe('t');
+});
