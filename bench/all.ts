@@ -1,5 +1,5 @@
 /** One table of ratios and measures, all from this run on this machine. */
-import { measureCore } from './core';
+import { measureCore, measureLarge } from './core';
 import { measureEngine } from './engine';
 import { measurePage } from './page';
 
@@ -23,7 +23,25 @@ add(
 add('Demo: map laid out', `${core.map.toFixed(2)} ms`);
 add('Demo: picture of a settled screen', `${(core.paint * 1000).toFixed(1)} µs`);
 
+const large = measureLarge();
+add('300 screens: checked after their JSON is parsed', `${large.read.toFixed(0)} ms`);
+add('300 screens: compiled afresh', `${large.compile.toFixed(0)} ms`);
+add('300 screens: map laid out', `${large.map.toFixed(0)} ms`);
+add('300 screens: edit, compile, reconcile, picture', `${large.edit.toFixed(1)} ms`, 'under 50 ms');
+add('300 screens: all that is wrong found', `${large.troubles.toFixed(0)} ms`);
+
 const page = await measurePage();
+add(
+  '300 screens: opened in the window, to the first cards',
+  `${page.large.open.toFixed(0)} ms`,
+  'under 300 ms',
+);
+add(
+  '300 screens: an edit to the next frame, 95th percentile',
+  `${page.large.edit.toFixed(0)} ms`,
+  'under 50 ms',
+);
+add('300 screens: frames a second while the map pans', page.large.pan.toFixed(0));
 add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} ms`, 'under 4 ms');
 add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));
 add('One-file page: script a frame', `${page.inPage.perFrame.toFixed(2)} ms`, 'under 4 ms');

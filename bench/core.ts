@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
+import { troublesOf } from '../packages/core/src/check';
 import { compile } from '../packages/core/src/compile';
 import { carryOut } from '../packages/core/src/edit';
 import { planLines, planMap } from '../packages/core/src/map';
 import type { Project } from '../packages/core/src/model';
 import { paintRun } from '../packages/core/src/paint';
-import { begin } from '../packages/core/src/run';
+import { begin, reconcile } from '../packages/core/src/run';
 import { readDocument } from '../packages/core/src/schema';
+import { largeProject } from '../packages/core/src/starter';
 
 const ms = (times: number, work: () => void): number => {
   work();
@@ -13,6 +15,30 @@ const ms = (times: number, work: () => void): number => {
   for (let i = 0; i < times; i++) work();
   return (performance.now() - from) / times;
 };
+
+/** What opening and an edit cost with three hundred screens. */
+export function measureLarge() {
+  const { project } = carryOut(largeProject(300), 'tidy map', {});
+  const flow = compile(project);
+  const { state } = begin(flow);
+  const element = project.screens[40]!.elements[0]!;
+  return {
+    read: ms(3, () => readDocument(project)),
+    compile: ms(5, () => compile(project)),
+    map: ms(5, () => planLines(project, planMap(project))),
+    edit: ms(20, () => {
+      const change = { opacity: Math.random() };
+      const edited = carryOut(project, 'change element', {
+        screen: project.screens[40]!.id,
+        element: element.id,
+        change,
+      }).project;
+      const next = compile(edited, flow);
+      paintRun(next, reconcile(next, state));
+    }),
+    troubles: ms(3, () => troublesOf(project)),
+  };
+}
 
 /** What an edit costs, over the demo. */
 export function measureCore() {

@@ -58,12 +58,50 @@ export async function measurePage() {
     await alone.goto(`file://${path}.html`);
     await alone.getByRole('img').waitFor();
     const inPage = await whilePlaying(alone);
-    return { firstPage, player, inApp, inPage };
+    await alone.close();
+    const large = await measureLargeInWindow(page);
+    return { firstPage, player, inApp, inPage, large };
   } finally {
     await browser.close();
     process.kill(-server.pid!);
     await once(server, 'exit').catch(() => undefined);
   }
+}
+
+/** A flow of three hundred screens in the window: opening, edits, panning. */
+async function measureLargeInWindow(page: Page) {
+  await page.getByTitle('Projects').click();
+  const choice = page.getByRole('button', { name: '300 screens' });
+  await choice.waitFor();
+  // From the press to the frame in which its first card stands, by the page's own clock.
+  const open = (await page.evaluate(`new Promise((done) => {
+    const from = performance.now();
+    [...document.querySelectorAll('button')].find((each) => each.textContent.trim() === '300 screens').click();
+    requestAnimationFrame(function look() {
+      if (document.querySelector('[data-card="s-title"]')) done(performance.now() - from);
+      else requestAnimationFrame(look);
+    });
+  })`)) as number;
+  await waitFrames(page, 1500);
+  const edits = (await page.evaluate(`(async () => {
+    const frame = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+    const times = [];
+    for (let i = 0; i < 40; i++) {
+      const radios = [...document.querySelectorAll('[aria-label="House motion"] [role="radio"]')];
+      const from = performance.now();
+      radios[i % 2].click();
+      await frame();
+      times.push(performance.now() - from);
+      await new Promise((done) => setTimeout(done, 120));
+    }
+    return times.sort((a, b) => a - b);
+  })()`)) as number[];
+  const map = (await page.getByRole('region', { name: 'Map' }).boundingBox())!;
+  await page.mouse.move(map.x + 200, map.y + 60);
+  const panned = waitFrames(page, 3000);
+  for (let i = 0; i < 60; i++) await page.mouse.wheel(0, i % 2 ? -40 : 60);
+  const { frames, ms } = await panned;
+  return { open, edit: edits[Math.floor(edits.length * 0.95)]!, pan: (frames / ms) * 1000 };
 }
 
 /** Script time per frame over seven seconds, hand-overs included. */

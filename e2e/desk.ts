@@ -39,7 +39,9 @@ export class Desk {
     return this.page.getByRole('dialog').getByRole('combobox');
   }
   card(name: string): Locator {
-    return this.map.getByRole('button', { name: new RegExp(`^${name}, (base|overlay|notice|companion|not made)`) });
+    return this.map.getByRole('button', {
+      name: new RegExp(`^${name}, (base|overlay|notice|companion|not made)`),
+    });
   }
   sentence(words: string | RegExp): Locator {
     return this.reading.getByRole('group', { name: words });
@@ -108,7 +110,8 @@ export class Desk {
     if (!fields) return this.live.getByRole('button', { name: event, exact: true }).click();
     await this.live.getByRole('button', { name: `${event} …` }).click();
     const sheet = this.page.getByRole('dialog', { name: `What comes with ${event}` });
-    for (const [name, value] of Object.entries(fields)) await sheet.getByRole('textbox', { name }).fill(value);
+    for (const [name, value] of Object.entries(fields))
+      await sheet.getByRole('textbox', { name }).fill(value);
     await sheet.getByRole('button', { name: 'Say it' }).click();
   }
 

@@ -3,6 +3,7 @@ import { dataUrl, openProject } from '@tavu/core/exchange';
 import { paintStill, svgFrame, svgText, toSvg } from '@tavu/core/paint';
 import { compile } from '@tavu/core/compile';
 import { projectJsonSchema } from '@tavu/core/schema';
+import { troublesOf } from '@tavu/core/check';
 import { linksFrom, PROJECT } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
 import { Command } from 'commander';
@@ -20,10 +21,13 @@ async function open(path: string) {
 
 tavu
   .command('check <file>')
-  .description('says whether a project file can be read, and what is wrong if not')
+  .description('says whether a project file can be read, and what in it names nothing or is still to be made')
   .action(async (path: string) => {
     const { project } = await open(path);
     console.log(`${project.name}: ${project.screens.length} screens, ${project.links.length} links`);
+    const names = new Map([...project.screens, ...project.areas].map(({ id, name }) => [id, name]));
+    for (const { source, words } of troublesOf(project))
+      console.log(`${names.get(source) ?? 'Everywhere'}: ${words}`);
   });
 
 tavu
@@ -31,7 +35,11 @@ tavu
   .description('prints what every screen does, in sentences')
   .action(async (path: string) => {
     const { project } = await open(path);
-    for (const { id, name } of [...project.screens, { id: PROJECT, name: 'Everywhere' }]) {
+    for (const { id, name } of [
+      ...project.screens,
+      ...project.areas,
+      { id: PROJECT, name: 'Everywhere' },
+    ]) {
       const links = linksFrom(project, id);
       if (links.length > 0)
         console.log(`${name}\n${links.map((link) => `  ${sentenceText(project, link)}`).join('\n')}`);

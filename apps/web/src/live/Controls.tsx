@@ -64,7 +64,13 @@ export function Controls() {
         </IconButton>
         <Mute />
         <span className="grow" />
-        <Tip text={chosen ? `Plays from ${chosen.name}, with the values as they are now` : 'Choose a screen on the map to play from'}>
+        <Tip
+          text={
+            chosen
+              ? `Plays from ${chosen.name}, with the values as they are now`
+              : 'Choose a screen on the map to play from'
+          }
+        >
           <Button
             aria-disabled={!chosen}
             className={chosen ? '' : 'opacity-50'}
@@ -93,7 +99,7 @@ export function AskSwitch() {
   const making = useRun((run) => run.making);
   return (
     <Tip text="Stops where a button, key or event leads nowhere, and asks where it should lead">
-      <label className="inline-flex cursor-pointer items-center gap-1.5 text-sm">
+      <label className="inline-flex cursor-pointer items-center gap-1.5 text-sm whitespace-nowrap">
         <input
           type="checkbox"
           className="accent-chosen"

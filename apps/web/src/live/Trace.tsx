@@ -36,11 +36,11 @@ export function Trace() {
   return (
     <div className="flex min-h-14 flex-1 flex-col">
       <div className="flex shrink-0 items-center gap-2 px-3.5 pt-1">
-        <label className="text-soft">
-          Show{' '}
+        <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
+          Show
           <select
             aria-label="Show of what happened"
-            className="h-6.5 rounded border border-line bg-sheet px-1 text-ink"
+            className="h-6.5 w-36 rounded border border-line bg-sheet px-1 text-ink"
             value={sort}
             onChange={(event) => setSort(event.target.value as Sort)}
           >
@@ -60,10 +60,17 @@ export function Trace() {
         className="min-h-0 flex-1 overflow-auto px-3.5 py-1 font-mono text-sm"
       >
         {shown.length === 0 && (
-          <li className="text-soft">{sort === 'all' ? 'Nothing has happened yet.' : 'Nothing of that sort.'}</li>
+          <li className="text-soft">
+            {sort === 'all' ? 'Nothing has happened yet.' : 'Nothing of that sort.'}
+          </li>
         )}
         {shown.map((entry) => (
-          <TraceLine key={entry.n} entry={entry} project={project} ahead={now < end && entry.outcome.at > now} />
+          <TraceLine
+            key={entry.n}
+            entry={entry}
+            project={project}
+            ahead={now < end && entry.outcome.at > now}
+          />
         ))}
       </ol>
     </div>

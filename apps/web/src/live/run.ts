@@ -169,7 +169,8 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
 function deadEnd(outcomes: readonly Outcome[]): Asked | null {
   for (const outcome of outcomes) {
     if (outcome.did === 'nowhere') return outcome.what;
-    if (outcome.did === 'up' && gapName(outcome.screen) !== null) return { kind: 'gap', screen: outcome.screen };
+    if (outcome.did === 'up' && gapName(outcome.screen) !== null)
+      return { kind: 'gap', screen: outcome.screen };
   }
   return null;
 }
@@ -347,7 +348,9 @@ export function giveAgain(what: Asked): void {
   if (what.kind === 'input') return tap(what.code);
   const { spot } = what;
   const confirm = useStudio.getState().project.actions.find((each) => each.id === 'confirm');
-  const standing = player.state.base.serial === spot.serial || player.state.overlays.some((each) => each.serial === spot.serial);
+  const standing =
+    player.state.base.serial === spot.serial ||
+    player.state.overlays.some((each) => each.serial === spot.serial);
   if ((device === 'keys' || device === 'pad') && confirm?.keys[0] && standing) return tap(confirm.keys[0]);
   const by = device === 'touch' ? 'touch' : 'pointer';
   player.give({ type: 'pointer', device: by, phase: 'down', spot });

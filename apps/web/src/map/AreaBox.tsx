@@ -19,11 +19,7 @@ export function AreaBox({
   onFold: () => void;
 }) {
   const chosen = useStudio((studio) => studio.chosen.area === area.id);
-  const look = target
-    ? 'border-chosen bg-chosen-wash'
-    : chosen
-      ? 'border-chosen'
-      : 'border-strong';
+  const look = target ? 'border-chosen bg-chosen-wash' : chosen ? 'border-chosen' : 'border-strong';
   return (
     <div
       className={`pointer-events-none absolute rounded-lg border ${look} ${chosen ? 'border-2' : ''}`}
@@ -34,7 +30,7 @@ export function AreaBox({
         className="pointer-events-auto absolute left-1 flex h-6 origin-bottom-left items-center"
         style={{
           bottom: 'calc(100% - 21px)',
-          maxWidth: (area.width - 8) * scale,
+          maxWidth: Math.max(96, (area.width - 8) * scale),
           transform: `scale(${1 / scale})`,
         }}
       >

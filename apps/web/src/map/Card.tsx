@@ -55,7 +55,12 @@ export const Card = memo(function Card({
   );
   const up = useRun((run) => run.up.includes(card.id));
   const [naming, setNaming] = useState(false);
-  const outline = card.holds > 0 ? 'border-2 border-solid border-strong shadow-[3px_3px_0_var(--line-strong)]' : card.gap ? 'border-2 border-dashed border-strong' : OUTLINE[card.layer];
+  const outline =
+    card.holds > 0
+      ? 'border-2 border-solid border-strong shadow-[3px_3px_0_var(--line-strong)]'
+      : card.gap
+        ? 'border-2 border-dashed border-strong'
+        : OUTLINE[card.layer];
   const ring = target ? 'ring-4 ring-chosen' : up ? 'ring-4 ring-live' : chosen ? 'ring-4 ring-chosen' : '';
   return (
     <div

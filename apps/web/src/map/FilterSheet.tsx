@@ -13,7 +13,10 @@ import { NO_FILTER, type Filter } from './filter';
 /** What is looked at on the map: by layer, by area, what is up, or where something is wrong, which it lists. */
 export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (filter: Filter) => void }) {
   const project = useStudio((studio) => studio.project);
-  const troubles = useMemo(() => (filter.only === 'trouble' ? troublesOf(project) : []), [project, filter.only]);
+  const troubles = useMemo(
+    () => (filter.only === 'trouble' ? troublesOf(project) : []),
+    [project, filter.only],
+  );
   const set = filter !== NO_FILTER;
   const put = (change: Partial<Filter>): void => onChange({ ...filter, ...change });
   const nameOf = (id: string): string =>
@@ -38,7 +41,10 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
           <Select<Filter['layer']>
             label="Only this layer"
             value={filter.layer}
-            options={[['any', 'all'], ...LAYERS.map((layer): [Filter['layer'], string] => [layer, titleCase(layer)])]}
+            options={[
+              ['any', 'all'],
+              ...LAYERS.map((layer): [Filter['layer'], string] => [layer, titleCase(layer)]),
+            ]}
             onChange={(layer) => put({ layer })}
           />
         </Row>
@@ -70,7 +76,9 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
                 <button
                   type="button"
                   className="w-full rounded px-1 py-0.5 text-left hover:bg-chosen-wash"
-                  onClick={() => (trouble.link ? chooseLink(trouble.link) : choose({ screen: trouble.source }))}
+                  onClick={() =>
+                    trouble.link ? chooseLink(trouble.link) : choose({ screen: trouble.source })
+                  }
                 >
                   <b>{nameOf(trouble.source)}:</b> {trouble.words}
                 </button>

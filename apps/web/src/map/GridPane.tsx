@@ -20,8 +20,8 @@ export function GridPane() {
   return (
     <section aria-label="Grid" data-pane tabIndex={-1} className="min-h-0 flex-1 overflow-auto bg-mist p-3">
       <p className="mb-2 text-soft">
-        From the row’s screen to the column’s. Choose a link to read it; the plus makes a new one. A link that moves otherwise
-        than the house has a wavy line under it.
+        From the row’s screen to the column’s. Choose a link to read it; the plus makes a new one. A link that
+        moves otherwise than the house has a wavy line under it.
       </p>
       <table className="border-collapse text-sm">
         <thead>
@@ -33,7 +33,11 @@ export function GridPane() {
               back
             </th>
             {grid.to.map((to) => (
-              <th key={to.id} scope="col" className={`${head} max-w-28 ${to.gap ? 'border-dashed text-warn' : ''}`}>
+              <th
+                key={to.id}
+                scope="col"
+                className={`${head} max-w-28 ${to.gap ? 'border-dashed text-warn' : ''}`}
+              >
                 {to.name}
                 {to.gap && ' (gap)'}
               </th>
@@ -59,14 +63,18 @@ export function GridPane() {
                 </button>
               </th>
               <td className={cellLook}>
-                {grid.back.get(from.id)?.map((id) => <Cue key={id} link={links.get(id)!} odd={false} />)}
+                {grid.back.get(from.id)?.map((id) => (
+                  <Cue key={id} link={links.get(id)!} odd={false} />
+                ))}
                 {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
               </td>
               {grid.to.map((to) => {
                 const cell = grid.cells.get(cellKey(from.id, to.id));
                 return (
                   <td key={to.id} className={`${cellLook} group relative ${cell ? 'bg-sheet' : ''}`}>
-                    {cell?.links.map((id) => <Cue key={id} link={links.get(id)!} odd={cell.odd} />)}
+                    {cell?.links.map((id) => (
+                      <Cue key={id} link={links.get(id)!} odd={cell.odd} />
+                    ))}
                     <NewCell from={from.id} to={to} fromName={from.name} />
                   </td>
                 );
@@ -95,7 +103,15 @@ function Cue({ link, odd }: { link: Link; odd: boolean }) {
   );
 }
 
-function NewCell({ from, to, fromName }: { from: Id; to: { id: Id; name: string; gap: boolean }; fromName: string }) {
+function NewCell({
+  from,
+  to,
+  fromName,
+}: {
+  from: Id;
+  to: { id: Id; name: string; gap: boolean };
+  fromName: string;
+}) {
   const [open, setOpen] = useState(false);
   return (
     <Sheet
@@ -117,7 +133,15 @@ function NewCell({ from, to, fromName }: { from: Id; to: { id: Id; name: string;
   );
 }
 
-function Cues({ from, to, close }: { from: Id; to: { id: Id; name: string; gap: boolean }; close: () => void }) {
+function Cues({
+  from,
+  to,
+  close,
+}: {
+  from: Id;
+  to: { id: Id; name: string; gap: boolean };
+  close: () => void;
+}) {
   const layer = useStudio((studio) => studio.project.screens.find((screen) => screen.id === to.id)?.layer);
   const { choices, typed } = useCueChoices(from, (cue) => {
     const made = edit('add link', {
@@ -131,6 +155,11 @@ function Cues({ from, to, close }: { from: Id; to: { id: Id; name: string; gap: 
     close();
   });
   return (
-    <Picker label="What sets it off" placeholder="A button, a key, an event, a time" choices={choices} typed={typed} />
+    <Picker
+      label="What sets it off"
+      placeholder="A button, a key, an event, a time"
+      choices={choices}
+      typed={typed}
+    />
   );
 }

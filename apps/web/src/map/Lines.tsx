@@ -14,12 +14,15 @@ export const Lines = memo(function Lines({
   lines,
   plan,
   dragged,
+  far,
   onFollow,
 }: {
   project: Project;
   lines: MapLine[];
   plan: MapPlan;
   dragged: { from: Point; to: Point } | null;
+  /** Seen from so far that labels cannot be read. */
+  far: boolean;
   /** Shows where a stub leads. */
   onFollow: (to: Id) => void;
 }) {
@@ -75,7 +78,7 @@ export const Lines = memo(function Lines({
           />
         )}
       </svg>
-      {lines.map((line) => (
+      {(far ? [] : lines).map((line) => (
         <Label
           key={line.key}
           project={project}
@@ -129,7 +132,12 @@ function Label({
   const tone = useTone(line);
   const first = links[0];
   if (!first) return null;
-  const name = tone === 'live' ? 'border-live font-bold text-live' : tone === 'chosen' ? 'border-chosen font-bold text-chosen' : 'border-line text-ink';
+  const name =
+    tone === 'live'
+      ? 'border-live font-bold text-live'
+      : tone === 'chosen'
+        ? 'border-chosen font-bold text-chosen'
+        : 'border-line text-ink';
   const whole = (
     <button
       type="button"

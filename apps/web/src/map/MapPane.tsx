@@ -34,6 +34,9 @@ const BAND_LOOK = {
   companion: 'var(--mist)',
 };
 
+/** Seen from further than this, a card is a plain block with its name, and lines have no labels. */
+const FAR = 0.45;
+
 /** From so many cards on, only those in view are drawn. */
 const MANY = 80;
 
@@ -202,9 +205,7 @@ export function MapPane() {
   }, [view, size]);
   const many = plan.cards.length > MANY;
   const cards = many ? plan.cards.filter(inView) : plan.cards;
-  const seenLines = many
-    ? lines.filter((line) => inView(line.start) || inView(line.end))
-    : lines;
+  const seenLines = many ? lines.filter((line) => inView(line.start) || inView(line.end)) : lines;
 
   return (
     <section
@@ -221,7 +222,17 @@ export function MapPane() {
       }}
       onPaste={(event) => void pasteScreens(event.clipboardData.getData('text/plain'))}
     >
-      <div ref={frame} className="absolute inset-0 cursor-grab touch-none active:cursor-grabbing">
+      <div
+        ref={frame}
+        className="absolute inset-0 cursor-grab touch-none overflow-hidden active:cursor-grabbing"
+        onScroll={(event) => {
+          // The browser scrolls what gets the focus into view; the map pans there instead.
+          const { scrollLeft, scrollTop } = event.currentTarget;
+          if (scrollLeft === 0 && scrollTop === 0) return;
+          event.currentTarget.scrollTo(0, 0);
+          goTo(view.x - scrollLeft, view.y - scrollTop, view.k);
+        }}
+      >
         <Bands plan={plan} view={view} />
         <div
           className="absolute top-0 left-0 origin-top-left"
@@ -241,6 +252,7 @@ export function MapPane() {
             lines={seenLines}
             plan={plan}
             dragged={dragged.line}
+            far={view.k < FAR}
             onFollow={(id) => {
               choose({ screen: id });
               centre(id);
@@ -250,7 +262,7 @@ export function MapPane() {
             <Card
               key={card.id}
               card={card}
-              far={view.k < 0.45}
+              far={view.k < FAR}
               start={card.id === project.start || plan.stands.get(project.start ?? '') === card.id}
               target={dragged.over === card.id}
               faint={looked !== null && !looked.has(card.id)}

@@ -21,7 +21,9 @@ export function copiedScreens(): string | null {
     size += held?.length ?? 0;
     if (held && size <= LARGEST) bytes[id] = base64(held);
   }
-  say(`${ids.length === 1 ? 'One screen' : `${ids.length} screens`} copied. Paste here or in another project.`);
+  say(
+    `${ids.length === 1 ? 'One screen' : `${ids.length} screens`} copied. Paste here or in another project.`,
+  );
   return writeProject({ ...taken, bytes } as typeof taken);
 }
 
@@ -38,7 +40,9 @@ export async function pasteScreens(text: string): Promise<void> {
   const bytes = (from as { bytes?: Record<Id, string> }).bytes ?? {};
   const known = new Set(useStudio.getState().project.assets.map((asset) => asset.id));
   const fresh = from.assets.filter((asset) => !known.has(asset.id) && typeof bytes[asset.id] === 'string');
-  addBytes(new Map(fresh.map((asset) => [asset.id, { bytes: bytesOf(bytes[asset.id]!), media: asset.media }])));
+  addBytes(
+    new Map(fresh.map((asset) => [asset.id, { bytes: bytesOf(bytes[asset.id]!), media: asset.media }])),
+  );
   edit('paste screens', { from }, { chosen: (made) => ({ ...NOTHING, screen: made ?? null }) });
   say(`${from.screens.length === 1 ? 'One screen' : `${from.screens.length} screens`} pasted.`);
 }

@@ -17,7 +17,8 @@ export function useDraggedCard(view: { x: number; y: number; k: number }, plan: 
   const moved = useRef(false);
 
   const begin = useCallback((card: MapCard, event: PointerEvent) => {
-    if (event.button !== 0 || card.gap || card.holds > 0 || (event.target as Element).closest('input')) return;
+    if (event.button !== 0 || card.gap || card.holds > 0 || (event.target as Element).closest('input'))
+      return;
     const start = { x: event.clientX, y: event.clientY };
     moved.current = false;
     const by = (e: globalThis.PointerEvent) => ({

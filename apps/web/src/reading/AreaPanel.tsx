@@ -27,7 +27,12 @@ export function AreaPanel({ area }: { area: Area }) {
           label="Name"
           value={area.name}
           className="mb-2"
-          read={(text) => readName(text, others.map((each) => each.name))}
+          read={(text) =>
+            readName(
+              text,
+              others.map((each) => each.name),
+            )
+          }
           onChange={(name) => put({ name })}
         />
         <div className="divide-y divide-line border-y border-line">
@@ -78,7 +83,11 @@ export function AreaPanel({ area }: { area: Area }) {
           </Row>
         </div>
       </section>
-      <Held title="Screens in it" none="None yet. Drag screens into its box on the map." screens={names('base')} />
+      <Held
+        title="Screens in it"
+        none="None yet. Drag screens into its box on the map."
+        screens={names('base')}
+      />
       <Held
         title="Up beside all of them"
         none="Nothing. A screen whose layer is companion and that is in this area is up beside every screen of it."
@@ -91,7 +100,15 @@ export function AreaPanel({ area }: { area: Area }) {
   );
 }
 
-function Held({ title, none, screens }: { title: string; none: string; screens: readonly { id: string; name: string }[] }) {
+function Held({
+  title,
+  none,
+  screens,
+}: {
+  title: string;
+  none: string;
+  screens: readonly { id: string; name: string }[];
+}) {
   return (
     <section aria-label={title}>
       <h3 className="mb-1 font-bold">{title}</h3>

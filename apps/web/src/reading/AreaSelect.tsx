@@ -11,8 +11,15 @@ export function AreaSelect({ screens, area }: { screens: readonly Id[]; area: Id
   const areas = useStudio((studio) => studio.project.areas);
   const put = (to: string): void => {
     if (to !== NEW) return void edit('move to area', { screens: [...screens], area: to === '' ? null : to });
-    const name = freeName('New area', areas.map((each) => each.name));
-    edit('add area', { name, screens: [...screens] }, { chosen: (made) => ({ screen: null, area: made ?? null, others: [], element: null, link: null }) });
+    const name = freeName(
+      'New area',
+      areas.map((each) => each.name),
+    );
+    edit(
+      'add area',
+      { name, screens: [...screens] },
+      { chosen: (made) => ({ screen: null, area: made ?? null, others: [], element: null, link: null }) },
+    );
   };
   return (
     <span className="flex min-w-0 items-center">

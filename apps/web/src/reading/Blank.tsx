@@ -128,9 +128,7 @@ function CuePicker({ link, close }: { link: Link; close: () => void }) {
 function AnswerPicker({ link, close }: { link: Link; close: () => void }) {
   const { cue } = link;
   const waits = cue.on === 'returned';
-  const asked = useStudio((studio) =>
-    screenById(studio.project, waits ? cue.screen : link.from),
-  );
+  const asked = useStudio((studio) => screenById(studio.project, waits ? cue.screen : link.from));
   if (!asked) return null;
   const pick = (outcome: string | undefined): void => {
     edit('change link', {

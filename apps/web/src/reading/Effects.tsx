@@ -10,7 +10,8 @@ import { Reorder } from '../ui/Reorder';
 /** What a link also does, in the order it is done: dragged into another, put off, taken out. */
 export function Effects({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
-  const put = (effects: Link['effects']): void => void edit('change link', { link: link.id, change: { effects } });
+  const put = (effects: Link['effects']): void =>
+    void edit('change link', { link: link.id, change: { effects } });
   if (link.effects.length === 0) return null;
   return (
     <Reorder
@@ -35,7 +36,9 @@ export function Effects({ link }: { link: Link }) {
             <IconButton
               name="Do this later"
               className="size-6"
-              onClick={() => put(link.effects.map((each, n) => (n === i ? { ...each, after: '0.5 s' } : each)))}
+              onClick={() =>
+                put(link.effects.map((each, n) => (n === i ? { ...each, after: '0.5 s' } : each)))
+              }
             >
               <Timer size={13} />
             </IconButton>

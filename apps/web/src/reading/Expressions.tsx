@@ -103,24 +103,40 @@ export function GivenSheet({
 }) {
   const project = useStudio((studio) => studio.project);
   const effect = index === undefined ? undefined : link.effects[index];
-  const target = effect?.do === 'notice' ? effect.screen : link.to && 'screen' in link.to ? link.to.screen : null;
+  const target =
+    effect?.do === 'notice' ? effect.screen : link.to && 'screen' in link.to ? link.to.screen : null;
   const takes =
     effect?.do === 'send'
       ? project.events.find((event) => event.id === effect.event)?.fields
       : screenById(project, target)?.parameters;
   const type = takes?.find((each) => each.id === param);
   if (!type) return null;
-  const args = (effect ? (effect.do === 'notice' ? effect.args : effect.do === 'send' ? effect.fields : {}) : link.args) ?? {};
+  const args =
+    (effect
+      ? effect.do === 'notice'
+        ? effect.args
+        : effect.do === 'send'
+          ? effect.fields
+          : {}
+      : link.args) ?? {};
   const give = (text: string | undefined): void => {
     const given = Object.fromEntries(
-      Object.entries({ ...args, [param]: text }).filter((entry): entry is [string, string] => entry[1] !== undefined),
+      Object.entries({ ...args, [param]: text }).filter(
+        (entry): entry is [string, string] => entry[1] !== undefined,
+      ),
     );
     const some = Object.keys(given).length > 0 ? given : undefined;
     if (index === undefined) put(link, { args: some });
     else
       put(link, {
         effects: link.effects.map((each, i) =>
-          i !== index ? each : each.do === 'notice' ? withOr(each, 'args', some) : each.do === 'send' ? withOr(each, 'fields', some) : each,
+          i !== index
+            ? each
+            : each.do === 'notice'
+              ? withOr(each, 'args', some)
+              : each.do === 'send'
+                ? withOr(each, 'fields', some)
+                : each,
         ),
       });
     close();

@@ -27,7 +27,10 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
             ['time', 'after its time'],
             ['dismissed', 'when dismissed'],
             ['replaced', 'when replaced or cleared'],
-            ...events.map((event): [string, string] => [`event ${event.id}`, `when the game says ${event.name}`]),
+            ...events.map((event): [string, string] => [
+              `event ${event.id}`,
+              `when the game says ${event.name}`,
+            ]),
           ]}
           onChange={(to: string) =>
             put({
@@ -61,7 +64,9 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
             ['stack', 'they stack up'],
           ]}
           onChange={(to: string) =>
-            put({ again: to === 'stack' ? { stack: 3 } : to === 'over' ? undefined : (to as 'line' | 'ignore') })
+            put({
+              again: to === 'stack' ? { stack: 3 } : to === 'over' ? undefined : (to as 'line' | 'ignore'),
+            })
           }
         />
       </Row>
@@ -122,7 +127,9 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
             ['area', 'the area'],
             ['project', 'nothing'],
           ]}
-          onChange={(to: string) => put({ scope: to === '' ? undefined : (to as 'screen' | 'area' | 'project') })}
+          onChange={(to: string) =>
+            put({ scope: to === '' ? undefined : (to as 'screen' | 'area' | 'project') })
+          }
         />
       </Row>
     </>

@@ -37,7 +37,11 @@ export function ReadingColumn() {
               .reverse()
               .map((id) => (
                 <span key={id} className="flex min-w-0 items-center gap-1.5">
-                  <button type="button" className="truncate hover:underline" onClick={() => choose({ area: id })}>
+                  <button
+                    type="button"
+                    className="truncate hover:underline"
+                    onClick={() => choose({ area: id })}
+                  >
                     {project.areas.find((each) => each.id === id)!.name}
                   </button>
                   <span aria-hidden="true">›</span>

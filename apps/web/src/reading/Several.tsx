@@ -80,7 +80,12 @@ export function Areas() {
         key={made}
         label="A new area, for rules that hold on several screens"
         value=""
-        read={(text) => readName(text, areas.map((each) => each.name))}
+        read={(text) =>
+          readName(
+            text,
+            areas.map((each) => each.name),
+          )
+        }
         onChange={(name) => {
           edit('add area', { name }, { chosen: (id) => ({ ...NOTHING, area: id ?? null }) });
           setMade(made + 1);

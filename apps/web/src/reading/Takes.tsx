@@ -19,7 +19,8 @@ export function ShownWhen({ screen }: { screen: Screen }) {
   const project = useStudio((studio) => studio.project);
   const [open, setOpen] = useState(false);
   const scope = scopeOfScreen(project, screen);
-  const wrong = screen.shownWhen !== undefined && check(screen.shownWhen, scope, CONDITION).complaints.length > 0;
+  const wrong =
+    screen.shownWhen !== undefined && check(screen.shownWhen, scope, CONDITION).complaints.length > 0;
   const put = (shownWhen: string | undefined): void => {
     edit('change screen', { screen: screen.id, change: { shownWhen } });
     setOpen(false);
@@ -31,7 +32,10 @@ export function ShownWhen({ screen }: { screen: Screen }) {
         open={open}
         onOpen={setOpen}
         trigger={
-          <button type="button" className={`blank min-w-0 truncate ${wrong ? 'border-dashed border-warn text-warn' : ''}`}>
+          <button
+            type="button"
+            className={`blank min-w-0 truncate ${wrong ? 'border-dashed border-warn text-warn' : ''}`}
+          >
             {screen.shownWhen ?? 'always'}
           </button>
         }
@@ -89,7 +93,12 @@ export function Takes({ screen }: { screen: Screen }) {
                       label={`Answer ${outcome.name}`}
                       value={outcome.name}
                       className="min-w-0 flex-1"
-                      read={(text) => readName(text, outcomes.filter((each) => each !== outcome).map((each) => each.name))}
+                      read={(text) =>
+                        readName(
+                          text,
+                          outcomes.filter((each) => each !== outcome).map((each) => each.name),
+                        )
+                      }
                       onChange={(name) => edit('rename outcome', { screen: id, outcome: outcome.id, name })}
                     />
                     <IconButton
@@ -106,7 +115,12 @@ export function Takes({ screen }: { screen: Screen }) {
                 label="One more answer"
                 value=""
                 className="mt-1"
-                read={(text) => readName(text, outcomes.map((each) => each.name))}
+                read={(text) =>
+                  readName(
+                    text,
+                    outcomes.map((each) => each.name),
+                  )
+                }
                 onChange={(name) => {
                   edit('add outcome', { screen: id, name });
                   setMade(made + 1);

@@ -1,5 +1,18 @@
 import { projectFromNames } from '@tavu/core/starter';
-import { choose, edit, endStep, follow, NOTHING, openInStudio, travel, useStudio } from './store';
+import {
+  addAsset,
+  choose,
+  chooseAlso,
+  chooseLink,
+  chosenScreens,
+  edit,
+  endStep,
+  follow,
+  NOTHING,
+  openInStudio,
+  travel,
+  useStudio,
+} from './store';
 
 const state = () => useStudio.getState();
 const screen = (name: string) => state().project.screens.find((each) => each.name === name)!;
@@ -39,7 +52,7 @@ test('what is chosen is let go when it is deleted', () => {
   const { id, elements } = screen('Title');
   choose({ screen: id, element: elements[0]!.id });
   edit('delete elements', { screen: id, elements: [elements[0]!.id] });
-  expect(state().chosen).toEqual({ screen: id, link: null, element: null });
+  expect(state().chosen).toEqual({ ...NOTHING, screen: id });
   edit('delete screens', { screens: [id] });
   expect(state().chosen).toEqual(NOTHING);
 });
@@ -47,7 +60,7 @@ test('what is chosen is let go when it is deleted', () => {
 test('choosing a screen lets its sister’s element go', () => {
   choose({ screen: screen('Title').id, element: screen('Title').elements[0]!.id });
   choose({ screen: screen('Play').id });
-  expect(state().chosen).toEqual({ screen: screen('Play').id, link: null, element: null });
+  expect(state().chosen).toEqual({ ...NOTHING, screen: screen('Play').id });
 });
 
 test('a drag is one step until it ends', () => {
@@ -88,4 +101,46 @@ test('opening another project forgets history and what was chosen', () => {
   const { opened } = state();
   openInStudio(projectFromNames('Other', ['Title']), new Map());
   expect(state()).toMatchObject({ chosen: NOTHING, opened: opened + 1, history: { past: [], future: [] } });
+});
+
+test('several are chosen one after another, and those that go are let go', () => {
+  const [a, b, c] = ['Title', 'Play', 'Pause'].map((name) => screen(name).id) as [string, string, string];
+  choose({ screen: a });
+  chooseAlso(b);
+  chooseAlso(c);
+  expect(chosenScreens(state().chosen)).toEqual([a, b, c]);
+  chooseAlso(a);
+  expect(chosenScreens(state().chosen)).toEqual([b, c]);
+  edit('delete screens', { screens: [c] });
+  expect(chosenScreens(state().chosen)).toEqual([b]);
+  chooseAlso(b);
+  expect(state().chosen).toEqual(NOTHING);
+});
+
+test('a link is chosen with what it belongs to: a screen, an area, or everything', () => {
+  const area = edit('add area', { name: 'Night', screens: [screen('Play').id] })!;
+  const add = (from: string) => edit('add link', { from, cue: { on: 'arrival' }, kind: 'stay', effects: [] })!;
+  const [on, within, wide] = [add(screen('Play').id), add(area), add('project')];
+  chooseLink(on);
+  expect(state().chosen).toMatchObject({ screen: screen('Play').id, area: null, link: on });
+  chooseLink(within);
+  expect(state().chosen).toMatchObject({ screen: null, area, link: within });
+  chooseLink(wide);
+  expect(state().chosen).toEqual({ ...NOTHING, link: wide });
+  chooseLink(within);
+  edit('delete area', { area });
+  expect(state().chosen).toEqual(NOTHING);
+});
+
+test('a sound brought in is an asset with an address, and one undo takes it out of the project', () => {
+  URL.createObjectURL = () => 'blob:bell';
+  URL.revokeObjectURL = () => undefined;
+  const id = addAsset(
+    { name: 'Bell', media: 'audio/wav', width: 0, height: 0, bytes: 2 },
+    new Uint8Array([1, 2]),
+  )!;
+  expect(state().project.assets).toMatchObject([{ id, name: 'Bell', media: 'audio/wav' }]);
+  expect(state().sources.asset(id)).toBe('blob:bell');
+  travel('undo');
+  expect(state().project.assets).toEqual([]);
 });

@@ -60,7 +60,11 @@ export function TimeStrip() {
         </span>
       </header>
       <div className="flex min-h-0 flex-1 overflow-y-auto px-3.5 pb-1.5">
-        <div aria-hidden="true" className="w-17 shrink-0 text-xs leading-4 text-soft" style={{ paddingTop: HEAD }}>
+        <div
+          aria-hidden="true"
+          className="w-17 shrink-0 text-xs leading-4 text-soft"
+          style={{ paddingTop: HEAD }}
+        >
           {rows.map(({ layer, lanes }) => (
             <div key={layer} style={{ height: LANE * lanes }}>
               {titleCase(layer)}

@@ -41,7 +41,8 @@ export function ExpressionField({
   const offers = complete(text, caret, scope).slice(0, 7);
   const fault = complaints[0];
   // While something is being typed, what is missing at its end is no fault yet.
-  const told = fault && (refused || text !== value) && (refused || fault.from < text.length) ? fault : undefined;
+  const told =
+    fault && (refused || text !== value) && (refused || fault.from < text.length) ? fault : undefined;
 
   const put = (write: string, from: number, to: number): void => {
     setText(text.slice(0, from) + write + text.slice(to));
@@ -59,7 +60,8 @@ export function ExpressionField({
     else onChange(value);
   };
   const leave = (): void => {
-    if (left.current || text.trim() === value || text.trim() === '' || text.length > LONGEST_EXPRESSION) return;
+    if (left.current || text.trim() === value || text.trim() === '' || text.length > LONGEST_EXPRESSION)
+      return;
     onChange(text.trim());
   };
   return (

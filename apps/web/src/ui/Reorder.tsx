@@ -48,7 +48,9 @@ export function Reorder<T>({
               event.currentTarget.setPointerCapture(event.pointerId);
               setDrag({ from: i, to: i });
             }}
-            onPointerMove={(event) => drag && setDrag({ from: drag.from, to: placeAt(event.clientY, drag.from) })}
+            onPointerMove={(event) =>
+              drag && setDrag({ from: drag.from, to: placeAt(event.clientY, drag.from) })
+            }
             onPointerUp={() => {
               if (drag && drag.to !== drag.from) onMove(drag.from, drag.to);
               setDrag(null);

@@ -61,7 +61,10 @@ export function Fields({
             </div>
             {(item.type === 'choice' || item.type === 'number') && (
               <div className="mt-1">
-                <TypeRest type={item} onChange={(change) => onChange(item.id, change as Partial<Parameter>)} />
+                <TypeRest
+                  type={item}
+                  onChange={(change) => onChange(item.id, change as Partial<Parameter>)}
+                />
               </div>
             )}
             {defaults && (
@@ -71,7 +74,9 @@ export function Fields({
                     type="checkbox"
                     className="accent-chosen"
                     checked={item.default === undefined}
-                    onChange={(event) => onChange(item.id, { default: event.target.checked ? undefined : zeroOf(item) })}
+                    onChange={(event) =>
+                      onChange(item.id, { default: event.target.checked ? undefined : zeroOf(item) })
+                    }
                   />
                   has to be said
                 </label>

@@ -16,7 +16,9 @@ export function ScalarInput({
   value: Scalar | undefined;
   onChange: (value: Scalar) => void;
 }) {
-  const pictures = useStudio((studio) => studio.project.assets).filter((asset) => asset.media.startsWith('image/'));
+  const pictures = useStudio((studio) => studio.project.assets).filter((asset) =>
+    asset.media.startsWith('image/'),
+  );
   const select = 'h-7 w-full rounded border border-line bg-sheet px-1';
   switch (type.type) {
     case 'on/off':
@@ -35,7 +37,12 @@ export function ScalarInput({
       );
     case 'choice':
       return (
-        <select aria-label={label} className={select} value={String(value ?? '')} onChange={(event) => onChange(event.target.value)}>
+        <select
+          aria-label={label}
+          className={select}
+          value={String(value ?? '')}
+          onChange={(event) => onChange(event.target.value)}
+        >
           {type.options.map((option) => (
             <option key={option.id} value={option.id}>
               {option.label}
@@ -45,7 +52,12 @@ export function ScalarInput({
       );
     case 'picture':
       return (
-        <select aria-label={label} className={select} value={String(value ?? '')} onChange={(event) => onChange(event.target.value)}>
+        <select
+          aria-label={label}
+          className={select}
+          value={String(value ?? '')}
+          onChange={(event) => onChange(event.target.value)}
+        >
           <option value="">none</option>
           {pictures.map((asset) => (
             <option key={asset.id} value={asset.id}>
@@ -67,7 +79,13 @@ export function ScalarInput({
       );
     case 'text':
       return (
-        <Field hidden label={label} value={String(value ?? '')} read={(text) => readText(text)} onChange={onChange} />
+        <Field
+          hidden
+          label={label}
+          value={String(value ?? '')}
+          read={(text) => readText(text)}
+          onChange={onChange}
+        />
       );
   }
 }

@@ -53,13 +53,29 @@ export function TypeSelect({
 }
 
 /** What else a type says: words for on and off, a range, options. */
-export function TypeRest({ type, onChange }: { type: FieldType; onChange: (change: Partial<FieldType>) => void }) {
+export function TypeRest({
+  type,
+  onChange,
+}: {
+  type: FieldType;
+  onChange: (change: Partial<FieldType>) => void;
+}) {
   switch (type.type) {
     case 'on/off':
       return (
         <div className="grid grid-cols-2 gap-2">
-          <Field label="Word for on" value={type.on ?? 'On'} read={readWord} onChange={(on) => onChange({ on })} />
-          <Field label="Word for off" value={type.off ?? 'Off'} read={readWord} onChange={(off) => onChange({ off })} />
+          <Field
+            label="Word for on"
+            value={type.on ?? 'On'}
+            read={readWord}
+            onChange={(on) => onChange({ on })}
+          />
+          <Field
+            label="Word for off"
+            value={type.off ?? 'Off'}
+            read={readWord}
+            onChange={(off) => onChange({ off })}
+          />
         </div>
       );
     case 'number':
@@ -128,7 +144,8 @@ export function readOptions(text: string, before: readonly Option[]): { ok: Opti
   const options: Option[] = [];
   for (const [i, label] of labels.entries()) {
     const known = before.find((option) => option.label === label);
-    const same = labels.length === before.length && !labels.includes(before[i]!.label) ? before[i] : undefined;
+    const same =
+      labels.length === before.length && !labels.includes(before[i]!.label) ? before[i] : undefined;
     const id = (known ?? same)?.id ?? identifierOf(label).toLowerCase();
     if (seen.has(id)) return { error: `“${label}” is there twice.` };
     seen.add(id);

@@ -38,8 +38,8 @@ export function ValuesPane() {
     >
       {project.values.length === 0 && (
         <p className="max-w-md text-soft">
-          A value is something the flow remembers: how much oil is left, whether subtitles are on. Make one here, or name a
-          new one in a sentence: <i>set …</i> or <i>if …</i>
+          A value is something the flow remembers: how much oil is left, whether subtitles are on. Make one
+          here, or name a new one in a sentence: <i>set …</i> or <i>if …</i>
         </p>
       )}
       {sections.map((section) => (
@@ -66,7 +66,8 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
   const live = useRun((run) => run.values[value.id]);
   const [open, setOpen] = useState(false);
   const others = project.values.filter((each) => each.id !== value.id);
-  const change = (changed: Partial<Value>): void => void edit('change value', { value: value.id, change: changed });
+  const change = (changed: Partial<Value>): void =>
+    void edit('change value', { value: value.id, change: changed });
   return (
     <li className="rounded border border-line bg-sheet px-2 py-1">
       <div className="grid grid-cols-[24px_minmax(0,1fr)_minmax(90px,140px)] items-center gap-2">
@@ -152,8 +153,14 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
 }
 
 /** Names are told apart by what expressions call them. */
-export function readValueName(text: string, others: readonly { name: string }[]): ReturnType<typeof readName> {
-  const read = readName(text, others.map((each) => each.name));
+export function readValueName(
+  text: string,
+  others: readonly { name: string }[],
+): ReturnType<typeof readName> {
+  const read = readName(
+    text,
+    others.map((each) => each.name),
+  );
   if ('error' in read) return read;
   const called = identifierOf(read.ok);
   const same = others.find((each) => identifierOf(each.name) === called);
@@ -191,7 +198,9 @@ function Events({
   title: string;
   uses: Map<string, Uses>;
 }) {
-  const events = useStudio((studio) => studio.project.events).filter((event) => event.direction === direction);
+  const events = useStudio((studio) => studio.project.events).filter(
+    (event) => event.direction === direction,
+  );
   const [made, setMade] = useState(0);
   return (
     <div>
@@ -205,7 +214,12 @@ function Events({
         key={made}
         label={direction === 'in' ? 'A new event from the game' : 'A new event for the game'}
         value=""
-        read={(text) => readName(text, events.map((event) => event.name))}
+        read={(text) =>
+          readName(
+            text,
+            events.map((event) => event.name),
+          )
+        }
         onChange={(name) => {
           edit('add event', { name, direction });
           setMade(made + 1);
@@ -234,7 +248,12 @@ function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
           <Field
             label="Name"
             value={event.name}
-            read={(text) => readName(text, others.map((each) => each.name))}
+            read={(text) =>
+              readName(
+                text,
+                others.map((each) => each.name),
+              )
+            }
             onChange={(name) => edit('rename event', { event: event.id, name })}
           />
           <Fields
@@ -260,7 +279,12 @@ function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
 
 function Unfold({ open, name, onClick }: { open: boolean; name: string; onClick: () => void }) {
   return (
-    <IconButton name={`${open ? 'Fold' : 'Unfold'} ${name}`} aria-expanded={open} className="size-6" onClick={onClick}>
+    <IconButton
+      name={`${open ? 'Fold' : 'Unfold'} ${name}`}
+      aria-expanded={open}
+      className="size-6"
+      onClick={onClick}
+    >
       {open ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
     </IconButton>
   );
@@ -286,4 +310,3 @@ function UseList({ title, uses, none }: { title: string; uses: readonly Use[]; n
     </p>
   );
 }
-

@@ -17,7 +17,8 @@ export function usesOf(project: Project): Map<Id, Uses> {
   const uses = new Map<Id, Uses>();
   const note = (id: Id, how: keyof Uses, use: Use): void => {
     const known = uses.get(id) ?? { sets: [], reads: [] };
-    if (!known[how].some((each) => each.link === use.link && each.screen === use.screen)) known[how].push(use);
+    if (!known[how].some((each) => each.link === use.link && each.screen === use.screen))
+      known[how].push(use);
     uses.set(id, known);
   };
   const reading = ({ reads }: Ready, use: Use): void => {
@@ -37,7 +38,9 @@ export function usesOf(project: Project): Map<Id, Uses> {
       if (effect.do === 'send') note(effect.event, 'sets', use);
       if ('to' in effect) read(effect.to);
       if ('slot' in effect) read(effect.slot);
-      Object.values(('args' in effect ? effect.args : 'fields' in effect ? effect.fields : undefined) ?? {}).forEach(read);
+      Object.values(
+        ('args' in effect ? effect.args : 'fields' in effect ? effect.fields : undefined) ?? {},
+      ).forEach(read);
     }
   }
   const byName = new Map(project.values.map((value) => [identifierOf(value.name), value.id]));

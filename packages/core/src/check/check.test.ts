@@ -59,7 +59,9 @@ test('so is a link into a deleted screen, as a gap with its name', () => {
 test('so is a parameter left out', () => {
   const out = project();
   delete out.links.find((each) => each.id === 'ask')!.args;
-  expect(troublesOf(out)).toEqual([{ source: 'watch', link: 'ask', words: 'Confirm is not told its question.' }]);
+  expect(troublesOf(out)).toEqual([
+    { source: 'watch', link: 'ask', words: 'Confirm is not told its question.' },
+  ]);
 });
 
 test.each<[string, (from: Project) => void, RegExp]>([
@@ -74,16 +76,21 @@ test.each<[string, (from: Project) => void, RegExp]>([
   ['a source', (from) => (from.links[0]!.from = 'nobody'), /screen it belongs to is gone/],
   [
     'a name in a text',
-    (from) => (from.screens[0]!.elements[0] = { ...from.screens[0]!.elements[0]!, text: 'Oil {oli}' } as never),
+    (from) =>
+      (from.screens[0]!.elements[0] = { ...from.screens[0]!.elements[0]!, text: 'Oil {oli}' } as never),
     /says \{oli\}/,
   ],
-  ['a shortcut', (from) => Object.assign(from.screens[0]!.elements[0]!, { shortcut: 'nope' }), /action that presses/],
-  ['an event a message stays for', (from) => (from.screens[3]!.until = { event: 'nope' }), /it stays for is gone/],
   [
-    'a sound',
-    (from) => from.links[0]!.effects.push({ do: 'sound', asset: 'nope' }),
-    /Its sound is gone/,
+    'a shortcut',
+    (from) => Object.assign(from.screens[0]!.elements[0]!, { shortcut: 'nope' }),
+    /action that presses/,
   ],
+  [
+    'an event a message stays for',
+    (from) => (from.screens[3]!.until = { event: 'nope' }),
+    /it stays for is gone/,
+  ],
+  ['a sound', (from) => from.links[0]!.effects.push({ do: 'sound', asset: 'nope' }), /Its sound is gone/],
   ['a gap', (from) => (from.links[0]!.to = { gap: 'Attic' }), /“Attic” is not made yet/],
 ])('what is gone or cannot be is pointed out: %s', (_what, change, said) => {
   const changed = project();

@@ -81,20 +81,26 @@ function effectTroubles(project: Project, effect: Effect, scope: Scope): string[
   switch (effect.do) {
     case 'notice': {
       const notice = screenById(project, effect.screen);
-      return notice ? given(notice.parameters, effect.args, scope, notice.name) : ['The message it shows is gone.'];
+      return notice
+        ? given(notice.parameters, effect.args, scope, notice.name)
+        : ['The message it shows is gone.'];
     }
     case 'clear notice':
       return screenById(project, effect.screen) ? [] : ['The message it takes away is gone.'];
     case 'send': {
       const event = project.events.find((each) => each.id === effect.event);
-      return event ? given(event.fields, effect.fields, scope, event.name) : ['What it tells the game is gone.'];
+      return event
+        ? given(event.fields, effect.fields, scope, event.name)
+        : ['What it tells the game is gone.'];
     }
     case 'set': {
       const value = valueById(project, effect.value);
       return value ? expression(effect.to, value) : ['The value it sets is gone.'];
     }
     case 'reset':
-      return effect.value !== undefined && !valueById(project, effect.value) ? ['The value it resets is gone.'] : [];
+      return effect.value !== undefined && !valueById(project, effect.value)
+        ? ['The value it resets is gone.']
+        : [];
     case 'sound':
     case 'stop sound':
       return project.assets.some((asset) => asset.id === effect.asset) ? [] : ['Its sound is gone.'];

@@ -25,7 +25,9 @@ export function compile(project: Project, previous?: Flow): Flow {
   const known = new Set(project.screens.map((screen) => screen.id));
   const start = firstScreen(project);
   const names = !previous || !sameNames(previous.project, project);
-  const compiled = project.links.map((link, index) => reuseLink(project, link, index, known, names, previous));
+  const compiled = project.links.map((link, index) =>
+    reuseLink(project, link, index, known, names, previous),
+  );
   const gaps = new Set(
     [start, ...compiled.map((link) => link.to ?? start)].filter((id) => gapName(id) !== null),
   );
@@ -52,9 +54,7 @@ export function compile(project: Project, previous?: Flow): Flow {
     areas: new Map(
       project.areas.map((area) => [area.id, { area, links: tableOf(bySource.get(area.id) ?? []) }]),
     ),
-    companions: project.screens.flatMap(({ id, layer }) =>
-      layer === 'companion' ? [screens.get(id)!] : [],
-    ),
+    companions: project.screens.flatMap(({ id, layer }) => (layer === 'companion' ? [screens.get(id)!] : [])),
     values: new Map(project.values.map((value) => [value.id, value])),
     awaitsValues: compiled.some((link) => link.awaits !== null),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),

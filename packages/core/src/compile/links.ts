@@ -79,7 +79,9 @@ export const hasNames = (link: Link): boolean =>
   link.when !== undefined ||
   link.cue.on === 'value' ||
   link.to !== undefined ||
-  link.effects.some((effect) => effect.do === 'notice' || effect.do === 'send' || 'to' in effect || 'slot' in effect);
+  link.effects.some(
+    (effect) => effect.do === 'notice' || effect.do === 'send' || 'to' in effect || 'slot' in effect,
+  );
 
 /** A link to a screen that is gone runs like a gap, so that no run can stop on it. */
 function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {

@@ -34,7 +34,8 @@ export const areaCommands = {
   },
   'move to area': (project: Project, { screens, area }: { screens: Id[]; area: Id | null }): Made => {
     for (const screen of project.screens)
-      if (screens.includes(screen.id) && (screen.area ?? null) !== area) assign(screen, { area: area ?? undefined });
+      if (screens.includes(screen.id) && (screen.area ?? null) !== area)
+        assign(screen, { area: area ?? undefined });
   },
   /** Puts every screen into the row of its steps from the start, and leaves the order in each row to the map. */
   'tidy map': (project: Project, _: object): Made => {

@@ -63,7 +63,10 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
       { name: 'rename value', args: { value: at(project.values)?.id ?? 'none', name: text } },
       { name: 'change type', args: { value: at(project.values)?.id ?? 'none', type: { type: 'text' } } },
       { name: 'delete value', args: { value: at(project.values)?.id ?? 'none' } },
-      { name: 'add field', args: { event: at(project.events)?.id ?? 'none', name: text, type: { type: 'text' } } },
+      {
+        name: 'add field',
+        args: { event: at(project.events)?.id ?? 'none', name: text, type: { type: 'text' } },
+      },
       { name: 'add parameter', args: { screen, name: text, type: { type: 'picture' } } },
       { name: 'delete parameter', args: { screen, parameter: 'asked' } },
       { name: 'add outcome', args: { screen, name: text } },

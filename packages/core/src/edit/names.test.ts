@@ -18,7 +18,12 @@ const project = (): Project =>
         parameters: [{ id: 'q', name: 'oil', type: 'number' }],
         outcomes: [{ id: 'yes', name: 'yes' }],
       }),
-      screenOf('gauge', { name: 'Gauge', layer: 'companion', area: 'r', shownWhen: 'oil > 3 && !isUp(The_watch)' }),
+      screenOf('gauge', {
+        name: 'Gauge',
+        layer: 'companion',
+        area: 'r',
+        shownWhen: 'oil > 3 && !isUp(The_watch)',
+      }),
     ],
     [
       link('title', press('start'), 'open', 'confirm', { id: 'a', when: 'oil < 20', args: { q: 'oil + 1' } }),
@@ -62,16 +67,26 @@ test('so are screens, parameters and fields, each where it means something', () 
   const screen = done('rename screen', { screen: 'watch', name: 'Night watch' });
   expect(screen.screens[3]!.shownWhen).toBe('oil > 3 && !isUp(Night_watch)');
   expect(by(screen, 'c').when).toBe('isUp("Night watch") && oil > 1');
-  const parameter = done('change parameter', { screen: 'confirm', parameter: 'q', change: { name: 'amount' } });
+  const parameter = done('change parameter', {
+    screen: 'confirm',
+    parameter: 'q',
+    change: { name: 'amount' },
+  });
   expect([by(parameter, 'b').when, by(parameter, 'a').when]).toEqual(['amount == 1', 'oil < 20']);
   const field = done('change field', { event: 'found', field: 'f', change: { name: 'much' } });
-  expect(by(field, 'c')).toMatchObject({ when: 'isUp("The watch") && much > 1', effects: [{ to: 'much + 2' }] });
+  expect(by(field, 'c')).toMatchObject({
+    when: 'isUp("The watch") && much > 1',
+    effects: [{ to: 'much + 2' }],
+  });
 });
 
 test('a range or options that change leave no default that cannot stand there', () => {
   const ranged = done('change value', { value: 'v', change: { most: 4 } });
   expect(ranged.values[0]!.default).toBe(4);
-  const typed = done('change type', { value: 'v', type: { type: 'choice', options: [{ id: 'a', label: 'A' }] } });
+  const typed = done('change type', {
+    value: 'v',
+    type: { type: 'choice', options: [{ id: 'a', label: 'A' }] },
+  });
   expect(typed.values[0]).toMatchObject({ name: 'oil', type: 'choice', default: 'a' });
   expect(readDocument(JSON.parse(writeProject(typed)))).toEqual({ project: typed });
 });
@@ -90,7 +105,11 @@ test('a screen keeps its row when a link makes it nearer; tidying moves it', () 
     [link('a', event('x'), 'go', 'b'), link('b', event('x'), 'go', 'c')],
   );
   const rows = (from: Project) => from.screens.map((screen) => screen.row);
-  const shorter = done('add link', { from: 'a', cue: event('y'), kind: 'go', to: { screen: 'c' }, effects: [] }, done('tidy map', {}, chain));
+  const shorter = done(
+    'add link',
+    { from: 'a', cue: event('y'), kind: 'go', to: { screen: 'c' }, effects: [] },
+    done('tidy map', {}, chain),
+  );
   expect(rows(shorter)).toEqual([0, 1, 2]);
   expect(rows(done('tidy map', {}, shorter))).toEqual([0, 1, 1]);
 });
@@ -119,7 +138,12 @@ test('screens carried to another project bring what they use, and take what is t
     values: [{ id: 'other', name: 'Oil', section: 'X', life: 'session', type: 'number', default: 1 }],
   });
   const after = done('paste screens', { from: taken }, other);
-  expect(after.screens.map((screen) => screen.name)).toEqual(['title', 'The watch', 'The watch 2', 'Confirm']);
+  expect(after.screens.map((screen) => screen.name)).toEqual([
+    'title',
+    'The watch',
+    'The watch 2',
+    'Confirm',
+  ]);
   expect(after.values.map((value) => value.id)).toEqual(['other']);
   const set = after.links.find((each) => each.effects.length > 0)!;
   expect(set.effects).toEqual([{ do: 'set', value: 'other', to: 'oil + 2' }]);

@@ -28,7 +28,8 @@ export function renameScreenIn(project: Project, from: string, to: string): void
 /** Expressions and texts go on meaning a value; where a parameter or field hides it, they never meant it. */
 export function renameValueIn(project: Project, from: string, to: string): void {
   for (const screen of project.screens)
-    if (!hides(screen.parameters, from)) renameOn(project, screen.id, from, to, (link) => !fieldHides(project, link, from));
+    if (!hides(screen.parameters, from))
+      renameOn(project, screen.id, from, to, (link) => !fieldHides(project, link, from));
   const screens = new Set(project.screens.map((screen) => screen.id));
   for (const link of project.links)
     if (!screens.has(link.from) && !fieldHides(project, link, from))

@@ -87,7 +87,10 @@ export const valueCommands = {
     for (const link of project.links)
       takeOut(link.effects, (effect) => effect.do === 'send' && effect.event === event);
   },
-  'add field': (project: Project, { event, name, type }: { event: Id; name: string; type: FieldType }): Made => {
+  'add field': (
+    project: Project,
+    { event, name, type }: { event: Id; name: string; type: FieldType },
+  ): Made => {
     const found = project.events.find((each) => each.id === event);
     if (!found) return;
     const taken = (found.fields ?? []).map((each) => each.name);
@@ -140,7 +143,8 @@ export const valueCommands = {
     const found = screenById(project, screen);
     dropFrom(found, 'parameters', parameter);
     for (const link of project.links) {
-      if (link.to && 'screen' in link.to && link.to.screen === screen && link.args) delete link.args[parameter];
+      if (link.to && 'screen' in link.to && link.to.screen === screen && link.args)
+        delete link.args[parameter];
       for (const effect of link.effects)
         if (effect.do === 'notice' && effect.screen === screen && effect.args) delete effect.args[parameter];
     }

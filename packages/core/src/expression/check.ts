@@ -50,7 +50,11 @@ class Checker {
   kindOf(node: Node): Kind | null {
     switch (node.kind) {
       case 'literal':
-        return typeof node.value === 'boolean' ? 'on/off' : typeof node.value === 'number' ? 'number' : 'text';
+        return typeof node.value === 'boolean'
+          ? 'on/off'
+          : typeof node.value === 'number'
+            ? 'number'
+            : 'text';
       case 'name': {
         const known = this.scope.names.get(node.name);
         return known ? kindOf(known.type) : this.unknown(node, node.name);
@@ -134,7 +138,10 @@ class Checker {
     }
     if (node.args.length !== takes.length) {
       const n = takes.length;
-      return this.complain(node, `${node.name} takes ${n === 0 ? 'nothing' : n} in its brackets: ${known.shape}.`);
+      return this.complain(
+        node,
+        `${node.name} takes ${n === 0 ? 'nothing' : n} in its brackets: ${known.shape}.`,
+      );
     }
     node.args.forEach((arg, i) => {
       const taken = takes[i]!;
@@ -151,7 +158,10 @@ class Checker {
     const called = node.kind === 'name' ? node.name : node.kind === 'literal' ? String(node.value) : null;
     if (called === null) return void this.complain(node, 'Here stands the name of a screen.');
     if (screenCalled(this.scope, called)) return;
-    const near = nearest(called, [...this.scope.screens.values()].map((screen) => screen.name));
+    const near = nearest(
+      called,
+      [...this.scope.screens.values()].map((screen) => screen.name),
+    );
     this.complain(
       node,
       `There is no screen “${called}”.${near ? ` Did you mean ${near}?` : ''}`,

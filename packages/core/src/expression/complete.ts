@@ -41,13 +41,18 @@ export function complete(text: string, caret: number, scope: Scope): Completion[
   }
   const compared = /^[=!]==?$/.test(before.at(-1)?.text ?? '') ? before.at(-2)?.text : undefined;
   const type = compared === undefined ? undefined : scope.names.get(compared)?.type;
-  if (type?.type === 'choice') for (const option of type.options) offer(quoted(option.id), option.label, 'option');
+  if (type?.type === 'choice')
+    for (const option of type.options) offer(quoted(option.id), option.label, 'option');
   if (type?.type === 'on/off') {
     offer('true', type.on ?? 'On', 'on');
     offer('false', type.off ?? 'Off', 'off');
   }
   for (const [name, known] of scope.names)
-    offer(name, known.name, `${known.what === 'value' ? '' : `${titleCase(known.what)}, `}${TYPE_WORDS[known.type.type]}`);
+    offer(
+      name,
+      known.name,
+      `${known.what === 'value' ? '' : `${titleCase(known.what)}, `}${TYPE_WORDS[known.type.type]}`,
+    );
   for (const [name, { shape, words }] of Object.entries(FUNCTIONS))
     offer(shape.endsWith('()') ? `${name}()` : `${name}(`, shape, words);
   return sorted(found, typed);
@@ -55,5 +60,6 @@ export function complete(text: string, caret: number, scope: Scope): Completion[
 
 const sorted = (found: Completion[], typed: string): Completion[] =>
   [...found].sort(
-    (a, b) => Number(b.label.toLowerCase().startsWith(typed)) - Number(a.label.toLowerCase().startsWith(typed)),
+    (a, b) =>
+      Number(b.label.toLowerCase().startsWith(typed)) - Number(a.label.toLowerCase().startsWith(typed)),
   );

@@ -138,7 +138,9 @@ function binary(op: BinaryOp, left: Bound, right: Bound, reading: Reading): Scal
     case '>=':
       return a >= b;
     case '+':
-      return typeof a === 'number' && typeof b === 'number' ? number(a + b) : `${a}${b}`.slice(0, LONGEST_TEXT);
+      return typeof a === 'number' && typeof b === 'number'
+        ? number(a + b)
+        : `${a}${b}`.slice(0, LONGEST_TEXT);
     case '-':
       return number((a as number) - (b as number));
     case '*':

@@ -1,12 +1,29 @@
 import fc from 'fast-check';
 import type { FieldType, Scalar } from '../model';
-import { check, complete, evaluate, Failure, nearest, parse, ready, renameIn, type Known, type Scope } from '.';
+import {
+  check,
+  complete,
+  evaluate,
+  Failure,
+  nearest,
+  parse,
+  ready,
+  renameIn,
+  type Known,
+  type Scope,
+} from '.';
 
 const known = (name: string, type: FieldType, what: Known['what'] = 'value'): [string, Known] => [
   name.replace(/ /g, '_'),
   { what, id: `v-${name}`, name, type },
 ];
-const grades = { type: 'choice' as const, options: [{ id: 'low', label: 'Low' }, { id: 'high', label: 'High' }] };
+const grades = {
+  type: 'choice' as const,
+  options: [
+    { id: 'low', label: 'Low' },
+    { id: 'high', label: 'High' },
+  ],
+};
 const scope: Scope = {
   names: new Map([
     known('lamp oil', { type: 'number' }),
@@ -44,7 +61,7 @@ test.each<[string, Scalar]>([
   ['isUp(Tide_table) && isUp("tide table") && !isUp(Pause)', true],
   ['saveExists(1 + 1)', true],
   ['note + " " + lamp_oil', 'hi 12'],
-  ["'it\\'s' + \"\\\"\"", 'it\'s"'],
+  ['\'it\\\'s\' + "\\""', 'it\'s"'],
 ])('%s gives %j', (text, gives) => expect(run(text)).toBe(gives));
 
 test.each<[string, RegExp]>([
@@ -86,11 +103,35 @@ test.each(['1 / 0', '0 % 0', 'max(1 / 0, 2)'])('%s comes to no number, and fails
 const names = fc.constantFrom('lamp_oil', 'lit', 'grade', 'note');
 const pieces = fc.oneof(
   names,
-  fc.constantFrom('(', ')', '!', '&&', '||', '==', '<', '+', '-', '*', '/', '?', ':', ',', '"a"', '3', 'isUp', 'min', '.', '='),
+  fc.constantFrom(
+    '(',
+    ')',
+    '!',
+    '&&',
+    '||',
+    '==',
+    '<',
+    '+',
+    '-',
+    '*',
+    '/',
+    '?',
+    ':',
+    ',',
+    '"a"',
+    '3',
+    'isUp',
+    'min',
+    '.',
+    '=',
+  ),
 );
 
 test('any text at all is read or refused, never both, and what passes the check runs', () => {
-  const anything = fc.oneof(fc.string({ maxLength: 60 }), fc.array(pieces, { maxLength: 14 }).map((all) => all.join(' ')));
+  const anything = fc.oneof(
+    fc.string({ maxLength: 60 }),
+    fc.array(pieces, { maxLength: 14 }).map((all) => all.join(' ')),
+  );
   fc.assert(
     fc.property(anything, (text) => {
       const { complaints, kind } = check(text, scope);
@@ -110,16 +151,16 @@ test('any text at all is read or refused, never both, and what passes the check 
 });
 
 /** Arithmetic written with full brackets, beside what JavaScript's own numbers make of it. */
-const sum: fc.Arbitrary<{ text: string; gives: number }> = fc.letrec<{ sum: { text: string; gives: number } }>((tie) => ({
+const sum: fc.Arbitrary<{ text: string; gives: number }> = fc.letrec<{
+  sum: { text: string; gives: number };
+}>((tie) => ({
   sum: fc.oneof(
     { depthSize: 'small' },
     fc.integer({ min: 0, max: 99 }).map((n) => ({ text: `${n}`, gives: n })),
-    fc
-      .tuple(tie('sum'), fc.constantFrom('+', '-', '*'), tie('sum'))
-      .map(([a, op, b]) => ({
-        text: `(${a.text} ${op} ${b.text})`,
-        gives: op === '+' ? a.gives + b.gives : op === '-' ? a.gives - b.gives : a.gives * b.gives,
-      })),
+    fc.tuple(tie('sum'), fc.constantFrom('+', '-', '*'), tie('sum')).map(([a, op, b]) => ({
+      text: `(${a.text} ${op} ${b.text})`,
+      gives: op === '+' ? a.gives + b.gives : op === '-' ? a.gives - b.gives : a.gives * b.gives,
+    })),
   ),
 })).sum;
 
@@ -150,7 +191,8 @@ test('renaming changes every use of a name, and nothing else', () => {
 });
 
 test('what could stand at the caret is offered: names, functions, screens, and the options of a choice', () => {
-  const labels = (text: string, caret = text.length) => complete(text, caret, scope).map((each) => each.label);
+  const labels = (text: string, caret = text.length) =>
+    complete(text, caret, scope).map((each) => each.label);
   expect(labels('la')[0]).toBe('lamp oil');
   expect(labels('lit && isU')).toEqual(['isUp(screen)']);
   expect(labels('isUp(')).toEqual(['Pause', 'Tide table']);

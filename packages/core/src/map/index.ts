@@ -1,12 +1,4 @@
-export {
-  areaAt,
-  CARD,
-  LAYERS,
-  planMap,
-  type MapArea,
-  type MapCard,
-  type MapPlan,
-} from './place';
+export { areaAt, CARD, LAYERS, planMap, type MapArea, type MapCard, type MapPlan } from './place';
 export { planLines, pointOn, type MapLine, type Point } from './lines';
 export { leadsTo, rowsToKeep } from './steps';
 export { cellKey, movesOddly, planGrid, type Grid, type GridCell } from './grid';

@@ -68,7 +68,8 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
       const known = lines.get(key);
       if (known) known.links.push(link.id);
       else if (box) lines.set(key, fromBox(key, link, box, to));
-      else lines.set(key, shortened(lineBetween(key, link, from!, to, controlPoint(project, from!, link)), to));
+      else
+        lines.set(key, shortened(lineBetween(key, link, from!, to, controlPoint(project, from!, link)), to));
     }
   }
   const all = [...lines.values()];

@@ -135,7 +135,10 @@ describe('areas on the map', () => {
     const box = (id: string) => plan.areas.find((each) => each.id === id)!;
     const holds = (id: string) =>
       plan.cards
-        .filter((card) => inside(box(id), card.x, card.y) && inside(box(id), card.x + CARD.width, card.y + CARD.height))
+        .filter(
+          (card) =>
+            inside(box(id), card.x, card.y) && inside(box(id), card.x + CARD.width, card.y + CARD.height),
+        )
         .map((card) => card.id)
         .sort();
     expect(holds('night')).toEqual(['dawn', 'storm', 'watch']);
@@ -167,14 +170,18 @@ describe('areas on the map', () => {
         for (const card of plan.cards)
           for (const other of plan.cards)
             if (other !== card)
-              expect(Math.abs(other.x - card.x) >= CARD.width || Math.abs(other.y - card.y) >= CARD.height).toBe(true);
+              expect(
+                Math.abs(other.x - card.x) >= CARD.width || Math.abs(other.y - card.y) >= CARD.height,
+              ).toBe(true);
         for (const screen of project.screens) {
           const id = plan.stands.get(screen.id) ?? screen.id;
           const card = plan.cards.find((each) => each.id === id)!;
           expect(card).toBeDefined();
           if (screen.layer !== 'base' || !screen.area || plan.stands.has(screen.id)) continue;
           const box = plan.areas.find((each) => each.id === screen.area)!;
-          expect(inside(box, card.x, card.y) && inside(box, card.x + CARD.width, card.y + CARD.height)).toBe(true);
+          expect(inside(box, card.x, card.y) && inside(box, card.x + CARD.width, card.y + CARD.height)).toBe(
+            true,
+          );
         }
       }),
       { numRuns: 150 },

@@ -88,7 +88,10 @@ export function planMap(project: Project, folded: ReadonlySet<Id> = new Set()): 
   let y = EDGE.top;
   const rowPlaces = rows.map((row) => {
     const place = { steps: row > deepest ? null : row, y };
-    const lines = Math.max(1, ...lanes.map((lane) => Math.ceil(cellOf(lane, row).length / abreast.get(lane)!)));
+    const lines = Math.max(
+      1,
+      ...lanes.map((lane) => Math.ceil(cellOf(lane, row).length / abreast.get(lane)!)),
+    );
     y += lines * (CARD.height + GAP.down);
     return place;
   });
@@ -128,7 +131,15 @@ export function planMap(project: Project, folded: ReadonlySet<Id> = new Set()): 
     x += AREA.side * inside.length + EDGE.band;
     bands.push({ layer, x: left, width: x - left });
   }
-  return { cards, areas: boxes(project, lanes, spans, cards, folded), bands, rows: rowPlaces, stands, width: x, height: y };
+  return {
+    cards,
+    areas: boxes(project, lanes, spans, cards, folded),
+    bands,
+    rows: rowPlaces,
+    stands,
+    width: x,
+    height: y,
+  };
 }
 
 /** Every card there is to place, with its row; screens in folded areas give way to one card for the area. */
@@ -163,7 +174,7 @@ function placings(project: Project, folded: ReadonlySet<Id>) {
 /** The areas around something, outer to inner. */
 function chain(project: Project, area: Id | null): Id[] {
   const found: Id[] = [];
-  for (let at = area; at !== null && !found.includes(at); ) {
+  for (let at = area; at !== null && !found.includes(at);) {
     const next = project.areas.find((each) => each.id === at);
     if (!next) break;
     found.unshift(next.id);
@@ -214,7 +225,8 @@ function boxes(
     // Room for the names of the areas within, which may begin in the same row.
     const inner = Math.max(0, ...within.map((lane) => lane.around.length - 1 - depth));
     const top = held.length > 0 ? Math.min(...held.map((card) => card.y)) : EDGE.top;
-    const bottom = held.length > 0 ? Math.max(...held.map((card) => card.y)) + CARD.height : top + CARD.height;
+    const bottom =
+      held.length > 0 ? Math.max(...held.map((card) => card.y)) + CARD.height : top + CARD.height;
     const y = top - AREA.head * (inner + 1);
     return [
       {

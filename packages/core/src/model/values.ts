@@ -48,7 +48,10 @@ export function scalarWords(type: FieldType, value: Scalar | undefined): string 
 
 /** What can be called in texts and expressions: the letters of a name that may stand in one. `lamp oil` is `lamp_oil`. */
 export function identifierOf(name: string): string {
-  const word = name.trim().replace(/[^\p{L}\p{N}_$]+/gu, '_').replace(/^_+(?=.)|_+$/gu, '');
+  const word = name
+    .trim()
+    .replace(/[^\p{L}\p{N}_$]+/gu, '_')
+    .replace(/^_+(?=.)|_+$/gu, '');
   return /^[\p{L}_$]/u.test(word) ? word : `_${word}`;
 }
 

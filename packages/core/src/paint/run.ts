@@ -103,7 +103,8 @@ export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: numb
 export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean): Item[] {
   const focus = focused ? (screen.firstFocus ?? screen.focus.order[0] ?? null) : null;
   const texts: Record<Id, string> = {};
-  for (const [element, parts] of screen.texts) texts[element] = parts.map((part) => stillWords(flow, screen, part)).join('');
+  for (const [element, parts] of screen.texts)
+    texts[element] = parts.map((part) => stillWords(flow, screen, part)).join('');
   return pictureOf(flow.project, screen, { ...NORMAL, focus, texts }).all;
 }
 
@@ -112,7 +113,9 @@ function stillWords(flow: Flow, screen: CompiledScreen, part: TextPart): string 
   if (typeof part === 'string') return part;
   if (part.what === 'value') return scalarWords(part.type, flow.values.get(part.id)?.default);
   const parameter = screen.screen.parameters?.find((each) => each.id === part.id);
-  return parameter?.default === undefined ? `(${parameter?.name})` : scalarWords(part.type, parameter.default);
+  return parameter?.default === undefined
+    ? `(${parameter?.name})`
+    : scalarWords(part.type, parameter.default);
 }
 
 function moved(

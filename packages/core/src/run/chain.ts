@@ -81,4 +81,3 @@ export const isStillUp = (state: RunState, instance: Instance): boolean => allUp
 
 /** The top of what is up: who led somewhere when an area or the project did. */
 export const topmost = (state: RunState): Instance => state.overlays.at(-1) ?? state.base;
-

@@ -91,7 +91,9 @@ export function goBack(step: Step, link: CompiledLink, source: Instance | null):
   const bringBack = (left: Left, layer: 'base' | 'overlay'): Instance => {
     const { screen, args, asker, cameFrom, focus } = left;
     const asked =
-      asker && asker.serial !== null ? { ...asker, serial: serials.get(asker.serial) ?? asker.serial } : asker;
+      asker && asker.serial !== null
+        ? { ...asker, serial: serials.get(asker.serial) ?? asker.serial }
+        : asker;
     const now = comeUp(step, { screen, layer, by: link.id, args, asker: asked, cameFrom, focus });
     serials.set(left.serial, now.serial);
     return now;

@@ -13,7 +13,13 @@ export function companionsWanted(flow: Flow, state: RunState, say: Say): string[
     // A companion in no area, or in one that is gone, is beside every base.
     if (screen.area !== undefined && areas.length > 0 && !around.includes(areas[0]!)) return [];
     const source = state.companions.find((each) => each.screen === id) ?? null;
-    const place = { flow, state, say, source: source ?? { ...state.base, args: fallbacks(flow, id) }, fields: null };
+    const place = {
+      flow,
+      state,
+      say,
+      source: source ?? { ...state.base, args: fallbacks(flow, id) },
+      fields: null,
+    };
     // Companions do not see one another, so that none can call itself up and away without end.
     return shownWhen === null || holds(place, shownWhen, id, false) ? [id] : [];
   });
@@ -24,7 +30,9 @@ export function syncCompanions(step: Step): void {
   const { flow, state, say } = step;
   if (flow.companions.length === 0 && state.companions.length === 0) return;
   const wanted = companionsWanted(flow, state, say);
-  const same = wanted.length === state.companions.length && state.companions.every((each, i) => each.screen === wanted[i]);
+  const same =
+    wanted.length === state.companions.length &&
+    state.companions.every((each, i) => each.screen === wanted[i]);
   if (same) return;
   const before = state.companions;
   state.companions = wanted.map(

@@ -34,7 +34,8 @@ export function faults(flow: Flow, state: RunState): string[] {
   for (const value of flow.values.values())
     if (fitScalar(value, state.values[value.id]) !== state.values[value.id])
       found.push(`${value.name} holds what it cannot`);
-  if (Object.keys(state.values).length !== flow.values.size) found.push('a value is held that does not exist');
+  if (Object.keys(state.values).length !== flow.values.size)
+    found.push('a value is held that does not exist');
   for (const each of up)
     for (const { id, type } of screenOf(flow, each).parameters)
       if (fitScalar(type, each.args[id]) !== each.args[id]) found.push(`${each.screen} lacks what it takes`);

@@ -56,4 +56,3 @@ function canGoBack({ state }: Search, source: Instance | null): boolean {
   if (source?.layer === 'overlay' || source?.layer === 'notice') return true;
   return (source?.layer !== 'base' && state.overlays.length > 0) || state.trail.length > 0;
 }
-

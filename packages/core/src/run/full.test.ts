@@ -15,7 +15,14 @@ const oil: Value = {
   most: 100,
   default: 40,
 };
-const lit: Value = { id: 'lit', name: 'lit', section: 'Lamp', life: 'progress', type: 'on/off', default: false };
+const lit: Value = {
+  id: 'lit',
+  name: 'lit',
+  section: 'Lamp',
+  life: 'progress',
+  type: 'on/off',
+  default: false,
+};
 
 /** The watch in an area, with a pause button beside it, pause, a confirm asked from two places, and a popup. */
 function season(over: Partial<Project> = {}, links: Link[] = []): Project {
@@ -131,9 +138,7 @@ describe('one confirm, asked by several', () => {
   });
 
   test('an answer is a dead end where the opener waits for none at all', () => {
-    const project = season({}, [
-      link('storm', down('next'), 'open', 'confirm', { args: { q: '"Sure?"' } }),
-    ]);
+    const project = season({}, [link('storm', down('next'), 'open', 'confirm', { args: { q: '"Sure?"' } })]);
     const play = new Play(project).key('Enter').event('storm').key('KeyE').key('Enter');
     expect(play.did('nowhere')).toMatchObject([
       { what: { kind: 'returned', screen: 'confirm', outcome: 'yes', to: 'storm' } },
@@ -213,7 +218,15 @@ describe('areas and the project', () => {
 
   test('give their screens clock and motion', () => {
     const project = season({
-      areas: [{ id: 'play', name: 'Play', parent: null, freezes: true, motion: { name: 'fade', duration: '0.5 s' } }],
+      areas: [
+        {
+          id: 'play',
+          name: 'Play',
+          parent: null,
+          freezes: true,
+          motion: { name: 'fade', duration: '0.5 s' },
+        },
+      ],
     });
     const play = new Play(project).key('Enter').wait(600);
     expect(play.state.game).toBe(0);
@@ -251,7 +264,16 @@ describe('conditions and values', () => {
 
   test('an event’s fields are read by condition and effects', () => {
     const project = season(
-      { events: [{ id: 'found', name: 'found', direction: 'in', fields: [{ id: 'n', name: 'much', type: 'number' }] }] },
+      {
+        events: [
+          {
+            id: 'found',
+            name: 'found',
+            direction: 'in',
+            fields: [{ id: 'n', name: 'much', type: 'number' }],
+          },
+        ],
+      },
       [
         link('watch', event('found'), 'stay', undefined, {
           when: 'much > 5',
@@ -313,7 +335,11 @@ describe('conditions and values', () => {
     ]);
     const play = new Play(project).event('try').event('load');
     expect([play.up, play.did('load')]).toMatchObject([['title'], [{ found: false }]]);
-    play.give(set('lit', true), set('oil', 5)).event('save').give(set('lit', false), set('oil', 9)).event('load');
+    play
+      .give(set('lit', true), set('oil', 5))
+      .event('save')
+      .give(set('lit', false), set('oil', 9))
+      .event('load');
     expect(play.state.values).toEqual({ lit: true, oil: 9 });
     expect(play.event('try').up).toEqual(['storm']);
     const again = begin(play.flow, { saves: play.state.saves }).state;
@@ -335,7 +361,11 @@ describe('conditions and values', () => {
   test('a run can begin at a screen with values chosen, and what its link tells it', () => {
     const flow = compile(season());
     const { state } = beginAt(flow, 'confirm', true, { values: { oil: 3 } });
-    expect([state.overlays[0]!.screen, state.overlays[0]!.args.q, state.values.oil]).toEqual(['confirm', 'Quit?', 3]);
+    expect([state.overlays[0]!.screen, state.overlays[0]!.args.q, state.values.oil]).toEqual([
+      'confirm',
+      'Quit?',
+      3,
+    ]);
   });
 });
 
@@ -395,7 +425,11 @@ test('a screen’s content that has finished takes its own link, and is a dead e
 test('90 ticks at 20 a second are 4.5 s from taken, and 4.9 s from settled with 400 ms of entering', () => {
   const warned = (since: 'taken' | 'settled') => {
     const project = projectOf(
-      [screenOf('first'), screenOf('warning', { motion: { name: 'fade', duration: '400 ms' } }), screenOf('loading')],
+      [
+        screenOf('first'),
+        screenOf('warning', { motion: { name: 'fade', duration: '400 ms' } }),
+        screenOf('loading'),
+      ],
       [
         link('first', event('go'), 'go', 'warning'),
         link('warning', after('90 ticks', { since }), 'go', 'loading'),
@@ -408,8 +442,15 @@ test('90 ticks at 20 a second are 4.5 s from taken, and 4.9 s from settled with 
 });
 
 test('what a run holds fits a changed project: types, ranges, parameters, things gone', () => {
-  const play = new Play(season()).key('Enter').give(set('oil', 90)).key('Escape').key('ArrowDown').key('Enter');
-  const changed = season({ values: [{ ...oil, most: 50 }, { ...lit, type: 'text', default: 'dark' } as Value] });
+  const play = new Play(season())
+    .key('Enter')
+    .give(set('oil', 90))
+    .key('Escape')
+    .key('ArrowDown')
+    .key('Enter');
+  const changed = season({
+    values: [{ ...oil, most: 50 }, { ...lit, type: 'text', default: 'dark' } as Value],
+  });
   changed.screens.find((each) => each.id === 'confirm')!.parameters = [
     { id: 'q', name: 'question', type: 'number', default: 4 },
   ];

@@ -48,9 +48,7 @@ const project = (notice: Partial<Screen>, over: { clock?: boolean } = {}) =>
 const say = (play: Play, said: string) => play.give({ type: 'event', event: 'oil', fields: { said } });
 /** When each notice came and went, in milliseconds. */
 const times = (play: Play, did: 'notice' | 'down') =>
-  play.outcomes
-    .filter((each) => each.did === did && each.screen === 'found')
-    .map((each) => each.at / 1000);
+  play.outcomes.filter((each) => each.did === did && each.screen === 'found').map((each) => each.at / 1000);
 
 test.each<[string, Again, number[]]>([
   ['starts over', 'over', [2200]],
@@ -117,7 +115,11 @@ test('a button on it is pressed by its action, without ever having the focus', (
 
 test('it waits under a modal overlay unless set otherwise, or lying above everything', () => {
   const ends = (notice: Partial<Screen>) => {
-    const play = say(new Play(project(notice)), 'a').key('Escape').wait(3000).key('Escape').wait(5000);
+    const play = say(new Play(project(notice)), 'a')
+      .key('Escape')
+      .wait(3000)
+      .key('Escape')
+      .wait(5000);
     return times(play, 'down')[0]! < 3000;
   };
   expect(ends({})).toBe(false);
@@ -126,7 +128,9 @@ test('it waits under a modal overlay unless set otherwise, or lying above everyt
 });
 
 test('on the game’s clock its time stands still with that', () => {
-  const play = say(new Play(project({ clock: 'game', covered: 'counts' })), 'a').key('Escape').wait(9000);
+  const play = say(new Play(project({ clock: 'game', covered: 'counts' })), 'a')
+    .key('Escape')
+    .wait(9000);
   expect(play.notices).toEqual(['found']);
   expect(play.key('Escape').wait(1700).notices).toEqual([]);
 });

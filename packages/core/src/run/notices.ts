@@ -68,7 +68,8 @@ export function settleNotices(step: Step): void {
     state.line = state.line
       .map((each) => (each.owner === NEW ? { ...each, owner: ownerOf(step, each.screen, each.by) } : each))
       .filter((each) => stays(step, each.owner));
-  for (const notice of state.notices.slice()) if (!stays(step, notice.owner)) removeNotice(step, notice, null);
+  for (const notice of state.notices.slice())
+    if (!stays(step, notice.owner)) removeNotice(step, notice, null);
   for (const next of state.line) {
     if (state.notices.some((each) => each.screen === next.screen) || !flow.screens.has(next.screen)) continue;
     state.line = state.line.filter((each) => each !== next);
@@ -85,7 +86,13 @@ function ownerOf({ flow, state }: Step, screen: Id, by: Id | null): Instance['ow
   const around = areasOf(flow, state);
   const scope =
     flow.screens.get(screen)?.notice?.scope ??
-    (from === undefined || flow.screens.has(from) ? (from ? 'screen' : 'project') : flow.areas.has(from) ? 'area' : 'project');
+    (from === undefined || flow.screens.has(from)
+      ? from
+        ? 'screen'
+        : 'project'
+      : flow.areas.has(from)
+        ? 'area'
+        : 'project');
   if (scope === 'screen') return state.base.serial;
   if (scope === 'project') return null;
   // The area that set it off, else the innermost one; a screen in no area keeps it to itself.

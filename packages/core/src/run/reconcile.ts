@@ -62,7 +62,9 @@ function becomes(flow: Flow, instance: Instance): boolean {
 /** Parameters the screen still takes, with what still fits them. */
 function fitArgs(flow: Flow, { screen, args }: { screen: Id; args: Scalars }): Scalars {
   const takes = flow.screens.get(screen)?.parameters ?? [];
-  return Object.fromEntries(takes.map(({ id, type, fallback }) => [id, fitScalar(type, args[id]) ?? fallback]));
+  return Object.fromEntries(
+    takes.map(({ id, type, fallback }) => [id, fitScalar(type, args[id]) ?? fallback]),
+  );
 }
 
 /** Notices whose screen or area is gone go, and so do those that waited for a notice of another sort now. */

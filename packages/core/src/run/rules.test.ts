@@ -1,7 +1,20 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
 import { anyInputs, anyProject } from '../test/arbitrary';
-import { allUp, begin, faults, isFrozen, maskOf, reconcile, step, type Input, type RunState } from '.';
+import { link, projectOf, screenOf } from '../test/flows';
+import {
+  allUp,
+  begin,
+  faults,
+  isFrozen,
+  LONGEST_CHAIN,
+  maskOf,
+  reachable,
+  reconcile,
+  step,
+  type Input,
+  type RunState,
+} from '.';
 
 /** What holds of any run of any project, whatever it is given. */
 
@@ -163,5 +176,80 @@ test('compiling after an edit gives what compiling afresh gives', () => {
       expect(compile(other, compile(project))).toEqual(compile(other));
     }),
     { numRuns: 150 },
+  );
+});
+
+test('no input sets off more than a hundred links in a chain, and one that is taken once is never taken twice', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      const once = new Set(project.links.filter((each) => each.once).map((each) => each.id));
+      const seen = new Set<string>();
+      play(project, inputs, (_before, _after, input, outcomes) => {
+        const taken = outcomes.flatMap((each) => (each.did === 'link' ? [each.link] : []));
+        if (input.type !== 'time') expect(taken.length).toBeLessThanOrEqual(LONGEST_CHAIN + 1);
+        for (const id of taken.filter((each) => once.has(each))) {
+          expect(seen.has(id)).toBe(false);
+          seen.add(id);
+        }
+      });
+    }),
+    runs,
+  );
+});
+
+test('from beneath a modal overlay no press is answered, but by a link marked to be found above it', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      const flow = compile(project);
+      play(project, inputs, (before, _after, input, outcomes) => {
+        if (!/^(key|pad|pointer)$/.test(input.type)) return;
+        const [taken] = outcomes.filter((each) => each.did === 'link');
+        if (taken?.did !== 'link' || taken.cue.on === 'arrival') return;
+        const reached = reachable(flow, before).map((each) => each.screen);
+        const modal = before.overlays.some((each) => flow.screens.get(each.screen)!.modal);
+        const link = flow.links.get(taken.link)!.link;
+        if (modal && !reached.includes(taken.from)) expect(link.aboveModal).toBe(true);
+      });
+    }),
+    runs,
+  );
+});
+
+test('a value that comes true fires once for as long as it stays so', () => {
+  fc.assert(
+    fc.property(fc.array(fc.integer({ min: 0, max: 100 }), { maxLength: 20 }), (levels) => {
+      const project = projectOf(
+        [screenOf('watch')],
+        [
+          link('watch', { on: 'value', when: 'oil < 20' }, 'stay'),
+          link('project', { on: 'value', when: 'oil < 20' }, 'stay'),
+        ],
+        { values: [{ id: 'oil', name: 'oil', section: 'x', life: 'session', type: 'number', default: 50 }] },
+      );
+      const inputs = levels.map((to): Input => ({ type: 'value', value: 'oil', to }));
+      let taken = 0;
+      play(project, inputs, (_before, _after, _input, outcomes) => {
+        taken += outcomes.filter((each) => each.did === 'link').length;
+      });
+      const rises = levels.filter((level, i) => level < 20 && (levels[i - 1] ?? 50) >= 20).length;
+      expect(taken).toBe(2 * rises);
+    }),
+  );
+});
+
+test('edits in between: a run of one project goes on in another, and every state on the way is valid', () => {
+  fc.assert(
+    fc.property(fc.array(fc.tuple(anyProject, anyInputs), { minLength: 2, maxLength: 4 }), (spells) => {
+      let state: RunState | null = null;
+      for (const [project, inputs] of spells) {
+        const flow = compile(project);
+        state = state === null ? begin(flow).state : reconcile(flow, state);
+        for (const input of inputs) {
+          expect(faults(flow, state)).toEqual([]);
+          state = step(flow, state, input).state;
+        }
+      }
+    }),
+    { numRuns: 80 },
   );
 });

@@ -1,6 +1,15 @@
 import type { CompiledLink, CompiledScreen, Flow, LinkTable } from '../compile';
 import type { Id } from '../model';
-import { areasOf, beneathOverlays, focusShown, isBlocked, liesOverAll, maskOf, reachable, screenOf } from './derived';
+import {
+  areasOf,
+  beneathOverlays,
+  focusShown,
+  isBlocked,
+  liesOverAll,
+  maskOf,
+  reachable,
+  screenOf,
+} from './derived';
 import { fits, type Search } from './fit';
 import { focusMove, isDirection, setFocus } from './focus';
 import { removeNotice } from './notices';
@@ -179,12 +188,7 @@ export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say
   dropHolding(state, held.code);
 }
 
-function resolveAction(
-  search: Search,
-  actions: readonly Id[],
-  when: 'up' | 'held',
-  hold?: number,
-): boolean {
+function resolveAction(search: Search, actions: readonly Id[], when: 'up' | 'held', hold?: number): boolean {
   for (const level of levels(search.flow, search.state)) {
     const link = firstFor(search, level, actions, when, hold);
     if (!link) continue;

@@ -69,7 +69,9 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
 /** What came with an event, fitted to its fields. */
 function fieldsOf(flow: Flow, event: Id, given: Scalars = {}): Scalars {
   const fields = flow.project.events.find((each) => each.id === event)?.fields ?? [];
-  return Object.fromEntries(fields.map((field) => [field.id, fitScalar(field, given[field.id]) ?? zeroOf(field)]));
+  return Object.fromEntries(
+    fields.map((field) => [field.id, fitScalar(field, given[field.id]) ?? zeroOf(field)]),
+  );
 }
 
 /** A spot as given, if there is such an element on such an instance. */
@@ -136,7 +138,8 @@ function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
   const { layer, areas } = flow.screens.get(screen)!;
   if (layer === 'companion') {
     const base = flow.project.screens.find(
-      (each) => each.layer === 'base' && (areas.length === 0 || flow.screens.get(each.id)!.areas.includes(areas[0]!)),
+      (each) =>
+        each.layer === 'base' && (areas.length === 0 || flow.screens.get(each.id)!.areas.includes(areas[0]!)),
     );
     return { host: base?.id ?? flow.start };
   }

@@ -83,7 +83,7 @@ const goesOn = (state: RunState, later: Later): boolean =>
 /** Arrivals and answers first, then companions and values, until nothing more follows. */
 function followOn(step: Step): void {
   const { state, say, turns } = step;
-  for (let count = 0; !state.ended; ) {
+  for (let count = 0; !state.ended;) {
     if (turns.length === 0) syncCompanions(step);
     if (turns.length === 0) noticeValues(step);
     if (turns.length === 0) settleNotices(step);
@@ -131,7 +131,8 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
       return closeFrom(step, 0, link);
     case 'back':
       // A full line or a cleared notice may have taken the source itself away.
-      if (source?.layer === 'notice') return isStillUp(state, source) ? removeNotice(step, source, link) : undefined;
+      if (source?.layer === 'notice')
+        return isStillUp(state, source) ? removeNotice(step, source, link) : undefined;
       return goBack(step, link, source);
     default:
       changeTo(step, link.to!, link.kind, link, source, args);

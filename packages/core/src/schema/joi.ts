@@ -117,9 +117,10 @@ const types = {
 };
 const typed = (keys: Joi.SchemaMap, picture: boolean) =>
   Joi.alternatives(
-    ...Object.values({ ...types, ...(picture ? { picture: { type: oneOf('picture').required() } } : {}) }).map(
-      (type) => thing({ id: id.required(), name: name.required(), ...type, ...keys }),
-    ),
+    ...Object.values({
+      ...types,
+      ...(picture ? { picture: { type: oneOf('picture').required() } } : {}),
+    }).map((type) => thing({ id: id.required(), name: name.required(), ...type, ...keys })),
   );
 const value = typed(
   {

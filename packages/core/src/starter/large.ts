@@ -1,4 +1,12 @@
-import { blankProject, type Cue, type Id, type Link, type LinkKind, type Project, type Screen } from '../model';
+import {
+  blankProject,
+  type Cue,
+  type Id,
+  type Link,
+  type LinkKind,
+  type Project,
+  type Screen,
+} from '../model';
 import { screenOfKind } from './draft';
 
 /** Coasts, each an area with harbours, and what comes up at every harbour. */
@@ -13,19 +21,37 @@ export function largeProject(count: number): Project {
   const project = blankProject('Three hundred lights');
   project.id = `p-large-${count}`;
   project.values = [
-    { id: 'v-oil', name: 'oil', section: 'Lamp', life: 'session', type: 'number', least: 0, most: 100, default: 50 },
+    {
+      id: 'v-oil',
+      name: 'oil',
+      section: 'Lamp',
+      life: 'session',
+      type: 'number',
+      least: 0,
+      most: 100,
+      default: 50,
+    },
     { id: 'v-lit', name: 'lit', section: 'Lamp', life: 'session', type: 'on/off', default: true },
   ];
   project.events = [
     { id: 'g-squall', name: 'squall', direction: 'in' },
     { id: 'g-oil', name: 'oil found', direction: 'in' },
   ];
-  const add = (id: Id, name: string, kind: Screen['kind'], labels: string[], over: Partial<Screen> = {}): Screen => {
+  const add = (
+    id: Id,
+    name: string,
+    kind: Screen['kind'],
+    labels: string[],
+    over: Partial<Screen> = {},
+  ): Screen => {
     const made = { ...screenOfKind(name, kind, labels), id, ...over };
     made.elements = made.elements.map((element) => ({
       ...element,
       id: `${id}-${element.name}`,
-      parent: element.parent === null ? null : `${id}-${made.elements.find((each) => each.id === element.parent)!.name}`,
+      parent:
+        element.parent === null
+          ? null
+          : `${id}-${made.elements.find((each) => each.id === element.parent)!.name}`,
     }));
     project.screens.push(made);
     return made;
@@ -70,7 +96,13 @@ export function largeProject(count: number): Project {
     HARBOUR.slice(0, count - project.screens.length).forEach((name, i) => {
       const id = `s-${coast}-${i}`;
       add(id, `${name} ${coast}`, 'custom', ['Onward', 'Talk', 'Chart'], { area });
-      if (i === 0) link(previous, previous === 's-title' ? press('s-title', 'Start') : press(previous, 'Onward'), 'go', id);
+      if (i === 0)
+        link(
+          previous,
+          previous === 's-title' ? press('s-title', 'Start') : press(previous, 'Onward'),
+          'go',
+          id,
+        );
       else link(previous, press(previous, 'Onward'), 'go', id, { when: 'lit' });
       if (i > 0) link(id, back, 'back');
       if (i === 2) link(id, { on: 'value', when: 'oil <= 0' }, 'go', first);

@@ -53,14 +53,19 @@ test('every button of a new project leads somewhere', () => {
   expect(buttons.filter((each) => !linked.has(each.id)).map((each) => each.name)).toEqual([]);
 });
 
-test.each([1, 4, 40, 300])('a made-up flow of %i screens is valid, runs, and all of it can be reached', (count) => {
-  const project = largeProject(count);
-  expect(project.screens.length).toBe(Math.max(3, count));
-  expect(readDocument(JSON.parse(writeProject(project)))).toEqual({ project });
-  expect(troublesOf(project)).toEqual([]);
-  const flow = compile(project);
-  expect(faults(flow, begin(flow).state)).toEqual([]);
-  const reached = carryOut(project, 'tidy map', {}).project.screens.filter((screen) => screen.row !== undefined);
-  // Pause is opened from coasts alone.
-  expect(project.screens.length - reached.length).toBe(count < 4 ? 1 : 0);
-});
+test.each([1, 4, 40, 300])(
+  'a made-up flow of %i screens is valid, runs, and all of it can be reached',
+  (count) => {
+    const project = largeProject(count);
+    expect(project.screens.length).toBe(Math.max(3, count));
+    expect(readDocument(JSON.parse(writeProject(project)))).toEqual({ project });
+    expect(troublesOf(project)).toEqual([]);
+    const flow = compile(project);
+    expect(faults(flow, begin(flow).state)).toEqual([]);
+    const reached = carryOut(project, 'tidy map', {}).project.screens.filter(
+      (screen) => screen.row !== undefined,
+    );
+    // Pause is opened from coasts alone.
+    expect(project.screens.length - reached.length).toBe(count < 4 ? 1 : 0);
+  },
+);

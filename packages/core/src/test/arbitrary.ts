@@ -113,7 +113,16 @@ const condition = fc.constantFrom(
   'nobody',
   'oil <',
 );
-const number = fc.constantFrom('oil + 10', 'oil - 7', '0', '100', 'asked', 'max(oil, 3)', 'oil % 3', 'nobody');
+const number = fc.constantFrom(
+  'oil + 10',
+  'oil - 7',
+  '0',
+  '100',
+  'asked',
+  'max(oil, 3)',
+  'oil % 3',
+  'nobody',
+);
 const setting = fc.oneof(
   number.map((to) => ({ value: 'oil', to })),
   fc.constantFrom('!lit', 'true', 'oil < 20').map((to) => ({ value: 'lit', to })),

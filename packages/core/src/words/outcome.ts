@@ -60,7 +60,8 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'failed':
       return `“${outcome.text}” gives nothing and counts as false: ${outcome.why}`;
     case 'nowhere':
-      if (outcome.what.kind === 'done') return `${screen(outcome.what.screen)} has finished; that leads nowhere`;
+      if (outcome.what.kind === 'done')
+        return `${screen(outcome.what.screen)} has finished; that leads nowhere`;
       if (outcome.what.kind === 'returned') {
         const { what } = outcome;
         const asked = project.screens.find((each) => each.id === what.screen);

@@ -260,8 +260,7 @@ function effectPieces(project: Project, effect: Effect, index: number, scope: Sc
     case 'notice':
     case 'clear notice': {
       const screen = screenById(project, effect.screen);
-      const given =
-        effect.do === 'notice' ? givenPieces(screen?.parameters, effect.args, scope, index) : [];
+      const given = effect.do === 'notice' ? givenPieces(screen?.parameters, effect.args, scope, index) : [];
       return [verb, noun(screen?.name), ...given];
     }
     case 'send': {

@@ -1,8 +1,21 @@
+import type { Project } from '../model';
 import { after, down, event, lighthouse, link, Play, press, show } from '../test/flows';
-import { codeName, keyName, outcomeWords, readingTime, sentenceOf, sentenceText } from '.';
+import { codeName, keyName, outcomeWords, readingTime, reasonWords, sentenceOf, sentenceText } from '.';
 
-const project = {
+const project: Project = {
   ...lighthouse(),
+  values: [
+    {
+      id: 'oil',
+      name: 'oil',
+      section: 'Lamp',
+      life: 'session',
+      type: 'number',
+      most: 100,
+      unit: '%',
+      default: 40,
+    },
+  ],
   events: [
     { id: 'gone', name: 'oil gone', direction: 'in' as const },
     { id: 'say', name: 'begin', direction: 'out' as const },
@@ -34,6 +47,28 @@ test.each([
     'When Back (Esc or Backspace) is held for 1 s, go back, house motion.',
   ],
   [link('title', { on: 'arrival' }, 'end'), 'On arrival, it is the end.'],
+  [
+    link('watch', event('gone'), 'stay', undefined, {
+      when: 'oil < 5',
+      once: true,
+      aboveModal: true,
+      effects: [
+        { do: 'set', value: 'oil', to: 'oil + 1' },
+        { do: 'save', slot: '1' },
+        { do: 'clear notice', screen: 'found', after: '0.9 s' },
+      ],
+    }),
+    'When the game says oil gone, if oil < 5, only once, also above modal screens, set oil to oil + 1, save to slot 1 and 0.9 s later take away found, and stay here.',
+  ],
+  [
+    link('watch', { on: 'value', when: 'oil <= 0' }, 'go', 'out'),
+    'As soon as oil <= 0, go to out, house motion.',
+  ],
+  [link('out', { on: 'done' }, 'back'), 'When what is on it has finished, go back, house motion.'],
+  [
+    link('watch', { on: 'returned', screen: 'pause' }, 'clear'),
+    'When pause closes, close everything, house motion.',
+  ],
 ])('a link reads as a sentence', (each, words) => expect(sentenceText(project, each)).toBe(words));
 
 test('what is gone is marked where it stands', () => {
@@ -44,6 +79,22 @@ test('what is gone is marked where it stands', () => {
   expect(pieces.filter((piece) => 'gone' in piece && piece.gone).map((piece) => piece.words)).toEqual([
     'something that is gone',
     'Slots',
+  ]);
+});
+
+test('what a screen is told stands in brackets; what has to be said and is not is marked', () => {
+  const told: Project = structuredClone(project);
+  told.screens.find((each) => each.id === 'pause')!.parameters = [
+    { id: 'q', name: 'question', type: 'text' },
+    { id: 'n', name: 'nights', type: 'number', default: 1 },
+  ];
+  const open = link('watch', down('menu'), 'open', 'pause');
+  expect(sentenceText(told, open)).toContain('open pause over this (question: not said, nights: as usual)');
+  const gone = sentenceOf(told, open).filter((piece) => 'gone' in piece && piece.gone);
+  expect(gone).toMatchObject([{ blank: 'given', param: 'q' }]);
+  open.args = { q: '"Sure?"', n: 'oli' };
+  expect(sentenceOf(told, open).filter((piece) => 'gone' in piece && piece.gone)).toMatchObject([
+    { words: 'oli', param: 'n' },
   ]);
 });
 
@@ -95,8 +146,37 @@ describe('what happened, in words', () => {
     [{ at: 0, did: 'masked', kept: false } as const, /ignored/],
     [{ at: 0, did: 'masked', kept: true } as const, /kept/],
     [{ at: 0, did: 'unsettled', screen: 'title' } as const, /stopped after 100/],
-    [{ at: 0, did: 'send', event: 'say' } as const, /begin → game/],
+    [{ at: 0, did: 'send', event: 'say', fields: {} } as const, /begin → game/],
+    [{ at: 0, did: 'sound', asset: 'gone' } as const, /A sound plays/],
+    [
+      { at: 0, did: 'set', value: 'oil', to: 100, by: null, wanted: 160 } as const,
+      /oil is 100 % \(160 is out of its range\), from outside/,
+    ],
+    [{ at: 0, did: 'refused', value: 'nope', to: 3 } as const, /gone cannot be 3/],
+    [{ at: 0, did: 'load', slot: '2', found: false } as const, /Slot 2 is empty/],
+    [{ at: 0, did: 'overflow', screen: 'found' } as const, /found: the line is full/],
+    [
+      { at: 0, did: 'failed', where: 'x', text: 'a / 0', why: 'It comes to no number.' } as const,
+      /a \/ 0.*no number/,
+    ],
+    [
+      { at: 0, did: 'nowhere', what: { kind: 'done', screen: 'title' } } as const,
+      /title has finished; that leads nowhere/,
+    ],
     [{ at: 0, did: 'to game', code: 'pad 0' } as const, /Bottom button → game/],
     [{ at: 0, did: 'end' } as const, /The end/],
   ])('%j', (outcome, said) => expect(outcomeWords(project, outcome)).toMatch(said));
+});
+
+test.each([
+  [
+    { because: 'condition' as const, text: 'oil < 5', read: [['oil', 40]] as [string, number][] },
+    'Not: oil < 5, since oil was 40',
+  ],
+  [{ because: 'once' as const }, 'It is taken only once, and has been'],
+  [{ because: 'covered' as const }, 'A modal screen lies above, and it is not marked to open above that'],
+  [{ because: 'not an overlay' as const }, 'Only an overlay can make way for another'],
+  [{ because: 'nothing to go back to' as const }, 'There is nothing to go back to any more'],
+])('why a link was not taken: %j', (reason, words) => {
+  expect(reasonWords(project, { link: 'gone', reason })).toBe(words);
 });
