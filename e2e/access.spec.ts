@@ -40,7 +40,7 @@ for (const theme of ['day', 'night'])
       .click();
     await expectNothingSerious(desk);
     await desk.page.keyboard.press('Escape');
-    await desk.card('Title').click();
+    await desk.choose('Title');
     await desk.reading.getByRole('button', { name: /^Begin the watch button/ }).click();
     await expectNothingSerious(desk);
     await desk.page.getByTitle('Projects').click();
@@ -58,7 +58,7 @@ for (const theme of ['day', 'night'])
 
 test('axe finds nothing serious where values, conditions, areas and the grid are', async ({ desk }) => {
   test.setTimeout(120_000);
-  await desk.card('The watch').click();
+  await desk.choose('The watch');
   const found = desk.sentence(/^When the game says oil found/);
   await found.click();
   await found.getByRole('button', { name: 'if …' }).click();
@@ -156,7 +156,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
 test('the window works at 1024 and at 1920 wide: nothing is cut off or under something else', async ({
   desk,
 }) => {
-  await desk.card('Title').click();
+  await desk.choose('Title');
   for (const [width, height] of [
     [1024, 700],
     [1920, 1080],

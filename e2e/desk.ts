@@ -43,6 +43,11 @@ export class Desk {
       name: new RegExp(`^${name}, (base|overlay|notice|companion|not made)`),
     });
   }
+  /** Chooses a card, wherever it is on the map; the keyboard brings it into view. */
+  async choose(name: string, modifiers: ('Shift' | 'Control')[] = []): Promise<void> {
+    await this.card(name).focus();
+    await this.card(name).click({ modifiers });
+  }
   sentence(words: string | RegExp): Locator {
     return this.reading.getByRole('group', { name: words });
   }
@@ -70,7 +75,7 @@ export class Desk {
 
   /** Chooses a screen and plays from it, with the keyboard in the game. */
   async playFrom(name: string): Promise<void> {
-    await this.card(name).click();
+    await this.choose(name);
     await this.live.getByRole('button', { name: 'Start here' }).click();
     await this.takeInHand();
     await this.settled();

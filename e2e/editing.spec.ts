@@ -3,7 +3,7 @@ import { expect, test } from './desk';
 test('typing over a text in Live while held changes it where it runs, and one undo brings it back', async ({
   desk,
 }) => {
-  await desk.card('Title').click();
+  await desk.choose('Title');
   const box = (await desk.editing.boundingBox())!;
   const heading = { x: box.x + box.width * 0.2, y: box.y + box.height * 0.29 };
   await desk.page.mouse.dblclick(heading.x, heading.y);
@@ -21,7 +21,7 @@ test('typing over a text in Live while held changes it where it runs, and one un
 });
 
 test('a drag moves an element, sums move it exactly, and each is one step back', async ({ desk }) => {
-  await desk.card('Title').click();
+  await desk.choose('Title');
   const box = (await desk.editing.boundingBox())!;
   const scale = box.width / 1920;
   await desk.page.mouse.move(box.x + 386 * scale, box.y + 562 * scale);
@@ -84,7 +84,7 @@ test('changing where a link leads, how it moves, and deleting what is up: the ru
 });
 
 test('screens are added, renamed, duplicated and deleted on the map, with undo', async ({ desk }) => {
-  await desk.card('Credits').click();
+  await desk.choose('Credits');
   await desk.page.keyboard.press('n');
   await desk.typing.fill('Credits');
   await expect(desk.page.getByText('“Credits” is already in use.')).toBeVisible();
@@ -119,7 +119,7 @@ test('a link is drawn from one card to another, and from a card to a new name', 
   await desk.page.mouse.move(to.x + 20, to.y + 20, { steps: 5 });
   await desk.page.mouse.up();
   await expect(desk.sentence(/go to Game over/)).toBeVisible();
-  await desk.card('Game over').click();
+  await desk.choose('Game over');
   await desk.page.keyboard.press('l');
   await desk.typing.fill('Shipyard');
   await desk.page.getByRole('option', { name: 'Go to “Shipyard”' }).click();
@@ -127,7 +127,7 @@ test('a link is drawn from one card to another, and from a card to a new name', 
 });
 
 test('every cue and kind can be said in a sentence', async ({ desk }) => {
-  await desk.card('Credits').click();
+  await desk.choose('Credits');
   const add = async (typed: string, option: RegExp) => {
     await desk.reading.getByRole('button', { name: 'When …' }).click();
     await desk.typing.fill(typed);
@@ -139,7 +139,7 @@ test('every cue and kind can be said in a sentence', async ({ desk }) => {
   await desk.fill(tab, 'Somewhere', 'Tide', /Tide table/);
   await expect(tab).toHaveAccessibleName(/goes down, open Tide table over this, house motion/);
   await desk.fill(tab, 'goes down', 'held', /is held/);
-  await tab.getByRole('button', { name: '500 ms' }).click();
+  await tab.getByRole('button', { name: '500 ms', exact: true }).click();
   await desk.page.getByRole('textbox', { name: 'Held how long' }).fill('1 s');
   await desk.page.keyboard.press('Enter');
   await expect(tab).toHaveAccessibleName(/is held for 1 s/);
@@ -174,7 +174,7 @@ test('every cue and kind can be said in a sentence', async ({ desk }) => {
 });
 
 test('nonsense in a blank is refused with words or cleaned, and nothing is lost', async ({ desk }) => {
-  await desk.card('Lamp out').click();
+  await desk.choose('Lamp out');
   const stay = desk.sentence(/^After 2.5 s/);
   await stay.getByRole('button', { name: '2.5 s' }).click();
   const time = desk.page.getByRole('textbox', { name: /^How long/ });

@@ -81,7 +81,7 @@ test('core and Chromium agree on the width of every line of the demo to half a p
 });
 
 test('a screen’s edit is in the picture at once', async ({ desk }) => {
-  await desk.card('Title').click();
+  await desk.choose('Title');
   await desk.reading.getByRole('button', { name: /^Heading text/ }).click();
   await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('Another light');
   expect(await desk.words()).toContain('Another light');

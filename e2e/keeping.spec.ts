@@ -7,7 +7,7 @@ import { chromiumFlags, chromiumPath } from '../playwright.config';
 import { Desk, expect, test } from './desk';
 
 async function rename(desk: Desk, to: string): Promise<void> {
-  await desk.card('Credits').click();
+  await desk.choose('Credits');
   const name = desk.reading.getByRole('textbox', { name: 'Name' });
   await name.fill(to);
   await name.press('Enter');
@@ -66,7 +66,7 @@ test('saved as a file and opened again it is the same, with its pictures', async
     .getByLabel('Project file')
     .setInputFiles({ name: file.name, mimeType: 'application/zip', buffer: file.bytes });
   await expect(desk.card('Thanks')).toBeVisible();
-  await desk.card('Title').click();
+  await desk.choose('Title');
   const pictures = () =>
     desk.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('image')].map((each) => each.getAttribute('href')),

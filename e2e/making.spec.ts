@@ -177,7 +177,7 @@ test('a gap, an answer nobody waits for, and content that has finished are asked
   desk,
 }) => {
   // Options asks the confirm, and waits for no answer.
-  await desk.card('Credits').click();
+  await desk.choose('Credits');
   await desk.reading.getByRole('button', { name: 'When …' }).click();
   await desk.typing.fill('next');
   await desk.page
@@ -203,7 +203,7 @@ test('a gap, an answer nobody waits for, and content that has finished are asked
   await desk.asking.getByRole('textbox').fill('Title');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Title');
-  await desk.card('Credits').click();
+  await desk.choose('Credits');
   await expect(desk.sentence('When Confirm answers Yes, go to Title, house motion.')).toBeVisible();
 });
 

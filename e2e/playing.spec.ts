@@ -69,7 +69,7 @@ test('a second press during a slide is ignored, or kept when the link says so', 
   await desk.runFor(8);
   await desk.expectUp('The watch');
 
-  await desk.card('Title').click();
+  await desk.choose('Title');
   const begin = desk.sentence(/^When Begin the watch is pressed/);
   await begin.getByRole('button', { name: 'a 280 ms slide from the right' }).click();
   await desk.page.getByRole('radio', { name: 'is kept and looked at then' }).check();

@@ -53,7 +53,7 @@ test('the divider has three rests, the narrow one a list of screens', async ({ d
 });
 
 test('sentences are tried in their order, and taken out, with undo', async ({ desk }) => {
-  await desk.card('The watch').click();
+  await desk.choose('The watch');
   const order = () =>
     desk.reading
       .getByRole('region', { name: 'What happens here' })
@@ -102,7 +102,7 @@ test('the theme turns and is remembered', async ({ desk }) => {
 });
 
 test('elements are added, named apart, linked where they stand, and taken off', async ({ desk }) => {
-  await desk.card('Credits').click();
+  await desk.choose('Credits');
   const what = desk.reading.getByRole('region', { name: 'What is on it' });
   for (const type of ['Button', 'Text', 'Panel', 'Picture']) {
     await what.getByRole('button', { name: type, exact: true }).click();

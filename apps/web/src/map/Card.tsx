@@ -2,7 +2,15 @@
 
 import { CARD, type MapCard } from '@tavu/core/map';
 import { linkTroubles, screenTroubles } from '@tavu/core/check';
-import { linksFrom, readName, screenById, type Link, type Project, type Screen } from '@tavu/core/model';
+import {
+  linksFrom,
+  readName,
+  screenById,
+  type Id,
+  type Link,
+  type Project,
+  type Screen,
+} from '@tavu/core/model';
 import { paintStill, type Item } from '@tavu/core/paint';
 import { Clock, CornerUpLeft, Timer, TriangleAlert } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
@@ -167,14 +175,7 @@ function Caption({
   const timed = links.find((link) => link.cue.on === 'time');
   const back = links.some((link) => link.kind === 'back');
   const ends = links.some((link) => link.kind === 'end');
-  const troubled = useMemo(
-    () =>
-      screen !== undefined &&
-      (screenTroubles(project, screen).length > 0 || links.some((link) => hasTrouble(project, link))),
-    // What is wrong can be anywhere in the project.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [project],
-  );
+  const troubled = useMemo(() => isTroubled(project, card.id), [project, card.id]);
   if (naming && screen) {
     const others = project.screens.filter((each) => each !== screen).map((each) => each.name);
     return (
@@ -237,6 +238,15 @@ function stays({ until, lasts }: Screen): string {
   if (until === 'dismissed') return 'stays until dismissed';
   if (until === 'replaced') return 'stays until replaced or cleared';
   return typeof until === 'object' ? 'stays until an event' : `shows for ${lasts ?? '2 s'}`;
+}
+
+function isTroubled(project: Project, id: Id): boolean {
+  const screen = screenById(project, id);
+  if (!screen) return false;
+  return (
+    screenTroubles(project, screen).length > 0 ||
+    linksFrom(project, id).some((link) => hasTrouble(project, link))
+  );
 }
 
 /** A gap is told by its own card. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { titleCase, type Id } from '@tavu/core/model';
+import type { Outcome } from '@tavu/core/run';
 import { outcomeWords } from '@tavu/core/words';
 import { useRef, type PointerEvent } from 'react';
 import { goBackTo, turnBackTo, useRun, type Entry, type Span } from '../live/run';
@@ -12,7 +13,7 @@ const ROWS = ['base', 'overlay', 'notice', 'companion'] as const;
 type Row = (typeof ROWS)[number];
 const LANE = 16;
 /** Room for the marks above the lanes. */
-const HEAD = 18;
+const HEAD = 24;
 
 /** The last seconds of the run: what was up, what came in and what it set off. Each mark is a place to go back to. */
 export function TimeStrip() {
@@ -39,7 +40,7 @@ export function TimeStrip() {
     layerOf,
   );
   const height = HEAD + LANE * rows.reduce((sum, row) => sum + row.lanes, 0);
-  const marks = entries.filter(({ outcome }) => outcome.at >= from && MARKED.has(outcome.did));
+  const marks = gathered(entries.filter(({ outcome }) => outcome.at >= from && MARKED.has(outcome.did)));
   const seconds = Array.from(
     { length: 13 },
     (_, i) => Math.ceil(from / 1_000_000) * 1_000_000 + i * 1_000_000,
@@ -71,33 +72,10 @@ export function TimeStrip() {
             </div>
           ))}
         </div>
-        <div
-          ref={strip}
-          role="slider"
-          tabIndex={0}
-          aria-label="The run’s time"
-          aria-valuemin={from / 1_000_000}
-          aria-valuemax={end / 1_000_000}
-          aria-valuenow={now / 1_000_000}
-          aria-valuetext={`${(now / 1_000_000).toFixed(2)} s`}
-          className="relative min-h-full min-w-0 flex-1 cursor-ew-resize touch-none overflow-hidden"
-          style={{ height }}
-          onPointerDown={(event) => {
-            if ((event.target as Element).closest('button')) return;
-            event.currentTarget.setPointerCapture(event.pointerId);
-            turn(event);
-          }}
-          onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && turn(event)}
-          onKeyDown={(event) => {
-            const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
-            if (by === 0 || event.target !== event.currentTarget) return;
-            event.preventDefault();
-            turnBackTo(Math.min(end, Math.max(0, now + by * (event.shiftKey ? 1_000_000 : 100_000))));
-          }}
-        >
+        <div ref={strip} className="relative min-h-full min-w-0 flex-1 overflow-hidden" style={{ height }}>
           {seconds.map((time) => (
             <div key={time} className="absolute inset-y-0 border-l border-line" style={{ left: at(time) }}>
-              <span className="absolute bottom-0 left-1 font-mono text-xs text-soft">{time / 1_000_000}</span>
+              <span className="absolute top-0 left-1 font-mono text-xs text-soft">{time / 1_000_000}</span>
             </div>
           ))}
           {rows.flatMap(({ layer, first, placed }) =>
@@ -114,12 +92,33 @@ export function TimeStrip() {
             )),
           )}
           <div className="absolute inset-y-0 w-0.5 bg-live" style={{ left: at(now) }} aria-hidden="true" />
-          {marks.map((entry) => (
+          <div
+            role="slider"
+            tabIndex={0}
+            aria-label="The run’s time"
+            aria-valuemin={from / 1_000_000}
+            aria-valuemax={end / 1_000_000}
+            aria-valuenow={now / 1_000_000}
+            aria-valuetext={`${(now / 1_000_000).toFixed(2)} s`}
+            className="absolute inset-0 cursor-ew-resize touch-none"
+            onPointerDown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId);
+              turn(event);
+            }}
+            onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && turn(event)}
+            onKeyDown={(event) => {
+              const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+              if (by === 0) return;
+              event.preventDefault();
+              turnBackTo(Math.min(end, Math.max(0, now + by * (event.shiftKey ? 1_000_000 : 100_000))));
+            }}
+          />
+          {marks.map((mark) => (
             <Mark
-              key={entry.n}
-              entry={entry}
-              left={at(entry.outcome.at)}
-              words={`${(entry.outcome.at / 1_000_000).toFixed(3)} s: ${outcomeWords(project, entry.outcome)}`}
+              key={mark[0]!.n}
+              entries={mark}
+              left={at(mark[0]!.outcome.at)}
+              words={mark.map(({ outcome }) => outcomeWords(project, outcome))}
             />
           ))}
         </div>
@@ -129,6 +128,20 @@ export function TimeStrip() {
 }
 
 const MARKED = new Set(['input', 'link', 'send', 'sound', 'set', 'nowhere', 'masked', 'unsettled', 'failed']);
+
+/** Marks nearer than this, in microseconds, are one: each has room to be pressed. */
+const NEAR = 320_000;
+
+/** Entries that stand too near to be told apart share a mark, which leads to the first of them. */
+function gathered(entries: readonly Entry[]): Entry[][] {
+  const marks: Entry[][] = [];
+  for (const entry of entries) {
+    const last = marks.at(-1);
+    if (last && entry.outcome.at - last[0]!.outcome.at < NEAR) last.push(entry);
+    else marks.push([entry]);
+  }
+  return marks;
+}
 
 const LOOKS: Record<Row, string> = {
   base: 'border-solid bg-water',
@@ -198,27 +211,45 @@ function Bar({
   );
 }
 
-/** Inputs are told from what they set off by shape as well as colour. */
-function Mark({ entry, left, words }: { entry: Entry; left: string; words: string }) {
-  const { did } = entry.outcome;
-  const look =
-    did === 'link'
-      ? 'bg-live rotate-45'
-      : did === 'input'
-        ? 'bg-ink rounded-full'
-        : did === 'send' || did === 'sound' || did === 'set'
-          ? 'bg-chosen'
-          : 'border-2 border-warn bg-sheet rounded-full';
+/** What came in is told from what it set off by shape as well as colour; of several the most telling is shown. */
+const SHAPES: [Outcome['did'], string][] = [
+  ['nowhere', 'border-2 border-warn bg-sheet rounded-full'],
+  ['failed', 'border-2 border-warn bg-sheet rounded-full'],
+  ['unsettled', 'border-2 border-warn bg-sheet rounded-full'],
+  ['link', 'bg-live rotate-45'],
+  ['send', 'bg-chosen'],
+  ['sound', 'bg-chosen'],
+  ['set', 'bg-chosen'],
+  ['input', 'bg-ink rounded-full'],
+];
+
+function Mark({
+  entries,
+  left,
+  words,
+}: {
+  entries: readonly Entry[];
+  left: string;
+  words: readonly string[];
+}) {
+  const [first] = entries;
+  const shape = SHAPES.find(([did]) => entries.some((entry) => entry.outcome.did === did))?.[1];
+  const told = `${(first!.outcome.at / 1_000_000).toFixed(3)} s: ${words.join('; ')}`;
   return (
     <button
       type="button"
-      aria-label={words}
-      title={words}
-      className="absolute top-0 z-10 flex size-4 -translate-x-1/2 items-center justify-center"
+      aria-label={told}
+      title={told}
+      className="absolute top-0 z-10 flex size-6 -translate-x-1/2 items-center justify-center"
       style={{ left }}
-      onClick={() => goBackTo(entry)}
+      onClick={() => goBackTo(first!)}
     >
-      <span className={`block size-2.5 ${look}`} />
+      <span className={`block size-2.5 ${shape ?? 'border-2 border-warn bg-sheet rounded-full'}`} />
+      {entries.length > 2 && (
+        <span aria-hidden="true" className="absolute right-0 bottom-0 text-xs leading-3 text-soft">
+          {entries.length}
+        </span>
+      )}
     </button>
   );
 }

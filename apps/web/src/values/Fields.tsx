@@ -6,8 +6,8 @@ import { useState } from 'react';
 import { Field } from '../ui/Field';
 import { IconButton } from '../ui/parts';
 import { ScalarInput } from './ScalarInput';
-import { newType, TypeRest, TypeSelect } from './TypeFields';
-import { readValueName } from './ValuesPane';
+import { newType, readValueName } from './read';
+import { TypeRest, TypeSelect } from './TypeFields';
 
 type Item = FieldType & { id: Id; name: string; default?: Scalar };
 

@@ -3,6 +3,7 @@
 import type { FieldType, Scalar } from '@tavu/core/model';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
+import { readNumber, readText } from './read';
 
 /** What a value, parameter or field holds, in the form that fits its type. */
 export function ScalarInput({
@@ -89,22 +90,3 @@ export function ScalarInput({
       );
   }
 }
-
-export function readNumber(
-  text: string,
-  { least, most }: { least?: number; most?: number } = {},
-): { ok: number } | { error: string } {
-  const n = Number(text.trim().replace(',', '.'));
-  if (text.trim() === '' || !Number.isFinite(n)) return { error: 'Write a number.' };
-  if (least !== undefined && n < least) return { error: `It can be ${least} at least.` };
-  if (most !== undefined && n > most) return { error: `It can be ${most} at most.` };
-  if (Math.abs(n) > 1e9) return { error: 'It can be a thousand million at most.' };
-  return { ok: n };
-}
-
-const LONGEST_TEXT = 2000;
-
-export const readText = (text: string): { ok: string } | { error: string } =>
-  text.length > LONGEST_TEXT
-    ? { error: `A text can have ${LONGEST_TEXT} characters; this has ${text.length}.` }
-    : { ok: text };

@@ -1,8 +1,8 @@
 'use client';
 
-import { identifierOf, LONGEST_NAME, type FieldType, type Option } from '@tavu/core/model';
+import type { FieldType } from '@tavu/core/model';
 import { Field } from '../ui/Field';
-import { readNumber } from './ScalarInput';
+import { readNumber, readOptions, readWord } from './read';
 
 const TYPE_NAMES: [FieldType['type'], string][] = [
   ['on/off', 'On/off'],
@@ -11,18 +11,6 @@ const TYPE_NAMES: [FieldType['type'], string][] = [
   ['text', 'Text'],
   ['picture', 'Picture'],
 ];
-
-/** A type as it is first made. */
-export function newType(type: FieldType['type']): FieldType {
-  if (type !== 'choice') return { type } as FieldType;
-  return {
-    type,
-    options: [
-      { id: 'one', label: 'One' },
-      { id: 'two', label: 'Two' },
-    ],
-  };
-}
 
 export function TypeSelect({
   label,
@@ -123,33 +111,4 @@ function Bound({
       onChange={onChange}
     />
   );
-}
-
-const readWord = (text: string): { ok: string } | { error: string } =>
-  text.trim() === ''
-    ? { error: 'Write a word.' }
-    : text.trim().length > LONGEST_NAME
-      ? { error: `A word can have ${LONGEST_NAME} characters.` }
-      : { ok: text.trim() };
-
-/** Options keep what expressions call them, as long as their label or their place stays. */
-export function readOptions(text: string, before: readonly Option[]): { ok: Option[] } | { error: string } {
-  const labels = text.split(',').map((label) => label.trim());
-  if (labels.some((label) => label === '')) return { error: 'Between two commas stands a word.' };
-  if (labels.length < 2) return { error: 'A choice has at least two options.' };
-  if (labels.length > 100) return { error: 'A choice can have 100 options.' };
-  if (labels.some((label) => label.length > LONGEST_NAME))
-    return { error: `An option can have ${LONGEST_NAME} characters.` };
-  const seen = new Set<string>();
-  const options: Option[] = [];
-  for (const [i, label] of labels.entries()) {
-    const known = before.find((option) => option.label === label);
-    const same =
-      labels.length === before.length && !labels.includes(before[i]!.label) ? before[i] : undefined;
-    const id = (known ?? same)?.id ?? identifierOf(label).toLowerCase();
-    if (seen.has(id)) return { error: `“${label}” is there twice.` };
-    seen.add(id);
-    options.push({ id, label });
-  }
-  return { ok: options };
 }

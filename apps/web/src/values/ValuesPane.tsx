@@ -1,7 +1,6 @@
 'use client';
 
 import {
-  identifierOf,
   readName,
   titleCase,
   type FieldType,
@@ -19,7 +18,8 @@ import { Button, IconButton } from '../ui/parts';
 import { Row, Select } from '../ui/Row';
 import { Fields } from './Fields';
 import { ScalarInput } from './ScalarInput';
-import { newType, TypeRest, TypeSelect } from './TypeFields';
+import { newType, readValueName } from './read';
+import { TypeRest, TypeSelect } from './TypeFields';
 import { nameOfUse, usesOf, type Use, type Uses } from './uses';
 
 const NO_USES: Uses = { sets: [], reads: [] };
@@ -150,21 +150,6 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
       )}
     </li>
   );
-}
-
-/** Names are told apart by what expressions call them. */
-export function readValueName(
-  text: string,
-  others: readonly { name: string }[],
-): ReturnType<typeof readName> {
-  const read = readName(
-    text,
-    others.map((each) => each.name),
-  );
-  if ('error' in read) return read;
-  const called = identifierOf(read.ok);
-  const same = others.find((each) => identifierOf(each.name) === called);
-  return same ? { error: `In conditions it would be called ${called}, like “${same.name}”.` } : read;
 }
 
 function NewValue() {

@@ -45,7 +45,7 @@ function labelSize(project: Project, line: MapLine): { width: number; height: nu
 
 /** The longest way a line is drawn, in map pixels; what leads further is a stub. */
 const LONGEST = 620;
-const STUB = 34;
+const STUB = 14;
 
 /**
  * Lines start at the very control that sets the link off and end at the edge of the card they lead to. The links of an
@@ -69,7 +69,13 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
       if (known) known.links.push(link.id);
       else if (box) lines.set(key, fromBox(key, link, box, to));
       else
-        lines.set(key, shortened(lineBetween(key, link, from!, to, controlPoint(project, from!, link)), to));
+        lines.set(
+          key,
+          shortened(lineBetween(key, link, from!, to, controlPoint(project, from!, link)), to, {
+            x: from!.x,
+            width: CARD.width,
+          }),
+        );
     }
   }
   const all = [...lines.values()];
@@ -77,16 +83,13 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
   return all;
 }
 
-/** A line too long to follow becomes a stub, which says where it leads. */
-function shortened(line: MapLine, to: MapCard): MapLine {
-  const { start, end, bends } = line;
+/** A line too long to follow becomes a stub beside what it starts from, which says where it leads. */
+function shortened(line: MapLine, to: MapCard, from: { x: number; width: number }): MapLine {
+  const { start, end } = line;
   if (Math.hypot(end.x - start.x, end.y - start.y) <= LONGEST) return line;
-  const way = Math.hypot(bends[0].x - start.x, bends[0].y - start.y) || 1;
-  const on = (by: number): Point => ({
-    x: start.x + ((bends[0].x - start.x) / way) * by,
-    y: start.y + ((bends[0].y - start.y) / way) * by,
-  });
-  return { ...line, stub: to.name, end: on(STUB), bends: [on(STUB / 3), on((2 * STUB) / 3)] };
+  const out = { x: end.x < start.x ? from.x - STUB : from.x + from.width + STUB, y: start.y };
+  const on = (share: number): Point => ({ x: start.x + (out.x - start.x) * share, y: start.y });
+  return { ...line, stub: to.name, end: out, bends: [on(1 / 3), on(2 / 3)] };
 }
 
 function fromBox(key: string, link: Link, box: MapPlan['areas'][number], to: MapCard): MapLine {
@@ -109,7 +112,7 @@ function fromBox(key: string, link: Link, box: MapPlan['areas'][number], to: Map
     ],
     label: { x: 0, y: 0 },
   };
-  return shortened(line, to);
+  return shortened(line, to, box);
 }
 
 /** Where on its card the control stands; null for a link that no control sets off. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { compile } from '../compile';
 import { begin, step } from '../run';
 import { anyInputs, anyProject } from '../test/arbitrary';
-import { lighthouse, Play } from '../test/flows';
+import { buttonOf, event, lighthouse, link, Play, press, projectOf, screenOf } from '../test/flows';
 import { hitTest, paintRun, paintStill, svgFrame, svgText, toSvg, type Item } from '.';
 
 const sources = { asset: (id: string) => `asset:${id}`, family: (face: string) => face };
@@ -85,4 +85,121 @@ test('focus is told by a ring, and only while keys or pad are in hand', () => {
   expect(rings(paintRun(play.flow, play.state))).toBe(1);
   play.give({ type: 'pointer', device: 'touch', phase: 'down', spot: null });
   expect(rings(paintRun(play.flow, play.state))).toBe(0);
+});
+
+describe('what a run says', () => {
+  const words = (play: Play): string[] => {
+    const found: string[] = [];
+    const look = (items: Item[]): void => {
+      for (const item of items) {
+        if (item.kind === 'group') look(item.items);
+        if (item.kind === 'text') found.push(item.lines.map((line) => line.text).join(' '));
+      }
+    };
+    look(paintRun(play.flow, play.state));
+    return found;
+  };
+  const label = (id: string, text: string) => {
+    const {
+      type: _,
+      box: __,
+      ...rest
+    } = buttonOf(id, 40, text) as Extract<ReturnType<typeof buttonOf>, { type: 'button' }>;
+    return { ...rest, type: 'text' as const };
+  };
+  const project = () =>
+    projectOf(
+      [
+        screenOf('watch', { elements: [label('t', 'Oil {oil}, lamp {lit}, {nobody}')] }),
+        screenOf('found', {
+          layer: 'notice',
+          again: { stack: 2 },
+          until: 'dismissed',
+          parameters: [
+            { id: 'n', name: 'much', type: 'number', unit: 'cans' },
+            { id: 'p', name: 'what', type: 'picture' },
+          ],
+          elements: [
+            label('said', '{much} found'),
+            { ...buttonOf('shut', 140, 'All right'), shortcut: 'next' } as never,
+            {
+              id: 'pic',
+              name: 'Picture',
+              type: 'picture',
+              parent: null,
+              asset: 'can',
+              from: 'p',
+              fit: 'contain',
+              place: { x: { at: 'start', offset: 0, size: 20 }, y: { at: 'start', offset: 0, size: 20 } },
+            },
+          ],
+        }),
+      ],
+      [
+        link('watch', event('g'), 'stay', undefined, {
+          effects: [{ do: 'notice', screen: 'found', args: { n: 'oil / 10', p: '"ship"' } }],
+        }),
+        link('found', press('shut'), 'back'),
+      ],
+      {
+        values: [
+          { id: 'oil', name: 'oil', section: 'x', life: 'session', type: 'number', unit: '%', default: 40 },
+          {
+            id: 'lit',
+            name: 'lit',
+            section: 'x',
+            life: 'session',
+            type: 'on/off',
+            on: 'Lit',
+            off: 'Dark',
+            default: true,
+          },
+        ],
+        assets: ['can', 'ship'].map((id) => ({
+          id,
+          name: id,
+          media: 'image/svg+xml',
+          width: 9,
+          height: 9,
+          bytes: 9,
+        })),
+      },
+    );
+
+  test('names in texts stand for what they hold, in words; what is no name stays as it is written', () => {
+    const play = new Play(project());
+    expect(words(play)).toEqual(['Oil 40 %, lamp Lit, {nobody}']);
+    play.give({ type: 'value', value: 'oil', to: 7 }, { type: 'value', value: 'lit', to: false });
+    expect(words(play)).toEqual(['Oil 7 %, lamp Dark, {nobody}']);
+  });
+
+  test('a message says and shows what it is told, with the key or pad button that presses its button', () => {
+    const play = new Play(project()).event('g');
+    expect(words(play).slice(1)).toEqual(['4 cans found', '[E]  All right']);
+    const pictures = JSON.stringify(paintRun(play.flow, play.state));
+    expect(pictures).toContain('"asset":"ship"');
+    play.give({ type: 'pad', button: 3, phase: 'down' });
+    expect(words(play).at(-1)).toBe('[right shoulder]  All right');
+  });
+
+  test('stacked, they stand apart, and a press finds the one it is on', () => {
+    const play = new Play(project()).event('g').event('g');
+    const [first, second] = play.state.notices;
+    expect([first!.slot, second!.slot]).toEqual([0, 1]);
+    const { layout } = play.flow.screens.get('found')!;
+    const button = layout.get('shut')!;
+    const height =
+      Math.max(...[...layout.values()].map((rect) => rect.y + rect.height)) -
+      Math.min(...[...layout.values()].map((rect) => rect.y));
+    const at = (down: number) => hitTest(play.flow, play.state, button.x + 5, button.y + 5 + down);
+    expect(at(0)).toEqual({ serial: first!.serial, element: 'shut' });
+    expect(at(height + 16)).toEqual({ serial: second!.serial, element: 'shut' });
+  });
+
+  test('where nothing runs, values hold their defaults and parameters are called by name', () => {
+    const { flow } = new Play(project());
+    const still = (id: string) => JSON.stringify(paintStill(flow, flow.screens.get(id)!, false));
+    expect(still('watch')).toContain('Oil 40 %');
+    expect(still('found')).toContain('(much) found');
+  });
 });

@@ -1,0 +1,105 @@
+'use client';
+
+import { CARD, type MapPlan } from '@tavu/core/map';
+import { select } from 'd3-selection';
+import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+import { useCallback, useEffect, useMemo, useRef, useState, type UIEvent } from 'react';
+
+/** Where the map is seen from: its offset in pixels, and how near. */
+export interface View {
+  x: number;
+  y: number;
+  k: number;
+}
+
+/** How far from the frame's edge what has the keyboard is kept, in pixels; the rulers lie there. */
+const EDGE = 30;
+
+/** What is seen stays as it is while the map is not shown, for the project that is open. */
+let kept: { opened: number; view: View } = { opened: 0, view: { x: 0, y: 0, k: 1 } };
+
+/** Panning and zooming by wheel, drag and keys. A newly opened project is seen as wide as the pane, from its start. */
+export function useView(opened: number, plan: MapPlan) {
+  const frame = useRef<HTMLDivElement>(null);
+  const zooming = useRef<ZoomBehavior<HTMLDivElement, unknown> | null>(null);
+  const [view, setView] = useState<View>(kept.view);
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  const goTo = useCallback((x: number, y: number, k: number): void => {
+    select(frame.current!).call(zooming.current!.transform, zoomIdentity.translate(x, y).scale(k));
+  }, []);
+  // Edits leave the view alone: only the width at the beginning counts.
+  const [width] = useState(plan.width);
+
+  useEffect(() => {
+    const watch = new ResizeObserver(([entry]) => setSize(entry!.contentRect));
+    watch.observe(frame.current!);
+    return () => watch.disconnect();
+  }, []);
+  useEffect(() => {
+    const behaviour = zoom<HTMLDivElement, unknown>()
+      .scaleExtent([0.15, 2.5])
+      .filter((event: Event) => {
+        if (event.type === 'dblclick') return false;
+        const target = event.target as Element;
+        return event.type === 'wheel' || !target.closest('[data-stays]');
+      })
+      .on('zoom', ({ transform: { x, y, k } }: D3ZoomEvent<HTMLDivElement, unknown>) => {
+        kept = { opened, view: { x, y, k } };
+        setView(kept.view);
+      });
+    zooming.current = behaviour;
+    select(frame.current!).call(behaviour);
+    if (kept.opened === opened) return goTo(kept.view.x, kept.view.y, kept.view.k);
+    goTo(0, 0, Math.max(0.72, Math.min(1, frame.current!.getBoundingClientRect().width / (width + 8))));
+  }, [opened, width, goTo]);
+
+  const inView = useMemo(() => {
+    const left = -view.x / view.k - CARD.width;
+    const top = -view.y / view.k - CARD.height;
+    const right = (size.width - view.x) / view.k + CARD.width;
+    const bottom = (size.height - view.y) / view.k + CARD.height;
+    return ({ x, y }: { x: number; y: number }): boolean => x > left && x < right && y > top && y < bottom;
+  }, [view, size]);
+
+  return {
+    frame,
+    view,
+    /** Whether a card's place is in the frame, or nearly. */
+    inView,
+    nearer: (by: number): void => {
+      select(frame.current!).call(zooming.current!.scaleBy, by);
+    },
+    /** The whole map. */
+    fit: (): void => {
+      const box = frame.current!.getBoundingClientRect();
+      const most = Math.min(box.width / (plan.width + 8), (box.height - 4) / (plan.height + 8));
+      const k = Math.max(0.15, Math.min(1.2, most));
+      goTo(Math.max(0, (box.width - plan.width * k) / 2), 2, k);
+    },
+    /** Brings a place of the map to the middle. */
+    centreOn: (x: number, y: number): void => {
+      const box = frame.current!.getBoundingClientRect();
+      const k = Math.max(0.6, view.k);
+      goTo(box.width / 2 - x * k, box.height / 2 - y * k, k);
+    },
+    /** What gets the keyboard is panned into the frame. */
+    panToFocus: (target: Element): void => {
+      // What the pointer is on stays under it.
+      if (target.matches(':active')) return;
+      const at = target.getBoundingClientRect();
+      const box = frame.current!.getBoundingClientRect();
+      const by = (low: number, high: number, least: number, most: number): number =>
+        low < least ? least - low : high > most ? Math.max(most - high, least - low) : 0;
+      const x = by(at.left, at.right, box.left + EDGE, box.right - EDGE);
+      const y = by(at.top, at.bottom, box.top + EDGE, box.bottom - EDGE);
+      if (x !== 0 || y !== 0) goTo(view.x + x, view.y + y, view.k);
+    },
+    /** The browser scrolls what gets the focus into view; the map pans there instead. */
+    panOnScroll: (event: UIEvent): void => {
+      const { scrollLeft, scrollTop } = event.currentTarget;
+      if (scrollLeft === 0 && scrollTop === 0) return;
+      event.currentTarget.scrollTo(0, 0);
+      goTo(view.x - scrollLeft, view.y - scrollTop, view.k);
+    },
+  };
+}

@@ -1,0 +1,117 @@
+import { compile } from '@tavu/core/compile';
+import { blankProject, type Project, type Screen } from '@tavu/core/model';
+import { begin, beginAt, type Outcome } from '@tavu/core/run';
+import { musicOf, Sounds } from './sounds';
+
+/** Stands in for the page's own: notes what is played, and how. */
+class Heard {
+  static all: Heard[] = [];
+  muted = false;
+  loop = false;
+  playing = false;
+  ended: (() => void) | null = null;
+  constructor(readonly address: string) {
+    Heard.all.push(this);
+  }
+  play(): Promise<void> {
+    this.playing = true;
+    return Promise.resolve();
+  }
+  pause(): void {
+    this.playing = false;
+  }
+  addEventListener(_name: string, done: () => void): void {
+    this.ended = done;
+  }
+}
+
+const screen = (id: string, area?: string): Screen => ({
+  id,
+  name: id,
+  kind: 'custom',
+  layer: 'base',
+  background: { colour: '#000000' },
+  elements: [],
+  ...(area ? { area } : {}),
+});
+
+const project: Project = {
+  ...blankProject('Test'),
+  screens: [screen('title'), screen('watch', 'night'), screen('storm', 'gale'), screen('dawn', 'day')],
+  start: 'title',
+  areas: [
+    { id: 'night', name: 'Night', parent: null, music: 'surf' },
+    { id: 'gale', name: 'Gale', parent: 'night', music: 'wind' },
+    { id: 'day', name: 'Day', parent: 'night' },
+  ],
+};
+const flow = compile(project);
+const at = (id: string) => beginAt(flow, id, true).state;
+const sound = (asset: string, did: 'sound' | 'stop sound' = 'sound'): Outcome => ({ at: 0, did, asset });
+const now = () => Heard.all.filter((each) => each.playing).map((each) => each.address);
+
+beforeEach(() => {
+  Heard.all = [];
+  Object.assign(globalThis, { Audio: Heard });
+});
+
+test('the music is that of the innermost area that has some', () => {
+  expect(['title', 'watch', 'storm', 'dawn'].map((id) => musicOf(flow, at(id)))).toEqual([
+    null,
+    'surf',
+    'wind',
+    'surf',
+  ]);
+});
+
+test('music goes on from screen to screen of an area, changes with it, and ends with it', () => {
+  const sounds = new Sounds((id) => `at ${id}`);
+  for (const [id, playing] of [
+    ['title', []],
+    ['watch', ['at surf']],
+    ['dawn', ['at surf']],
+    ['storm', ['at wind']],
+    ['title', []],
+  ] as const) {
+    sounds.hear(flow, at(id), []);
+    expect(now()).toEqual(playing);
+  }
+  expect(Heard.all).toHaveLength(2);
+  expect(Heard.all.every((each) => each.loop)).toBe(true);
+});
+
+test('a sound set off again begins again; it can be stopped; one that is gone is silence', () => {
+  const sounds = new Sounds((id) => (id === 'bell' ? 'at bell' : ''));
+  const { state } = begin(flow);
+  sounds.hear(flow, state, [sound('bell'), sound('gone')]);
+  sounds.hear(flow, state, [sound('bell')]);
+  expect([now(), Heard.all.length]).toEqual([['at bell'], 2]);
+  sounds.hear(flow, state, [sound('bell', 'stop sound')]);
+  expect(now()).toEqual([]);
+});
+
+test('it stands still while the run is held, goes on after, and can be muted', () => {
+  const sounds = new Sounds((id) => `at ${id}`);
+  sounds.hear(flow, at('watch'), [sound('bell')]);
+  Heard.all[0]!.pause();
+  Heard.all[0]!.ended?.();
+  sounds.still = true;
+  expect(now()).toEqual([]);
+  sounds.still = false;
+  sounds.muted = true;
+  expect(now()).toEqual(['at surf']);
+  expect(Heard.all.find((each) => each.address === 'at surf')!.muted).toBe(true);
+  sounds.hear(flow, at('watch'), [sound('horn')]);
+  expect(Heard.all.at(-1)!.muted).toBe(true);
+  sounds.stop();
+  expect(now()).toEqual([]);
+});
+
+test('what is set off while held waits until it goes on', () => {
+  const sounds = new Sounds((id) => `at ${id}`);
+  sounds.still = true;
+  sounds.hear(flow, at('title'), [sound('bell')]);
+  expect(now()).toEqual([]);
+  sounds.still = false;
+  expect(now()).toEqual(['at bell']);
+});
