@@ -96,7 +96,9 @@ test('what an event sets off comes in the order of the sentence, and dragging ch
 
   const found = desk.sentence(/^When the game says oil found/);
   await found.click({ position: { x: 4, y: 8 } });
-  const handles = found.getByRole('list', { name: 'In this order' }).getByRole('button', { name: /^Move/ });
+  const handles = found
+    .getByRole('list', { name: 'In this order' })
+    .getByRole('button', { name: 'Move this effect' });
   const from = (await handles.nth(2).boundingBox())!;
   const to = (await handles.nth(0).boundingBox())!;
   await desk.page.mouse.move(from.x + 8, from.y + 8);

@@ -1,42 +1,48 @@
 'use client';
 
 import { zeroOf, type GameEvent, type Scalar } from '@tavu/core/model';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { Button, Sheet } from '../ui/parts';
 import { ScalarInput } from '../values/ScalarInput';
 import { give } from './run';
-
-const LOOK = 'h-6.5 rounded-full border border-strong px-2.5 hover:bg-chosen-wash';
 
 /** An event the game can say: at a press, or with what comes with it filled in first. */
 export function EventButton({ event }: { event: GameEvent }) {
   const fields = event.fields ?? [];
   const [open, setOpen] = useState(false);
   const [held, setHeld] = useState<Record<string, Scalar>>({});
+  const form = useRef<HTMLFormElement>(null);
+  // What is typed last is taken over as its field is left, which is when the event is said.
+  const latest = useRef(held);
+  const put = (field: string, value: Scalar): void => {
+    latest.current = { ...latest.current, [field]: value };
+    setHeld(latest.current);
+  };
+  const say = (): void => give({ type: 'event', event: event.id, fields: latest.current });
   const trigger = (
     <button
       type="button"
-      className={LOOK}
-      onClick={fields.length === 0 ? () => give({ type: 'event', event: event.id }) : undefined}
+      className="h-6.5 rounded-full border border-strong px-2.5 hover:bg-chosen-wash"
+      onClick={fields.length === 0 ? say : undefined}
     >
       {event.name}
       {fields.length > 0 && ' …'}
     </button>
   );
   if (fields.length === 0) return trigger;
-  const send = (): void => {
-    give({ type: 'event', event: event.id, fields: held });
-    setOpen(false);
-  };
   return (
     <Sheet label={`What comes with ${event.name}`} open={open} onOpen={setOpen} trigger={trigger}>
       <form
+        ref={form}
         className="space-y-2 p-3"
         onSubmit={(submitted) => {
           submitted.preventDefault();
-          // What stands in a field is taken over as it is left.
-          (document.activeElement as HTMLElement | null)?.blur();
-          setTimeout(() => document.getElementById(`say-${event.id}`)?.click());
+          flushSync(() => (document.activeElement as HTMLElement | null)?.blur());
+          // What was refused stays, with its words.
+          if (form.current!.querySelector('[aria-invalid="true"]')) return;
+          setOpen(false);
+          say();
         }}
       >
         {fields.map((field) => (
@@ -46,11 +52,11 @@ export function EventButton({ event }: { event: GameEvent }) {
               label={field.name}
               type={field}
               value={held[field.id] ?? zeroOf(field)}
-              onChange={(value) => setHeld((before) => ({ ...before, [field.id]: value }))}
+              onChange={(value) => put(field.id, value)}
             />
           </div>
         ))}
-        <Button id={`say-${event.id}`} look="main" onClick={send}>
+        <Button type="submit" look="main">
           Say it
         </Button>
       </form>

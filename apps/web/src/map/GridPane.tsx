@@ -1,13 +1,12 @@
 'use client';
 
 import { cellKey, planGrid } from '@tavu/core/map';
-import { PROJECT, type Id, type Link } from '@tavu/core/model';
+import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { cueLabel, sentenceText } from '@tavu/core/words';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { useCueChoices } from '../reading/cueChoices';
+import { CuePicker } from '../reading/CuePicker';
 import { choose, chooseLink, edit, useStudio } from '../studio/store';
-import { Picker } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
 
 /** The links as a table: a row for what they set out from, a column for what they lead to. */
@@ -64,7 +63,7 @@ export function GridPane() {
               </th>
               <td className={cellLook}>
                 {grid.back.get(from.id)?.map((id) => (
-                  <Cue key={id} link={links.get(id)!} odd={false} />
+                  <CueMark key={id} link={links.get(id)!} odd={false} />
                 ))}
                 {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
               </td>
@@ -73,7 +72,7 @@ export function GridPane() {
                 return (
                   <td key={to.id} className={`${cellLook} group relative ${cell ? 'bg-sheet' : ''}`}>
                     {cell?.links.map((id) => (
-                      <Cue key={id} link={links.get(id)!} odd={cell.odd} />
+                      <CueMark key={id} link={links.get(id)!} odd={cell.odd} />
                     ))}
                     <NewCell from={from.id} to={to} fromName={from.name} />
                   </td>
@@ -87,7 +86,7 @@ export function GridPane() {
   );
 }
 
-function Cue({ link, odd }: { link: Link; odd: boolean }) {
+function CueMark({ link, odd }: { link: Link; odd: boolean }) {
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen.link === link.id);
   return (
@@ -143,7 +142,7 @@ function Cues({
   close: () => void;
 }) {
   const layer = useStudio((studio) => studio.project.screens.find((screen) => screen.id === to.id)?.layer);
-  const { choices, typed } = useCueChoices(from, (cue) => {
+  const make = (cue: Cue): void => {
     const made = edit('add link', {
       from,
       cue,
@@ -153,13 +152,6 @@ function Cues({
     });
     if (made) chooseLink(made);
     close();
-  });
-  return (
-    <Picker
-      label="What sets it off"
-      placeholder="A button, a key, an event, a time"
-      choices={choices}
-      typed={typed}
-    />
-  );
+  };
+  return <CuePicker source={from} onPick={make} />;
 }

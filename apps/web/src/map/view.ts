@@ -84,8 +84,8 @@ export function useView(opened: number, plan: MapPlan) {
     },
     /** What gets the keyboard is panned into the frame. */
     panToFocus: (target: Element): void => {
-      // What the pointer is on stays under it.
-      if (target.matches(':active')) return;
+      // What the pointer is on stays under it; sheets that open over the map are not part of it.
+      if (target.matches(':active') || !frame.current!.contains(target)) return;
       const at = target.getBoundingClientRect();
       const box = frame.current!.getBoundingClientRect();
       const by = (low: number, high: number, least: number, most: number): number =>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
 import { Button, Sheet } from '../ui/parts';
-import { useCueChoices } from './cueChoices';
+import { CuePicker } from './CuePicker';
 import { EffectPicker } from './EffectBlank';
 import { AwaitsSheet, ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
 import { MotionSheet } from './MotionSheet';
@@ -56,7 +56,15 @@ const LABELS: Record<BlankPiece['blank'], string> = {
 function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close: () => void }) {
   switch (piece.blank) {
     case 'cue':
-      return <CuePicker link={link} close={close} />;
+      return (
+        <CuePicker
+          source={link.from}
+          onPick={(cue) => {
+            edit('change link', { link: link.id, change: { cue } });
+            close();
+          }}
+        />
+      );
     case 'when':
       return <WhenPicker link={link} close={close} />;
     case 'after':
@@ -107,21 +115,6 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
         </div>
       );
   }
-}
-
-function CuePicker({ link, close }: { link: Link; close: () => void }) {
-  const { choices, typed } = useCueChoices(link.from, (cue) => {
-    edit('change link', { link: link.id, change: { cue } });
-    close();
-  });
-  return (
-    <Picker
-      label="What sets it off"
-      placeholder="A button, a key, an event, a time"
-      choices={choices}
-      typed={typed}
-    />
-  );
 }
 
 /** Which answer a link waits for, or gives when it closes its screen. */

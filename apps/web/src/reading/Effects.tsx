@@ -18,7 +18,7 @@ export function Effects({ link }: { link: Link }) {
       label="In this order"
       items={link.effects}
       keyOf={(_, i) => String(i)}
-      nameOf={(effect) => effectWords(project, effect)}
+      handleName="Move this effect"
       onMove={(from, to) => {
         const effects = [...link.effects];
         effects.splice(to, 0, ...effects.splice(from, 1));

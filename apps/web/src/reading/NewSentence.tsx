@@ -3,9 +3,8 @@
 import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { useState } from 'react';
 import { edit } from '../studio/store';
-import { Picker } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
-import { useCueChoices } from './cueChoices';
+import { CuePicker } from './CuePicker';
 
 /** The sentence that is not there yet: pick what sets it off, then say where it leads. */
 export function NewSentence({ source }: { source: Id }) {
@@ -36,20 +35,17 @@ function firstKind(cue: Cue, source: Id): Pick<Link, 'kind' | 'to'> {
 }
 
 function Cues({ source, close }: { source: Id; close: () => void }) {
-  const { choices, typed } = useCueChoices(source, (cue: Cue) => {
-    edit(
-      'add link',
-      { from: source, cue, ...firstKind(cue, source), effects: [] },
-      { chosen: (made) => ({ link: made ?? null }) },
-    );
-    close();
-  });
   return (
-    <Picker
-      label="What sets it off"
-      placeholder="A button, a key, an event, a time"
-      choices={choices}
-      typed={typed}
+    <CuePicker
+      source={source}
+      onPick={(cue) => {
+        edit(
+          'add link',
+          { from: source, cue, ...firstKind(cue, source), effects: [] },
+          { chosen: (made) => ({ link: made ?? null }) },
+        );
+        close();
+      }}
     />
   );
 }

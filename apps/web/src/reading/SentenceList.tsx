@@ -1,7 +1,6 @@
 'use client';
 
 import { linksFrom, PROJECT, screenById, type Id } from '@tavu/core/model';
-import { sentenceText } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import { Reorder } from '../ui/Reorder';
 import { NewSentence } from './NewSentence';
@@ -27,7 +26,7 @@ export function SentenceList({ source }: { source: Id }) {
         label="Sentences"
         items={links}
         keyOf={(link) => link.id}
-        nameOf={(link) => sentenceText(project, link)}
+        handleName="Move this sentence"
         onMove={(from, to) => {
           const rest = links.filter((_, i) => i !== from);
           edit('place link', { link: links[from]!.id, before: rest[to]?.id ?? null });

@@ -10,15 +10,15 @@ import { useRef, useState, type ReactNode } from 'react';
 export function Reorder<T>({
   items,
   keyOf,
-  nameOf,
+  handleName,
   onMove,
   children,
   label,
 }: {
   items: readonly T[];
   keyOf: (item: T, index: number) => string;
-  /** What the handle moves, for those who cannot see it. */
-  nameOf: (item: T) => string;
+  /** What its handle is called. */
+  handleName: string;
   onMove: (from: number, to: number) => void;
   children: (item: T, index: number, handle: ReactNode) => ReactNode;
   label: string;
@@ -39,7 +39,7 @@ export function Reorder<T>({
         const handle = (
           <button
             type="button"
-            aria-label={`Move: ${nameOf(item)}`}
+            aria-label={handleName}
             title="Drag to change the order; Alt and ↑ or ↓ on the keyboard"
             className="flex size-6 shrink-0 cursor-grab touch-none items-center justify-center rounded text-soft hover:bg-chosen-wash hover:text-chosen"
             onPointerDown={(event) => {
