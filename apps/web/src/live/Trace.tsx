@@ -34,7 +34,7 @@ export function Trace() {
     .slice(-120)
     .reverse();
   return (
-    <div className="flex min-h-14 flex-1 flex-col">
+    <div className="flex min-h-26 flex-1 shrink-0 flex-col">
       <div className="flex shrink-0 items-center gap-2 px-3.5 pt-1">
         <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
           Show
@@ -57,7 +57,7 @@ export function Trace() {
       <ol
         aria-label="What happened"
         tabIndex={0}
-        className="min-h-0 flex-1 overflow-auto px-3.5 py-1 font-mono text-sm"
+        className="min-h-0 flex-1 basis-0 overflow-auto px-3.5 py-1 font-mono text-sm"
       >
         {shown.length === 0 && (
           <li className="text-soft">
