@@ -46,7 +46,11 @@ add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} 
 add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));
 add('One-file page: script a frame', `${page.inPage.perFrame.toFixed(2)} ms`, 'under 4 ms');
 add('First page: scripts, compressed', `${(page.firstPage / 1000).toFixed(0)} kB`, 'under 300 kB');
-add('One-file page beside its pictures, compressed', `${(page.player / 1000).toFixed(0)} kB`, 'under 120 kB');
+add(
+  'One-file page beside pictures and sounds, compressed',
+  `${(page.player / 1000).toFixed(0)} kB`,
+  'under 120 kB',
+);
 
 const widths = [0, 1].map((i) => Math.max(...rows.map((row) => row[i]!.length)));
 console.log();

@@ -53,7 +53,7 @@ export const Card = memo(function Card({
   moving: boolean;
   /** How far it is being dragged. */
   lift: { x: number; y: number } | null;
-  onChoose: (also: boolean) => void;
+  onChoose: (card: MapCard, also: boolean) => void;
   onDragCard: (card: MapCard, event: React.PointerEvent) => void;
   onDragLink: (from: DragFrom, event: React.PointerEvent) => void;
 }) {
@@ -90,7 +90,7 @@ export const Card = memo(function Card({
         aria-label={cardName(card, up)}
         aria-pressed={chosen}
         className="absolute inset-0 z-10 rounded-md"
-        onClick={(event) => onChoose(event.ctrlKey || event.metaKey || event.shiftKey)}
+        onClick={(event) => onChoose(card, event.ctrlKey || event.metaKey || event.shiftKey)}
         onDoubleClick={() => !card.gap && card.holds === 0 && setNaming(true)}
         onKeyDown={(event) => {
           if (event.key !== 'F2' || card.gap || card.holds > 0) return;

@@ -1,9 +1,9 @@
 'use client';
 
-import { CARD, planLines, planMap } from '@tavu/core/map';
+import { CARD, planLines, planMap, type MapCard } from '@tavu/core/map';
 import { titleCase, type Id } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { showHeld, useRun } from '../live/run';
 import { choose, chooseAlso, edit, useStudio } from '../studio/store';
 import { IconButton } from '../ui/parts';
@@ -78,8 +78,28 @@ function OpenMap({ opened }: { opened: number }) {
   };
   const keys = mapKeys(plan, { add: () => setAdding(true), link: dragged.ask, goTo: centre });
   const many = plan.cards.length > MANY;
-  const cards = many ? plan.cards.filter(inView) : plan.cards;
-  const seenLines = many ? lines.filter((line) => inView(line.start) || inView(line.end)) : lines;
+  const cards = useMemo(() => (many ? plan.cards.filter(inView) : plan.cards), [many, plan, inView]);
+  const seenLines = useMemo(
+    () => (many ? lines.filter((line) => inView(line.start) || inView(line.end)) : lines),
+    [many, lines, inView],
+  );
+  const follow = useRef(centre);
+  follow.current = centre;
+  const onFollow = useCallback((id: Id): void => {
+    choose({ screen: id });
+    follow.current(id);
+  }, []);
+  const { wasDrag } = carried;
+  const onChoose = useCallback(
+    (card: MapCard, also: boolean): void => {
+      if (card.gap || wasDrag()) return;
+      if (card.holds > 0) return choose({ area: card.id });
+      if (also) return chooseAlso(card.id);
+      choose({ screen: card.id });
+      showHeld(card.id);
+    },
+    [wasDrag],
+  );
 
   return (
     <section
@@ -122,10 +142,7 @@ function OpenMap({ opened }: { opened: number }) {
             plan={plan}
             dragged={dragged.line}
             far={view.k < FAR}
-            onFollow={(id) => {
-              choose({ screen: id });
-              centre(id);
-            }}
+            onFollow={onFollow}
           />
           {cards.map((card) => (
             <Card
@@ -139,13 +156,7 @@ function OpenMap({ opened }: { opened: number }) {
               lift={carried.lift?.card === card.id ? carried.lift : null}
               onDragLink={dragged.begin}
               onDragCard={carried.begin}
-              onChoose={(also) => {
-                if (card.gap || carried.wasDrag()) return;
-                if (card.holds > 0) return choose({ area: card.id });
-                if (also) return chooseAlso(card.id);
-                choose({ screen: card.id });
-                showHeld(card.id);
-              }}
+              onChoose={onChoose}
             />
           ))}
           {dragged.dropped && <NewLink dropped={dragged.dropped} onDone={() => dragged.ask(null)} />}
@@ -191,6 +202,13 @@ interface Seen {
   view: View;
 }
 
+/** Rows that can be in the frame: no pane is taller than this many pixels. */
+const rowsSeen = ({ rows }: Seen['plan'], view: View): Seen['plan']['rows'] =>
+  rows.filter((row) => {
+    const y = view.y + row.y * view.k;
+    return y > -200 && y < 4000;
+  });
+
 /** The tinted bands run over the whole height whatever part of the map is seen. */
 function Bands({ plan, view }: Seen) {
   return (
@@ -206,7 +224,7 @@ function Bands({ plan, view }: Seen) {
           />
         );
       })}
-      {plan.rows.map((row) => (
+      {rowsSeen(plan, view).map((row) => (
         <div
           key={row.y}
           className="absolute inset-x-0 border-t border-line"
@@ -239,7 +257,7 @@ function Rulers({ plan, view }: Seen) {
         aria-hidden="true"
         className="pointer-events-none absolute inset-y-0 left-0 w-7 overflow-hidden border-r border-line bg-mist/90"
       >
-        {plan.rows.map((row) => (
+        {rowsSeen(plan, view).map((row) => (
           <span
             key={row.y}
             className="absolute w-7 text-center font-mono text-base text-soft italic"

@@ -15,6 +15,9 @@ export interface View {
 /** How far from the frame's edge what has the keyboard is kept, in pixels; the rulers lie there. */
 const EDGE = 30;
 
+/** What is drawn reaches at least this far over the frame's edge, in pixels of the page. */
+const STEP = 240;
+
 /** What is seen stays as it is while the map is not shown, for the project that is open. */
 let kept: { opened: number; view: View } = { opened: 0, view: { x: 0, y: 0, k: 1 } };
 
@@ -53,13 +56,18 @@ export function useView(opened: number, plan: MapPlan) {
     goTo(0, 0, Math.max(0.72, Math.min(1, frame.current!.getBoundingClientRect().width / (width + 8))));
   }, [opened, width, goTo]);
 
-  const inView = useMemo(() => {
-    const left = -view.x / view.k - CARD.width;
-    const top = -view.y / view.k - CARD.height;
-    const right = (size.width - view.x) / view.k + CARD.width;
-    const bottom = (size.height - view.y) / view.k + CARD.height;
-    return ({ x, y }: { x: number; y: number }): boolean => x > left && x < right && y > top && y < bottom;
-  }, [view, size]);
+  // In steps, so that what is drawn changes now and then while the map pans, and not in every frame.
+  const step = STEP / view.k;
+  const left = Math.floor(-view.x / view.k / step) * step;
+  const top = Math.floor(-view.y / view.k / step) * step;
+  const across = Math.ceil(size.width / STEP + 1) * step;
+  const down = Math.ceil(size.height / STEP + 1) * step;
+  const inView = useMemo(
+    () =>
+      ({ x, y }: { x: number; y: number }): boolean =>
+        x > left - CARD.width && x < left + across && y > top - CARD.height && y < top + down,
+    [left, top, across, down],
+  );
 
   return {
     frame,

@@ -57,6 +57,7 @@ export function compile(project: Project, previous?: Flow): Flow {
     companions: project.screens.flatMap(({ id, layer }) => (layer === 'companion' ? [screens.get(id)!] : [])),
     values: new Map(project.values.map((value) => [value.id, value])),
     awaitsValues: compiled.some((link) => link.awaits !== null),
+    asksAbove: compiled.some((link) => link.link.aboveModal === true),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
     house: byLayer(project.house.motion, project),
     holds: holdsOf(compiled),

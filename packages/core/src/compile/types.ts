@@ -36,6 +36,8 @@ export interface Flow {
   values: Map<Id, Value>;
   /** Whether any link waits for a value; else nothing needs to be looked at after a step. */
   awaitsValues: boolean;
+  /** Whether any link is found also beneath a modal overlay. */
+  asksAbove: boolean;
   /** Actions that a key (`Escape`) or pad button (`pad 9`) is bound to, in the project's order. */
   bindings: Map<string, Id[]>;
   /** The house motion by layer. */

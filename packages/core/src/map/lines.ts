@@ -1,5 +1,5 @@
-import { solveLayout } from '../layout';
-import { elementById, screenById, type Id, type Link, type Project } from '../model';
+import { solveLayout, type Solved } from '../layout';
+import type { Id, Link, Project, Screen } from '../model';
 import { cueLabel } from '../words';
 import { CARD, type MapCard, type MapPlan } from './place';
 import { leadsTo } from './steps';
@@ -29,16 +29,14 @@ export interface MapLine {
 const LABEL_HEIGHT = 18;
 
 /** How wide a line's label is, near enough to keep labels apart: its first three cues, each with a mark. */
-function labelSize(project: Project, line: MapLine): { width: number; height: number } {
-  const words = line.links.slice(0, 3).map((id) => {
-    const link = project.links.find((each) => each.id === id)!;
-    return 18 + 6 * Math.min(16, cueLabel(project, link.from, link.cue).length);
-  });
+function labelSize(line: MapLine, cues: ReadonlyMap<Id, string>): { width: number; height: number } {
+  const words = line.links.slice(0, 3).map((id) => 18 + 6 * Math.min(16, cues.get(id)!.length));
+  const stub = line.stub === null ? 0 : 20 + 6 * Math.min(18, line.stub.length);
   return {
     height: LABEL_HEIGHT,
     width: Math.min(
-      116,
-      words.reduce((sum, width) => sum + width, line.stub === null ? 0 : 20 + 6 * line.stub.length),
+      150,
+      words.reduce((sum, width) => sum + width, stub),
     ),
   };
 }
@@ -54,6 +52,8 @@ const STUB = 14;
 export function planLines(project: Project, plan: MapPlan): MapLine[] {
   const cards = new Map(plan.cards.map((card) => [card.id, card]));
   const cardOf = (id: Id): MapCard | undefined => cards.get(plan.stands.get(id) ?? id);
+  const layouts: Layouts = new Map();
+  for (const screen of project.screens) layouts.set(screen.id, layoutOf(project, screen));
   const boxes = new Map(plan.areas.filter((area) => !area.folded).map((area) => [area.id, area]));
   const lines = new Map<string, MapLine>();
   for (const link of project.links) {
@@ -71,7 +71,7 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
       else
         lines.set(
           key,
-          shortened(lineBetween(key, link, from!, to, controlPoint(project, from!, link)), to, {
+          shortened(lineBetween(key, link, from!, to, controlPoint(project, layouts, from!, link)), to, {
             x: from!.x,
             width: CARD.width,
           }),
@@ -115,12 +115,24 @@ function fromBox(key: string, link: Link, box: MapPlan['areas'][number], to: Map
   return shortened(line, to, box);
 }
 
+type Layouts = Map<Id, Solved>;
+
+/** Layouts of screens as they were last seen, since most edits leave most screens alone. */
+const solved = new WeakMap<Screen, { design: Project['design']; layout: Solved }>();
+
+function layoutOf(project: Project, screen: Screen): Solved {
+  const known = solved.get(screen);
+  if (known?.design === project.design) return known.layout;
+  const layout = solveLayout(screen, project.design);
+  solved.set(screen, { design: project.design, layout });
+  return layout;
+}
+
 /** Where on its card the control stands; null for a link that no control sets off. */
-function controlPoint(project: Project, card: MapCard, link: Link): Point | null {
+function controlPoint(project: Project, layouts: Layouts, card: MapCard, link: Link): Point | null {
   if (link.cue.on !== 'press') return null;
-  const screen = screenById(project, card.id);
-  if (!screen || !elementById(screen, link.cue.element)) return null;
-  const rect = solveLayout(screen, project.design).get(link.cue.element)!;
+  const rect = layouts.get(card.id)?.get(link.cue.element);
+  if (!rect) return null;
   const clamp = (n: number, most: number): number => Math.min(most - 4, Math.max(4, n));
   return {
     x: card.x + clamp(((rect.x + rect.width) / project.design.width) * CARD.width, CARD.width),
@@ -223,9 +235,11 @@ export function pointOn(
 
 /** Each label stands on its line where it covers the least of cards and other labels. */
 function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard[]): void {
-  const placed: Box[] = [];
+  const cues = new Map(project.links.map((link) => [link.id, cueLabel(project, link.from, link.cue)]));
+  const onMap = new Near(cards.map(middleBox));
+  const placed = new Near([]);
   for (const line of lines) {
-    const size = labelSize(project, line);
+    const size = labelSize(line, cues);
     let best: Box | null = null;
     let least = Infinity;
     for (const t of line.stub !== null ? [1] : [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.88]) {
@@ -233,13 +247,40 @@ function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard
       // A stub's label goes on from where it ends.
       if (line.stub !== null) on.x += (Math.sign(line.end.x - line.start.x) * size.width) / 2;
       const box = { x: Math.max(LABEL_EDGE + size.width / 2, on.x), y: on.y, ...size };
-      const onCards = cards.reduce((sum, card) => sum + covered(box, middleBox(card)), 0);
-      const onLabels = placed.reduce((sum, other) => sum + covered(box, other), 0);
-      const cost = onCards + 3 * onLabels + Math.abs(t - 0.5);
+      const cost = onMap.covered(box) + 3 * placed.covered(box) + Math.abs(t - 0.5);
       if (cost < least) [least, best] = [cost, box];
     }
     line.label = { x: best!.x, y: best!.y };
-    placed.push(best!);
+    placed.add(best!);
+  }
+}
+
+/** Boxes by where they are, so that only those nearby are looked at. */
+class Near {
+  /** Larger than any box here, so that what touches a box has its middle in the same cell or the next. */
+  static readonly CELL = 160;
+  readonly #cells = new Map<string, Box[]>();
+
+  constructor(boxes: readonly Box[]) {
+    for (const box of boxes) this.add(box);
+  }
+
+  add(box: Box): void {
+    const key = `${Math.floor(box.x / Near.CELL)} ${Math.floor(box.y / Near.CELL)}`;
+    const cell = this.#cells.get(key);
+    if (cell) cell.push(box);
+    else this.#cells.set(key, [box]);
+  }
+
+  /** How much of a box all others cover, in square pixels. */
+  covered(box: Box): number {
+    const column = Math.floor(box.x / Near.CELL);
+    const row = Math.floor(box.y / Near.CELL);
+    let sum = 0;
+    for (let x = column - 1; x <= column + 1; x++)
+      for (let y = row - 1; y <= row + 1; y++)
+        for (const other of this.#cells.get(`${x} ${y}`) ?? []) sum += covered(box, other);
+    return sum;
   }
 }
 

@@ -77,7 +77,8 @@ export function planMap(project: Project, folded: ReadonlySet<Id> = new Set()): 
   const { nodes, deepest, stands } = placings(project, folded);
   const lanes = lanesOf(project, nodes, folded);
   const rows = [...new Set(nodes.map((node) => node.row))].sort((a, b) => a - b);
-  const cellOf = (lane: Lane, row: number): Placing[] => lane.nodes.filter((node) => node.row === row);
+  const cells = new Map(lanes.map((lane) => [lane, byRow(lane.nodes)]));
+  const cellOf = (lane: Lane, row: number): readonly Placing[] => cells.get(lane)!.get(row) ?? NO_NODES;
   const abreast = new Map(
     lanes.map((lane) => {
       // Wide flows get wide lanes, so that no row is much taller than the others.
@@ -140,6 +141,18 @@ export function planMap(project: Project, folded: ReadonlySet<Id> = new Set()): 
     width: x,
     height: y,
   };
+}
+
+const NO_NODES: readonly Placing[] = [];
+
+function byRow(nodes: readonly Placing[]): Map<number, Placing[]> {
+  const rows = new Map<number, Placing[]>();
+  for (const node of nodes) {
+    const row = rows.get(node.row);
+    if (row) row.push(node);
+    else rows.set(node.row, [node]);
+  }
+  return rows;
 }
 
 /** Every card there is to place, with its row; screens in folded areas give way to one card for the area. */

@@ -1,5 +1,5 @@
 import { gapId } from '../compile';
-import { areasAround, PROJECT, screenById, type Id, type Layer, type Link, type Project } from '../model';
+import { areasAround, PROJECT, type Id, type Layer, type Link, type Project } from '../model';
 
 /** A screen, or a gap: what has a card on the map. */
 export interface Node {
@@ -57,11 +57,12 @@ export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, nu
         else from.set(link.from, [to]);
       }
   const companions = project.screens.filter((screen) => screen.layer === 'companion');
+  const screens = new Map(project.screens.map((screen) => [screen.id, screen]));
   const entered = new Set<Id>();
   const steps = new Map<Id, number>();
   /** What can be used from a card on, besides its own links. */
   const around = (id: Id, n: number): Id[] => {
-    const screen = screenById(project, id);
+    const screen = screens.get(id);
     if (screen?.layer !== 'base') return [];
     const found: Id[] = [];
     for (const area of areasAround(project, screen.area)) {

@@ -38,7 +38,7 @@ function against(search: Search, link: CompiledLink, source: Instance | null, un
   if (under && link.kind === 'open' && !link.link.aboveModal) return { because: 'covered' };
   if (link.link.once && state.once.includes(link.id)) return { because: 'once' };
   if (link.when === null) return null;
-  const place = { ...search, source };
+  const place: Place = { flow: search.flow, state, say: search.say, source, fields: search.fields };
   if (holds(place, link.when, link.id)) return null;
   const read = link.when.reads.map(({ name, known }): [string, Scalar | undefined] => [
     name,

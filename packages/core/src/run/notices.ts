@@ -62,6 +62,7 @@ export function removeNotice(step: Step, notice: Instance, link: CompiledLink | 
  */
 export function settleNotices(step: Step): void {
   const { flow, state } = step;
+  if (state.notices.length + state.line.length === 0) return;
   for (const notice of state.notices)
     if (notice.owner === NEW) notice.owner = ownerOf(step, notice.screen, notice.by);
   if (state.line.length > 0)

@@ -26,8 +26,8 @@ interface Level {
   under: boolean;
 }
 
-/** All that can take an input, in the order they are asked. */
-function levels(flow: Flow, state: RunState): Level[] {
+/** All that can take an input, in the order they are asked; `deep` also beneath what is modal, where events go. */
+function levels(flow: Flow, state: RunState, deep = flow.asksAbove): Level[] {
   const found: Level[] = [];
   let under = false;
   const add = (source: Instance): void => {
@@ -38,7 +38,11 @@ function levels(flow: Flow, state: RunState): Level[] {
     if (liesOverAll(flow, state.notices[i]!)) add(state.notices[i]!);
   for (let i = state.overlays.length - 1; i >= 0; i--) {
     add(state.overlays[i]!);
-    if (found.at(-1)!.screen!.modal) under = true;
+    if (found.at(-1)!.screen!.modal) {
+      // Where no link is marked to be found above it, a press goes no further.
+      if (!deep) return found;
+      under = true;
+    }
   }
   for (const instance of beneathOverlays(flow, state)) add(instance);
   for (const area of areasOf(flow, state))
@@ -261,7 +265,7 @@ export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Sca
   if (over.length > 0)
     inOneStep(flow, state, say, (step) => over.forEach((notice) => removeNotice(step, notice, null)));
   const search = searchOf(flow, state, say, fields);
-  for (const { links, source, under } of levels(flow, state)) {
+  for (const { links, source, under } of levels(flow, state, true)) {
     const link = links.event.get(event)?.find((each) => fits(search, each, source, under));
     if (!link) continue;
     tryLink(search, link, source);

@@ -1,5 +1,5 @@
 import type { CompiledLink, Flow } from '../compile';
-import { argumentsOf } from './reading';
+import { argumentsOf, type Place } from './reading';
 import type { Id } from '../model';
 import { changeTo, closeFrom, goBack } from './change';
 import { fallbacks, isStillUp, type Step } from './chain';
@@ -107,17 +107,11 @@ function followOn(step: Step): void {
 
 function follow(step: Step, link: CompiledLink, source: Instance | null, search: Search): void {
   const { state, say } = step;
-  say({
-    at: state.now,
-    did: 'link',
-    link: link.id,
-    from: link.from,
-    serial: source?.serial ?? null,
-    cue: link.cue,
-    ...(search.passed.length > 0 ? { passed: search.passed } : {}),
-  });
+  const { id, from, cue } = link;
+  const taken = { at: state.now, did: 'link' as const, link: id, from, serial: source?.serial ?? null, cue };
+  say(search.passed.length > 0 ? { ...taken, passed: search.passed } : taken);
   if (link.link.once) state.once = [...state.once, link.id];
-  const place = { ...search, source };
+  const place: Place = { flow: step.flow, state, say, source, fields: search.fields };
   const args = argumentsOf(place, link.args, link.id);
   runEffects(step, link, place);
   switch (link.kind) {
