@@ -1,7 +1,7 @@
 'use client';
 
-import { CARD, planLines, planMap, type MapCard } from '@tavu/core/map';
-import { titleCase, type Id } from '@tavu/core/model';
+import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map';
+import { titleCase, type Id, type Project } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { showHeld, useRun } from '../live/run';
@@ -44,7 +44,7 @@ export function MapPane() {
 function OpenMap({ opened }: { opened: number }) {
   if (kept.opened !== opened) kept = { opened, folded: new Set(), filter: NO_FILTER };
   // What is typed or dragged elsewhere comes first; the map follows when there is time.
-  const project = useDeferredValue(useStudio((studio) => studio.project));
+  const project = useMapped(useDeferredValue(useStudio((studio) => studio.project)));
   const [folded, setFolded] = useState(kept.folded);
   const [filter, setFilter] = useState(kept.filter);
   const [moving, setMoving] = useState(false);
@@ -200,6 +200,14 @@ function OpenMap({ opened }: { opened: number }) {
 interface Seen {
   plan: ReturnType<typeof planMap>;
   view: View;
+}
+
+/** The project as it was when the map last looked otherwise: most edits change nothing on it. */
+function useMapped(project: Project): Project {
+  const [mapped, setMapped] = useState(project);
+  if (sameMap(mapped, project)) return mapped;
+  setMapped(project);
+  return project;
 }
 
 /** Rows that can be in the frame: no pane is taller than this many pixels. */

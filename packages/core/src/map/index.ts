@@ -2,3 +2,4 @@ export { areaAt, CARD, LAYERS, planMap, type MapArea, type MapCard, type MapPlan
 export { planLines, pointOn, type MapLine, type Point } from './lines';
 export { leadsTo, rowsToKeep } from './steps';
 export { cellKey, movesOddly, planGrid, type Grid, type GridCell } from './grid';
+export { sameMap } from './same';

@@ -120,7 +120,7 @@ type Layouts = Map<Id, Solved>;
 /** Layouts of screens as they were last seen, since most edits leave most screens alone. */
 const solved = new WeakMap<Screen, { design: Project['design']; layout: Solved }>();
 
-function layoutOf(project: Project, screen: Screen): Solved {
+export function layoutOf(project: Project, screen: Screen): Solved {
   const known = solved.get(screen);
   if (known?.design === project.design) return known.layout;
   const layout = solveLayout(screen, project.design);

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
+import { carryOut, type Arguments, type CommandName } from '../edit';
+import type { Element } from '../model';
 import { anyProject } from '../test/arbitrary';
-import { down, event, lighthouse, link, press, projectOf, screenOf, show } from '../test/flows';
-import { areaAt, CARD, cellKey, leadsTo, planGrid, planLines, planMap, pointOn } from '.';
+import { buttonOf, down, event, lighthouse, link, press, projectOf, screenOf, show } from '../test/flows';
+import { areaAt, CARD, cellKey, leadsTo, planGrid, planLines, planMap, pointOn, sameMap } from '.';
 
 const rows = (project = lighthouse()) => new Map(planMap(project).cards.map((card) => [card.id, card.steps]));
 
@@ -213,4 +215,22 @@ test('the grid has a cell for every link that leads somewhere, and tells what ca
   expect(grid.cells.get(cellKey('watch', 'pause'))!.odd).toBe(false);
   expect(grid.from.filter((each) => each.stuck).map((each) => each.id)).toEqual(['opts']);
   expect(grid.back.get('pause')).toHaveLength(2);
+});
+
+test('an edit changes the map only where the map shows it', () => {
+  const project = carryOut(lighthouse(), 'tidy map', {}).project;
+  const after = <N extends CommandName>(name: N, args: Arguments<N>) => carryOut(project, name, args).project;
+  const change = (element: string, to: Partial<Element>) =>
+    sameMap(project, after('change element', { screen: 'title', element, change: to }));
+  expect(change('begin', { opacity: 0.5 })).toBe(true);
+  expect(change('begin', { name: 'Begin' })).toBe(false);
+  expect(change('begin', { place: { ...buttonOf('x', 10).place } })).toBe(false);
+  expect(sameMap(project, after('change screen', { screen: 'out', change: { freezes: false } }))).toBe(true);
+  expect(sameMap(project, after('rename screen', { screen: 'out', name: 'Dark' }))).toBe(false);
+  expect(sameMap(project, after('delete link', { link: project.links[0]!.id }))).toBe(false);
+  fc.assert(
+    fc.property(anyProject, anyProject, (a, b) => {
+      if (sameMap(a, b)) expect(planLines(a, planMap(a))).toEqual(planLines(b, planMap(b)));
+    }),
+  );
 });

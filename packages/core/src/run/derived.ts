@@ -6,12 +6,10 @@ import type { Instance, RunState } from './state';
 export const standing = (state: RunState): Instance[] => [state.base, ...state.overlays];
 
 /** All that is up. */
-export const allUp = (state: RunState): Instance[] => [
-  state.base,
-  ...state.overlays,
-  ...state.notices,
-  ...state.companions,
-];
+export function allUp({ base, overlays, notices, companions }: RunState): Instance[] {
+  if (notices.length + companions.length === 0) return overlays.length === 0 ? [base] : [base, ...overlays];
+  return [base, ...overlays, ...notices, ...companions];
+}
 
 export const screenOf = (flow: Flow, instance: { screen: Id }): CompiledScreen =>
   flow.screens.get(instance.screen)!;
