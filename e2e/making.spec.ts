@@ -173,10 +173,10 @@ test('a gap made where it is run into becomes the screen, and play goes on there
   expect(await desk.words()).not.toContain('This screen is not made yet');
 });
 
-test('a gap, an answer nobody waits for, and content that has finished are asked about like a dead key', async ({
+test('an answer nobody waits for is asked about like a dead key, and what it asks for has to be said', async ({
   desk,
 }) => {
-  // Options asks the confirm, and waits for no answer.
+  // Credits asks the confirm, and waits for no answer.
   await desk.choose('Credits');
   await desk.reading.getByRole('button', { name: 'When …' }).click();
   await desk.typing.fill('next');

@@ -35,11 +35,7 @@ tavu
   .description('prints what every screen does, in sentences')
   .action(async (path: string) => {
     const { project } = await open(path);
-    for (const { id, name } of [
-      ...project.screens,
-      ...project.areas,
-      { id: PROJECT, name: 'Everywhere' },
-    ]) {
+    for (const { id, name } of [...project.screens, ...project.areas, { id: PROJECT, name: 'Everywhere' }]) {
       const links = linksFrom(project, id);
       if (links.length > 0)
         console.log(`${name}\n${links.map((link) => `  ${sentenceText(project, link)}`).join('\n')}`);
