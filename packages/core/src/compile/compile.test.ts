@@ -105,3 +105,45 @@ test('what holds a pressed thing is pressed with it', () => {
   expect(pressable.get('label')).toBe('begin');
   expect(pressable.get('alone')).toBe('alone');
 });
+
+describe('what depends on names is made anew when they change, and nothing else is', () => {
+  const project = () => {
+    const made = lighthouse({
+      values: [{ id: 'v', name: 'oil', section: 'Lamp', life: 'session', type: 'number', default: 4 }],
+      areas: [{ id: 'r', name: 'Night', parent: null, freezes: true }],
+    });
+    made.links[0]!.when = 'oil > 3';
+    made.screens.find((screen) => screen.id === 'watch')!.area = 'r';
+    const [button] = made.screens[0]!.elements;
+    if (button && 'text' in button) button.text = 'Oil {oil}, {nobody}';
+    return made;
+  };
+
+  test('a value that goes leaves its condition without a meaning, and its text as it is written', () => {
+    const before = compile(project());
+    const [link] = before.project.links;
+    expect(before.links.get(link!.id)!.when).toMatchObject({ wrong: null, reads: [{ name: 'oil' }] });
+    expect(before.screens.get('title')!.texts.get('begin')).toMatchObject([
+      'Oil ',
+      { id: 'v' },
+      ', {nobody}',
+    ]);
+    const { project: edited } = carryOut(before.project, 'delete value', { value: 'v' });
+    const after = compile(edited, before);
+    expect(after.links.get(link!.id)!.when).toMatchObject({ bound: null });
+    expect(after.screens.get('title')!.texts.size).toBe(0);
+    expect(after.screens.get('out')).toBe(before.screens.get('out'));
+  });
+
+  test('an area gives its screens what they do not say themselves', () => {
+    const before = compile(project());
+    expect(before.screens.get('watch')).toMatchObject({ areas: ['r'], freezes: true });
+    const { project: edited } = carryOut(before.project, 'change area', {
+      area: 'r',
+      change: { freezes: false },
+    });
+    expect(compile(edited, before).screens.get('watch')!.freezes).toBe(false);
+    const own = carryOut(edited, 'change screen', { screen: 'watch', change: { freezes: true } }).project;
+    expect(compile(own).screens.get('watch')!.freezes).toBe(true);
+  });
+});

@@ -3,6 +3,7 @@ import { solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import {
   areasAround,
+  screenById,
   settled,
   toMicros,
   PROJECT,
@@ -86,6 +87,12 @@ function sameNames(before: Project, now: Project): boolean {
   );
 }
 
+/** Whether what a link leads to takes other parameters than it did. */
+function asksOtherwise(before: Project | undefined, now: Project, { to }: Link): boolean {
+  if (!to || !('screen' in to)) return false;
+  return screenById(before ?? now, to.screen)?.parameters !== screenById(now, to.screen)?.parameters;
+}
+
 function reuseLink(
   project: Project,
   link: Link,
@@ -99,7 +106,7 @@ function reuseLink(
   const same =
     old?.link === link &&
     old.index === index &&
-    !(names && hasNames(link)) &&
+    !(names && (hasNames(link) || asksOtherwise(before, project, link))) &&
     before?.rates === project.rates &&
     before.house === project.house;
   const lost = link.to && 'screen' in link.to && !known.has(link.to.screen);

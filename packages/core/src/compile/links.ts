@@ -78,7 +78,7 @@ function givenTo(takes: readonly (Parameter | Field)[] = [], args: Arguments = {
 export const hasNames = (link: Link): boolean =>
   link.when !== undefined ||
   link.cue.on === 'value' ||
-  link.to !== undefined ||
+  link.args !== undefined ||
   link.effects.some(
     (effect) => effect.do === 'notice' || effect.do === 'send' || 'to' in effect || 'slot' in effect,
   );

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { FORMAT, type Project } from '../model';
 import { anyProject } from '../test/arbitrary';
 import { lighthouse } from '../test/flows';
-import { projectJsonSchema, projectSchema, readProject, writeProject } from '.';
+import { projectJsonSchema, projectSchema, readDocument, readProject, writeProject } from '.';
 
 const validate = new Ajv({ strict: false }).compile(projectJsonSchema());
 const byJoi = (value: unknown): boolean =>
@@ -154,5 +154,48 @@ test('an element that holds itself is refused', () => {
   [a!.parent, b!.parent] = [b!.id, a!.id];
   expect(readProject(writeProject(project))).toMatchObject({
     problems: [{ reason: expect.stringContaining('holds itself') }, {}],
+  });
+});
+
+describe('values and areas in a file', () => {
+  const full = () => ({
+    ...lighthouse(),
+    values: [{ id: 'v', name: 'oil', section: 'Lamp', life: 'session', type: 'number', default: 4 }],
+    areas: [
+      { id: 'r', name: 'Night', parent: null },
+      { id: 's', name: 'Storm', parent: 'r' },
+    ],
+  });
+  const problems = (document: unknown) => {
+    const read = readDocument(JSON.parse(JSON.stringify(document)));
+    return 'problems' in read ? read.problems.map(({ place, reason }) => `${place}: ${reason}`) : [];
+  };
+
+  test('a file of the first format is read as one that has none', () => {
+    const { values: _, areas: __, ...old } = full();
+    const read = readDocument({ ...old, format: 1 });
+    expect(read).toMatchObject({ project: { format: 2, values: [], areas: [] } });
+    expect(problems(old)).toEqual(['values: It is required', 'areas: It is required']);
+  });
+
+  test('a default that its value cannot hold, an area in itself, and an id used twice are refused', () => {
+    expect(problems(full())).toEqual([]);
+    const wrong = full();
+    wrong.values[0]!.default = 'much' as never;
+    expect(problems(wrong)).toEqual(['values[0].default: It cannot stand in oil.']);
+    const round = full();
+    round.areas[0]!.parent = 's' as never;
+    expect(problems(round)).toContain('areas[0].parent: The area holds itself.');
+    const twice = full();
+    twice.areas[1]!.id = 'r';
+    expect(problems(twice).some((each) => each.startsWith('areas'))).toBe(true);
+  });
+
+  test('an expression that is empty or endless is refused where it stands', () => {
+    for (const when of ['', 'x'.repeat(2001)]) {
+      const wrong = full();
+      wrong.links[0]!.when = when;
+      expect(problems(wrong)[0]).toMatch(/^links\[0\]\.when/);
+    }
   });
 });
