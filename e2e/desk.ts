@@ -139,7 +139,7 @@ export class Desk {
   async fill(sentence: Locator, blank: string, typed: string, choice?: string | RegExp): Promise<void> {
     await sentence.getByRole('button', { name: blank, exact: true }).click();
     await this.typing.fill(typed);
-    if (choice) await this.page.getByRole('option', { name: choice }).first().click();
+    if (choice) await this.page.getByRole('dialog').getByRole('option', { name: choice }).first().click();
     else await this.page.keyboard.press('Enter');
   }
 

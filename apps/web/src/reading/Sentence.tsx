@@ -18,7 +18,9 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
   const chosen = useStudio((studio) => studio.chosen.link === link.id);
   const ref = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
+    // Chosen by a press on one of its blanks, it stays under the pointer.
+    if (chosen && !ref.current!.contains(document.activeElement))
+      ref.current!.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
   const troubles = linkTroubles(project, link);
   return (

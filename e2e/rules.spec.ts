@@ -1,0 +1,161 @@
+import { expect, test } from './desk';
+
+/** The settings of areas, messages, saved games and the map that a designer sets once and relies on. */
+
+test('an area within an area freezes the clock of its screen, and the outer one’s companions stay', async ({
+  desk,
+}) => {
+  await desk.choose('The watch');
+  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('make a new one …');
+  await desk.reading.getByRole('combobox', { name: 'Lies in' }).selectOption('On watch');
+  await desk.reading.getByRole('combobox', { name: 'Game clock' }).selectOption('frozen');
+  await expect(desk.map.getByRole('button', { name: 'Area On watch' })).toBeVisible();
+  await desk.playFrom('The watch');
+  expect(await desk.clock('Game clock')).toBe(0);
+  await expect(desk.card('Oil gauge')).toHaveAccessibleName(/up now/);
+});
+
+test('a message stacks up, is ignored while it is up, or stays until an event', async ({ desk }) => {
+  const set = async (label: string, to: string) => {
+    await desk.choose('Oil found');
+    await desk.reading.getByRole('combobox', { name: label, exact: true }).selectOption(to);
+  };
+  const twice = async () => {
+    await desk.playFrom('The watch');
+    await desk.say('oil found', { amount: '5' });
+    await desk.say('oil found', { amount: '7' });
+  };
+  await set('It goes', 'when the game says ship sighted');
+  await set('Set off while up', 'they stack up');
+  await twice();
+  await desk.settled();
+  expect(await desk.words()).toEqual(expect.arrayContaining(['Oil found: 5 % more', 'Oil found: 7 % more']));
+  await desk.say('ship sighted');
+  await expect.poll(() => desk.words()).not.toContain('Oil found: 5 % more');
+  await set('Set off while up', 'the new one is ignored');
+  await twice();
+  await expect(desk.trace).toContainText('Oil found is up already, and ignores it');
+  expect(await desk.words()).not.toContain('Oil found: 7 % more');
+});
+
+test('Continue goes on only where a night has been kept', async ({ desk }) => {
+  const press = async (...keys: string[]) => {
+    for (const key of keys) {
+      await desk.page.keyboard.press(key);
+      await desk.settled();
+    }
+  };
+  await desk.playFrom('Title');
+  await press('ArrowDown', 'Enter');
+  await expect(desk.trace).toContainText('Nothing kept shows');
+  await desk.playFrom('The watch');
+  await press('Escape', 'ArrowDown', 'ArrowDown', 'Enter', 'Enter');
+  await expect(desk.trace).toContainText('Saved in slot 1');
+  await desk.playFrom('Title');
+  await press('ArrowDown', 'Enter');
+  await desk.expectUp('The watch');
+  await expect(desk.trace).toContainText('Slot 1 loaded');
+});
+
+test('content that has finished leads on, and ticks count as the project says', async ({ desk }) => {
+  await desk.choose('Loading');
+  await desk.reading.getByRole('button', { name: 'When …' }).click();
+  await desk.typing.fill('finished');
+  await desk.page.getByRole('option', { name: /has finished/ }).click();
+  await desk.fill(desk.sentence(/^When what is on it has finished/), 'Somewhere', 'Title', 'Title');
+  await desk.playFrom('Loading');
+  await desk.live.getByRole('button', { name: 'Loading has finished' }).click();
+  await desk.expectUp('Title');
+
+  await desk.choose('Warning');
+  const timed = desk.sentence(/^After 4.5 s/);
+  await timed.getByRole('button', { name: '4.5 s', exact: true }).click();
+  const time = desk.page.getByRole('textbox', { name: /^How long/ });
+  await time.fill('90 ticks');
+  await time.press('Enter');
+  await expect(desk.sentence(/^After 90 ticks/)).toBeVisible();
+  await desk.speed('8×');
+  await desk.live.getByRole('button', { name: /^Restart/ }).click();
+  await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');
+});
+
+test('values are set back from a sentence', async ({ desk }) => {
+  await desk.choose('Title');
+  const credits = desk.sentence(/^When Credits is pressed/);
+  await credits.click({ position: { x: 4, y: 8 } });
+  await credits.getByRole('button', { name: 'Also show or say something' }).click();
+  await desk.typing.fill('every value');
+  await desk.page.getByRole('option', { name: 'Every value', exact: true }).click();
+  await expect(credits).toHaveAccessibleName(/reset every value/);
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await desk.page.getByLabel('lamp oil now').fill('15');
+  await desk.page.getByLabel('lamp oil now').press('Enter');
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.playFrom('Title');
+  for (let n = 0; n < 3; n++) await desk.page.keyboard.press('ArrowDown');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.trace).toContainText('lamp oil is 62 %');
+});
+
+test('several screens get one motion and are duplicated; a stub is followed; a card moves in its row', async ({
+  desk,
+}) => {
+  await desk.choose('Dawn');
+  await desk.choose('Credits', ['Shift']);
+  await desk.reading
+    .getByRole('region', { name: 'Motion of all of them' })
+    .getByRole('radio', { name: 'None' })
+    .click();
+  await expect(desk.reading.getByText('A motion of its own.')).toBeVisible();
+  await desk.reading.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(desk.card('Dawn 2')).toHaveCount(1);
+  await expect(desk.card('Credits 2')).toHaveCount(1);
+
+  await desk.map.getByRole('button', { name: 'Follow to Nothing kept' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Nothing kept');
+  await expect(desk.card('Nothing kept')).toBeInViewport();
+
+  const left = async (name: string) => (await desk.card(name).boundingBox())!.x;
+  await desk.card('Options').focus();
+  expect(await left('Options')).toBeLessThan(await left('Confirm'));
+  await desk.page.keyboard.press('Alt+ArrowRight');
+  await expect.poll(async () => (await left('Options')) > (await left('Confirm'))).toBe(true);
+
+  await desk.map.getByRole('button', { name: 'Look at some only' }).click();
+  await desk.page.getByRole('combobox', { name: 'Only this layer' }).selectOption('Notice');
+  const faint = (name: string) =>
+    desk.card(name).evaluate((each) => getComputedStyle(each.closest('[data-card]')!).opacity);
+  await expect.poll(() => faint('Options')).toBe('0.25');
+  expect(await faint('Oil found')).toBe('1');
+});
+
+test('a message shows the picture it is told', async ({ desk }) => {
+  await desk.choose('Oil found');
+  await desk.reading.getByRole('textbox', { name: 'One more, by name' }).fill('what');
+  await desk.page.keyboard.press('Enter');
+  await desk.reading.getByRole('combobox', { name: 'Type of what' }).selectOption('Picture');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /^Picture/ })
+    .first()
+    .click();
+  await desk.reading.getByRole('combobox', { name: 'Or what it is told' }).selectOption('what');
+  const pictures = () =>
+    desk.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('image')].map((each) => each.getAttribute('href')),
+    );
+  const shown = async () => {
+    await desk.playFrom('The watch');
+    await desk.say('oil found', { amount: '5' });
+    await expect.poll(() => desk.words()).toContain('Oil found: 5 % more');
+    return (await pictures()).at(-1);
+  };
+  const before = await shown();
+  await desk.choose('The watch');
+  const found = desk.sentence(/^When the game says oil found/);
+  await expect(found).toContainText('Oil found is not told its what.');
+  await found.getByRole('button', { name: 'not said', exact: true }).click();
+  await desk.page.getByRole('dialog').getByRole('button').nth(2).click();
+  await expect(found).not.toContainText('is not told');
+  expect(await shown()).not.toBe(before);
+});
