@@ -20,7 +20,20 @@ export function ScalarInput({
   const pictures = useStudio((studio) => studio.project.assets).filter((asset) =>
     asset.media.startsWith('image/'),
   );
-  const select = 'h-7 w-full rounded border border-line bg-sheet px-1';
+  const oneOf = (options: readonly (readonly [string, string])[]) => (
+    <select
+      aria-label={label}
+      className="h-7 w-full rounded border border-line bg-sheet px-1"
+      value={String(value ?? '')}
+      onChange={(event) => onChange(event.target.value)}
+    >
+      {options.map(([id, words]) => (
+        <option key={id} value={id}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
   switch (type.type) {
     case 'on/off':
       return (
@@ -37,36 +50,9 @@ export function ScalarInput({
         </label>
       );
     case 'choice':
-      return (
-        <select
-          aria-label={label}
-          className={select}
-          value={String(value ?? '')}
-          onChange={(event) => onChange(event.target.value)}
-        >
-          {type.options.map((option) => (
-            <option key={option.id} value={option.id}>
-              {option.label}
-            </option>
-          ))}
-        </select>
-      );
+      return oneOf(type.options.map(({ id, label }) => [id, label] as const));
     case 'picture':
-      return (
-        <select
-          aria-label={label}
-          className={select}
-          value={String(value ?? '')}
-          onChange={(event) => onChange(event.target.value)}
-        >
-          <option value="">none</option>
-          {pictures.map((asset) => (
-            <option key={asset.id} value={asset.id}>
-              {asset.name}
-            </option>
-          ))}
-        </select>
-      );
+      return oneOf([['', 'none'], ...pictures.map((asset): [string, string] => [asset.id, asset.name])]);
     case 'number':
       return (
         <Field
