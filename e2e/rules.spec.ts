@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test } from './desk';
 
 /** The settings of areas, messages, saved games and the map that a designer sets once and relies on. */
@@ -158,4 +159,164 @@ test('a message shows the picture it is told', async ({ desk }) => {
   await desk.page.getByRole('dialog').getByRole('button').nth(2).click();
   await expect(found).not.toContainText('is not told');
   expect(await shown()).not.toBe(before);
+});
+
+test('an area has a motion and music of its own, which stop where it ends', async ({ desk }) => {
+  // What the page is asked to sound is listened to; the machine need not have a loudspeaker.
+  await desk.page.addInitScript(() => {
+    const heard: HTMLAudioElement[] = [];
+    (globalThis as unknown as { heard: HTMLAudioElement[] }).heard = heard;
+    globalThis.Audio = class extends Audio {
+      constructor(address?: string) {
+        super(address);
+        heard.push(this);
+      }
+    };
+  });
+  await desk.open();
+  const music = () =>
+    desk.page.evaluate(() =>
+      (globalThis as unknown as { heard: HTMLAudioElement[] }).heard
+        .filter((each) => each.loop && !each.paused)
+        .map((each) => each.src),
+    );
+  await desk.playFrom('The watch');
+  await expect.poll(async () => (await music()).length).toBe(1);
+  const surf = (await music())[0];
+
+  await desk.map.getByRole('button', { name: 'Area On watch' }).click();
+  await desk.reading.getByRole('combobox', { name: 'Music' }).selectOption('Bell');
+  await desk.takeInHand();
+  await expect.poll(async () => (await music()).length).toBe(1);
+  expect((await music())[0]).not.toBe(surf);
+
+  await desk.reading.getByRole('button', { name: 'house motion' }).click();
+  const own = desk.page.getByRole('dialog', { name: 'Motion of this area' });
+  await own.getByRole('radio', { name: 'Slide' }).click();
+  await own.getByRole('radio', { name: 'From the bottom' }).click();
+  await own.getByRole('textbox', { name: 'Each half takes' }).fill('4 s');
+  await desk.page.keyboard.press('Enter');
+  await desk.page.keyboard.press('Escape');
+  await expect(desk.reading.getByRole('button', { name: 'slide up 4 s' })).toBeVisible();
+
+  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.playFrom('Title');
+  expect(await music()).toEqual([]);
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('The watch');
+  // The title goes by the house motion first; the watch then comes by its area’s, and masks the key until it stands still.
+  await desk.runFor(10);
+  await desk.page.keyboard.press('t');
+  await expect(desk.trace).toContainText('Press ignored: still moving');
+  await desk.runFor(40);
+  await desk.page.keyboard.press('t');
+  await desk.expectUp('The watch', 'Tide table');
+});
+
+test('a sound file is brought in from the sentence that plays it, and stopped by another', async ({
+  desk,
+}) => {
+  await desk.choose('Title');
+  const credits = desk.sentence(/^When Credits is pressed/);
+  const also = async (typed: string, option: RegExp) => {
+    await credits.click({ position: { x: 4, y: 8 } });
+    await credits.getByRole('button', { name: 'Also show or say something' }).click();
+    await desk.typing.fill(typed);
+    await desk.page.getByRole('option', { name: option }).click();
+  };
+  const chooser = desk.page.waitForEvent('filechooser');
+  await also('bring', /Bring in a sound/);
+  const file = await chooser;
+  await file.setFiles('examples/saltwick-light/project.json');
+  await expect(desk.page.getByText('project.json is not a sound.')).toBeVisible();
+
+  const again = desk.page.waitForEvent('filechooser');
+  await desk.page.keyboard.press('Escape');
+  await also('bring', /Bring in a sound/);
+  await (
+    await again
+  ).setFiles({
+    name: 'Fog horn.wav',
+    mimeType: 'audio/wav',
+    buffer: await readFile('examples/saltwick-light/assets/a-bell.wav'),
+  });
+  await expect(credits).toHaveAccessibleName(/play Fog horn/);
+  await also('stop', /^Stop Fog horn/);
+  await expect(credits).toHaveAccessibleName(/play Fog horn and stop Fog horn|play Fog horn, stop Fog horn/);
+  await desk.playFrom('Title');
+  for (let n = 0; n < 3; n++) await desk.page.keyboard.press('ArrowDown');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.trace).toContainText('Fog horn plays');
+  await expect(desk.trace).toContainText('Fog horn stops');
+});
+
+test('set off twice, 0.6 s apart, a message of 1.6 s ends at 2.2 s, or in line at 3.2 s', async ({ desk }) => {
+  await desk.choose('Credits');
+  await desk.reading.getByRole('button', { name: 'When …' }).click();
+  await desk.typing.fill('1 s');
+  await desk.page.getByRole('option', { name: /^After 1 s/ }).click();
+  const timer = desk.sentence(/^After 1 s/);
+  await desk.fill(timer, 'go to', 'do', /^do/);
+  for (let n = 0; n < 2; n++) {
+    await timer.getByRole('button', { name: 'Also show or say something' }).click();
+    await desk.typing.fill('show oil found');
+    await desk.page
+      .getByRole('option', { name: /^Oil found/ })
+      .first()
+      .click();
+  }
+  await timer
+    .getByRole('list', { name: 'In this order' })
+    .getByRole('button', { name: 'Do this later' })
+    .nth(1)
+    .click();
+  await timer.getByRole('button', { name: '0.5 s later', exact: true }).click();
+  await desk.page.getByRole('textbox', { name: /^How much later/ }).fill('0.6');
+  await desk.page.keyboard.press('Enter');
+  await expect(timer).toHaveAccessibleName(/^After 1 s.*, show Oil found.* and 0.6 s later show Oil found/);
+
+  /** When the message came, and when it went for good, in seconds from one to the other. */
+  const lasted = async (goings: number): Promise<number> => {
+    await desk.playFrom('Credits');
+    const at = async (words: RegExp) =>
+      (await desk.trace.getByRole('button', { name: words }).allInnerTexts()).map((row) =>
+        Number(row.split('\n')[0]),
+      );
+    await expect.poll(async () => (await at(/Oil found goes/)).length, { timeout: 15_000 }).toBe(goings);
+    return (await at(/Oil found goes/))[0]! - (await at(/Oil found shows/)).at(-1)!;
+  };
+  expect(await lasted(1)).toBeCloseTo(2.2, 3);
+  await desk.choose('Oil found');
+  await desk.reading
+    .getByRole('combobox', { name: 'Set off while up' })
+    .selectOption('the new one waits in line');
+  await desk.live.getByRole('button', { name: /^Restart/ }).click();
+  expect(await lasted(2)).toBeCloseTo(3.2, 3);
+});
+
+test('a message lies over everything, and counts on the game’s clock', async ({ desk }) => {
+  const set = async (label: string, to: string) => {
+    await desk.choose('Oil found');
+    await desk.reading.getByRole('combobox', { name: label, exact: true }).selectOption(to);
+  };
+  const pausedWithMessage = async () => {
+    await desk.playFrom('The watch');
+    await desk.say('oil found', { amount: '5' });
+    await desk.takeInHand();
+    await desk.page.keyboard.press('Escape');
+    await expect(desk.live.getByRole('status', { name: 'Up now' })).toContainText('Pause');
+    const words = await desk.words();
+    return words.indexOf('Oil found: 5 % more') - words.indexOf('Resume');
+  };
+  expect(await pausedWithMessage()).toBeLessThan(0);
+  await set('Lies over', 'everything');
+  await set('Its time runs on', 'the game’s clock');
+  await set('Under a modal screen', 'its time goes on');
+  expect(await pausedWithMessage()).toBeGreaterThan(0);
+  await desk.runFor(30);
+  expect(await desk.words()).toContain('Oil found: 5 % more');
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('The watch');
+  await desk.runFor(20);
+  expect(await desk.words()).not.toContain('Oil found: 5 % more');
 });
