@@ -197,7 +197,12 @@ test('an area has a motion and music of its own, which stop where it ends', asyn
   await own.getByRole('textbox', { name: 'Each half takes' }).fill('4 s');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
-  await expect(desk.reading.getByRole('button', { name: 'slide up 4 s' })).toBeVisible();
+  await expect(desk.reading.getByRole('button', { name: '4 s slide from the bottom' })).toBeVisible();
+  await desk.choose('Title');
+  const begin = desk.sentence(/^When Begin the watch is pressed/);
+  await begin.getByRole('button', { name: '280 ms slide from the right' }).click();
+  await desk.page.getByRole('button', { name: 'Back to the house motion' }).click();
+  await desk.page.keyboard.press('Escape');
 
   await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('Title');
@@ -250,7 +255,9 @@ test('a sound file is brought in from the sentence that plays it, and stopped by
   await expect(desk.trace).toContainText('Fog horn stops');
 });
 
-test('set off twice, 0.6 s apart, a message of 1.6 s ends at 2.2 s, or in line at 3.2 s', async ({ desk }) => {
+test('set off twice, 0.6 s apart, a message of 1.6 s ends at 2.2 s, or in line at 3.2 s', async ({
+  desk,
+}) => {
   await desk.choose('Credits');
   await desk.reading.getByRole('button', { name: 'When …' }).click();
   await desk.typing.fill('1 s');
