@@ -12,12 +12,18 @@ export function patch(element: Element, node: SvgNode): void {
     for (const name of Object.keys(last.attributes))
       if (!(name in node.attributes)) element.removeAttribute(name);
   for (const [name, value] of Object.entries(node.attributes))
-    if (name !== 'xmlns' && last?.attributes[name] !== value) element.setAttribute(name, value);
+    if (name !== 'xmlns' && last?.attributes[name] !== value) setAttribute(element, name, value);
   if (node.text !== undefined) {
     if (last?.text !== node.text) element.textContent = node.text;
     return;
   }
   patchChildren(element, node.children);
+}
+
+/** A strict content security policy forbids writing the `style` attribute, and allows this. */
+function setAttribute(element: Element, name: string, value: string): void {
+  if (name === 'style') (element as SVGElement).style.cssText = value;
+  else element.setAttribute(name, value);
 }
 
 export function patchChildren(parent: Element, nodes: readonly SvgNode[]): void {

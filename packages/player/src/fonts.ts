@@ -1,24 +1,41 @@
-import type { FaceName } from '@tavu/core/text';
+import type { Id, Project } from '@tavu/core/model';
+import { HOUSE_FACES, type FaceName } from '@tavu/core/text';
 
-const FAMILIES: Record<FaceName, string> = {
-  plain: 'tavu-plain',
-  'plain-bold': 'tavu-plain-bold',
-  display: 'tavu-display',
-};
+const isHouse = (face: FaceName): boolean => (HOUSE_FACES as readonly string[]).includes(face);
 
-/** The CSS family a face is loaded under. */
-export const familyOf = (face: FaceName): string => FAMILIES[face];
+/** The CSS family a face is loaded under: a house face, or a font of the project by its asset's id. */
+export const familyOf = (face: FaceName): string => `tavu-${isHouse(face) ? '' : 'own-'}${face}`;
 
 /**
  * Loads the house faces from addresses by face name. Font faces belong to the page even when used in a shadow root.
  * A face that does not load is left to the page's default, since a game without its lettering still plays.
  */
 export async function loadFonts(addresses: Partial<Record<string, string>>): Promise<void> {
-  const faces = (Object.keys(FAMILIES) as FaceName[]).filter((face) => addresses[face]);
   await Promise.allSettled(
-    faces.map(async (face) => {
-      const loaded = await new FontFace(FAMILIES[face], `url(${addresses[face]})`).load();
-      document.fonts.add(loaded);
+    HOUSE_FACES.map(async (face) => {
+      const address = addresses[face];
+      if (address !== undefined) await load(face, address);
     }),
   );
+}
+
+const loaded = new Map<FaceName, { address: string; face: FontFace }>();
+
+/** Loads the project's own fonts from where their files are; one whose file has been replaced is loaded anew. */
+export async function loadOwnFonts(project: Project, address: (asset: Id) => string): Promise<void> {
+  await Promise.allSettled(
+    project.assets.map(async ({ id, face }) => {
+      if (face && address(id) !== '') await load(id, address(id));
+    }),
+  );
+}
+
+async function load(name: FaceName, address: string): Promise<void> {
+  const before = loaded.get(name);
+  if (before?.address === address) return;
+  const face = new FontFace(familyOf(name), `url(${address})`);
+  loaded.set(name, { address, face });
+  await face.load();
+  if (before) document.fonts.delete(before.face);
+  document.fonts.add(face);
 }

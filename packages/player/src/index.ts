@@ -1,6 +1,6 @@
 export { Player, type PlayerOptions } from './player';
 export { playPage, type PageData } from './page';
-export { familyOf, loadFonts } from './fonts';
+export { familyOf, loadFonts, loadOwnFonts } from './fonts';
 export { Clock, LONGEST_FRAME } from './clock';
 export { PadReader, type PadReading } from './pad';
 export { patchChildren } from './dom';

@@ -1,6 +1,6 @@
-import { compile } from '@tavu/core/compile';
+import { compile, type Frame } from '@tavu/core/compile';
 import type { Id, Project } from '@tavu/core/model';
-import { familyOf, loadFonts } from './fonts';
+import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
 
 /** What a one-file page carries. */
@@ -17,17 +17,31 @@ export interface PageData {
 export async function playPage(hostId: string, dataId: string): Promise<Player> {
   const host = document.getElementById(hostId)!;
   const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
-  await loadFonts(data.fonts);
-  const flow = compile(data.project);
+  const address = (id: Id): string => data.pictures[id] ?? '';
+  await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project, address)]);
+  const flow = compile(data.project, undefined, frameFor(data.project, host));
   const player: Player = new Player(host, {
     flow,
-    sources: { asset: (id) => data.pictures[id] ?? '', family: familyOf },
+    sources: { asset: address, family: familyOf },
     keys: window,
     onStep: (outcomes) => {
       if (outcomes.some((each) => each.did === 'end')) offerAgain(host, () => player.restart());
     },
   });
+  if (data.project.design.fits === 'adapt')
+    new ResizeObserver(() => {
+      const frame = frameFor(data.project, host);
+      const { width, height } = player.flow.frame;
+      if (frame && (frame.width !== width || frame.height !== height))
+        player.load(compile(data.project, player.flow, frame));
+    }).observe(host);
   return player;
+}
+
+/** A project whose anchors decide is laid out in the host's own size; any other in the design's. */
+function frameFor({ design }: Project, host: HTMLElement): Frame | undefined {
+  const { clientWidth: width, clientHeight: height } = host;
+  return design.fits === 'adapt' && width > 0 && height > 0 ? { width, height } : undefined;
 }
 
 function offerAgain(host: HTMLElement, again: () => void): void {

@@ -158,8 +158,9 @@ export class Player {
   /** The design pixel under a point of the page. */
   pointAt(clientX: number, clientY: number): { x: number; y: number } {
     const box = this.#svg.getBoundingClientRect();
-    const { width, height } = this.flow.project.design;
-    const scale = Math.min(box.width / width, box.height / height) || 1;
+    const { width, height } = this.flow.frame;
+    const [across, down] = [box.width / width, box.height / height];
+    const scale = (covers(this.flow) ? Math.max(across, down) : Math.min(across, down)) || 1;
     return {
       x: (clientX - box.left - (box.width - width * scale) / 2) / scale,
       y: (clientY - box.top - (box.height - height * scale) / 2) / scale,
@@ -171,9 +172,10 @@ export class Player {
     const sources = this.#sources;
     const last = this.#painted;
     if (last && last.state === state && last.flow === flow && last.sources === sources) return;
-    if (last?.flow.project.design !== flow.project.design) {
-      const { width, height } = flow.project.design;
+    if (last?.flow !== flow) {
+      const { width, height } = flow.frame;
       this.#svg.setAttribute('viewBox', `0 0 ${width} ${height}`);
+      this.#svg.setAttribute('preserveAspectRatio', covers(flow) ? 'xMidYMid slice' : 'xMidYMid meet');
     }
     const name = flow.screens.get((state.overlays.at(-1) ?? state.base).screen)!.screen.name;
     if (this.#svg.getAttribute('aria-label') !== name) this.#svg.setAttribute('aria-label', name);
@@ -260,6 +262,8 @@ export class Player {
     this.give({ type: 'pointer', device, phase, spot });
   }
 }
+
+const covers = (flow: Flow): boolean => flow.project.design.fits === 'cover';
 
 const MODIFIER = /^$|^(Shift|Control|Alt|Meta|OS|CapsLock|NumLock)/;
 

@@ -1,5 +1,5 @@
 import { takeScreens } from '@tavu/core/edit';
-import { base64 } from '@tavu/core/exchange';
+import { base64 } from '@tavu/core/bytes';
 import type { Id } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
 import { files } from '../storage/files';

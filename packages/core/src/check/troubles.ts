@@ -1,7 +1,7 @@
+import { componentById, elementAt } from '../component';
 import { textParts } from '../compile';
 import { check, scopeOfLink, scopeOfScreen, type Scope } from '../expression';
 import {
-  elementById,
   PROJECT,
   screenById,
   valueById,
@@ -47,10 +47,13 @@ export function linkTroubles(project: Project, link: Link): string[] {
   const expression = (text: string, wanted?: FieldType): void => {
     for (const { words } of check(text, scope, wanted).complaints) found.push(`“${text}”: ${words}`);
   };
-  if (!from && link.from !== PROJECT && !project.areas.some((area) => area.id === link.from))
-    found.push('The screen it belongs to is gone.');
+  const component = componentById(project, link.from);
+  const known = from ?? component ?? project.areas.find((area) => area.id === link.from);
+  if (!known && link.from !== PROJECT) found.push('The screen it belongs to is gone.');
   const { cue } = link;
-  if (cue.on === 'press' && from && !elementById(from, cue.element)) found.push('What is pressed is gone.');
+  const held = (from ?? component)?.elements;
+  if (cue.on === 'press' && held && !elementAt(project, held, cue.element))
+    found.push('What is pressed is gone.');
   if (cue.on === 'action' && !project.actions.some((each) => each.id === cue.action))
     found.push('Its action is gone.');
   if (cue.on === 'event' && !project.events.some((each) => each.id === cue.event))
@@ -138,6 +141,16 @@ export function screenTroubles(project: Project, screen: Screen): string[] {
   if (typeof until === 'object' && !project.events.some((event) => event.id === until.event))
     found.push('The event it stays for is gone.');
   for (const element of screen.elements) {
+    for (const text of [element.shownWhen, element.enabledWhen])
+      if (text !== undefined)
+        for (const { words } of check(text, scope, CONDITION).complaints)
+          found.push(`${element.name}: “${text}”: ${words}`);
+    if (element.type === 'component' && !componentById(project, element.component))
+      found.push(`${element.name} is a component that is gone.`);
+    if ('value' in element && element.value !== undefined && !valueById(project, element.value))
+      found.push(`${element.name} shows a value that is gone.`);
+    if (element.type === 'prompt' && !project.actions.some((action) => action.id === element.action))
+      found.push(`${element.name} shows an action that is gone.`);
     if ('text' in element && element.text.includes('{'))
       for (const part of textParts(element.text, scope))
         for (const match of typeof part === 'string' ? part.matchAll(/\{\s*([\p{L}\p{N}_$]+)\s*\}/gu) : [])
@@ -145,7 +158,7 @@ export function screenTroubles(project: Project, screen: Screen): string[] {
     if (element.type === 'button' && element.shortcut !== undefined)
       if (!project.actions.some((action) => action.id === element.shortcut))
         found.push(`The action that presses ${element.name} is gone.`);
-    if (element.type === 'picture' && element.from !== undefined)
+    if ((element.type === 'picture' || element.type === 'portrait') && element.from !== undefined)
       if (!screen.parameters?.some((each) => each.id === element.from))
         found.push(`${element.name} shows a parameter that is gone.`);
   }

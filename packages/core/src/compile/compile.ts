@@ -1,5 +1,6 @@
+import { expand, pathOf } from '../component';
 import { ready, scopeOfScreen, type Scope } from '../expression';
-import { solveFocus } from '../focus';
+import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import {
   areasAround,
@@ -7,6 +8,8 @@ import {
   settled,
   toMicros,
   PROJECT,
+  type Component,
+  type Element,
   type Id,
   type Link,
   type Project,
@@ -16,13 +19,14 @@ import {
 import { compileMotion } from '../motion';
 import { byLayer, compileLink, fallbackOf, hasNames, tableOf } from './links';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
-import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, TextPart } from './types';
+import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame, TextPart } from './types';
 
 /**
  * Makes the tables that engine and painter run on. What has not changed since `previous` is taken over, so that after
- * an edit only the screens it touched are solved again.
+ * an edit only the screens it touched are solved again. Screens are laid out for a frame of the design's size, or `size`.
  */
-export function compile(project: Project, previous?: Flow): Flow {
+export function compile(project: Project, previous?: Flow, size?: Frame): Flow {
+  const frame = size ?? frameOf(project);
   const known = new Set(project.screens.map((screen) => screen.id));
   const start = firstScreen(project);
   const names = !previous || !sameNames(previous.project, project);
@@ -35,7 +39,7 @@ export function compile(project: Project, previous?: Flow): Flow {
   const bySource = groupBySource(compiled);
   const screens = new Map<Id, CompiledScreen>();
   for (const screen of project.screens)
-    screens.set(screen.id, reuseScreen(project, screen, bySource.get(screen.id) ?? [], names, previous));
+    screens.set(screen.id, reuseScreen(project, frame, screen, bySource, names, previous));
   const startTarget: Target = known.has(start) ? { screen: start } : { gap: gapName(start) ?? '' };
   const back: CompiledLink[] = [];
   for (const id of gaps) {
@@ -44,10 +48,11 @@ export function compile(project: Project, previous?: Flow): Flow {
     );
     back.push(...links);
     const layer = id.startsWith('gap:overlay:') ? 'overlay' : 'base';
-    screens.set(id, compileScreen(project, standIn(layer, gapName(id)!), links));
+    screens.set(id, compileScreen(project, frame, standIn(layer, gapName(id)!), [links]));
   }
   return {
     project,
+    frame,
     start,
     screens,
     links: new Map([...compiled, ...back].map((link) => [link.id, link])),
@@ -64,6 +69,9 @@ export function compile(project: Project, previous?: Flow): Flow {
     holds: holdsOf(compiled),
   };
 }
+
+/** The frame screens are designed in. */
+export const frameOf = ({ design }: Project): Frame => ({ width: design.width, height: design.height });
 
 /** The screen a run begins with; a stand-in while there is none. */
 function firstScreen(project: Project): Id {
@@ -116,8 +124,9 @@ function reuseLink(
 
 function reuseScreen(
   project: Project,
+  frame: Frame,
   screen: Screen,
-  links: CompiledLink[],
+  bySource: ReadonlyMap<Id, CompiledLink[]>,
   names: boolean,
   previous?: Flow,
 ): CompiledScreen {
@@ -125,23 +134,49 @@ function reuseScreen(
   const before = previous?.project;
   const same =
     old?.screen === screen &&
-    before?.design === project.design &&
-    before.rates === project.rates &&
+    previous!.frame.width === frame.width &&
+    previous!.frame.height === frame.height &&
+    before?.rates === project.rates &&
     before.areas === project.areas &&
-    !(names && (old.texts.size > 0 || old.shownWhen !== null || mayName(screen))) &&
-    old.links.all.length === links.length &&
-    old.links.all.every((link, i) => link === links[i]);
-  return same ? old : compileScreen(project, screen, links);
+    (before.components === project.components || old.components.every((each) => isIn(project, each))) &&
+    !(names && old.names) &&
+    sourcesOf(screen.id, old.components).every((id, i) => sameLinks(old.sources[i], bySource.get(id)));
+  return same ? old : compileScreen(project, frame, screen, bySource);
 }
 
-function compileScreen(project: Project, screen: Screen, links: CompiledLink[]): CompiledScreen {
-  const layout = solveLayout(screen, project.design);
+const isIn = (project: Project, component: Component): boolean =>
+  project.components?.includes(component) ?? false;
+
+/** What the links of a screen belong to: itself, and the components placed on it. */
+const sourcesOf = (screen: Id, components: readonly Component[]): Id[] => [
+  screen,
+  ...components.map((each) => each.id),
+];
+
+const sameLinks = (a: readonly CompiledLink[] = [], b: readonly CompiledLink[] = []): boolean =>
+  a.length === b.length && a.every((link, i) => link === b[i]);
+
+function compileScreen(
+  project: Project,
+  frame: Frame,
+  screen: Screen,
+  links: ReadonlyMap<Id, CompiledLink[]> | [CompiledLink[]],
+): CompiledScreen {
+  const { elements, components } = expand(project, screen.elements);
+  const sources = Array.isArray(links)
+    ? links
+    : sourcesOf(screen.id, components).map((id) => links.get(id) ?? []);
+  const layout = solveLayout(elements, frame);
   const areas = areasAround(project, screen.area);
   const around = areas.map((id) => project.areas.find((area) => area.id === id)!);
   const flags = settled(screen, around);
-  const table = tableOf(links);
+  const table = tableOf([
+    ...sources[0]!,
+    ...components.flatMap((component, i) => placedLinks(component, elements, sources[i + 1]!)),
+  ]);
   const motion = screen.motion ?? around.find((area) => area.motion)?.motion;
   const scope = scopeOfScreen(project, screen);
+  const condition = (text: string | undefined) => (text === undefined ? null : ready(text, scope));
   return {
     screen,
     id: screen.id,
@@ -152,31 +187,82 @@ function compileScreen(project: Project, screen: Screen, links: CompiledLink[]):
     remembers: screen.remembers ?? false,
     firstFocus: screen.firstFocus ?? null,
     least: screen.least ? toMicros(screen.least, project.rates) : 0,
-    shownWhen:
-      screen.layer === 'companion' && screen.shownWhen !== undefined ? ready(screen.shownWhen, scope) : null,
+    shownWhen: screen.layer === 'companion' ? condition(screen.shownWhen) : null,
     notice: screen.layer === 'notice' ? compileNotice(project, screen) : null,
     parameters: (screen.parameters ?? []).map((type) => ({ id: type.id, type, fallback: fallbackOf(type) })),
     motion: motion ? compileMotion(motion, screen.layer, project.rates) : null,
     links: table,
+    sources,
+    components,
+    elements,
+    byId: new Map(elements.map((element) => [element.id, element])),
+    tree: treeOf(elements),
+    names: elements.some(mayName) || screen.shownWhen !== undefined,
     layout,
-    focus: solveFocus(screen, layout),
-    pressable: pressables(screen, table.press),
-    shortcuts: screen.elements.flatMap((element) =>
+    focus: solveFocus(elements, layout),
+    pressable: pressables(elements, table.press),
+    shortcuts: elements.flatMap((element) =>
       element.type === 'button' && element.shortcut !== undefined
         ? [{ element: element.id, action: element.shortcut }]
         : [],
     ),
     texts: new Map(
-      screen.elements.flatMap((element): [Id, TextPart[]][] => {
+      elements.flatMap((element): [Id, TextPart[]][] => {
         const parts = 'text' in element ? textParts(element.text, scope) : [];
         return parts.some((part) => typeof part !== 'string') ? [[element.id, parts]] : [];
       }),
     ),
+    conditions: elements.flatMap(({ id, shownWhen, enabledWhen }) =>
+      shownWhen === undefined && enabledWhen === undefined
+        ? []
+        : [{ element: id, shown: condition(shownWhen), enabled: condition(enabledWhen) }],
+    ),
+    bound: elements.flatMap((element) =>
+      'value' in element && element.value !== undefined
+        ? [{ element: element.id, value: element.value }]
+        : [],
+    ),
   };
 }
 
-const mayName = (screen: Screen): boolean =>
-  screen.elements.some((element) => 'text' in element && element.text.includes('{'));
+/** Elements by what holds them, in the order they are drawn in. One whose parent is gone lies on the screen itself. */
+function treeOf(elements: readonly Element[]): Map<Id | null, Element[]> {
+  const ids = new Set(elements.map((element) => element.id));
+  const tree = new Map<Id | null, Element[]>();
+  for (const element of elements) {
+    const parent = element.parent !== null && ids.has(element.parent) ? element.parent : null;
+    const held = tree.get(parent);
+    if (held) held.push(element);
+    else tree.set(parent, [element]);
+  }
+  for (const held of tree.values())
+    if (held.some((element) => element.lift !== undefined))
+      held.sort((a, b) => (a.lift ?? 0) - (b.lift ?? 0));
+  return tree;
+}
+
+/** A component's links where it is placed: what is pressed goes by its path there. */
+function placedLinks(
+  component: Component,
+  elements: readonly Element[],
+  links: readonly CompiledLink[],
+): CompiledLink[] {
+  if (links.length === 0) return [];
+  const places = elements.flatMap((each) =>
+    each.type === 'component' && each.component === component.id ? [each.id] : [],
+  );
+  return links.flatMap((link): CompiledLink[] => {
+    const { cue } = link;
+    if (cue.on !== 'press') return [link];
+    return places.map((place) => ({ ...link, cue: { ...cue, element: pathOf(place, cue.element) } }));
+  });
+}
+
+const mayName = (element: Element): boolean =>
+  element.shownWhen !== undefined ||
+  element.enabledWhen !== undefined ||
+  'value' in element ||
+  ('text' in element && element.text.includes('{'));
 
 /** A notice stays for its time, or until something: then its time does not count. */
 function compileNotice(project: Project, screen: Screen): CompiledNotice {
@@ -208,13 +294,13 @@ export function textParts(text: string, scope: Scope): TextPart[] {
   return parts;
 }
 
-function pressables(screen: Screen, press: ReadonlyMap<Id, unknown>): Map<Id, Id> {
-  const byId = new Map(screen.elements.map((element) => [element.id, element]));
+function pressables(elements: readonly Element[], press: ReadonlyMap<Id, unknown>): Map<Id, Id> {
+  const byId = new Map(elements.map((element) => [element.id, element]));
   const found = new Map<Id, Id>();
-  for (const element of screen.elements) {
+  for (const element of elements) {
     let at: typeof element | undefined = element;
-    for (let depth = 0; at && depth <= screen.elements.length; depth++) {
-      if (at.type === 'button' || press.has(at.id)) {
+    for (let depth = 0; at && depth <= elements.length; depth++) {
+      if (isUsed(at) || at.type === 'touch' || press.has(at.id)) {
         found.set(element.id, at.id);
         break;
       }

@@ -1,4 +1,4 @@
-export { compile, padCode, textParts } from './compile';
+export { compile, frameOf, padCode, textParts } from './compile';
 export { gapId, gapName } from './stand-in';
 export type {
   CompiledEffect,
@@ -6,6 +6,7 @@ export type {
   CompiledNotice,
   CompiledScreen,
   Flow,
+  Frame,
   Given,
   LinkTable,
   TextPart,

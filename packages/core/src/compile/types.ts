@@ -4,8 +4,10 @@ import type { Solved } from '../layout';
 import type {
   Again,
   Area,
+  Component,
   Cue,
   Effect,
+  Element,
   FieldType,
   Id,
   Layer,
@@ -24,6 +26,8 @@ import type { Half } from '../motion';
 /** A project made ready to run and paint. Never changed; remade screen by screen as the project changes. */
 export interface Flow {
   project: Project;
+  /** What screens are laid out in, in design pixels. */
+  frame: Frame;
   start: Id;
   /** Every screen, stand-ins for gaps included, by id. */
   screens: Map<Id, CompiledScreen>;
@@ -44,6 +48,11 @@ export interface Flow {
   house: Record<Layer, Half>;
   /** Durations that some link waits for while an action is held, by action. */
   holds: Map<Id, number[]>;
+}
+
+export interface Frame {
+  width: number;
+  height: number;
 }
 
 export interface CompiledArea {
@@ -75,6 +84,16 @@ export interface CompiledScreen {
   /** Its own motion or its area's, if it has one. */
   motion: Half | null;
   links: LinkTable;
+  /** The links it was made from: its own, then those of each component in turn. */
+  sources: readonly (readonly CompiledLink[])[];
+  components: readonly Component[];
+  /** With what its components hold, by path. */
+  elements: readonly Element[];
+  byId: ReadonlyMap<Id, Element>;
+  /** By what holds them, in the order they are drawn in. */
+  tree: ReadonlyMap<Id | null, readonly Element[]>;
+  /** Whether anything on it depends on what names stand for. */
+  names: boolean;
   layout: Solved;
   focus: FocusGraph;
   /** The button or linked element that a point on each element stands for. */
@@ -83,6 +102,10 @@ export interface CompiledScreen {
   shortcuts: { element: Id; action: Id }[];
   /** Texts that name values or parameters, by element. */
   texts: Map<Id, TextPart[]>;
+  /** Elements that are shown, or can be used, only sometimes. */
+  conditions: { element: Id; shown: Ready | null; enabled: Ready | null }[];
+  /** Controls and the values they show. */
+  bound: { element: Id; value: Id }[];
 }
 
 /** Plain words, or what a name holds. */

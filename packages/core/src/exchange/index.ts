@@ -1,2 +1,2 @@
 export { openProject, saveProject, type AssetBytes, type Opened } from './bundle';
-export { base64, dataUrl, playablePage, type PageParts } from './page';
+export { dataUrl, playablePage, type PageParts } from './page';

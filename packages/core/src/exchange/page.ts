@@ -1,3 +1,4 @@
+import { base64 } from '../bytes';
 import type { Project } from '../model';
 import type { AssetBytes } from './bundle';
 
@@ -44,24 +45,6 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
 /** RFC 2397 data URL, base64. */
 export function dataUrl(media: string, bytes: Uint8Array): string {
   return `data:${media};base64,${base64(bytes)}`;
-}
-
-const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/';
-
-/** RFC 4648 base64; written out since the core has neither browser nor Node to ask. */
-export function base64(bytes: Uint8Array): string {
-  const parts: string[] = [];
-  for (let i = 0; i < bytes.length; i += 3) {
-    const [a, b, c] = [bytes[i]!, bytes[i + 1], bytes[i + 2]];
-    const n = (a << 16) | ((b ?? 0) << 8) | (c ?? 0);
-    parts.push(
-      ALPHABET[n >> 18]! +
-        ALPHABET[(n >> 12) & 63]! +
-        (b === undefined ? '=' : ALPHABET[(n >> 6) & 63]!) +
-        (c === undefined ? '=' : ALPHABET[n & 63]!),
-    );
-  }
-  return parts.join('');
 }
 
 const escapeHtml = (text: string): string =>

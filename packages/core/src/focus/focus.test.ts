@@ -5,7 +5,7 @@ import { DIRECTIONS, navigationDistance, solveFocus } from '.';
 
 const solve = (elements: ReturnType<typeof buttonOf>[]) => {
   const screen = screenOf('s', { elements });
-  return solveFocus(screen, solveLayout(screen, { width: 1920, height: 1080 }));
+  return solveFocus(screen.elements, solveLayout(screen.elements, { width: 1920, height: 1080 }));
 };
 
 test('four buttons 96 apart: down visits them in order and wraps', () => {

@@ -1,4 +1,4 @@
-import type { Id, Screen } from '../model';
+import type { Element, Id } from '../model';
 import type { Solved } from '../layout';
 import { DIRECTIONS, liesIn, navigationDistance, type Direction } from './distance';
 
@@ -9,9 +9,22 @@ export interface FocusGraph {
   next: Map<Id, Partial<Record<Direction, Id>>>;
 }
 
-export function solveFocus(screen: Screen, layout: Solved): FocusGraph {
-  const places = screen.elements
-    .filter((element) => element.type === 'button')
+const USED: ReadonlySet<Element['type']> = new Set([
+  'button',
+  'switch',
+  'slider',
+  'choice',
+  'entry',
+  'tabs',
+  'address',
+]);
+
+/** Whether a player uses it: presses it, sets it, or types into it. */
+export const isUsed = (element: Element): boolean => USED.has(element.type);
+
+export function solveFocus(elements: readonly Element[], layout: Solved): FocusGraph {
+  const places = elements
+    .filter(isUsed)
     .map((element) => ({ id: element.id, rect: layout.get(element.id)! }));
   places.sort((a, b) => a.rect.y - b.rect.y || a.rect.x - b.rect.x);
   const next = new Map<Id, Partial<Record<Direction, Id>>>();

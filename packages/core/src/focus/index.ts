@@ -1,2 +1,2 @@
-export { solveFocus, type FocusGraph } from './graph';
+export { isUsed, solveFocus, type FocusGraph } from './graph';
 export { DIRECTIONS, liesIn, navigationDistance, type Direction } from './distance';

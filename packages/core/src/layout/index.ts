@@ -1,11 +1,13 @@
 export {
   solveLayout,
   solveAxis,
-  placeIn,
   toPixels,
-  moveAxis,
   OWN,
+  ownOf,
   PERCENT,
   type Rect,
   type Solved,
+  type Span,
 } from './solve';
+export { moveAxis, resizeAxis, anchorAxis, attachAxis, holdAxisBy, shift, tidy } from './place';
+export { innerRoom } from './arrange';

@@ -5,7 +5,7 @@ import { moveAxis, solveAxis, solveLayout } from '.';
 
 const frame = { width: 1920, height: 1080 };
 const placed = (x: Axis, y: Axis, size = frame) =>
-  solveLayout(screenOf('s', { elements: [{ ...buttonOf('e', 0), place: { x, y } }] }), size).get('e');
+  solveLayout([{ ...buttonOf('e', 0), place: { x, y } }], size).get('e');
 
 test('centred at 50 % and 75 %, 40 % by 10 %', () => {
   const x: Axis = { at: 'start', offset: '50%', size: '40%', own: 0.5 };
@@ -42,18 +42,18 @@ test('a child stands in its parent; a parent that is gone or a circle counts as 
       y: { at: 'start', offset: 100, size: 300 } as Axis,
     },
   };
-  expect(solveLayout(screenOf('s', { elements: [inner, outer] }), frame).get('inner')).toEqual({
+  expect(solveLayout(screenOf('s', { elements: [inner, outer] }).elements, frame).get('inner')).toEqual({
     x: 110,
     y: 110,
     width: 280,
     height: 72,
   });
-  expect(solveLayout(screenOf('s', { elements: [inner] }), frame).get('inner')!.y).toBe(10);
+  expect(solveLayout(screenOf('s', { elements: [inner] }).elements, frame).get('inner')!.y).toBe(10);
   const circle = [
     { ...inner, parent: 'outer' },
     { ...outer, parent: 'inner' },
   ];
-  expect(solveLayout(screenOf('s', { elements: circle }), frame).size).toBe(2);
+  expect(solveLayout(screenOf('s', { elements: circle }).elements, frame).size).toBe(2);
 });
 
 const length: fc.Arbitrary<Length> = fc.oneof(

@@ -1,4 +1,5 @@
-import type { Axis, Element, Id, Length, Screen } from '../model';
+import type { Axis, Element, Id, Length } from '../model';
+import { arrangedSpan, innerRoom } from './arrange';
 
 /** In design pixels, from the frame's top left corner. */
 export interface Rect {
@@ -8,47 +9,113 @@ export interface Rect {
   height: number;
 }
 
-export type Solved = Map<Id, Rect>;
-
-/** Where every element of a screen stands in a frame of the given size. A parent that is missing counts as the frame. */
-export function solveLayout(screen: Screen, frame: { width: number; height: number }): Solved {
-  const solved: Solved = new Map();
-  const byId = new Map(screen.elements.map((element) => [element.id, element]));
-  const whole: Rect = { x: 0, y: 0, width: frame.width, height: frame.height };
-  const place = (element: Element, above: number): Rect => {
-    const known = solved.get(element.id);
-    if (known) return known;
-    const parent = element.parent === null ? undefined : byId.get(element.parent);
-    // A chain longer than the list of elements can only be a circle.
-    const inside = parent && above < screen.elements.length ? place(parent, above + 1) : whole;
-    const rect = placeIn(element, inside);
-    solved.set(element.id, rect);
-    return rect;
-  };
-  for (const element of screen.elements) place(element, 0);
-  return solved;
+/** Start and size on one axis. */
+export interface Span {
+  start: number;
+  size: number;
 }
 
-export function placeIn(element: Element, parent: Rect): Rect {
-  const x = solveAxis(element.place.x, parent.width);
-  const y = solveAxis(element.place.y, parent.height);
-  return { x: parent.x + x.start, y: parent.y + y.start, width: x.size, height: y.size };
+export type Way = 'x' | 'y';
+
+export type Solved = Map<Id, Rect>;
+
+/**
+ * Where every element stands in a frame of the given size. A parent that is missing counts as the frame, and a sister
+ * that is missing, or hangs on this very element, as the parent.
+ */
+export function solveLayout(elements: readonly Element[], frame: { width: number; height: number }): Solved {
+  const byId = new Map(elements.map((element) => [element.id, element]));
+  const held = new Map<Id, Element[]>();
+  for (const element of elements)
+    if (element.parent !== null) held.set(element.parent, [...(held.get(element.parent) ?? []), element]);
+  const solve = (way: Way, whole: Span): Map<Id, Span> => {
+    const solved = new Map<Id, Span>();
+    const open = new Set<Id>();
+    const parentOf = (element: Element): Element | undefined => {
+      const parent = element.parent === null ? undefined : byId.get(element.parent);
+      return parent && !open.has(parent.id) ? parent : undefined;
+    };
+    const span = (element: Element): Span => {
+      const known = solved.get(element.id);
+      if (known) return known;
+      open.add(element.id);
+      const parent = parentOf(element);
+      const room = parent ? innerRoom(parent, span(parent), way) : whole;
+      const sisters = parent ? held.get(parent.id)! : [];
+      const found =
+        (parent && arrangedSpan(parent, element, sisters, room, way)) ??
+        placed(element, room, sisterOf(element));
+      open.delete(element.id);
+      solved.set(element.id, found);
+      return found;
+    };
+    const sisterOf = (element: Element): Span | null => {
+      const axis = element.place[way];
+      const sister = axis.at === 'stretch' || axis.to === undefined ? undefined : byId.get(axis.to);
+      if (!sister || sister.parent !== element.parent || open.has(sister.id)) return null;
+      return span(sister);
+    };
+    const placed = (element: Element, room: Span, sister: Span | null): Span => {
+      const axis = element.place[way];
+      if (sister) return attached(axis, sister, room.size);
+      const { start, size } = solveAxis(axis, room.size);
+      return { start: room.start + start, size };
+    };
+    for (const element of elements) span(element);
+    return solved;
+  };
+  const across = solve('x', { start: 0, size: frame.width });
+  const down = solve('y', { start: 0, size: frame.height });
+  return new Map(
+    elements.map(({ id }) => {
+      const x = across.get(id)!;
+      const y = down.get(id)!;
+      return [id, { x: x.start, y: y.start, width: x.size, height: y.size }];
+    }),
+  );
 }
 
 /** Start and size of one axis within a parent of length `room`, all in design pixels. */
-export function solveAxis(axis: Axis, room: number): { start: number; size: number } {
+export function solveAxis(axis: Axis, room: number): Span {
   const offset = toPixels(axis.offset, room);
-  if (axis.at === 'stretch') {
-    return { start: offset, size: Math.max(0, room - offset - toPixels(axis.far, room)) };
-  }
-  const size = Math.max(0, toPixels(axis.size, room));
+  const size = sizeOf(axis, room);
+  if (axis.at === 'stretch') return { start: offset, size };
   const own = axis.own ?? OWN[axis.at];
   const point = axis.at === 'start' ? offset : axis.at === 'centre' ? room / 2 + offset : room - offset;
   return { start: point - own * size, size };
 }
 
+/** Beside a sister: `offset` outwards from its start or end, or from its middle. */
+function attached(axis: Axis, sister: Span, room: number): Span {
+  if (axis.at === 'stretch') return solveAxis(axis, room);
+  const size = sizeOf(axis, room);
+  const offset = toPixels(axis.offset, room);
+  const own = axis.own ?? BESIDE[axis.at];
+  const point =
+    axis.at === 'start'
+      ? sister.start - offset
+      : axis.at === 'end'
+        ? sister.start + sister.size + offset
+        : sister.start + sister.size / 2 + offset;
+  return { start: point - own * size, size };
+}
+
+export function sizeOf(axis: Axis, room: number): number {
+  const size =
+    axis.at === 'stretch'
+      ? room - toPixels(axis.offset, room) - toPixels(axis.far, room)
+      : toPixels(axis.size, room);
+  return Math.max(0, axis.least ?? 0, Math.min(axis.most ?? Infinity, size));
+}
+
 /** The reference point an anchor implies when the element names none. */
 export const OWN = { start: 0, centre: 0.5, end: 1 } as const;
+
+/** The same beside a sister: what is before it ends there, what is after it starts there. */
+export const BESIDE = { start: 1, centre: 0.5, end: 0 } as const;
+
+export const ownOf = (axis: Exclude<Axis, { at: 'stretch' }>): number =>
+  axis.own ?? (axis.to === undefined ? OWN : BESIDE)[axis.at];
 
 export const PERCENT = /^-?\d+(?:\.\d+)?%$/;
 
@@ -56,15 +123,3 @@ export function toPixels(length: Length, room: number): number {
   if (typeof length === 'number') return length;
   return PERCENT.test(length) ? (parseFloat(length) / 100) * room : 0;
 }
-
-/** The same place, re-expressed so that the element's start moves by `by` design pixels; units and anchors stay. */
-export function moveAxis(axis: Axis, by: number, room: number): Axis {
-  const shift = (length: Length, pixels: number): Length => {
-    if (typeof length === 'number') return tidy(length + pixels);
-    return room === 0 ? length : `${tidy(parseFloat(length) + (pixels / room) * 100)}%`;
-  };
-  if (axis.at === 'stretch') return { ...axis, offset: shift(axis.offset, by), far: shift(axis.far, -by) };
-  return { ...axis, offset: shift(axis.offset, axis.at === 'end' ? -by : by) };
-}
-
-const tidy = (n: number): number => Math.round(n * 100) / 100;

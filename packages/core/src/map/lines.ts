@@ -1,3 +1,4 @@
+import { expand } from '../component';
 import { solveLayout, type Solved } from '../layout';
 import type { Id, Link, Project, Screen } from '../model';
 import { cueLabel } from '../words';
@@ -118,13 +119,14 @@ function fromBox(key: string, link: Link, box: MapPlan['areas'][number], to: Map
 type Layouts = Map<Id, Solved>;
 
 /** Layouts of screens as they were last seen, since most edits leave most screens alone. */
-const solved = new WeakMap<Screen, { design: Project['design']; layout: Solved }>();
+const solved = new WeakMap<Screen, Pick<Project, 'design' | 'components'> & { layout: Solved }>();
 
 export function layoutOf(project: Project, screen: Screen): Solved {
   const known = solved.get(screen);
-  if (known?.design === project.design) return known.layout;
-  const layout = solveLayout(screen, project.design);
-  solved.set(screen, { design: project.design, layout });
+  const { design, components } = project;
+  if (known?.design === design && known.components === components) return known.layout;
+  const layout = solveLayout(expand(project, screen.elements).elements, design);
+  solved.set(screen, { design, components, layout });
   return layout;
 }
 

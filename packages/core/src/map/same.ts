@@ -27,6 +27,7 @@ const PARTS = [
   'values',
   'house',
   'assets',
+  'components',
 ] as const;
 const SHOWN = ['id', 'name', 'layer', 'area', 'row', 'order', 'parameters', 'outcomes', 'shownWhen'] as const;
 

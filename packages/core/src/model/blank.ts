@@ -1,9 +1,10 @@
 import { DEFAULT_RATES } from './duration';
 import { freshId } from './ids';
-import type { Action, BoxStyle, Project, TextStyle } from './types';
+import type { BoxStyle, TextStyle } from './look';
+import type { Action, Project } from './types';
 
 /** The number every file carries; raised when older programs could misread the file. */
-export const FORMAT = 2;
+export const FORMAT = 3;
 
 const action = (id: string, keys: string[], pad: number[], name = id): Action => ({ id, name, keys, pad });
 

@@ -1,4 +1,6 @@
 export * from './types';
+export * from './look';
+export * from './element';
 export * from './duration';
 export * from './kinds';
 export * from './names';

@@ -1,4 +1,5 @@
-import type { Element, Id, Link, Project, Screen, Target } from './types';
+import type { Element } from './element';
+import type { Id, Link, Project, Screen, Target } from './types';
 
 export const screenById = (project: Project, id: Id | null | undefined): Screen | undefined =>
   project.screens.find((screen) => screen.id === id);
@@ -11,7 +12,7 @@ export const linksFrom = (project: Project, from: Id): Link[] =>
   project.links.filter((link) => link.from === from);
 
 /** An element and all it holds, itself first. */
-export function childrenOf(screen: Screen, id: Id): Element[] {
+export function childrenOf(screen: { elements: Element[] }, id: Id): Element[] {
   const found = screen.elements.filter((element) => element.id === id);
   for (let i = 0; i < found.length; i++)
     found.push(...screen.elements.filter((element) => element.parent === found[i]!.id));

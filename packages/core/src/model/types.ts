@@ -1,3 +1,6 @@
+import type { Component, Element } from './element';
+import type { Background, Styles } from './look';
+
 /** The project document: what a file holds, in the glossary's words. Everything here is plain JSON. */
 
 /** Stable for the life of a thing; never shown. */
@@ -8,9 +11,6 @@ export type Duration = string;
 
 /** Design pixels, or a percentage of the parent such as `40%`. */
 export type Length = number | string;
-
-/** `#rrggbb` or `#rrggbbaa`. */
-export type Colour = string;
 
 export interface Project {
   format: number;
@@ -25,8 +25,10 @@ export interface Project {
   events: GameEvent[];
   values: Value[];
   areas: Area[];
-  styles: { text: TextStyle[]; box: BoxStyle[] };
+  styles: Styles;
   assets: Asset[];
+  /** Absent: none. */
+  components?: Component[];
   screens: Screen[];
   links: Link[];
 }
@@ -36,6 +38,20 @@ export interface Design {
   width: number;
   height: number;
   margin: number;
+  /** How the frame fills a window of another shape. Absent: with bars. */
+  fits?: Fits;
+  /** Sizes to look at besides the usual ones. */
+  sizes?: Size[];
+}
+
+/** All of the frame with bars beside it, cut to cover, or laid out anew by the anchors. */
+export type Fits = 'bars' | 'cover' | 'adapt';
+
+export interface Size {
+  name: string;
+  /** Pixels. */
+  width: number;
+  height: number;
 }
 
 /** How many frames and ticks make a second in this project. */
@@ -125,47 +141,6 @@ export interface Area {
   music?: Id;
 }
 
-export type FontName = 'plain' | 'display';
-export type Align = 'start' | 'centre' | 'end';
-
-export interface TextLook {
-  font: FontName;
-  /** Design pixels. */
-  size: number;
-  weight: 400 | 700;
-  colour: Colour;
-  align: Align;
-  /** Line height as a multiple of the size. */
-  line: number;
-}
-export interface TextStyle extends TextLook {
-  id: Id;
-  name: string;
-}
-
-export interface BoxFace {
-  fill: Colour;
-  border: Colour;
-  /** Colour of the text on it; absent keeps the text style's. */
-  ink?: Colour;
-}
-export interface BoxLook extends BoxFace {
-  /** Design pixels. */
-  borderWidth: number;
-  corner: number;
-  hovered?: Partial<BoxFace>;
-  focused?: Partial<BoxFace>;
-  pressed?: Partial<BoxFace>;
-}
-export interface BoxStyle extends BoxLook {
-  id: Id;
-  name: string;
-}
-
-/** A shared style with this place's exceptions. */
-export type TextUse = { style: Id } & Partial<TextLook>;
-export type BoxUse = { style: Id } & Partial<BoxLook>;
-
 export interface Asset {
   id: Id;
   name: string;
@@ -175,6 +150,21 @@ export interface Asset {
   width: number;
   height: number;
   bytes: number;
+  /** The same picture for finer displays: the asset that has `scale` times the pixels. */
+  finer?: { scale: number; asset: Id }[];
+  /** Font: what its letters measure. */
+  face?: FontFace;
+}
+
+/** Measures of a font in its own units; letters of the same measure stand together. */
+export interface FontFace {
+  unitsPerEm: number;
+  ascender: number;
+  descender: number;
+  /** Letters by their width. */
+  advances: Record<string, string>;
+  /** By the first letter, and then by how much the next is moved: the letters that are. */
+  kerning: Record<string, Record<string, string>>;
 }
 
 export type Kind =
@@ -251,58 +241,6 @@ export interface ScreenOutcome {
 export type Until = 'time' | 'dismissed' | 'replaced' | { event: Id };
 
 export type Again = 'over' | 'line' | 'ignore' | { stack: number };
-
-export interface Background {
-  colour: Colour;
-  picture?: Id;
-}
-
-interface ElementBase {
-  id: Id;
-  name: string;
-  parent: Id | null;
-  place: Place;
-  /** 0 to 1. Absent: 1. */
-  opacity?: number;
-}
-export interface PanelElement extends ElementBase {
-  type: 'panel';
-  box: BoxUse;
-}
-export interface TextElement extends ElementBase {
-  type: 'text';
-  text: string;
-  look: TextUse;
-}
-export interface ButtonElement extends ElementBase {
-  type: 'button';
-  text: string;
-  look: TextUse;
-  box: BoxUse;
-  /** An action that presses it. On a notice or companion, which have no focus, it is shown beside the text. */
-  shortcut?: Id;
-}
-export interface PictureElement extends ElementBase {
-  type: 'picture';
-  asset: Id | null;
-  /** A parameter of the screen that says which picture, in place of its own. */
-  from?: Id;
-  fit: 'contain' | 'cover' | 'stretch';
-}
-export type Element = PanelElement | TextElement | ButtonElement | PictureElement;
-export type ElementType = Element['type'];
-
-export interface Place {
-  x: Axis;
-  y: Axis;
-}
-/**
- * One axis of a place. `start`, `centre` and `end` put the element's own reference point (`own`, 0 to 1)
- * `offset` away from that point of the parent, inwards for `end`; `stretch` keeps `offset` from the start and `far` from the end.
- */
-export type Axis =
-  | { at: 'start' | 'centre' | 'end'; offset: Length; size: Length; own?: number }
-  | { at: 'stretch'; offset: Length; far: Length };
 
 export type LinkKind = 'go' | 'open' | 'swap' | 'back' | 'clear' | 'stay' | 'end';
 

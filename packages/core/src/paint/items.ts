@@ -1,31 +1,75 @@
-import type { Colour, Id } from '../model';
+import type { Blend, Colour, Gradient, Id, Outline, PictureFit, Slice } from '../model';
 import type { Rect } from '../layout';
 import type { FaceName } from '../text';
 
-/** The display list: what is drawn, back to front, in design pixels. */
-export type Item =
-  | {
-      kind: 'box';
-      id: Id | null;
-      rect: Rect;
-      fill: Colour;
-      border: Colour;
-      borderWidth: number;
-      corner: number;
-    }
-  | {
-      kind: 'text';
-      id: Id;
-      rect: Rect;
-      lines: PlacedLine[];
-      face: FaceName;
-      size: number;
-      colour: Colour;
-      anchor: Anchor;
-    }
-  | { kind: 'picture'; id: Id | null; rect: Rect; asset: Id; fit: 'contain' | 'cover' | 'stretch' }
-  | { kind: 'ring'; rect: Rect; corner: number }
-  | { kind: 'group'; id: Id | null; opacity: number; x: number; y: number; items: Item[] };
+/** The display list: what is drawn, back to front, in design pixels. Colours are colours here, never names of them. */
+export type Item = BoxItem | PathItem | TextItem | PictureItem | GrainItem | RingItem | GroupItem;
+
+interface Filled {
+  fill: Colour;
+  gradient?: Gradient;
+  border: Colour;
+  borderWidth: number;
+}
+export interface BoxItem extends Filled {
+  kind: 'box';
+  id: Id | null;
+  rect: Rect;
+  corner: number;
+}
+/** A shape by its outline, as SVG path data. */
+export interface PathItem extends Filled {
+  kind: 'path';
+  id: Id | null;
+  path: string;
+}
+export interface TextItem {
+  kind: 'text';
+  id: Id;
+  rect: Rect;
+  lines: PlacedLine[];
+  face: FaceName;
+  size: number;
+  colour: Colour;
+  anchor: Anchor;
+  /** Room after every letter. */
+  letters: number;
+  outline?: Outline;
+}
+export interface PictureItem {
+  kind: 'picture';
+  id: Id | null;
+  rect: Rect;
+  asset: Id;
+  fit: PictureFit;
+  /** Corners and edges that keep their size, and the picture's own size, both in its own pixels. */
+  slice?: { edges: Slice; width: number; height: number };
+}
+/** Fine specks; `shift` counts through the different ones of specks that move. */
+export interface GrainItem {
+  kind: 'grain';
+  rect: Rect;
+  amount: number;
+  shift: number;
+}
+export interface RingItem {
+  kind: 'ring';
+  rect: Rect;
+  corner: number;
+}
+/** Several items as one: moved, then turned and mirrored about a point, faded and blurred, cut off outside `clip`. */
+export interface GroupItem {
+  kind: 'group';
+  id: Id | null;
+  opacity: number;
+  x: number;
+  y: number;
+  turn?: { angle: number; x: number; y: number; flipped?: boolean };
+  blur?: number;
+  blend?: Blend;
+  clip?: Rect & { corner: number };
+  items: Item[];
+}
 
 export type Anchor = 'start' | 'middle' | 'end';
 
@@ -37,3 +81,14 @@ export interface PlacedLine {
   y: number;
   width: number;
 }
+
+/** A group that does nothing to what it holds. */
+export const group = (items: Item[], change: Partial<Omit<GroupItem, 'kind' | 'items'>> = {}): GroupItem => ({
+  kind: 'group',
+  id: null,
+  opacity: 1,
+  x: 0,
+  y: 0,
+  ...change,
+  items,
+});

@@ -1,4 +1,15 @@
-import type { BoxLook, BoxUse, Project, TextLook, TextUse } from '../model';
+import {
+  STATES,
+  type BoxFace,
+  type BoxLook,
+  type BoxUse,
+  type Colour,
+  type Gradient,
+  type Project,
+  type StateName,
+  type TextLook,
+  type TextUse,
+} from '../model';
 
 const PLAIN_TEXT: TextLook = {
   font: 'plain',
@@ -10,13 +21,62 @@ const PLAIN_TEXT: TextLook = {
 };
 const PLAIN_BOX: BoxLook = { fill: '#00000000', border: '#00000000', borderWidth: 0, corner: 0 };
 
-/** A shared style with the place's exceptions over it; a style that is gone counts as a plain one. */
-export function textLook(project: Project, use: TextUse): TextLook {
+/** A shared style with the place's exceptions over it, colours still by name; a style that is gone counts as a plain one. */
+export function textStyle(project: Project, use: TextUse): TextLook {
   const { style, ...exceptions } = use;
   return { ...(project.styles.text.find((each) => each.id === style) ?? PLAIN_TEXT), ...exceptions };
 }
 
-export function boxLook(project: Project, use: BoxUse): BoxLook {
+export function boxStyle(project: Project, use: BoxUse): BoxLook {
   const { style, ...exceptions } = use;
   return { ...(project.styles.box.find((each) => each.id === style) ?? PLAIN_BOX), ...exceptions };
 }
+
+/** What a colour of the project stands for; one that is gone is a grey that shows it. */
+export function colourOf(project: Project, colour: Colour): Colour {
+  if (colour.startsWith('#')) return colour;
+  const known = project.styles.colours?.find((each) => each.id === colour)?.colour;
+  return known?.startsWith('#') ? known : '#808080';
+}
+
+/** The same with every colour as it is. */
+export function textLook(project: Project, use: TextUse): TextLook {
+  const look = textStyle(project, use);
+  const { outline, shadow } = look;
+  return {
+    ...look,
+    colour: colourOf(project, look.colour),
+    ...(outline ? { outline: { ...outline, colour: colourOf(project, outline.colour) } } : {}),
+    ...(shadow ? { shadow: { ...shadow, colour: colourOf(project, shadow.colour) } } : {}),
+  };
+}
+
+export function boxLook(project: Project, use: BoxUse): BoxLook {
+  const look = boxStyle(project, use);
+  const made: BoxLook = { ...look, ...face(project, look) } as BoxLook;
+  for (const state of STATES) {
+    const other = look[state];
+    if (other) made[state] = face(project, other);
+  }
+  return made;
+}
+
+/** A box as it looks in some states at once; later ones lie over earlier ones. */
+export function inStates(look: BoxLook, states: readonly StateName[]): BoxLook {
+  return Object.assign({ ...look }, ...states.map((state) => look[state])) as BoxLook;
+}
+
+function face(project: Project, from: Partial<BoxFace>): Partial<BoxFace> {
+  const made: Partial<BoxFace> = { ...from };
+  for (const key of ['fill', 'border', 'ink'] as const)
+    if (from[key] !== undefined) made[key] = colourOf(project, from[key]);
+  if (from.gradient) made.gradient = gradientOf(project, from.gradient);
+  if (from.shadow) made.shadow = { ...from.shadow, colour: colourOf(project, from.shadow.colour) };
+  if (from.outline) made.outline = { ...from.outline, colour: colourOf(project, from.outline.colour) };
+  return made;
+}
+
+export const gradientOf = (project: Project, { angle, stops }: Gradient): Gradient => ({
+  angle,
+  stops: stops.map((stop) => ({ ...stop, colour: colourOf(project, stop.colour) })),
+});

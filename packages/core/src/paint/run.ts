@@ -1,8 +1,9 @@
 import type { CompiledScreen, Flow, TextPart } from '../compile';
-import { scalarWords, type Id, type Project } from '../model';
+import { scalarWords, type Id, type Scalar } from '../model';
 import { AT_REST, type Sample } from '../motion';
 import {
   allUp,
+  awayOn,
   focusShown,
   reachable,
   sampleInstance,
@@ -10,7 +11,7 @@ import {
   type RunState,
   type Scalars,
 } from '../run';
-import type { Item } from './items';
+import { group, type Item } from './items';
 import { NORMAL, paintScreen, type Looks, type ScreenPicture } from './screen';
 
 const RANK = { base: 0, companion: 1, notice: 2, overlay: 3 } as const;
@@ -21,19 +22,20 @@ const rankOf = (layer: keyof typeof RANK, screen: CompiledScreen): number =>
 
 /** The picture of a run at the time its state stands at. The same state always gives the same list. */
 export function paintRun(flow: Flow, state: RunState): Item[] {
-  const { width, height } = flow.project.design;
+  const { width, height } = flow.frame;
   const shown: Shown[] = [];
-  const words = (screen: CompiledScreen, args: Scalars): Words => wordsOf(screen, state, args);
   for (const leaving of state.leaving) {
     const screen = flow.screens.get(leaving.screen);
     if (!screen) continue;
-    const looks: Looks = { ...NORMAL, focus: focusShown(state) ? leaving.focus : null };
+    const focus = focusShown(state) ? leaving.focus : null;
+    const looks: Looks = { ...NORMAL, focus, ...wordsOf(screen, state, leaving.args) };
     shown.push({
       rank: rankOf(leaving.layer, screen),
       serial: leaving.serial,
       lift: stackLift(flow, leaving),
       sample: samplePicture(leaving, state.now),
-      picture: pictureOf(flow.project, screen, { ...looks, ...words(screen, leaving.args) }),
+      blur: screen.screen.background.blur ?? 0,
+      picture: pictureOf(flow, screen, looks),
     });
   }
   // Only one thing on the screen has the focus: the topmost that can take a press.
@@ -42,23 +44,37 @@ export function paintRun(flow: Flow, state: RunState): Item[] {
     const sample = sampleInstance(instance, state.now);
     if (!sample) continue;
     const mine = (spot: RunState['hover']) => (spot?.serial === instance.serial ? spot.element : null);
-    const looks = {
+    const screen = flow.screens.get(instance.screen)!;
+    const looks: Looks = {
       focus: instance === holder ? instance.focus : null,
       hovered: mine(state.hover),
       pressed: mine(state.pressed),
+      ...awayOn(flow, state, instance),
+      ...wordsOf(screen, state, instance.args),
     };
-    const screen = flow.screens.get(instance.screen)!;
     shown.push({
       rank: rankOf(instance.layer, screen),
       serial: instance.serial,
       lift: stackLift(flow, instance),
       sample,
-      picture: pictureOf(flow.project, screen, { ...looks, ...words(screen, instance.args) }),
+      blur: screen.screen.background.blur ?? 0,
+      picture: pictureOf(flow, screen, looks),
     });
   }
   shown.sort((a, b) => a.rank - b.rank || a.serial - b.serial);
-  return shown.map(({ picture, sample, lift }) => moved(picture, sample, width, height, lift));
+  let items: Item[] = [];
+  for (const { picture, sample, lift, blur } of shown) {
+    // Blur is of everything beneath, as one, and comes with its screen.
+    const softness = blur * presenceOf(sample);
+    if (softness > 0 && items.length > 0) items = [group(items, { blur: softness })];
+    items.push(moved(picture, sample, width, height, lift));
+  }
+  return items;
 }
+
+/** How much of a screen has come: all of it at rest, none of it gone or away beside the frame. */
+const presenceOf = ({ opacity, background, x, y }: Sample): number =>
+  opacity * background * Math.max(0, 1 - Math.hypot(x, y));
 
 interface Shown {
   rank: number;
@@ -66,11 +82,13 @@ interface Shown {
   /** Design pixels it stands lower than designed, on a stack of its like. */
   lift: number;
   sample: Sample;
+  /** Design pixels of softness it lays over what is beneath. */
+  blur: number;
   picture: ScreenPicture;
 }
 
-/** What an instance's own texts and pictures say: its parameters, and the values as they are now. */
-type Words = Pick<Looks, 'texts' | 'assets' | 'device'>;
+/** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
+type Words = Pick<Looks, 'texts' | 'assets' | 'holds' | 'device' | 'grain'>;
 
 function wordsOf(screen: CompiledScreen, state: RunState, args: Scalars): Words {
   const texts: Record<Id, string> = {};
@@ -82,12 +100,25 @@ function wordsOf(screen: CompiledScreen, state: RunState, args: Scalars): Words 
       })
       .join('');
   const assets: Record<Id, Id> = {};
-  for (const element of screen.screen.elements) {
-    const given = element.type === 'picture' && element.from !== undefined ? args[element.from] : undefined;
-    if (typeof given === 'string' && given !== '') assets[element.id] = given;
-  }
-  return { texts, assets, device: state.device === 'pad' ? 'pad' : 'keys' };
+  if (screen.parameters.length > 0)
+    for (const element of screen.elements) {
+      const given = 'from' in element && element.from !== undefined ? args[element.from] : undefined;
+      if (typeof given === 'string' && given !== '') assets[element.id] = given;
+    }
+  const holds: Record<Id, Scalar> = {};
+  for (const { element, value } of screen.bound)
+    if (state.values[value] !== undefined) holds[element] = state.values[value];
+  return {
+    texts,
+    assets,
+    holds,
+    device: state.device === 'pad' ? 'pad' : 'keys',
+    grain: screen.screen.background.grain?.moves ? Math.floor(state.now / GRAIN) % 12 : 0,
+  };
 }
+
+/** How long moving grain stands, in microseconds. */
+const GRAIN = 83_333;
 
 /** Notices of one sort that stack up stand beside one another, away from the nearer edge of the frame. */
 export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: number }): number {
@@ -96,7 +127,7 @@ export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: numb
   const top = Math.min(...rects.map((rect) => rect.y));
   const bottom = Math.max(...rects.map((rect) => rect.y + rect.height));
   const by = slot * (bottom - top + 16);
-  return (top + bottom) / 2 > flow.project.design.height / 2 ? -by : by;
+  return (top + bottom) / 2 > flow.frame.height / 2 ? -by : by;
 }
 
 /** A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has changed. */
@@ -105,7 +136,7 @@ export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean)
   const texts: Record<Id, string> = {};
   for (const [element, parts] of screen.texts)
     texts[element] = parts.map((part) => stillWords(flow, screen, part)).join('');
-  return pictureOf(flow.project, screen, { ...NORMAL, focus, texts }).all;
+  return pictureOf(flow, screen, { ...NORMAL, focus, texts }).all;
 }
 
 /** Where nothing runs, values hold their defaults, and parameters without one are called by name. */
@@ -146,25 +177,31 @@ function moved(
 /** How many looks of one screen are kept; texts with running numbers make many. */
 const MOST_KEPT = 60;
 
-const takesPictures = ({ screen }: CompiledScreen): boolean =>
-  screen.elements.some((element) => element.type === 'picture' && element.from !== undefined);
-
-/** Pictures of screens at rest, kept while screen and project's looks are the same objects. */
+/** Pictures of screens at rest, kept while the screen and what it is drawn with are the same objects. */
 const kept = new WeakMap<
   CompiledScreen,
-  { styles: unknown; assets: unknown; pictures: Map<string, ScreenPicture> }
+  { made: readonly unknown[]; pictures: Map<string, ScreenPicture> }
 >();
 
-function pictureOf(project: Project, screen: CompiledScreen, looks: Looks): ScreenPicture {
+function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPicture {
+  const { styles, assets, values, actions } = flow.project;
+  const made = [styles, assets, values, actions];
   let known = kept.get(screen);
-  if (!known || known.styles !== project.styles || known.assets !== project.assets) {
-    known = { styles: project.styles, assets: project.assets, pictures: new Map() };
+  if (!known || known.made.some((each, i) => each !== made[i])) {
+    known = { made, pictures: new Map() };
     kept.set(screen, known);
   }
-  const said = screen.texts.size > 0 || screen.shortcuts.length > 0 || takesPictures(screen);
-  const key = `${looks.focus}|${looks.hovered}|${looks.pressed}${said ? `|${JSON.stringify([looks.texts, looks.assets, looks.device])}` : ''}`;
+  // Most screens show nothing but themselves, with one element in another state.
+  const { focus, hovered, pressed, ...rest } = looks;
+  const key = `${focus}|${hovered}|${pressed}|${saysMore(screen) ? JSON.stringify(rest) : ''}`;
   if (known.pictures.size > MOST_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
-  if (!picture) known.pictures.set(key, (picture = paintScreen(project, screen, looks)));
+  if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));
   return picture;
 }
+
+/** Whether a screen looks otherwise by what values hold, what it is told, the device in hand, or by itself. */
+const saysMore = ({ screen, texts, shortcuts, bound, conditions, elements }: CompiledScreen): boolean =>
+  texts.size + shortcuts.length + bound.length + conditions.length > 0 ||
+  screen.background.grain?.moves === true ||
+  elements.some((each) => each.type === 'prompt' || each.type === 'tabs' || ('from' in each && each.from));

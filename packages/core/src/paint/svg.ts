@@ -1,14 +1,9 @@
-import type { Colour, Id } from '../model';
+import type { Colour, Gradient, Id } from '../model';
+import type { Rect } from '../layout';
 import type { FaceName } from '../text';
-import type { Item } from './items';
-
-/** A node of the picture; attribute values are plain text, escaped when written. */
-export interface SvgNode {
-  tag: string;
-  attributes: Record<string, string>;
-  children: SvgNode[];
-  text?: string;
-}
+import { grainTile, TILE } from './grain';
+import type { GrainItem, GroupItem, Item, PictureItem, TextItem } from './items';
+import { leaf, number, type SvgNode } from './node';
 
 /** What stands behind names in a display list: where asset pictures are, and the font families loaded for the faces. */
 export interface Sources {
@@ -31,108 +26,234 @@ const drawn = new WeakMap<Item, { sources: Sources; node: SvgNode }>();
 
 function draw(item: Item, sources: Sources): SvgNode {
   switch (item.kind) {
-    case 'group': {
-      const attributes: Record<string, string> = {};
-      if (item.opacity < 1) attributes.opacity = number(item.opacity);
-      if (item.x !== 0 || item.y !== 0)
-        attributes.transform = `translate(${number(item.x)} ${number(item.y)})`;
-      return { tag: 'g', attributes, children: toSvg(item.items, sources) };
-    }
+    case 'group':
+      return drawGroup(item, sources);
     case 'box': {
       // The border is drawn inside the box, so half of its width is taken off each side.
       const inset = item.borderWidth / 2;
-      return leaf('rect', {
-        x: number(item.rect.x + inset),
-        y: number(item.rect.y + inset),
-        width: number(Math.max(0, item.rect.width - item.borderWidth)),
-        height: number(Math.max(0, item.rect.height - item.borderWidth)),
-        rx: number(Math.max(0, item.corner - inset)),
-        ...paint('fill', item.fill),
-        ...(item.borderWidth > 0
-          ? { ...paint('stroke', item.border), 'stroke-width': number(item.borderWidth) }
-          : {}),
-      });
+      const shape = (fill: Record<string, string>, stroke: Record<string, string>) =>
+        leaf('rect', {
+          x: number(item.rect.x + inset),
+          y: number(item.rect.y + inset),
+          width: number(Math.max(0, item.rect.width - item.borderWidth)),
+          height: number(Math.max(0, item.rect.height - item.borderWidth)),
+          rx: number(Math.max(0, item.corner - inset)),
+          ...fill,
+          ...stroke,
+        });
+      return filled(item, shape);
     }
+    case 'path':
+      return filled(item, (fill, stroke) =>
+        leaf('path', { d: item.path, 'stroke-linejoin': 'round', ...fill, ...stroke }),
+      );
     case 'ring':
       return leaf('rect', {
-        x: number(item.rect.x),
-        y: number(item.rect.y),
-        width: number(item.rect.width),
-        height: number(item.rect.height),
+        ...place(item.rect),
         rx: number(item.corner),
         fill: 'none',
         stroke: '#fff3cf',
         'stroke-width': '4',
       });
     case 'picture':
-      return leaf('image', {
-        x: number(item.rect.x),
-        y: number(item.rect.y),
-        width: number(item.rect.width),
-        height: number(item.rect.height),
-        href: sources.asset(item.asset),
-        preserveAspectRatio: { contain: 'xMidYMid meet', cover: 'xMidYMid slice', stretch: 'none' }[item.fit],
-      });
+      return item.slice ? drawSliced(item, item.slice, sources) : image(item.rect, item, sources);
+    case 'grain':
+      return drawGrain(item);
     case 'text':
-      return {
-        tag: 'g',
-        attributes: {
-          'font-family': sources.family(item.face),
-          'font-size': number(item.size),
-          'text-anchor': item.anchor,
-          ...paint('fill', item.colour),
-        },
-        children: item.lines.map((line) => ({
-          tag: 'text',
-          attributes: { x: number(line.x), y: number(line.y), 'xml:space': 'preserve' },
-          children: [],
-          text: line.text,
-        })),
-      };
+      return drawText(item, sources);
   }
 }
 
-const leaf = (tag: string, attributes: Record<string, string>): SvgNode => ({
-  tag,
-  attributes,
-  children: [],
+const place = ({ x, y, width, height }: Rect): Record<string, string> => ({
+  x: number(x),
+  y: number(y),
+  width: number(width),
+  height: number(height),
 });
 
-const number = (n: number): string => String(Math.round(n * 1000) / 1000);
+/** A shape with its fill, the gradient over it, and its border over both. */
+function filled(
+  item: { fill: Colour; gradient?: Gradient; border: Colour; borderWidth: number },
+  shape: (fill: Record<string, string>, stroke: Record<string, string>) => SvgNode,
+): SvgNode {
+  const stroke: Record<string, string> =
+    item.borderWidth > 0 ? { ...paint('stroke', item.border), 'stroke-width': number(item.borderWidth) } : {};
+  const { gradient } = item;
+  if (!gradient || gradient.stops.length === 0) return shape(paint('fill', item.fill), stroke);
+  const id = nameOf('g', gradient);
+  return {
+    tag: 'g',
+    attributes: {},
+    children: [
+      gradientNode(id, gradient),
+      shape(paint('fill', item.fill), {}),
+      shape({ fill: `url(#${id})` }, stroke),
+    ],
+  };
+}
+
+/** CSS's angle on the unit square: 0 goes up, 90 to the right. */
+function gradientNode(id: string, { angle, stops }: Gradient): SvgNode {
+  const turn = (angle * Math.PI) / 180;
+  const [dx, dy] = [Math.sin(turn), -Math.cos(turn)];
+  const reach = (Math.abs(dx) + Math.abs(dy)) / 2;
+  return {
+    tag: 'linearGradient',
+    attributes: {
+      id,
+      x1: number(0.5 - dx * reach),
+      y1: number(0.5 - dy * reach),
+      x2: number(0.5 + dx * reach),
+      y2: number(0.5 + dy * reach),
+    },
+    children: [...stops]
+      .sort((a, b) => a.at - b.at)
+      .map((stop) => leaf('stop', { offset: number(stop.at), ...paint('stop', stop.colour) })),
+  };
+}
+
+/** A name that says what is behind it, so that two of the same name are the same. */
+function nameOf(prefix: string, thing: unknown): string {
+  let hash = 0x811c9dc5;
+  // FNV-1a, 32 bits.
+  for (const char of JSON.stringify(thing)) hash = Math.imul(hash ^ char.codePointAt(0)!, 0x01000193);
+  return `${prefix}${(hash >>> 0).toString(36)}`;
+}
+
+function drawGroup(item: GroupItem, sources: Sources): SvgNode {
+  const attributes: Record<string, string> = {};
+  const children = toSvg(item.items, sources);
+  const defs: SvgNode[] = [];
+  if (item.opacity < 1) attributes.opacity = number(item.opacity);
+  const transforms: string[] = [];
+  if (item.x !== 0 || item.y !== 0) transforms.push(`translate(${number(item.x)} ${number(item.y)})`);
+  if (item.turn) {
+    const { angle, x, y, flipped } = item.turn;
+    if (angle !== 0) transforms.push(`rotate(${number(angle)} ${number(x)} ${number(y)})`);
+    if (flipped) transforms.push(`translate(${number(2 * x)} 0) scale(-1 1)`);
+  }
+  if (transforms.length > 0) attributes.transform = transforms.join(' ');
+  if (item.blend) attributes.style = `mix-blend-mode:${item.blend}`;
+  if (item.blur !== undefined && item.blur > 0) {
+    const id = `b${number(item.blur).replace('.', '_')}`;
+    defs.push({
+      tag: 'filter',
+      // Room for what the softness reaches beyond the shape.
+      attributes: { id, x: '-50%', y: '-50%', width: '200%', height: '200%' },
+      children: [leaf('feGaussianBlur', { stdDeviation: number(item.blur) })],
+    });
+    attributes.filter = `url(#${id})`;
+  }
+  if (item.clip) {
+    const id = nameOf('c', item.clip);
+    const { corner } = item.clip;
+    defs.push({
+      tag: 'clipPath',
+      attributes: { id },
+      children: [leaf('rect', { ...place(item.clip), rx: number(corner) })],
+    });
+    attributes['clip-path'] = `url(#${id})`;
+  }
+  return { tag: 'g', attributes, children: [...defs, ...children] };
+}
+
+const RATIO = { contain: 'xMidYMid meet', cover: 'xMidYMid slice', stretch: 'none' } as const;
+
+const image = (rect: Rect, item: PictureItem, sources: Sources): SvgNode =>
+  leaf('image', { ...place(rect), href: sources.asset(item.asset), preserveAspectRatio: RATIO[item.fit] });
+
+/** Nine parts: corners keep their size, edges are stretched one way, the middle both. */
+function drawSliced(
+  item: PictureItem,
+  { edges, width, height }: NonNullable<PictureItem['slice']>,
+  sources: Sources,
+): SvgNode {
+  const cuts = (from: number, size: number, before: number, after: number, natural: number) => {
+    // Where there is less room than the two edges need, they share it.
+    const scale = Math.min(1, size / Math.max(1, before + after));
+    const near = before * scale;
+    const far = after * scale;
+    return [
+      { at: from, size: near, own: 0, ownSize: before },
+      { at: from + near, size: size - near - far, own: before, ownSize: natural - before - after },
+      { at: from + size - far, size: far, own: natural - after, ownSize: after },
+    ].filter((cut) => cut.size > 0 && cut.ownSize > 0);
+  };
+  const across = cuts(item.rect.x, item.rect.width, edges.left, edges.right, width);
+  const down = cuts(item.rect.y, item.rect.height, edges.top, edges.bottom, height);
+  const whole = { x: 0, y: 0, width, height };
+  return {
+    tag: 'g',
+    attributes: {},
+    children: down.flatMap((y) =>
+      across.map((x) => ({
+        tag: 'svg',
+        attributes: {
+          ...place({ x: x.at, y: y.at, width: x.size, height: y.size }),
+          viewBox: [x.own, y.own, x.ownSize, y.ownSize].map(number).join(' '),
+          preserveAspectRatio: 'none',
+        },
+        children: [image(whole, { ...item, fit: 'stretch' }, sources)],
+      })),
+    ),
+  };
+}
+
+function drawGrain({ rect, amount, shift }: GrainItem): SvgNode {
+  const id = `n${shift}`;
+  // Specks of two design pixels, so that they are still seen where the frame is drawn small.
+  const size = TILE * 2;
+  return {
+    tag: 'g',
+    attributes: { opacity: number(amount * 0.5) },
+    children: [
+      {
+        tag: 'pattern',
+        attributes: {
+          id,
+          patternUnits: 'userSpaceOnUse',
+          ...place({ x: (shift * 89) % size, y: (shift * 151) % size, width: size, height: size }),
+        },
+        children: [leaf('image', { width: number(size), height: number(size), href: grainTile() })],
+      },
+      leaf('rect', { ...place(rect), fill: `url(#${id})` }),
+    ],
+  };
+}
+
+function drawText(item: TextItem, sources: Sources): SvgNode {
+  return {
+    tag: 'g',
+    attributes: {
+      'font-family': sources.family(item.face),
+      'font-size': number(item.size),
+      'text-anchor': item.anchor,
+      ...paint('fill', item.colour),
+      ...(item.letters === 0 ? {} : { 'letter-spacing': number(item.letters) }),
+      ...(item.outline
+        ? {
+            ...paint('stroke', item.outline.colour),
+            'stroke-width': number(item.outline.width * 2),
+            'stroke-linejoin': 'round',
+            'paint-order': 'stroke',
+          }
+        : {}),
+    },
+    children: item.lines.map((line) => ({
+      tag: 'text',
+      attributes: { x: number(line.x), y: number(line.y), 'xml:space': 'preserve' },
+      children: [],
+      text: line.text,
+    })),
+  };
+}
 
 /** `#rrggbbaa` as a colour and an opacity, which every SVG reader knows. */
-function paint(name: 'fill' | 'stroke', colour: Colour): Record<string, string> {
-  if (colour.length !== 9) return { [name]: colour };
-  return { [name]: colour.slice(0, 7), [`${name}-opacity`]: number(parseInt(colour.slice(7), 16) / 255) };
-}
-
-/** Nodes as SVG text (SVG 2, XML syntax). */
-export function svgText(node: SvgNode): string {
-  const attributes = Object.entries(node.attributes)
-    .map(([name, value]) => ` ${name}="${escapeXml(value)}"`)
-    .join('');
-  const inner = node.text === undefined ? node.children.map(svgText).join('') : escapeXml(node.text);
-  return inner === '' ? `<${node.tag}${attributes}/>` : `<${node.tag}${attributes}>${inner}</${node.tag}>`;
-}
-
-/** A whole picture of a frame, as one SVG node. */
-export const svgFrame = (width: number, height: number, children: SvgNode[]): SvgNode => ({
-  tag: 'svg',
-  attributes: { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${width} ${height}` },
-  children,
-});
-
-const ESCAPES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escapeXml = (text: string): string =>
-  [...text]
-    .filter(standsInXml)
-    .map((char) => ESCAPES[char] ?? char)
-    .join('');
-
-/** Control characters cannot stand in XML 1.0 at all, escaped or not. */
-function standsInXml(char: string): boolean {
-  const code = char.codePointAt(0)!;
-  return code >= 0x20
-    ? code < 0xd800 || (code > 0xdfff && code !== 0xfffe && code !== 0xffff)
-    : code === 9 || code === 10;
+function paint(name: 'fill' | 'stroke' | 'stop', colour: Colour): Record<string, string> {
+  const key = name === 'stop' ? 'stop-color' : name;
+  if (colour.length !== 9) return { [key]: colour };
+  return {
+    [key]: colour.slice(0, 7),
+    [`${name}-opacity`]: number(parseInt(colour.slice(7), 16) / 255),
+  };
 }

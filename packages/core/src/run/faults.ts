@@ -1,5 +1,6 @@
 import type { Flow } from '../compile';
 import { fitScalar } from '../model';
+import { canUse } from './away';
 import { companionsWanted } from './companions';
 import { allUp, areasOf, screenOf, standing } from './derived';
 import { LONGEST_LINE } from './notices';
@@ -47,8 +48,8 @@ export function faults(flow: Flow, state: RunState): string[] {
   if (new Set([...trail, state.base.screen]).size <= trail.length)
     found.push('a screen is in the trail twice');
   for (const instance of standing(state)) {
-    const { order } = screenOf(flow, instance).focus;
-    if (instance.focus === null ? order.length > 0 : !order.includes(instance.focus))
+    const usable = screenOf(flow, instance).focus.order.filter((id) => canUse(flow, state, instance, id));
+    if (instance.focus === null ? usable.length > 0 : !usable.includes(instance.focus))
       found.push(`${instance.screen} has its focus on nothing`);
   }
   for (const instance of up)

@@ -1,7 +1,9 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Direction } from '../focus';
 import type { Id } from '../model';
-import { screenOf } from './derived';
+import type { Rect, Solved } from '../layout';
+import { canUse } from './away';
+import { screenOf, standing } from './derived';
 import type { Instance, RunState } from './state';
 
 /** The focus a screen arrives with: what it remembers, else its first focus, else the first in reading order. */
@@ -20,16 +22,53 @@ export function setFocus(flow: Flow, state: RunState, instance: Instance, focus:
 
 const WAYS: Record<string, Direction> = { up: 'up', down: 'down', left: 'left', right: 'right' };
 
-/** Where one of the actions would move the focus of an instance, or null. */
-export function focusMove(flow: Flow, instance: Instance, actions: readonly Id[]): Id | null {
+/** Where one of the actions would move the focus of an instance, or null. What cannot be used is passed over. */
+export function focusMove(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  actions: readonly Id[],
+): Id | null {
   if (instance.focus === null) return null;
-  const ways = screenOf(flow, instance).focus.next.get(instance.focus);
+  const { next } = screenOf(flow, instance).focus;
   for (const action of actions) {
     const direction = WAYS[action];
-    const next = direction && ways?.[direction];
-    if (next) return next;
+    if (!direction) continue;
+    const seen = new Set<Id>([instance.focus]);
+    let at = next.get(instance.focus)?.[direction];
+    while (at !== undefined && !seen.has(at) && !canUse(flow, state, instance, at)) {
+      seen.add(at);
+      at = next.get(at)?.[direction];
+    }
+    if (at !== undefined && !seen.has(at)) return at;
   }
   return null;
+}
+
+/** Focus that is on nothing a player can use goes to the nearest that they can, else the first, else nowhere. */
+export function settleFocus(flow: Flow, state: RunState): void {
+  for (const instance of standing(state)) {
+    const { focus, layout, conditions, firstFocus } = screenOf(flow, instance);
+    if (conditions.length === 0) continue;
+    const usable = focus.order.filter((id) => canUse(flow, state, instance, id));
+    if (instance.focus !== null ? usable.includes(instance.focus) : usable.length === 0) continue;
+    const from = instance.focus === null ? undefined : layout.get(instance.focus);
+    const first = firstFocus !== null && usable.includes(firstFocus) ? firstFocus : (usable[0] ?? null);
+    instance.focus = from ? nearest(from, usable, layout) : first;
+  }
+}
+
+function nearest(from: Rect, ids: readonly Id[], layout: Solved): Id | null {
+  let [found, least]: [Id | null, number] = [null, Infinity];
+  for (const id of ids) {
+    const rect = layout.get(id)!;
+    const far = Math.hypot(
+      rect.x + rect.width / 2 - from.x - from.width / 2,
+      rect.y + rect.height / 2 - from.y - from.height / 2,
+    );
+    if (far < least) [found, least] = [id, far];
+  }
+  return found;
 }
 
 export const isDirection = (action: Id): boolean => action in WAYS;

@@ -1,3 +1,4 @@
+export { awayOn, type Away } from './away';
 export { begin, beginAt, step, type Before, type Stepped } from './step';
 export { reconcile } from './reconcile';
 export { faults } from './faults';

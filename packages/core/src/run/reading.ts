@@ -52,6 +52,18 @@ export function giveOf(place: Place, ready: Ready, owner: Id, companions = true)
 export const holds = (place: Place, ready: Ready, owner: Id, companions = true): boolean =>
   giveOf(place, ready, owner, companions) === true;
 
+/** Whether a condition of an element holds, asked at any time: nothing is told, and one that fails does not. */
+export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: Ready): boolean {
+  try {
+    return (
+      evaluate(ready, readingOf({ flow, state, source, fields: null, say: () => undefined }, true)) === true
+    );
+  } catch (error) {
+    if (error instanceof Failure) return false;
+    throw error;
+  }
+}
+
 /** What parameters or fields are given; what is left out or does not fit gets what stands in for it. */
 export function argumentsOf(place: Place, given: readonly Given[], owner: Id): Scalars {
   if (given.length === 0) return NO_SCALARS;

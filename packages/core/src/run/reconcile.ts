@@ -2,7 +2,7 @@ import { gapName, type Flow } from '../compile';
 import { fitScalar, type Id } from '../model';
 import { syncCompanions } from './companions';
 import { allUp, areasOf, screenOf } from './derived';
-import { arrivalFocus } from './focus';
+import { arrivalFocus, settleFocus } from './focus';
 import { fork, STAY, type Instance, type RunState, type Scalars } from './state';
 import { bringUp } from './take';
 import { valuesFrom } from './values';
@@ -36,6 +36,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
     Object.entries(state.remembered).filter(([screen, element]) => hasFocus(flow, screen, element)),
   );
   for (const instance of allUp(state)) fitInstance(flow, instance);
+  settleFocus(flow, state);
   if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))

@@ -10,6 +10,8 @@ import {
   reachable,
   screenOf,
 } from './derived';
+import { canUse } from './away';
+import { useControl, type Use } from './control';
 import { fits, type Search } from './fit';
 import { focusMove, isDirection, setFocus } from './focus';
 import { removeNotice } from './notices';
@@ -74,7 +76,7 @@ export function pressCode(
 ): void {
   const actions = flow.bindings.get(code) ?? [];
   if (repeat || isDown(state, code)) {
-    if (maskOf(state) === null) moveFocus(flow, state, actions.filter(isDirection));
+    if (maskOf(state) === null) repeatCode(searchOf(flow, state, say), actions.filter(isDirection));
     return;
   }
   state.down = [...state.down, { code, used: false }];
@@ -111,11 +113,18 @@ function resolveCode(search: Search, code: string, actions: readonly Id[]): bool
   const { flow, state } = search;
   for (const level of levels(flow, state)) {
     const { source, screen, under } = level;
-    if (!under && source && source.focus !== null && actions.includes('confirm')) {
-      activate(search, source, source.focus);
-      return true;
+    if (!under && source && source.focus !== null) {
+      if (actions.includes('confirm')) {
+        activate(search, source, source.focus);
+        return true;
+      }
+      if (slides(search, source, actions)) return true;
     }
-    const shortcut = under ? undefined : screen?.shortcuts.find((each) => actions.includes(each.action));
+    const shortcut = under
+      ? undefined
+      : screen?.shortcuts.find(
+          (each) => actions.includes(each.action) && canUse(flow, state, source!, each.element),
+        );
     if (shortcut && source) {
       activate(search, source, shortcut.element);
       return true;
@@ -168,8 +177,17 @@ function firstFor(
   return first;
 }
 
-/** Activates an element: its first press link that fits. */
+/** Left and right move the control that has the focus, when it has a use for them. */
+function slides({ flow, state, say }: Search, source: Instance, actions: readonly Id[]): boolean {
+  const use = actions.find((action) => action === 'left' || action === 'right');
+  return use !== undefined && useControl(flow, state, source, source.focus!, use as Use, say);
+}
+
+/** Activates an element: its own use, else its first press link that fits. */
 function activate(search: Search, source: Instance, element: Id): void {
+  const { flow, state, say } = search;
+  if (!canUse(flow, state, source, element)) return;
+  if (useControl(flow, state, source, element, 'confirm', say)) return;
   const links = screenOf(search.flow, source).links.press.get(element) ?? [];
   const link = links.find((each) => fits(search, each, source));
   if (link) tryLink(search, link, source);
@@ -202,12 +220,17 @@ function resolveAction(search: Search, actions: readonly Id[], when: 'up' | 'hel
   return false;
 }
 
-function moveFocus(flow: Flow, state: RunState, actions: readonly Id[]): void {
-  for (const level of reachable(flow, state)) if (moveFocusOf(flow, state, level, actions)) return;
+/** A key that is held down goes on moving the focus, or the control that has it. */
+function repeatCode(search: Search, actions: readonly Id[]): void {
+  const { flow, state } = search;
+  for (const level of reachable(flow, state)) {
+    if (level.focus !== null && slides(search, level, actions)) return;
+    if (moveFocusOf(flow, state, level, actions)) return;
+  }
 }
 
 function moveFocusOf(flow: Flow, state: RunState, level: Instance, actions: readonly Id[]): boolean {
-  const next = focusMove(flow, level, actions);
+  const next = focusMove(flow, state, level, actions);
   if (next !== null) setFocus(flow, state, level, next);
   return next !== null;
 }

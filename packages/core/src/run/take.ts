@@ -7,6 +7,7 @@ import { syncCompanions } from './companions';
 import { allUp, screenOf } from './derived';
 import { runEffects, runLater } from './effects';
 import { fits, type Search } from './fit';
+import { settleFocus } from './focus';
 import { removeNotice, settleNotices } from './notices';
 import type { Say } from './outcome';
 import { planHandOver } from './plan';
@@ -69,6 +70,7 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
   const before = allUp(state);
   change(step);
   followOn(step);
+  settleFocus(flow, state);
   planHandOver(flow, state, before, allUp(state), step.removedBy);
   if (state.later.length > 0 && state.later.some((each) => !goesOn(state, each)))
     state.later = state.later.filter((each) => goesOn(state, each));

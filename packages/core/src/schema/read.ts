@@ -1,5 +1,6 @@
-import { areasAround, FORMAT, fitScalar, type Id, type Project } from '../model';
-import { projectSchema } from './joi';
+import { areasAround, FORMAT, fitScalar, type Element, type Id, type Project } from '../model';
+import { changed, componentById } from '../component';
+import { elementSchema, projectSchema } from './joi';
 
 /** Where a document is wrong and why, in words for the person who opened it. */
 export interface Problem {
@@ -53,7 +54,8 @@ export function readDocument(value: unknown): ReadResult {
 
 /** What older formats lack is filled in. */
 function migrate(value: Record<string, unknown>, format: number): Record<string, unknown> {
-  return format === 1 ? { values: [], areas: [], ...value, format: FORMAT } : value;
+  const known = format === 1 ? { values: [], areas: [], ...value } : value;
+  return format < FORMAT ? { ...known, format: FORMAT } : known;
 }
 
 const problem = (place: string, reason: string): ReadResult => ({ problems: [{ place, reason }] });
@@ -151,22 +153,57 @@ function integrity(project: Project): Problem[] {
     if (around.includes(area.id))
       problems.push({ place: `areas[${i}].parent`, reason: 'The area holds itself.' });
   });
-  project.screens.forEach((screen, i) => {
-    unique(screen.elements, `screens[${i}].elements`);
-    const parents = new Map(screen.elements.map((element) => [element.id, element.parent]));
-    screen.elements.forEach((element, j) => {
-      const seen = new Set<Id>([element.id]);
-      for (let up = element.parent; up !== null; up = parents.get(up) ?? null) {
-        if (seen.has(up)) {
-          problems.push({
-            place: `screens[${i}].elements[${j}].parent`,
-            reason: 'The element holds itself.',
-          });
-          return;
-        }
-        seen.add(up);
-      }
+  unique(project.components ?? [], 'components');
+  unique(project.styles.colours ?? [], 'styles.colours');
+  const held: [string, { elements: Element[] }[]][] = [
+    ['screens', project.screens],
+    ['components', project.components ?? []],
+  ];
+  for (const [list, owners] of held)
+    owners.forEach((owner, i) => {
+      const place = `${list}[${i}].elements`;
+      problems.push(...inCircles(owner, place), ...badChanges(project, owner, place));
     });
+  return problems;
+}
+
+/** Ids of elements are unique on their screen, and none holds itself. */
+function inCircles({ elements }: { elements: Element[] }, place: string): Problem[] {
+  const problems: Problem[] = [];
+  const parents = new Map<Id, Id | null>();
+  elements.forEach(({ id, parent }, i) => {
+    if (parents.has(id)) problems.push({ place: `${place}[${i}].id`, reason: `“${id}” is used twice.` });
+    parents.set(id, parent);
+  });
+  elements.forEach((element, j) => {
+    const seen = new Set<Id>([element.id]);
+    for (let up = element.parent; up !== null; up = parents.get(up) ?? null) {
+      if (seen.has(up)) {
+        problems.push({ place: `${place}[${j}].parent`, reason: 'The element holds itself.' });
+        return;
+      }
+      seen.add(up);
+    }
   });
   return problems;
+}
+
+/** What a place says otherwise of its component's elements has to leave them elements. */
+function badChanges(project: Project, { elements }: { elements: Element[] }, place: string): Problem[] {
+  return elements.flatMap((element, i) => {
+    if (element.type !== 'component' || !element.changes) return [];
+    const inner = componentById(project, element.component)?.elements ?? [];
+    return Object.entries(element.changes).flatMap(([id, change]) => {
+      const own = inner.find((each) => each.id === id);
+      const wrong = own && elementSchema.validate(changed(own, change), { convert: false }).error;
+      return wrong
+        ? [
+            {
+              place: `${place}[${i}].changes.${id}`,
+              reason: 'It says something that cannot be said of that element.',
+            },
+          ]
+        : [];
+    });
+  });
 }

@@ -1,25 +1,25 @@
 import fc from 'fast-check';
-import type {
-  Cue,
-  Duration,
-  Edge,
-  Effect,
-  Element,
-  Link,
-  Motion,
-  Order,
-  Project,
-  Screen,
-  Target,
-  Value,
+import {
+  blankProject,
+  type Cue,
+  type Duration,
+  type Edge,
+  type Effect,
+  type Link,
+  type Motion,
+  type Order,
+  type Project,
+  type Screen,
+  type Target,
+  type Value,
 } from '../model';
 import type { Input } from '../run';
-import { buttonOf, projectOf } from './flows';
+import { anyComponents, anyElements, BUTTONS, lean } from './elements';
+import { projectOf } from './flows';
 
 /** Random projects and inputs: small ranges of names and times, so that things meet. */
 
 const SCREENS = ['s0', 's1', 's2', 's3', 's4', 's5'];
-const BUTTONS = ['b0', 'b1', 'b2'];
 const EVENTS = ['g0', 'g1', 'g2'];
 const ACTIONS = ['confirm', 'menu', 'back', 'up', 'down', 'next'];
 const VALUES = ['oil', 'lit', 'grade', 'note'];
@@ -30,7 +30,7 @@ const duration: fc.Arbitrary<Duration> = fc.oneof(
   fc.constantFrom('0 ms', '100 ms', '280 ms', '0.5 s', '3 frames', '90 ticks'),
   fc.integer({ min: 0, max: 900 }).map((n) => `${n} ms`),
 );
-const colour = fc.constantFrom('#102030', '#10203080', '#ffffff');
+const colour = fc.constantFrom('#102030', '#10203080', '#ffffff', 'c-sea');
 const edge = fc.constantFrom<Edge>('left', 'right', 'top', 'bottom');
 const motion: fc.Arbitrary<Motion> = fc.oneof(
   fc.constant<Motion>({ name: 'none' }),
@@ -45,57 +45,6 @@ const order: fc.Arbitrary<Order> = fc.oneof(
 );
 const masked = fc.constantFrom('ignored' as const, 'held' as const, 'through' as const);
 const maybe = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined, freq: 3 });
-
-/** Takes out what is undefined, which JSON has no word for. */
-const lean = <T extends object>(value: T): T =>
-  Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined)) as T;
-
-const length = fc.oneof(
-  fc.integer({ min: -200, max: 600 }),
-  fc.integer({ min: 0, max: 100 }).map((n) => `${n}%`),
-);
-const axis = fc.oneof(
-  fc.record({
-    at: fc.constantFrom('start' as const, 'centre' as const, 'end' as const),
-    offset: length,
-    size: length,
-  }),
-  fc.record({ at: fc.constant('stretch' as const), offset: length, far: length }),
-);
-const textUse = fc.record({
-  style: fc.constantFrom('t-body', 'gone'),
-  size: fc.integer({ min: 8, max: 90 }),
-});
-const element: fc.Arbitrary<Element> = fc.oneof(
-  fc.constantFrom(...BUTTONS).map((id) => buttonOf(id, 100 + BUTTONS.indexOf(id) * 96)),
-  fc.record({
-    id: fc.constantFrom('t0', 't1'),
-    name: fc.constant('Text'),
-    type: fc.constant('text' as const),
-    parent: fc.constantFrom(null, 'p0'),
-    place: fc.record({ x: axis, y: axis }),
-    text: fc.string({ maxLength: 60 }),
-    look: textUse,
-  }),
-  fc.record({
-    id: fc.constant('p0'),
-    name: fc.constant('Panel'),
-    type: fc.constant('panel' as const),
-    parent: fc.constant(null),
-    place: fc.record({ x: axis, y: axis }),
-    opacity: fc.constantFrom(0, 0.5, 1),
-    box: fc.record({ style: fc.constant('b-panel'), fill: colour }),
-  }),
-  fc.record({
-    id: fc.constant('i0'),
-    name: fc.constant('Picture'),
-    type: fc.constant('picture' as const),
-    parent: fc.constant(null),
-    place: fc.record({ x: axis, y: axis }),
-    asset: fc.constant(null),
-    fit: fc.constantFrom('contain' as const, 'cover' as const),
-  }),
-);
 
 /** Expressions of each sort, with names that are there, and some that are not or fail. */
 const condition = fc.constantFrom(
@@ -159,13 +108,17 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       least: maybe(duration),
       lasts: maybe(duration),
       motion: maybe(motion),
-      background: fc.record({ colour }),
-      elements: fc.uniqueArray(element, { maxLength: 4, selector: (each) => each.id }),
+      background: fc.record({
+        colour,
+        blur: maybe(fc.constant(12)),
+        grain: maybe(fc.constant({ amount: 0.3, moves: true })),
+      }),
+      elements: anyElements(4),
     })
     .map((each) => lean(each) as Screen);
 
 const cue: fc.Arbitrary<Cue> = fc.oneof(
-  fc.constantFrom(...BUTTONS).map((each): Cue => ({ on: 'press', element: each })),
+  fc.constantFrom(...BUTTONS, 'x0/in0').map((each): Cue => ({ on: 'press', element: each })),
   fc
     .tuple(
       fc.constantFrom(...ACTIONS),
@@ -263,14 +216,17 @@ export const anyProject: fc.Arbitrary<Project> = fc
     start: fc.constantFrom(...SCREENS, null),
     kept: fc.subarray(VALUES, { minLength: 3 }),
     least: fc.integer({ min: -5, max: 30 }),
+    components: maybe(anyComponents),
   })
-  .map(({ screens, links, house, keep, start, kept, least }) =>
+  .map(({ screens, links, house, keep, start, kept, least, components }) =>
     projectOf(
       screens.filter((each) => keep.includes(each.id)),
       links,
       {
         house,
         start,
+        ...(components ? { components } : {}),
+        styles: { ...blankProject('').styles, colours: [{ id: 'c-sea', name: 'Sea', colour: '#16324d' }] },
         events: EVENTS.map((id) => ({
           id,
           name: id,
@@ -288,7 +244,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
 
 const spot = fc.record({
   serial: fc.integer({ min: 1, max: 12 }),
-  element: fc.constantFrom(...BUTTONS, null),
+  element: fc.constantFrom(...BUTTONS, 'x0', 'x0/in0', null),
 });
 export const anyInput: fc.Arbitrary<Input> = fc.oneof(
   fc.record({

@@ -1,3 +1,4 @@
-export { textWidth, type FontMetrics } from './metrics';
-export { breakLines, type Line } from './lines';
-export { houseFont, faceName, type FaceName } from './house';
+export { packFace, textWidth, type FontMetrics } from './metrics';
+export { breakLines, cutLines, type Line } from './lines';
+export { fits, layText, type Block } from './block';
+export { fontOf, houseFont, HOUSE_FACES, type FaceName } from './house';

@@ -1,3 +1,5 @@
+import type { FontFace } from '../model';
+
 /** What line breaking needs to know of a font, in font units. */
 export interface FontMetrics {
   unitsPerEm: number;
@@ -9,14 +11,52 @@ export interface FontMetrics {
   kerning: Record<string, number>;
 }
 
-/** Width of one line in the unit of `size`. A character the font lacks counts as wide as `n`. */
-export function textWidth(text: string, font: FontMetrics, size: number): number {
+/**
+ * Width of one line in the unit of `size`, with `letters` after every letter but the last. A character the font lacks
+ * counts as wide as `n`.
+ */
+export function textWidth(text: string, font: FontMetrics, size: number, letters = 0): number {
   let units = 0;
   let last = '';
+  let count = 0;
   for (const char of text) {
     units += font.advances[char] ?? font.advances.n ?? font.unitsPerEm / 2;
     units += font.kerning[last + char] ?? 0;
     last = char;
+    count++;
   }
-  return (units / font.unitsPerEm) * size;
+  return (units / font.unitsPerEm) * size + letters * Math.max(0, count - 1);
+}
+
+/** A font's measures as a project keeps them: letters of one width together. */
+export function packFace(font: FontMetrics): FontFace {
+  const advances: Record<string, string> = {};
+  for (const [char, width] of Object.entries(font.advances)) advances[width] = (advances[width] ?? '') + char;
+  const kerning: FontFace['kerning'] = {};
+  for (const [pair, by] of Object.entries(font.kerning)) {
+    const [first, second] = [...pair] as [string, string];
+    const row = (kerning[first] ??= {});
+    row[by] = (row[by] ?? '') + second;
+  }
+  const { unitsPerEm, ascender, descender } = font;
+  return { unitsPerEm, ascender, descender, advances, kerning };
+}
+
+const unpacked = new WeakMap<FontFace, FontMetrics>();
+
+/** The measures of a face of the project, ready to look up. */
+export function unpackFace(face: FontFace): FontMetrics {
+  const known = unpacked.get(face);
+  if (known) return known;
+  const advances: Record<string, number> = {};
+  for (const [width, chars] of Object.entries(face.advances))
+    for (const char of chars) advances[char] = Number(width);
+  const kerning: Record<string, number> = {};
+  for (const [first, row] of Object.entries(face.kerning))
+    for (const [by, seconds] of Object.entries(row))
+      for (const second of seconds) kerning[first + second] = Number(by);
+  const { unitsPerEm, ascender, descender } = face;
+  const made = { unitsPerEm, ascender, descender, advances, kerning };
+  unpacked.set(face, made);
+  return made;
 }

@@ -1,6 +1,6 @@
+import { componentById, elementAt } from '../component';
 import { check, scopeOfLink, type Scope } from '../expression';
 import {
-  elementById,
   screenById,
   targetName,
   titleCase,
@@ -8,6 +8,7 @@ import {
   type Arguments,
   type Cue,
   type Effect,
+  type Element,
   type Field,
   type FieldType,
   type Id,
@@ -160,7 +161,7 @@ function cuePieces(project: Project, link: Link, scope: Scope): Piece[] {
   const { cue } = link;
   switch (cue.on) {
     case 'press': {
-      const element = elementById(screenById(project, link.from), cue.element);
+      const element = pressedElement(project, link.from, cue.element);
       return [
         { words: 'When ' },
         { blank: 'cue', words: element?.name ?? 'something that is gone', gone: !element },
@@ -321,7 +322,7 @@ export function orderWords(order: Order): string {
 export function cueLabel(project: Project, screen: Id, cue: Cue): string {
   switch (cue.on) {
     case 'press':
-      return elementById(screenById(project, screen), cue.element)?.name ?? 'gone';
+      return pressedElement(project, screen, cue.element)?.name ?? 'gone';
     case 'action': {
       const action = actionById(project, cue.action);
       return action ? (action.keys.length > 0 ? actionKeys(action).split(' or ')[0]! : action.name) : 'gone';
@@ -343,3 +344,7 @@ export function cueLabel(project: Project, screen: Id, cue: Cue): string {
     }
   }
 }
+
+/** What is pressed on a screen, or in a component. */
+const pressedElement = (project: Project, from: Id, element: Id): Element | undefined =>
+  elementAt(project, (screenById(project, from) ?? componentById(project, from))?.elements, element);

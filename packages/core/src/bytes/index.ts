@@ -1,0 +1,1 @@
+export { base64 } from './base64';

@@ -1,0 +1,132 @@
+import { renameIn } from '../expression';
+import {
+  identifierOf,
+  type Axis,
+  type Component,
+  type Element,
+  type Id,
+  type PlacedElement,
+  type Project,
+  type Scalar,
+} from '../model';
+
+/** Elements of a component go by a path where it is placed: the placed element's id, a stroke, and their own. */
+export const pathOf = (placed: Id, inner: Id): Id => `${placed}/${inner}`;
+
+/** A component within a component within …; deeper, or within itself, it is left out. */
+const DEEPEST = 8;
+
+/**
+ * The elements of a screen with what its components hold put in, and what those components are. The very same list when
+ * there are none.
+ */
+export function expand(
+  project: Project,
+  elements: readonly Element[],
+): { elements: readonly Element[]; components: readonly Component[] } {
+  if (!elements.some((element) => element.type === 'component')) return { elements, components: NONE };
+  const used: Component[] = [];
+  const made = elements.flatMap((element) => [
+    element,
+    ...(element.type === 'component' ? innerOf(project, element, used, []) : []),
+  ]);
+  return { elements: made, components: used };
+}
+
+const NONE: readonly Component[] = [];
+
+export const componentById = (project: Project, id: Id | null | undefined): Component | undefined =>
+  project.components?.find((each) => each.id === id);
+
+function innerOf(
+  project: Project,
+  placed: PlacedElement,
+  used: Component[],
+  around: readonly Id[],
+): Element[] {
+  const component = componentById(project, placed.component);
+  if (!component || around.includes(component.id) || around.length >= DEEPEST) return [];
+  if (!used.includes(component)) used.push(component);
+  const args = argumentsOf(component, placed);
+  return component.elements.flatMap((inner) => {
+    const change = placed.changes?.[inner.id];
+    const own = told(placedInner(placed.id, change ? changed(inner, change) : inner), component, args);
+    if (own.type !== 'component') return [own];
+    return [own, ...innerOf(project, own, used, [...around, component.id])];
+  });
+}
+
+/** What each parameter holds where a component is placed. */
+export function argumentsOf(component: Component, placed: PlacedElement): Record<Id, Scalar> {
+  const held: Record<Id, Scalar> = {};
+  for (const parameter of component.parameters) {
+    const given = placed.args?.[parameter.id];
+    held[parameter.id] = typeof given === typeof parameter.default ? given! : parameter.default;
+  }
+  return held;
+}
+
+/** An element with a place's exceptions over it; of looks and boxes single fields. */
+export function changed(element: Element, change: Record<string, unknown>): Element {
+  const made: Record<string, unknown> = { ...element };
+  for (const [key, value] of Object.entries(change)) {
+    const old = made[key];
+    made[key] = LOOKS.has(key) && isObject(old) && isObject(value) ? { ...old, ...value } : value;
+  }
+  return made as unknown as Element;
+}
+
+/** Parts of an element of which a place may change single fields. */
+export const LOOKS: ReadonlySet<string> = new Set(['look', 'box', 'bar', 'place']);
+
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
+function placedInner(placed: Id, inner: Element): Element {
+  const axis = (each: Axis): Axis =>
+    each.at !== 'stretch' && each.to !== undefined ? { ...each, to: pathOf(placed, each.to) } : each;
+  return {
+    ...inner,
+    id: pathOf(placed, inner.id),
+    parent: inner.parent === null ? placed : pathOf(placed, inner.parent),
+    place: { x: axis(inner.place.x), y: axis(inner.place.y) },
+  };
+}
+
+/** What parameters say, put where they are named. */
+function told(element: Element, component: Component, args: Record<Id, Scalar>): Element {
+  if (component.parameters.length === 0) return element;
+  const made: Record<string, unknown> = { ...element };
+  for (const parameter of component.parameters) {
+    const name = identifierOf(parameter.name);
+    const given = args[parameter.id]!;
+    if (parameter.type === 'text' && typeof made.text === 'string' && made.text.includes('{'))
+      made.text = made.text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, said: string) =>
+        said === name ? String(given) : whole,
+      );
+    if (parameter.type === 'picture' && made.from === parameter.id) {
+      made.asset = given === '' ? null : given;
+      delete made.from;
+    }
+    if (parameter.type === 'on/off')
+      for (const key of ['shownWhen', 'enabledWhen'])
+        if (typeof made[key] === 'string')
+          made[key] = renameIn(made[key], 'name', parameter.name, String(given));
+  }
+  return made as unknown as Element;
+}
+
+/** The element that an id or path names on a screen, as its component has it. */
+export function elementAt(
+  project: Project,
+  elements: readonly Element[] | undefined,
+  path: Id | null | undefined,
+): Element | undefined {
+  let found = elements?.find((each) => each.id === path);
+  if (found || !path?.includes('/')) return found;
+  let held = elements;
+  for (const id of path.split('/')) {
+    found = held?.find((each) => each.id === id);
+    held = found?.type === 'component' ? componentById(project, found.component)?.elements : undefined;
+  }
+  return found;
+}

@@ -1,0 +1,1 @@
+export { argumentsOf, changed, componentById, elementAt, expand, LOOKS, pathOf } from './expand';

@@ -1,0 +1,76 @@
+import type { Arrange, Element } from '../model';
+import { sizeOf, type Span, type Way } from './solve';
+
+/** Rows, columns, grids and tabs place what they hold; an element's own place then only says how large it is. */
+
+/** The part of an element that its children are placed in. */
+export function innerRoom(parent: Element, { start, size }: Span, way: Way): Span {
+  if (parent.type === 'tabs' && way === 'y')
+    return { start: start + parent.bar, size: Math.max(0, size - parent.bar) };
+  const pad = parent.type === 'panel' ? (parent.arrange?.pad ?? 0) : 0;
+  return { start: start + pad, size: Math.max(0, size - 2 * pad) };
+}
+
+/** Where a parent that arranges puts one of those it holds; undefined when it leaves them to their own places. */
+export function arrangedSpan(
+  parent: Element,
+  element: Element,
+  sisters: readonly Element[],
+  room: Span,
+  way: Way,
+): Span | undefined {
+  const arrange = parent.type === 'panel' ? parent.arrange : undefined;
+  if (!arrange) return undefined;
+  const i = sisters.indexOf(element);
+  if (arrange.by === 'grid') return inGrid(arrange, sisters, i, room, way);
+  const along = (arrange.by === 'row') === (way === 'x');
+  return along ? inLine(arrange, sisters, i, room, way) : beside(arrange, element, room, way);
+}
+
+/** One after the other; those that stretch share what the others leave. */
+function inLine(arrange: Arrange, sisters: readonly Element[], i: number, room: Span, way: Way): Span {
+  const gaps = arrange.gap * (sisters.length - 1);
+  const stretched = sisters.filter((each) => each.place[way].at === 'stretch').length;
+  const fixed = sisters.map((each) => {
+    const axis = each.place[way];
+    return axis.at === 'stretch' ? 0 : sizeOf(axis, room.size);
+  });
+  const left = room.size - gaps - sum(fixed);
+  const share = stretched > 0 ? Math.max(0, left / stretched) : 0;
+  const sizes = sisters.map((each, n) => (each.place[way].at === 'stretch' ? share : fixed[n]!));
+  const free = stretched > 0 ? 0 : left;
+  const spread =
+    arrange.along === 'spread' && sisters.length > 1 ? Math.max(0, free) / (sisters.length - 1) : 0;
+  const before = arrange.along === 'centre' ? free / 2 : arrange.along === 'end' ? free : 0;
+  const start = room.start + before + sum(sizes.slice(0, i)) + i * (arrange.gap + spread);
+  return { start, size: sizes[i]! };
+}
+
+function beside({ across = 'start' }: Arrange, element: Element, room: Span, way: Way): Span {
+  const axis = element.place[way];
+  const size = across === 'stretch' || axis.at === 'stretch' ? room.size : sizeOf(axis, room.size);
+  const free = room.size - size;
+  return { start: room.start + (across === 'centre' ? free / 2 : across === 'end' ? free : 0), size };
+}
+
+/** Columns of one width; each row is as high as the highest in it. */
+function inGrid(arrange: Arrange, sisters: readonly Element[], i: number, room: Span, way: Way): Span {
+  const columns = Math.max(1, arrange.columns ?? 2);
+  const rows = Math.ceil(sisters.length / columns);
+  if (way === 'x') {
+    const size = Math.max(0, (room.size - arrange.gap * (columns - 1)) / columns);
+    return { start: room.start + (i % columns) * (size + arrange.gap), size };
+  }
+  const even = Math.max(0, (room.size - arrange.gap * (rows - 1)) / rows);
+  const heights = Array.from({ length: rows }, (_, row) =>
+    Math.max(
+      ...sisters
+        .slice(row * columns, (row + 1) * columns)
+        .map(({ place: { y } }) => (y.at === 'stretch' ? even : sizeOf(y, room.size))),
+    ),
+  );
+  const row = Math.floor(i / columns);
+  return { start: room.start + sum(heights.slice(0, row)) + row * arrange.gap, size: heights[row]! };
+}
+
+const sum = (all: readonly number[]): number => all.reduce((total, each) => total + each, 0);

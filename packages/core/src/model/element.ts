@@ -1,0 +1,245 @@
+import type { Blend, BoxUse, PictureFit, TextUse } from './look';
+import type { Expression, Id, Length, Scalar } from './types';
+
+/** What is on a screen. */
+
+interface ElementBase {
+  id: Id;
+  name: string;
+  parent: Id | null;
+  place: Place;
+  /** Drawn over its sisters that are lifted less. Absent: 0. */
+  lift?: number;
+  /** Turned about its middle, in degrees, clockwise. */
+  turn?: number;
+  /** 0 to 1. Absent: 1. */
+  opacity?: number;
+  /** Absent: normal. */
+  blend?: Blend;
+  /** Up only while this holds. */
+  shownWhen?: Expression;
+  /** Can be used only while this holds. */
+  enabledWhen?: Expression;
+  /** How it is treated while editing; a run knows nothing of it. */
+  editing?: { hidden?: boolean; locked?: boolean };
+}
+
+/** How an element places those it holds. */
+export interface Arrange {
+  by: 'row' | 'column' | 'grid';
+  /** Design pixels between one and the next. */
+  gap: number;
+  /** Design pixels kept free on every side. */
+  pad?: number;
+  /** Grid: how many stand side by side. Absent: 2. */
+  columns?: number;
+  /** Where each stands across the row or column; `stretch` fills it. Absent: start. */
+  across?: 'start' | 'centre' | 'end' | 'stretch';
+  /** Where all of them stand along it. Absent: start. */
+  along?: 'start' | 'centre' | 'end' | 'spread';
+}
+
+export interface PanelElement extends ElementBase {
+  type: 'panel';
+  box: BoxUse;
+  arrange?: Arrange;
+  /** What does not fit is shown, cut off, or can be scrolled to. Absent: shown. */
+  overflow?: 'cut' | 'scrolls';
+}
+export interface PictureElement extends ElementBase {
+  type: 'picture';
+  asset: Id | null;
+  /** A parameter of the screen that says which picture, in place of its own. */
+  from?: Id;
+  fit: PictureFit;
+  /** Corners and edges that keep their size: how far in they reach, in the picture's own pixels. */
+  slice?: Slice;
+}
+export interface Slice {
+  top: number;
+  right: number;
+  bottom: number;
+  left: number;
+}
+export interface TextElement extends ElementBase {
+  type: 'text';
+  text: string;
+  look: TextUse;
+}
+
+/** What can be pressed, with words on a box. */
+interface Pressable extends ElementBase {
+  text: string;
+  look: TextUse;
+  box: BoxUse;
+}
+export interface ButtonElement extends Pressable {
+  type: 'button';
+  /** An action that presses it. On a notice or companion, which have no focus, it is shown beside the text. */
+  shortcut?: Id;
+}
+
+/** A control shows a value of the project and sets it; without one it shows what is written here. */
+interface Control extends Pressable {
+  value?: Id;
+  /** Shown while it has no value. */
+  sample?: Scalar;
+}
+/** Its name, and its state in words. */
+export interface SwitchElement extends Control {
+  type: 'switch';
+}
+/** Without a value, from `least` to `most`. */
+export interface SliderElement extends Control {
+  type: 'slider';
+  least?: number;
+  most?: number;
+}
+export interface ChoiceElement extends Control {
+  type: 'choice';
+  /** What there is to choose while it has no value. */
+  options?: string[];
+}
+/** Words to type. */
+export interface EntryElement extends Control {
+  type: 'entry';
+}
+export interface TabsElement extends Pressable {
+  type: 'tabs';
+  /** One word a tab; the element it holds at the same place is shown with it. */
+  tabs: string[];
+  /** How high the row of tabs is, in design pixels. */
+  bar: number;
+  /** A choice or number that says which tab is up, counted from 0. */
+  value?: Id;
+}
+/** Rows that are written here. */
+export interface ListElement extends ElementBase {
+  type: 'list';
+  rows: string[];
+  /** Design pixels. */
+  rowHeight: number;
+  look: TextUse;
+  box: BoxUse;
+}
+export interface ProgressElement extends ElementBase {
+  type: 'progress';
+  value?: Id;
+  /** 0 to 1, while it has no value. */
+  sample?: number;
+  box: BoxUse;
+  /** The part that is done. */
+  bar: BoxUse;
+}
+export interface PortraitElement extends ElementBase {
+  type: 'portrait';
+  asset: Id | null;
+  from?: Id;
+  fit: PictureFit;
+  box: BoxUse;
+  /** Looks the other way. */
+  flipped?: boolean;
+}
+export const BUBBLES = ['speech', 'shout', 'thought', 'whisper', 'radio', 'caption'] as const;
+export interface BubbleElement extends ElementBase {
+  type: 'bubble';
+  shape: (typeof BUBBLES)[number];
+  text: string;
+  look: TextUse;
+  box: BoxUse;
+  /** Where its words may stand: design pixels in from each edge. */
+  area: Slice;
+  /** Which side the tail is on, and how far along it, 0 to 1. Absent: no tail. */
+  tail?: { side: 'left' | 'right' | 'top' | 'bottom'; at: number };
+}
+/** The words of a dialogue, as they are said. */
+export interface SpokenElement extends ElementBase {
+  type: 'spoken';
+  text: string;
+  look: TextUse;
+}
+/** The key or pad button of an action, and what it does. */
+export interface PromptElement extends ElementBase {
+  type: 'prompt';
+  action: Id | null;
+  text: string;
+  look: TextUse;
+  box: BoxUse;
+}
+/** A web address to follow. */
+export interface AddressElement extends ElementBase {
+  type: 'address';
+  text: string;
+  url: string;
+  look: TextUse;
+}
+/** Takes presses and has no picture. */
+export interface TouchElement extends ElementBase {
+  type: 'touch';
+}
+/** A component put here. */
+export interface PlacedElement extends ElementBase {
+  type: 'component';
+  component: Id;
+  /** What its parameters hold here, by their ids; others hold their defaults. */
+  args?: Record<Id, Scalar>;
+  /** What is otherwise here, by the ids of the elements in it. */
+  changes?: Record<Id, Record<string, unknown>>;
+}
+
+export type Element =
+  | PanelElement
+  | TextElement
+  | ButtonElement
+  | PictureElement
+  | SwitchElement
+  | SliderElement
+  | ChoiceElement
+  | EntryElement
+  | TabsElement
+  | ListElement
+  | ProgressElement
+  | PortraitElement
+  | BubbleElement
+  | SpokenElement
+  | PromptElement
+  | AddressElement
+  | TouchElement
+  | PlacedElement;
+export type ElementType = Element['type'];
+
+/** Where an element is, on each axis. */
+export interface Place {
+  x: Axis;
+  y: Axis;
+}
+/**
+ * One axis of a place. `start`, `centre` and `end` put the element's own reference point (`own`, 0 to 1) `offset` away
+ * from that point of the parent, inwards for `end`. With `to`, from that point of a sister, outwards for `start`.
+ * `stretch` keeps `offset` from the parent's start and `far` from its end. `least` and `most` bound the size.
+ */
+export type Axis =
+  | ({ at: 'start' | 'centre' | 'end'; offset: Length; size: Length; own?: number; to?: Id } & Bounds)
+  | ({ at: 'stretch'; offset: Length; far: Length } & Bounds);
+
+interface Bounds {
+  least?: number;
+  most?: number;
+}
+
+/** A reusable group of elements. Placed, it is as large as its place says; by itself it has this size. */
+export interface Component {
+  id: Id;
+  name: string;
+  /** Design pixels. */
+  width: number;
+  height: number;
+  parameters: ComponentParameter[];
+  elements: Element[];
+}
+/** What a place can say otherwise. Texts inside name it as `{label}`. */
+export type ComponentParameter = { id: Id; name: string } & (
+  | { type: 'text'; default: string }
+  | { type: 'picture'; default: Id | '' }
+  | { type: 'on/off'; default: boolean }
+);

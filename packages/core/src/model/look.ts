@@ -1,0 +1,126 @@
+import type { Id } from './types';
+
+/** How things look: shared styles, and a place's exceptions from them. */
+
+/** `#rrggbb` or `#rrggbbaa`, or the id of one of the project's colours. */
+export type Colour = string;
+
+/** A colour of the project, called by name. */
+export interface NamedColour {
+  id: Id;
+  name: string;
+  colour: Colour;
+}
+
+/** A house face, or the id of a font of the project. */
+export type FontName = 'plain' | 'display' | Id;
+
+export type Align = 'start' | 'centre' | 'end';
+
+/** Where the lines of a text stand in its box, from top to bottom. */
+export type Stand = 'top' | 'middle' | 'bottom';
+
+/** Offsets and softness in design pixels; `blur` is about the width of the soft edge. */
+export interface Shadow {
+  x: number;
+  y: number;
+  blur: number;
+  colour: Colour;
+}
+
+/** A line around the shape, outside of it. Width in design pixels. */
+export interface Outline {
+  width: number;
+  colour: Colour;
+}
+
+/** Colours along a line. The angle is CSS's: 0 goes up, 90 to the right. */
+export interface Gradient {
+  angle: number;
+  stops: Stop[];
+}
+export interface Stop {
+  /** 0 to 1. */
+  at: number;
+  colour: Colour;
+}
+
+/** How an element is laid over what is beneath it (W3C Compositing and Blending). */
+export type Blend = (typeof BLENDS)[number];
+export const BLENDS = ['normal', 'multiply', 'screen', 'overlay', 'darken', 'lighten', 'difference'] as const;
+
+export interface TextLook {
+  font: FontName;
+  /** Design pixels. */
+  size: number;
+  weight: 400 | 700;
+  colour: Colour;
+  align: Align;
+  /** Line height as a multiple of the size. */
+  line: number;
+  /** Room added after every letter, in design pixels. Absent: 0. */
+  letters?: number;
+  /** Absent: at the top; in the middle on what is pressed. */
+  stand?: Stand;
+  /** Long lines are broken, or kept as they are and cut. Absent: broken. */
+  wrap?: 'wrap' | 'cut';
+  /** The size is as large as its box takes, between these. Absent: the size stands. */
+  fit?: { least: number; most: number };
+  outline?: Outline;
+  shadow?: Shadow;
+}
+export interface TextStyle extends TextLook {
+  id: Id;
+  name: string;
+}
+
+export interface BoxFace {
+  fill: Colour;
+  border: Colour;
+  /** Colour of the text on it; absent keeps the text style's. */
+  ink?: Colour;
+  /** Lies over the fill. */
+  gradient?: Gradient;
+  shadow?: Shadow;
+  outline?: Outline;
+}
+
+/** What an element that can be used looks like, besides normal. */
+export const STATES = ['hovered', 'focused', 'pressed', 'on', 'disabled'] as const;
+export type StateName = (typeof STATES)[number];
+
+export interface BoxLook extends BoxFace, Partial<Record<StateName, Partial<BoxFace>>> {
+  /** Design pixels. */
+  borderWidth: number;
+  corner: number;
+}
+export interface BoxStyle extends BoxLook {
+  id: Id;
+  name: string;
+}
+
+/** A shared style with this place's exceptions. */
+export type TextUse = { style: Id } & Partial<TextLook>;
+export type BoxUse = { style: Id } & Partial<BoxLook>;
+
+export interface Styles {
+  text: TextStyle[];
+  box: BoxStyle[];
+  /** Absent: none. */
+  colours?: NamedColour[];
+}
+
+/** What lies behind a screen's elements, and what it does to the screens beneath. */
+export interface Background {
+  colour: Colour;
+  gradient?: Gradient;
+  picture?: Id;
+  /** Absent: it covers. */
+  fit?: PictureFit;
+  /** What is beneath is blurred by so many design pixels. */
+  blur?: number;
+  /** Fine specks over all of it: how strong, 0 to 1, and whether they move. */
+  grain?: { amount: number; moves?: boolean };
+}
+
+export type PictureFit = 'contain' | 'cover' | 'stretch';

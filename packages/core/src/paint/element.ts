@@ -1,0 +1,294 @@
+import type { Rect } from '../layout';
+import type {
+  Action,
+  BoxUse,
+  Element,
+  Id,
+  PictureElement,
+  PortraitElement,
+  Project,
+  StateName,
+  TextUse,
+} from '../model';
+import { keyName, padName } from '../words';
+import {
+  heldBy,
+  paintChoice,
+  paintEntry,
+  paintProgress,
+  paintSlider,
+  paintSwitch,
+  paintTabs,
+  type Face,
+} from './controls';
+import { group, type Item, type PictureItem } from './items';
+import { boxLook, inStates, textLook } from './looks';
+import type { Looks } from './screen';
+import { box, bubblePath, CLEAR, grown, inset, plain, text } from './shapes';
+
+/** One element by itself, without what it holds. `unfocused`: it is on a screen that never has the focus. */
+export function paintElement(
+  project: Project,
+  element: Element,
+  rect: Rect,
+  looks: Looks,
+  unfocused: boolean,
+): Item[] {
+  const said = (value: string): string => looks.texts[element.id] ?? value;
+  switch (element.type) {
+    case 'panel':
+      return box(element.id, rect, boxLook(project, element.box));
+    case 'text':
+    case 'spoken':
+      return text(project, element.id, rect, said(element.text), textLook(project, element.look));
+    case 'picture':
+      return [picture(project, element, rect, looks)];
+    case 'portrait':
+      return portrait(project, element, rect, looks);
+    case 'button':
+      return button(project, element, rect, looks, unfocused);
+    case 'switch':
+      return ringed(element, rect, looks, paintSwitch(element, faceOf(project, element, rect, looks)));
+    case 'slider':
+      return ringed(element, rect, looks, paintSlider(element, faceOf(project, element, rect, looks)));
+    case 'choice':
+      return ringed(element, rect, looks, paintChoice(element, faceOf(project, element, rect, looks)));
+    case 'entry':
+      return ringed(element, rect, looks, paintEntry(element, faceOf(project, element, rect, looks)));
+    case 'tabs':
+      return ringed(
+        element,
+        { ...rect, height: element.bar },
+        looks,
+        paintTabs(element, faceOf(project, element, rect, looks)),
+      );
+    case 'list':
+      return list(project, element, rect);
+    case 'progress':
+      return paintProgress(project, element, rect, heldBy(project, element, looks.holds));
+    case 'bubble':
+      return bubble(project, element, rect, said(element.text));
+    case 'prompt':
+      return prompt(project, element, rect, said(element.text), looks.device);
+    case 'address':
+      return address(project, element, rect, said(element.text), looks);
+    case 'touch':
+    case 'component':
+      return [];
+  }
+}
+
+function statesOf(id: Id, looks: Looks): StateName[] {
+  const states: StateName[] = [];
+  if (looks.disabled.includes(id)) return ['disabled'];
+  if (looks.hovered === id) states.push('hovered');
+  if (looks.focus === id) states.push('focused');
+  if (looks.pressed === id) states.push('pressed');
+  return states;
+}
+
+function faceOf(
+  project: Project,
+  element: Element & { text: string; look: TextUse; box: BoxUse; value?: Id },
+  rect: Rect,
+  looks: Looks,
+): Face {
+  const look = inStates(boxLook(project, element.box), statesOf(element.id, looks));
+  const ink = textLook(project, element.look);
+  return {
+    project,
+    rect,
+    look,
+    ink: look.ink ? { ...ink, colour: look.ink } : ink,
+    held: heldBy(project, element, looks.holds),
+    focused: looks.focus === element.id,
+    said: looks.texts[element.id] ?? element.text,
+  };
+}
+
+/** Focus is told by a ring besides colour. */
+function ringed(element: Element, rect: Rect, looks: Looks, items: Item[]): Item[] {
+  if (looks.focus !== element.id) return items;
+  return [...items, { kind: 'ring', rect: grown(rect, 8), corner: cornerOf(items) + 8 }];
+}
+
+const cornerOf = (items: readonly Item[]): number => {
+  const first = items.find((item) => item.kind === 'box' && item.id !== null);
+  return first?.kind === 'box' ? first.corner : 0;
+};
+
+function button(
+  project: Project,
+  element: Element & { type: 'button' },
+  rect: Rect,
+  looks: Looks,
+  prompts: boolean,
+): Item[] {
+  const { look, ink, said } = faceOf(project, element, rect, looks);
+  const action = prompts ? project.actions.find((each) => each.id === element.shortcut) : undefined;
+  const words = action ? `${promptOf(action, looks.device)}  ${said}` : said;
+  return ringed(element, rect, looks, [
+    ...box(element.id, rect, look),
+    ...text(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
+  ]);
+}
+
+/** What an action is pressed with on a device. */
+function pressedWith(action: Action, device: Looks['device']): string {
+  const [key] = action.keys;
+  const [pad] = action.pad;
+  if (device === 'pad' && pad !== undefined) return padName(pad);
+  return key !== undefined ? keyName(key) : action.name;
+}
+
+const promptOf = (action: Action, device: Looks['device']): string => `[${pressedWith(action, device)}]`;
+
+function prompt(
+  project: Project,
+  element: Element & { type: 'prompt' },
+  rect: Rect,
+  said: string,
+  device: Looks['device'],
+): Item[] {
+  const action = project.actions.find((each) => each.id === element.action);
+  const look = boxLook(project, element.box);
+  const ink = textLook(project, element.look);
+  const words = action ? pressedWith(action, device) : '?';
+  const width = Math.min(
+    rect.width,
+    Math.max(rect.height, words.length * ink.size * 0.62 + rect.height * 0.5),
+  );
+  const cap = { ...rect, width };
+  const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
+  return [
+    ...box(element.id, cap, look),
+    ...text(
+      project,
+      element.id,
+      cap,
+      words,
+      { ...ink, align: 'centre', wrap: 'cut', ...(look.ink ? { colour: look.ink } : {}) },
+      'middle',
+    ),
+    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
+  ];
+}
+
+function address(
+  project: Project,
+  element: Element & { type: 'address' },
+  rect: Rect,
+  said: string,
+  looks: Looks,
+): Item[] {
+  const look = textLook(project, element.look);
+  const items = text(project, element.id, rect, said, look, look.stand ?? 'middle');
+  // That it can be followed is told by a line beneath.
+  const under = items.flatMap((item): Item[] =>
+    item.kind === 'text'
+      ? item.lines.map((line) =>
+          plain(
+            null,
+            {
+              x: line.x - { start: 0, middle: line.width / 2, end: line.width }[item.anchor],
+              y: line.y + item.size * 0.12,
+              width: line.width,
+              height: Math.max(2, item.size * 0.06),
+            },
+            item.colour,
+          ),
+        )
+      : [],
+  );
+  return ringed(element, rect, looks, [...items, ...under]);
+}
+
+function list(project: Project, element: Element & { type: 'list' }, rect: Rect): Item[] {
+  const look = boxLook(project, element.box);
+  const ink = textLook(project, element.look);
+  const edge = Math.max(look.borderWidth, element.rowHeight * 0.3);
+  const fitting = Math.floor(rect.height / element.rowHeight);
+  return [
+    ...box(element.id, rect, look),
+    ...element.rows.slice(0, fitting).flatMap((words, i) => {
+      const row = { ...rect, y: rect.y + i * element.rowHeight, height: element.rowHeight };
+      const line = { x: rect.x + edge, y: row.y, width: rect.width - 2 * edge, height: 1.5 };
+      return [
+        ...(i > 0 ? [plain(null, line, look.border)] : []),
+        ...text(
+          project,
+          element.id,
+          inset(row, { top: 0, right: edge, bottom: 0, left: edge }),
+          words,
+          { ...ink, wrap: 'cut', ...(look.ink ? { colour: look.ink } : {}) },
+          'middle',
+        ),
+      ];
+    }),
+  ];
+}
+
+function bubble(project: Project, element: Element & { type: 'bubble' }, rect: Rect, said: string): Item[] {
+  const look = boxLook(project, element.box);
+  const ink = textLook(project, element.look);
+  const { fill, gradient, border, borderWidth, corner } = look;
+  return [
+    {
+      kind: 'path',
+      id: element.id,
+      path: bubblePath(rect, corner, element),
+      fill,
+      border,
+      borderWidth,
+      ...(gradient ? { gradient } : {}),
+    },
+    ...text(
+      project,
+      element.id,
+      inset(rect, element.area),
+      said,
+      look.ink ? { ...ink, colour: look.ink } : ink,
+      ink.stand ?? 'middle',
+    ),
+  ];
+}
+
+function picture(
+  project: Project,
+  element: PictureElement | PortraitElement,
+  rect: Rect,
+  looks: Looks,
+): Item {
+  const id = looks.assets[element.id] ?? element.asset;
+  const asset = project.assets.find((each) => each.id === id);
+  if (!asset) return missing(element.id, rect);
+  const edges = element.type === 'picture' ? element.slice : undefined;
+  const item: PictureItem = { kind: 'picture', id: element.id, rect, asset: asset.id, fit: element.fit };
+  return edges ? { ...item, slice: { edges, width: asset.width, height: asset.height } } : item;
+}
+
+function portrait(project: Project, element: PortraitElement, rect: Rect, looks: Looks): Item[] {
+  const look = boxLook(project, element.box);
+  const inner = picture(project, element, inset(rect, edges(look.borderWidth)), looks);
+  const clip = { ...rect, corner: look.corner };
+  const middle = { angle: 0, x: rect.x + rect.width / 2, y: rect.y, flipped: true };
+  return [
+    ...box(null, rect, { ...look, border: CLEAR, borderWidth: 0 }),
+    group([element.flipped ? group([inner], { turn: middle }) : inner], { clip }),
+    ...box(element.id, rect, {
+      ...look,
+      fill: CLEAR,
+      gradient: undefined,
+      shadow: undefined,
+      outline: undefined,
+    }),
+  ];
+}
+
+const edges = (by: number) => ({ top: by, right: by, bottom: by, left: by });
+
+const missing = (id: Id, rect: Rect): Item => ({
+  ...plain(id, rect, '#8899aa33'),
+  border: '#8899aa',
+  borderWidth: 2,
+});

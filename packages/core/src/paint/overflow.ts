@@ -1,0 +1,94 @@
+import type { CompiledScreen, Flow } from '../compile';
+import type { Element, Id, TextLook } from '../model';
+import { fits, fontOf, layText } from '../text';
+import { boxLook, textLook } from './looks';
+import { inset } from './shapes';
+
+/** A text that does not fit its box: by how much, and what would help. */
+export interface Overflow {
+  element: Id;
+  /** Design pixels it is too wide and too high. */
+  across: number;
+  down: number;
+  /** The largest size at which it fits, if there is one worth reading. */
+  smaller: number | null;
+  /** How wide the box would have to be for it to fit at its size. */
+  wider: number | null;
+  /** It fits once its lines may be broken. */
+  wrap: boolean;
+}
+
+/** The least size that is offered as a help, in design pixels. */
+const READABLE = 16;
+
+/** The texts of a screen that do not fit their boxes; `said` has the words of texts with names in them, by element. */
+export function overflowOf(
+  flow: Flow,
+  { elements, layout }: CompiledScreen,
+  said: Readonly<Record<Id, string>> = {},
+): Overflow[] {
+  return elements.flatMap((element) => {
+    if (!('text' in element) || !('look' in element)) return [];
+    const box = areaOf(flow, element, layout.get(element.id)!);
+    return box ? check(flow, element, said[element.id] ?? element.text, box) : [];
+  });
+}
+
+interface Box {
+  width: number;
+  height: number;
+}
+
+/** Where the words of an element may stand; null where they are cut or drawn beside something else. */
+function areaOf(
+  { project }: Flow,
+  element: Element & { text: string },
+  rect: Box & { x: number; y: number },
+): Box | null {
+  switch (element.type) {
+    case 'bubble':
+      return inset(rect, element.area);
+    case 'button': {
+      const { borderWidth } = boxLook(project, element.box);
+      return { width: rect.width - 2 * borderWidth, height: rect.height - 2 * borderWidth };
+    }
+    case 'text':
+    case 'spoken':
+    case 'address':
+      return rect;
+    default:
+      return null;
+  }
+}
+
+function check(
+  { project }: Flow,
+  element: Element & { text: string; look: Parameters<typeof textLook>[1] },
+  words: string,
+  box: Box,
+): Overflow[] {
+  const look = textLook(project, element.look);
+  const { metrics } = fontOf(project, look);
+  const laid = (change: Partial<TextLook>, within: Box = box) =>
+    layText(words, { ...look, ...change }, metrics, within);
+  const block = laid({});
+  if (fits(block)) return [];
+  const most = look.fit?.least ?? look.size;
+  const smaller = laid({ fit: { least: READABLE, most: Math.max(READABLE, most) } });
+  let wider: number | null = null;
+  for (let width = box.width; width <= box.width * 3; width += Math.max(4, box.width / 50))
+    if (fits(laid({}, { ...box, width }))) {
+      wider = Math.ceil(width - box.width);
+      break;
+    }
+  return [
+    {
+      element: element.id,
+      across: block.over.across,
+      down: block.over.down,
+      smaller: fits(smaller) && smaller.size < most ? smaller.size : null,
+      wider,
+      wrap: look.wrap === 'cut' && fits(laid({ wrap: 'wrap' })),
+    },
+  ];
+}

@@ -1,0 +1,173 @@
+import fc from 'fast-check';
+import { BLENDS, BUBBLES, type Axis, type Component, type Element, type ElementType } from '../model';
+import { buttonOf } from './flows';
+
+/** Random elements of every type, with places, looks, conditions and values that are there, and some that are not. */
+
+export const BUTTONS = ['b0', 'b1', 'b2'];
+const colour = fc.constantFrom('#16324d', '#00000000', '#f3ead7cc', 'c-sea', 'c-gone');
+const maybe = <T>(arbitrary: fc.Arbitrary<T>): fc.Arbitrary<T | undefined> =>
+  fc.option(arbitrary, { nil: undefined, freq: 2 });
+const length = fc.oneof(
+  fc.integer({ min: -50, max: 1900 }),
+  fc.integer({ min: 0, max: 100 }).map((n) => `${n}%`),
+);
+const bounds = {
+  least: maybe(fc.integer({ min: 0, max: 200 })),
+  most: maybe(fc.integer({ min: 200, max: 900 })),
+};
+export const anyAxis = fc.oneof(
+  fc.record({
+    at: fc.constantFrom('start', 'centre', 'end'),
+    offset: length,
+    size: length,
+    own: maybe(fc.constantFrom(0, 0.5, 1)),
+    to: maybe(fc.constantFrom('t0', 'p0', 'x0', 'gone')),
+    ...bounds,
+  }),
+  fc.record({ at: fc.constant('stretch'), offset: length, far: length, ...bounds }),
+) as fc.Arbitrary<Axis>;
+
+const shadow = fc.record({ x: fc.constant(2), y: fc.constant(4), blur: fc.constantFrom(0, 8), colour });
+const outline = fc.record({ width: fc.integer({ min: 0, max: 6 }), colour });
+const gradient = fc.record({
+  angle: fc.constantFrom(0, 45, 180),
+  stops: fc.array(fc.record({ at: fc.constantFrom(0, 0.5, 1), colour }), { maxLength: 3 }),
+});
+const textUse = fc.record({
+  style: fc.constantFrom('t-body', 'gone'),
+  size: fc.integer({ min: 8, max: 90 }),
+  font: maybe(fc.constantFrom('plain', 'display', 'i-gone')),
+  letters: maybe(fc.integer({ min: -2, max: 8 })),
+  stand: maybe(fc.constantFrom('top', 'middle', 'bottom')),
+  wrap: maybe(fc.constantFrom('wrap', 'cut')),
+  fit: maybe(fc.constant({ least: 12, most: 44 })),
+  outline: maybe(outline),
+  shadow: maybe(shadow),
+});
+const boxUse = fc.record({
+  style: fc.constantFrom('b-panel', 'b-button', 'gone'),
+  fill: maybe(colour),
+  gradient: maybe(gradient),
+  shadow: maybe(shadow),
+  outline: maybe(outline),
+  on: maybe(fc.record({ fill: colour })),
+  disabled: maybe(fc.record({ fill: colour, ink: colour })),
+});
+const insets = fc.constant({ top: 8, right: 12, bottom: 8, left: 12 });
+const text = fc.oneof(fc.string({ maxLength: 40 }), fc.constantFrom('Oil {oil}', 'For {asked}', '{nobody}'));
+const words = { text, look: textUse };
+const pressable = { ...words, box: boxUse };
+const value = maybe(fc.constantFrom('oil', 'lit', 'grade', 'note', 'gone'));
+const control = { ...pressable, value, sample: maybe(fc.constantFrom(true, 3, 'x')) };
+const fit = fc.constantFrom('contain', 'cover', 'stretch');
+
+const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>> = {
+  text: words,
+  picture: { asset: fc.constant(null), fit, slice: maybe(insets) },
+  switch: control,
+  slider: { ...control, least: maybe(fc.constant(0)), most: maybe(fc.constant(10)) },
+  choice: { ...control, options: maybe(fc.constant(['a', 'b'])) },
+  entry: control,
+  tabs: { ...pressable, tabs: fc.constantFrom([], ['One'], ['One', 'Two']), bar: fc.constant(60), value },
+  list: { rows: fc.array(text, { maxLength: 3 }), rowHeight: fc.constant(40), look: textUse, box: boxUse },
+  progress: { value, sample: maybe(fc.constant(0.5)), box: boxUse, bar: boxUse },
+  portrait: { asset: fc.constant(null), fit, box: boxUse, flipped: maybe(fc.boolean()) },
+  bubble: {
+    ...pressable,
+    shape: fc.constantFrom(...BUBBLES),
+    area: insets,
+    tail: maybe(
+      fc.record({ side: fc.constantFrom('left', 'right', 'top', 'bottom'), at: fc.constantFrom(0, 0.5, 1) }),
+    ),
+  },
+  spoken: words,
+  prompt: { ...pressable, action: fc.constantFrom('confirm', null) },
+  address: { ...words, url: fc.constant('https://saltwick.example/light') },
+  touch: {},
+  component: {
+    component: fc.constantFrom('k0', 'k1', 'gone'),
+    args: maybe(fc.constant({ said: 'Ahoy', there: false })),
+    changes: maybe(fc.constant({ in0: { opacity: 0.5, look: { size: 20 } } })),
+  },
+};
+const common = {
+  parent: fc.constantFrom(null, 'p0', 'x0'),
+  place: fc.record({ x: anyAxis, y: anyAxis }),
+  lift: maybe(fc.integer({ min: -2, max: 2 })),
+  turn: maybe(fc.constantFrom(0, 30, 270)),
+  opacity: maybe(fc.constantFrom(0, 0.5, 1)),
+  blend: maybe(fc.constantFrom(...BLENDS)),
+  shownWhen: maybe(fc.constantFrom('lit', 'oil < 20', 'nobody', 'isUp(S1)')),
+  enabledWhen: maybe(fc.constantFrom('!lit', 'asked > 0', 'oil <')),
+  editing: maybe(fc.constant({ hidden: true })),
+};
+const others = Object.entries(kinds).map(([type, keys]) =>
+  fc
+    .record({
+      id: fc.constantFrom('t0', 't1', 'x0'),
+      name: fc.constant(type),
+      type: fc.constant(type),
+      ...common,
+      ...keys,
+    })
+    .map((each) => (each.parent === each.id ? { ...each, parent: null } : each)),
+);
+const panel = fc.record({
+  ...common,
+  id: fc.constant('p0'),
+  name: fc.constant('Panel'),
+  type: fc.constant('panel'),
+  parent: fc.constant(null),
+  box: boxUse,
+  overflow: maybe(fc.constantFrom('cut', 'scrolls')),
+  arrange: maybe(
+    fc.record({
+      by: fc.constantFrom('row', 'column', 'grid'),
+      gap: fc.constantFrom(0, 12),
+      pad: maybe(fc.constant(20)),
+      columns: maybe(fc.constantFrom(1, 3)),
+      across: maybe(fc.constantFrom('start', 'centre', 'end', 'stretch')),
+      along: maybe(fc.constantFrom('start', 'centre', 'end', 'spread')),
+    }),
+  ),
+});
+const button = fc.record({ id: fc.constantFrom(...BUTTONS), when: common.shownWhen }).map(({ id, when }) => ({
+  ...buttonOf(id, 100 + BUTTONS.indexOf(id) * 96),
+  shownWhen: when,
+}));
+
+/** What was left out is not there at all, as in a file. */
+export const lean = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+export const anyElement = fc
+  .oneof(
+    { weight: 5, arbitrary: button },
+    { weight: 2, arbitrary: panel },
+    ...others.map((arbitrary) => ({ weight: 1, arbitrary })),
+  )
+  .map(lean) as unknown as fc.Arbitrary<Element>;
+
+/** Elements of one owner: ids differ, and none holds itself. */
+export const anyElements = (maxLength: number): fc.Arbitrary<Element[]> =>
+  fc.uniqueArray(anyElement, { maxLength, selector: (each) => each.id }).map((elements) => {
+    // Only panels hold others here, so that no circle can come about but through sisters.
+    const holders = new Set(elements.filter((each) => each.type === 'panel').map((each) => each.id));
+    return elements.map((each) => (holders.has(each.parent ?? '') ? each : { ...each, parent: null }));
+  });
+
+export const anyComponents: fc.Arbitrary<Component[]> = fc
+  .tuple(anyElements(3), anyElements(2))
+  .map(([first, second]) =>
+    [first, second].map((elements, i) => ({
+      id: `k${i}`,
+      name: `Component ${i}`,
+      width: 400,
+      height: 90,
+      parameters: [
+        { id: 'said', name: 'said', type: 'text', default: 'Hello' },
+        { id: 'there', name: 'there', type: 'on/off', default: true },
+      ],
+      elements: [{ ...buttonOf('in0', 0), text: '{said}', shownWhen: 'there' }, ...elements],
+    })),
+  );
