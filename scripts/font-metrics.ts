@@ -1,6 +1,6 @@
 /** Writes the house fonts' metrics, which the core breaks lines with, from the font files themselves. */
 import { readFileSync, writeFileSync, mkdirSync } from 'node:fs';
-import { readMetrics } from '../packages/core/src/text/font-file';
+import { readMetrics } from '../packages/core/src/font';
 
 const HOUSE = {
   plain: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',

@@ -1,4 +1,4 @@
-import type { Id, Project } from '@tavu/core/model';
+import type { Asset, Id } from '@tavu/core/model';
 import { HOUSE_FACES, type FaceName } from '@tavu/core/text';
 
 const isHouse = (face: FaceName): boolean => (HOUSE_FACES as readonly string[]).includes(face);
@@ -22,9 +22,9 @@ export async function loadFonts(addresses: Partial<Record<string, string>>): Pro
 const loaded = new Map<FaceName, { address: string; face: FontFace }>();
 
 /** Loads the project's own fonts from where their files are; one whose file has been replaced is loaded anew. */
-export async function loadOwnFonts(project: Project, address: (asset: Id) => string): Promise<void> {
+export async function loadOwnFonts(assets: readonly Asset[], address: (asset: Id) => string): Promise<void> {
   await Promise.allSettled(
-    project.assets.map(async ({ id, face }) => {
+    assets.map(async ({ id, face }) => {
       if (face && address(id) !== '') await load(id, address(id));
     }),
   );

@@ -18,7 +18,7 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
   const host = document.getElementById(hostId)!;
   const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
   const address = (id: Id): string => data.pictures[id] ?? '';
-  await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project, address)]);
+  await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project.assets, address)]);
   const flow = compile(data.project, undefined, frameFor(data.project, host));
   const player: Player = new Player(host, {
     flow,

@@ -26,6 +26,8 @@ export interface PlayerOptions {
   keys?: HTMLElement | Window;
   /** Keys that stay with the page. */
   spares?: (event: KeyboardEvent) => boolean;
+  /** Held, it leaves out what is hidden while editing. */
+  veils?: boolean;
 }
 
 /**
@@ -44,7 +46,7 @@ export class Player {
   readonly #down = new Set<string>();
   readonly #sounds: Sounds;
   readonly #stop = new AbortController();
-  #painted: { state: RunState; flow: Flow; sources: Sources } | null = null;
+  #painted: { state: RunState; flow: Flow; sources: Sources; veiled: boolean } | null = null;
   #sources: Sources;
   #frame = 0;
   #last: Input | null = null;
@@ -171,7 +173,9 @@ export class Player {
     const { state, flow } = this;
     const sources = this.#sources;
     const last = this.#painted;
-    if (last && last.state === state && last.flow === flow && last.sources === sources) return;
+    const veiled = this.held && this.#options.veils === true;
+    const same = last?.state === state && last.flow === flow && last.sources === sources;
+    if (same && last.veiled === veiled) return;
     if (last?.flow !== flow) {
       const { width, height } = flow.frame;
       this.#svg.setAttribute('viewBox', `0 0 ${width} ${height}`);
@@ -179,8 +183,8 @@ export class Player {
     }
     const name = flow.screens.get((state.overlays.at(-1) ?? state.base).screen)!.screen.name;
     if (this.#svg.getAttribute('aria-label') !== name) this.#svg.setAttribute('aria-label', name);
-    patchChildren(this.#svg, toSvg(paintRun(flow, state), sources));
-    this.#painted = { state, flow, sources };
+    patchChildren(this.#svg, toSvg(paintRun(flow, state, veiled), sources));
+    this.#painted = { state, flow, sources, veiled };
   }
 
   destroy(): void {

@@ -1,6 +1,6 @@
 'use client';
 
-import { Gamepad2, Pause, Play, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
+import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
 import { linksFrom } from '@tavu/core/model';
 import { edit, say, useStudio } from '../studio/store';
@@ -8,6 +8,7 @@ import { Picker } from '../ui/Picker';
 import { Button, Choices, IconButton, Sheet, Tip } from '../ui/parts';
 import { Pad } from './Pad';
 import { EventButton } from './EventButton';
+import { toggleStrip, useSizes } from './sizes';
 import {
   give,
   restart,
@@ -28,6 +29,7 @@ export function Controls() {
     studio.project.screens.find((each) => each.id === studio.chosen.screen),
   );
   const [pad, setPad] = useState(false);
+  const strip = useSizes((sizes) => sizes.strip);
   return (
     <div className="shrink-0 space-y-1.5 border-b border-line px-3.5 py-2">
       <div className="flex flex-wrap items-center gap-1.5">
@@ -63,6 +65,14 @@ export function Controls() {
           <Gamepad2 size={16} />
         </IconButton>
         <Mute />
+        <IconButton
+          name="Sizes and shapes"
+          aria-pressed={strip}
+          className={strip ? 'bg-chosen-wash' : ''}
+          onClick={toggleStrip}
+        >
+          <Proportions size={15} />
+        </IconButton>
         <span className="grow" />
         <Tip
           text={

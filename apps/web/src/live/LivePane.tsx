@@ -6,9 +6,31 @@ import { useStudio } from '../studio/store';
 import { Cap } from '../ui/parts';
 import { Asking } from './Asking';
 import { Controls } from './Controls';
-import { Editing } from './Editing';
-import { setInHand, startRun, useRun } from './run';
+import { bringFiles } from '../assets/bring';
+import { Editing, topmost } from '../editing/Editing';
+import { Tools } from '../editing/Tools';
+import { hold, setInHand, startRun, useRun } from './run';
+import { frameAt, useSizes } from './sizes';
+import { SizeStrip } from './SizeStrip';
 import { Trace } from './Trace';
+
+/** Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what is up. */
+function dropOnLive(files: File[]): void {
+  const { chosen } = useStudio.getState();
+  const { up } = useRun.getState();
+  hold();
+  const screen = up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up);
+  void bringFiles(files, screen ?? null);
+}
+
+/** The frame within a window of another shape: all of it, or so large that it covers. */
+function frameStyle({ width, height }: { width: number; height: number }, covers: boolean) {
+  const ratio = width / height;
+  return {
+    aspectRatio: `${width} / ${height}`,
+    width: `${covers ? 'max' : 'min'}(100cqw, calc(100cqh * ${ratio}))`,
+  };
+}
 
 /** The one way out while the game has the keyboard. */
 const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code === 'Escape';
@@ -16,7 +38,11 @@ const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code
 /** The game's screens, running; held, they are edited where they stand. */
 export function LivePane() {
   const opened = useStudio((studio) => studio.opened);
-  const design = useStudio((studio) => studio.project.design);
+  const project = useStudio((studio) => studio.project);
+  const chosenSize = useSizes((sizes) => sizes.size);
+  const size = chosenSize ?? project.design;
+  const strip = useSizes((sizes) => sizes.strip);
+  const frame = frameAt(project, chosenSize);
   const held = useRun((run) => run.held);
   const inHand = useRun((run) => run.inHand);
   const host = useRef<HTMLDivElement>(null);
@@ -39,15 +65,22 @@ export function LivePane() {
         <RunClock />
       </header>
       <div
+        onDragOver={(event) => {
+          if (event.dataTransfer.types.includes('Files')) event.preventDefault();
+        }}
+        onDrop={(event) => {
+          event.preventDefault();
+          dropOnLive([...event.dataTransfer.files]);
+        }}
         className="relative min-h-40 shrink-0 bg-well p-2.5"
-        style={{ height: `min(60%, calc((100cqw - 20px) * ${design.height / design.width} + 20px))` }}
+        style={{ height: `min(60%, calc((100cqw - 20px) * ${size.height / size.width} + 20px))` }}
       >
         <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>
           <div
             className={`relative rounded-[3px] ${ring}`}
             style={{
-              aspectRatio: `${design.width} / ${design.height}`,
-              width: `min(100cqw, calc(100cqh * ${design.width / design.height}))`,
+              aspectRatio: `${size.width} / ${size.height}`,
+              width: `min(100cqw, calc(100cqh * ${size.width / size.height}))`,
             }}
           >
             <div
@@ -66,7 +99,16 @@ export function LivePane() {
                 document.getElementById('hold')?.focus();
               }}
             />
-            {held && <Editing />}
+            {held && (
+              <div
+                className="absolute inset-0 flex items-center justify-center overflow-visible"
+                style={{ containerType: 'size' }}
+              >
+                <div className="relative shrink-0" style={frameStyle(frame, project.design.fits === 'cover')}>
+                  <Editing />
+                </div>
+              </div>
+            )}
             <Asking />
           </div>
         </div>
@@ -89,6 +131,8 @@ export function LivePane() {
           </span>
         )}
       </div>
+      {held && <Tools />}
+      {strip && <SizeStrip />}
       <Controls />
       <Trace />
     </section>

@@ -1,4 +1,4 @@
-import { gapName } from '@tavu/core/compile';
+import { gapName, type Flow } from '@tavu/core/compile';
 import type { Id, Scalar } from '@tavu/core/model';
 import {
   allUp,
@@ -12,6 +12,7 @@ import {
 import { Player } from '@tavu/player';
 import { create } from 'zustand';
 import { useStudio } from '../studio/store';
+import { flowAt, useSizes } from './sizes';
 
 /** The one run of the window: the player and what the parts around it show of it. */
 
@@ -94,21 +95,28 @@ let last: RunState | null = null;
 
 export const livePlayer = (): Player | null => player;
 
+/** The flow as Live runs it: laid out for the size it shows. */
+export const liveFlow = (): Flow => flowAt(useStudio.getState().flow, useSizes.getState().size);
+
 /** Starts the run in an element. Returns what ends it. */
 export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => boolean): () => void {
-  const { flow, sources } = useStudio.getState();
+  const { sources } = useStudio.getState();
   forget();
   setState({ held: false });
-  const made = new Player(host, { flow, sources, onStep: hear, spares });
+  const made = new Player(host, { flow: liveFlow(), sources, onStep: hear, spares, veils: true });
   player = made;
   made.speed = getState().speed;
   made.muted = getState().muted;
   const stop = useStudio.subscribe((now, before) => {
     if (now.sources !== before.sources) made.show(now.sources);
-    if (now.flow !== before.flow) made.load(now.flow);
+    if (now.flow !== before.flow) made.load(liveFlow());
+  });
+  const stopSizes = useSizes.subscribe((now, before) => {
+    if (now.size !== before.size) made.load(liveFlow());
   });
   return () => {
     stop();
+    stopSizes();
     made.destroy();
     player = null;
   };

@@ -1,6 +1,6 @@
 import { takeScreens } from '@tavu/core/edit';
 import { base64 } from '@tavu/core/bytes';
-import type { Id } from '@tavu/core/model';
+import type { Id, Project } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
 import { files } from '../storage/files';
 import { addBytes, chosenScreens, edit, NOTHING, say, useStudio } from '../studio/store';
@@ -10,10 +10,19 @@ const LARGEST = 8_000_000;
 
 /** The chosen screens as text for the clipboard: a small project of their own, with the pictures it shows. */
 export function copiedScreens(): string | null {
-  const { project, chosen, assets } = useStudio.getState();
+  const { project, chosen } = useStudio.getState();
   const ids = chosenScreens(chosen);
   if (ids.length === 0) return null;
   const taken = takeScreens(project, ids);
+  say(
+    `${ids.length === 1 ? 'One screen' : `${ids.length} screens`} copied. Paste here or in another project.`,
+  );
+  return writeProject(withBytes(taken));
+}
+
+/** A copied part of the project with the pictures and sounds it uses, as far as they are not too large. */
+export function withBytes(taken: Project): Project {
+  const { assets } = useStudio.getState();
   const bytes: Record<Id, string> = {};
   let size = 0;
   for (const { id } of taken.assets) {
@@ -21,30 +30,35 @@ export function copiedScreens(): string | null {
     size += held?.length ?? 0;
     if (held && size <= LARGEST) bytes[id] = base64(held);
   }
-  say(
-    `${ids.length === 1 ? 'One screen' : `${ids.length} screens`} copied. Paste here or in another project.`,
-  );
-  return writeProject({ ...taken, bytes } as typeof taken);
+  return { ...taken, bytes } as Project;
 }
 
 /** Puts copied screens in. What is no project at all is left alone; what is a broken one is told. */
 export async function pasteScreens(text: string): Promise<void> {
   if (!text.trimStart().startsWith('{')) return;
+  const from = await readCopied(text);
+  if (!from) return;
+  if (from.screens.length === 0) return say('There is no screen in what was copied.');
+  edit('paste screens', { from }, { chosen: (made) => ({ ...NOTHING, screen: made ?? null }) });
+  say(`${from.screens.length === 1 ? 'One screen' : `${from.screens.length} screens`} pasted.`);
+}
+
+/** A copied part of a project, checked like any file; its pictures and sounds are kept from here on. */
+export async function readCopied(text: string): Promise<Project | null> {
   const read = await (await files()).readProject(text);
   if ('problems' in read) {
     const [first] = read.problems;
-    return say(`What was copied cannot be pasted: ${first?.place}: ${first?.reason}`);
+    say(`What was copied cannot be pasted: ${first?.place}: ${first?.reason}`);
+    return null;
   }
   const from = read.project;
-  if (from.screens.length === 0) return say('There is no screen in what was copied.');
   const bytes = (from as { bytes?: Record<Id, string> }).bytes ?? {};
   const known = new Set(useStudio.getState().project.assets.map((asset) => asset.id));
   const fresh = from.assets.filter((asset) => !known.has(asset.id) && typeof bytes[asset.id] === 'string');
   addBytes(
     new Map(fresh.map((asset) => [asset.id, { bytes: bytesOf(bytes[asset.id]!), media: asset.media }])),
   );
-  edit('paste screens', { from }, { chosen: (made) => ({ ...NOTHING, screen: made ?? null }) });
-  say(`${from.screens.length === 1 ? 'One screen' : `${from.screens.length} screens`} pasted.`);
+  return from;
 }
 
 /** RFC 4648 base64; what is none gives no bytes. */

@@ -2,17 +2,33 @@ import type { Id } from '@tavu/core/model';
 import type { Sources } from '@tavu/core/paint';
 import { familyOf } from '@tavu/player';
 
-/** Addresses at which the page finds an open project's pictures. Made anew when the pictures change. */
+export interface PageSources extends Sources {
+  addresses: ReadonlyMap<Id, { address: string; bytes: Uint8Array }>;
+  revoke: () => void;
+}
+
+/**
+ * Addresses at which the page finds an open project's pictures, fonts and sounds. Made anew when any of them changes; those
+ * that have not keep the address they had in `before`.
+ */
 export function sourcesOf(
   assets: ReadonlyMap<Id, Uint8Array>,
   media: ReadonlyMap<Id, string>,
-): Sources & { revoke: () => void } {
-  const addresses = new Map<Id, string>();
-  for (const [id, bytes] of assets)
-    addresses.set(id, URL.createObjectURL(new Blob([bytes as BlobPart], { type: media.get(id) ?? '' })));
+  before?: PageSources,
+): PageSources {
+  const addresses = new Map<Id, { address: string; bytes: Uint8Array }>();
+  for (const [id, bytes] of assets) {
+    const known = before?.addresses.get(id);
+    const address =
+      known?.bytes === bytes
+        ? known.address
+        : URL.createObjectURL(new Blob([bytes as BlobPart], { type: media.get(id) ?? '' }));
+    addresses.set(id, { address, bytes });
+  }
   return {
-    asset: (id) => addresses.get(id) ?? '',
+    addresses,
+    asset: (id) => addresses.get(id)?.address ?? '',
     family: familyOf,
-    revoke: () => addresses.forEach((address) => URL.revokeObjectURL(address)),
+    revoke: () => addresses.forEach(({ address }) => URL.revokeObjectURL(address)),
   };
 }

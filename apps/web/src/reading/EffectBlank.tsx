@@ -2,7 +2,7 @@
 
 import { identifierOf, LONGEST_NAME, type Effect, type Link, type Value } from '@tavu/core/model';
 import { useState } from 'react';
-import { bringSound } from '../storage/sounds';
+import { bringSound } from '../assets/bring';
 import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
 import { Sheet, Small } from '../ui/parts';

@@ -6,7 +6,10 @@ import { Field } from '../ui/Field';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
 import { readNumber } from './numbers';
-import { ElementPanel } from './ElementPanel';
+import { ElementPanel } from './element/ElementPanel';
+import { SeveralElements } from './element/SeveralElements';
+import { SharedLooks } from '../looks/SharedLooks';
+import { FramePanel } from './FramePanel';
 import { ScreenPanel } from './ScreenPanel';
 import { SentenceList } from './SentenceList';
 import { HouseSheet } from './MotionSheet';
@@ -17,7 +20,8 @@ export function ReadingColumn() {
   const chosen = useStudio((studio) => studio.chosen);
   const screen = screenById(project, chosen.screen);
   const area = project.areas.find((each) => each.id === chosen.area);
-  const element = screen?.elements.find((each) => each.id === chosen.element);
+  const compiled = useStudio((studio) => studio.flow.screens.get(chosen.screen ?? ''));
+  const element = chosen.element === null ? undefined : compiled?.byId.get(chosen.element);
   return (
     <aside
       aria-label="Reading"
@@ -85,8 +89,10 @@ export function ReadingColumn() {
       <div className="min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
         {chosen.others.length > 0 ? (
           <Several screens={chosenScreens(chosen)} />
+        ) : screen && element && chosen.also.length > 0 ? (
+          <SeveralElements screen={screen} />
         ) : screen && element ? (
-          <ElementPanel key={element.id} screen={screen} element={element} />
+          <ElementPanel key={element.id} screen={screen} path={element.id} />
         ) : screen ? (
           <>
             <SentenceList source={screen.id} />
@@ -108,6 +114,8 @@ export function ReadingColumn() {
               <h3 className="px-3 font-bold">House motion</h3>
               <HouseSheet />
             </section>
+            <FramePanel />
+            <SharedLooks />
             <Areas />
             <section aria-label="What a second holds" className="grid grid-cols-2 gap-2">
               <h3 className="col-span-2 font-bold">What a second holds</h3>

@@ -1,10 +1,9 @@
 'use client';
 
 import { screenTroubles } from '@tavu/core/check';
+import { isUsed } from '@tavu/core/focus';
 import {
-  elementById,
   KIND_NAMES,
-  linksFrom,
   readName,
   settled,
   titleCase,
@@ -14,12 +13,13 @@ import {
   type Trail,
 } from '@tavu/core/model';
 import { motionWords } from '@tavu/core/words';
-import { Plus, TriangleAlert } from 'lucide-react';
-import { choose, edit, useStudio } from '../studio/store';
+import { TriangleAlert } from 'lucide-react';
+import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button, Sheet } from '../ui/parts';
 import { Row, Select } from '../ui/Row';
-import { ADDABLE, addElement } from './addElement';
+import { BackgroundPanel } from './BackgroundPanel';
+import { Contents } from './element/Contents';
 import { AreaSelect } from './AreaSelect';
 import { OwnMotion } from './MotionSheet';
 import { NoticePanel } from './NoticePanel';
@@ -31,7 +31,8 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
   const flags = settled(screen);
   const put = (change: Partial<Screen>): void => void edit('change screen', { screen: screen.id, change });
   const others = project.screens.filter((each) => each.id !== screen.id).map((each) => each.name);
-  const focusable = screen.elements.filter((each) => each.type === 'button');
+  const compiled = useStudio((studio) => studio.flow.screens.get(screen.id));
+  const focusable = compiled?.elements.filter(isUsed) ?? [];
   const stands = screen.layer === 'base' || screen.layer === 'overlay';
   return (
     <>
@@ -162,39 +163,8 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
         ))}
       </section>
       <Takes key={screen.id} screen={screen} />
-      <section aria-label="What is on it">
-        <h3 className="mb-1 font-bold">What is on it</h3>
-        <ul className="mb-2">
-          {screen.elements.map((element) => (
-            <li key={element.id}>
-              <button
-                type="button"
-                className="flex w-full items-center justify-between gap-2 min-h-6 rounded px-1.5 py-0.5 text-left hover:bg-chosen-wash"
-                onClick={() => choose({ element: element.id })}
-              >
-                <span className={`truncate ${elementById(screen, element.parent) ? 'pl-3' : ''}`}>
-                  {element.name}
-                </span>
-                <span className="shrink-0 text-sm text-soft">
-                  {element.type === 'button' && !isLinked(project, screen.id, element.id)
-                    ? 'button, leads nowhere'
-                    : element.type}
-                </span>
-              </button>
-            </li>
-          ))}
-        </ul>
-        <div className="flex flex-wrap gap-1">
-          {ADDABLE.map((type) => (
-            <Button key={type} onClick={() => addElement(screen, type)}>
-              <Plus size={13} aria-hidden="true" /> {titleCase(type)}
-            </Button>
-          ))}
-        </div>
-      </section>
+      <BackgroundPanel screen={screen} />
+      <Contents screen={screen} />
     </>
   );
 }
-
-const isLinked = (project: Parameters<typeof linksFrom>[0], screen: string, element: string): boolean =>
-  linksFrom(project, screen).some((link) => link.cue.on === 'press' && link.cue.element === element);

@@ -1,60 +1,25 @@
 'use client';
 
-import { check, scopeOfScreen } from '@tavu/core/expression';
-import { readName, type FieldType, type Screen } from '@tavu/core/model';
+import { scopeOfScreen } from '@tavu/core/expression';
+import { readName, type Screen } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
-import { ExpressionField } from '../ui/ExpressionField';
 import { Field } from '../ui/Field';
-import { Button, IconButton, Sheet } from '../ui/parts';
-import { Row } from '../ui/Row';
+import { Button, IconButton } from '../ui/parts';
 import { Fields } from '../values/Fields';
-import { makeValue } from './Expressions';
-
-const CONDITION: FieldType = { type: 'on/off' };
+import { ConditionRow } from './ConditionRow';
 
 /** When a companion is up beside its bases. */
 export function ShownWhen({ screen }: { screen: Screen }) {
   const project = useStudio((studio) => studio.project);
-  const [open, setOpen] = useState(false);
-  const scope = scopeOfScreen(project, screen);
-  const wrong =
-    screen.shownWhen !== undefined && check(screen.shownWhen, scope, CONDITION).complaints.length > 0;
-  const put = (shownWhen: string | undefined): void => {
-    edit('change screen', { screen: screen.id, change: { shownWhen } });
-    setOpen(false);
-  };
   return (
-    <Row label="Up while">
-      <Sheet
-        label="Up while"
-        open={open}
-        onOpen={setOpen}
-        trigger={
-          <button
-            type="button"
-            className={`blank min-w-0 truncate ${wrong ? 'border-dashed border-warn text-warn' : ''}`}
-          >
-            {screen.shownWhen ?? 'always'}
-          </button>
-        }
-      >
-        {open && (
-          <div className="space-y-2 p-3">
-            <ExpressionField
-              label="Up only while"
-              value={screen.shownWhen ?? ''}
-              scope={scope}
-              wanted={CONDITION}
-              onMake={makeValue}
-              onChange={put}
-            />
-            {screen.shownWhen !== undefined && <Button onClick={() => put(undefined)}>Always</Button>}
-          </div>
-        )}
-      </Sheet>
-    </Row>
+    <ConditionRow
+      label="Up while"
+      value={screen.shownWhen}
+      scope={scopeOfScreen(project, screen)}
+      onChange={(shownWhen) => edit('change screen', { screen: screen.id, change: { shownWhen } })}
+    />
   );
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { loadFonts } from '@tavu/player';
+import { loadFonts, loadOwnFonts } from '@tavu/player';
 import { useEffect, useState } from 'react';
 import { openFirst } from '../projects/opening';
 import { fontAddresses } from '../storage/files';
@@ -18,6 +18,11 @@ export function Studio() {
       .then(openFirst)
       .catch((error: unknown) => setFault(error instanceof Error ? error.message : String(error)));
   }, []);
+  const assets = useStudio((studio) => studio.project.assets);
+  const sources = useStudio((studio) => studio.sources);
+  useEffect(() => {
+    void loadOwnFonts(assets, sources.asset);
+  }, [assets, sources]);
   if (opened) return <Window />;
   return (
     <main className="flex h-dvh flex-col items-center justify-center gap-2">

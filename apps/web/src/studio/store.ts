@@ -1,3 +1,4 @@
+import { elementAt } from '@tavu/core/component';
 import { compile, type Flow } from '@tavu/core/compile';
 import {
   carryOut,
@@ -13,7 +14,7 @@ import {
 import { blankProject, freshId, type Asset, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { create } from 'zustand';
-import { sourcesOf } from '../picture/sources';
+import { sourcesOf, type PageSources } from '../picture/sources';
 
 /** What is chosen; every part of the window follows it. An element or link is of the chosen screen. */
 export interface Chosen {
@@ -23,10 +24,24 @@ export interface Chosen {
   /** Screens chosen besides the one. */
   others: readonly Id[];
   link: Id | null;
+  /** By its id, or its path through placed components. */
   element: Id | null;
+  /** Elements chosen besides the one. */
+  also: readonly Id[];
 }
 const NO_OTHERS: readonly Id[] = [];
-export const NOTHING: Chosen = { screen: null, area: null, others: NO_OTHERS, link: null, element: null };
+export const NOTHING: Chosen = {
+  screen: null,
+  area: null,
+  others: NO_OTHERS,
+  link: null,
+  element: null,
+  also: NO_OTHERS,
+};
+
+/** Every chosen element, the one that is read first. */
+export const chosenElements = ({ element, also }: Chosen): Id[] =>
+  element === null ? [...also] : [element, ...also];
 
 /** Every chosen screen, the one that is read first. */
 export const chosenScreens = ({ screen, others }: Chosen): Id[] =>
@@ -42,7 +57,7 @@ interface Studio {
   project: Project;
   flow: Flow;
   assets: AssetBytes;
-  sources: ReturnType<typeof sourcesOf>;
+  sources: PageSources;
   history: History<Chosen>;
   chosen: Chosen;
   saving: Saving;
@@ -106,7 +121,7 @@ export function edit<N extends CommandName>(
   }
   const { project, edit: done, made } = carryOut(before.project, name, args);
   if (!done) return made;
-  const chosen = { ...before.chosen, ...options.chosen?.(made) };
+  const chosen = joined(before.chosen, options.chosen?.(made));
   setState({
     project,
     flow: compile(project, before.flow),
@@ -138,9 +153,16 @@ export function travel(way: 'undo' | 'redo'): void {
 export function choose(chosen: Partial<Chosen>): void {
   setState((before) => ({
     chosen:
-      'screen' in chosen || 'area' in chosen ? { ...NOTHING, ...chosen } : { ...before.chosen, ...chosen },
+      'screen' in chosen || 'area' in chosen ? { ...NOTHING, ...chosen } : joined(before.chosen, chosen),
   }));
 }
+
+/** What was chosen with something else chosen in it; another element lets the others beside the old one go. */
+const joined = (before: Chosen, chosen: Partial<Chosen> = {}): Chosen => ({
+  ...before,
+  ...('element' in chosen ? { also: NO_OTHERS } : {}),
+  ...chosen,
+});
 
 /** What is chosen, less what the project no longer has. */
 function standing(project: Project, chosen: Chosen): Chosen {
@@ -150,10 +172,12 @@ function standing(project: Project, chosen: Chosen): Chosen {
     const area = project.areas.some((each) => each.id === chosen.area) ? chosen.area : null;
     return { ...NOTHING, area, link };
   }
-  const element = screen.elements.some((each) => each.id === chosen.element) ? chosen.element : null;
+  const [element = null, ...also] = chosenElements(chosen).filter((id) =>
+    elementAt(project, screen.elements, id),
+  );
   const stays = (id: Id): boolean => id !== screen.id && project.screens.some((each) => each.id === id);
   const others = chosen.others.every(stays) ? chosen.others : chosen.others.filter(stays);
-  return { screen: screen.id, area: null, others, link, element };
+  return { screen: screen.id, area: null, others, link, element, also: also.length > 0 ? also : NO_OTHERS };
 }
 
 /** Chooses what a link belongs to, and the link. */
@@ -174,6 +198,15 @@ export function chooseAlso(screen: Id): void {
   choose({ screen: next[0] ?? null, others: next.slice(1) });
 }
 
+/** Adds an element of the chosen screen to the chosen ones, or takes it out. */
+export function chooseElementAlso(element: Id): void {
+  const all = chosenElements(getState().chosen);
+  const [first = null, ...also] = all.includes(element)
+    ? all.filter((each) => each !== element)
+    : [...all, element];
+  choose({ element: first, also });
+}
+
 /** Brings a file's bytes into the project as an asset. */
 export function addAsset(asset: Omit<Asset, 'id'>, bytes: Uint8Array): Id | undefined {
   if (getState().saving.state === 'following') return undefined;
@@ -191,5 +224,5 @@ export function addBytes(added: ReadonlyMap<Id, { bytes: Uint8Array; media: stri
     assets.set(id, each.bytes);
     media.set(id, each.media);
   }
-  setState({ assets, sources: sourcesOf(assets, media) });
+  setState(({ sources }) => ({ assets, sources: sourcesOf(assets, media, sources) }));
 }

@@ -24,14 +24,16 @@ const Find = dynamic(LATER.find);
 const Help = dynamic(LATER.help);
 
 const ValuesPane = dynamic(() => import('../values/ValuesPane').then((module) => module.ValuesPane));
+const AssetsPane = dynamic(() => import('../assets/AssetsPane').then((module) => module.AssetsPane));
 const GridPane = dynamic(() => import('../map/GridPane').then((module) => module.GridPane));
 
 /** What the left pane shows. */
-export type Pane = 'map' | 'grid' | 'values';
+export type Pane = 'map' | 'grid' | 'values' | 'assets';
 const PANES: [Pane, string][] = [
   ['map', 'Map'],
   ['grid', 'Grid'],
   ['values', 'Values'],
+  ['assets', 'Assets'],
 ];
 
 /** The three rests of the divider between the left pane and Live, as the left pane's share. */
@@ -98,8 +100,10 @@ export function Window() {
               <MapPane />
             ) : pane === 'grid' ? (
               <GridPane />
-            ) : (
+            ) : pane === 'values' ? (
               <ValuesPane />
+            ) : (
+              <AssetsPane />
             )}
           </div>
           <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">

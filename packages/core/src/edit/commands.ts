@@ -1,13 +1,10 @@
 import {
-  childrenOf,
   freeName,
   freshId,
   KINDS,
   LONGEST_NAME,
   screenById,
   type Action,
-  type Asset,
-  type Element,
   type House,
   type Id,
   type Kind,
@@ -20,8 +17,12 @@ import {
 } from '../model';
 import { draftScreen } from '../starter';
 import { areaCommands } from './areas';
+import { assetCommands } from './assets';
+import { componentCommands } from './components';
+import { elementCommands } from './elements';
+import { lookCommands } from './looks';
 import { assign, takeOut, type Made } from './parts';
-import { putScreens, takeScreens } from './copies';
+import { pasteElements, putScreens, takeScreens } from './copies';
 import { renameScreenIn } from './names';
 import { valueCommands } from './values';
 
@@ -146,36 +147,13 @@ export const commands = {
     return screen;
   },
 
-  'add element': (
-    project: Project,
-    { screen, element }: { screen: Id; element: Omit<Element, 'id'> },
-  ): Made => {
-    const found = screenById(project, screen);
-    if (!found) return;
-    const name = freeName(
-      element.name,
-      found.elements.map((each) => each.name),
-    );
-    const made = { ...element, id: freshId('e'), name } as Element;
-    found.elements.push(made);
-    return made.id;
-  },
-  'change element': (
-    project: Project,
-    { screen, element, change }: { screen: Id; element: Id; change: Partial<Element> },
-  ): Made => {
-    const found = screenById(project, screen)?.elements.find((each) => each.id === element);
-    if (found) assign(found, change);
-  },
-  'delete elements': (project: Project, { screen, elements }: { screen: Id; elements: Id[] }): Made => {
-    const found = screenById(project, screen);
-    if (!found) return;
-    const gone = new Set(elements.flatMap((id) => childrenOf(found, id).map((each) => each.id)));
-    takeOut(found.elements, (each) => gone.has(each.id));
-    if (found.firstFocus && gone.has(found.firstFocus)) delete found.firstFocus;
-    takeOut(project.links, (link) => link.cue.on === 'press' && gone.has(link.cue.element));
-  },
-
+  ...elementCommands,
+  /** Puts elements on a screen, taken from this or another project. */
+  'paste elements': (project: Project, { screen, from }: { screen: Id; from: Project }): Made =>
+    pasteElements(project, screen, from)[0],
+  ...componentCommands,
+  ...lookCommands,
+  ...assetCommands,
   ...valueCommands,
   ...areaCommands,
 
@@ -191,10 +169,6 @@ export const commands = {
     };
     project.actions.push(made);
     return made.id;
-  },
-  'add asset': (project: Project, asset: Asset): Made => {
-    project.assets.push(asset);
-    return asset.id;
   },
 };
 

@@ -23,6 +23,18 @@ export function renameScreenIn(project: Project, from: string, to: string): void
   for (const link of project.links) rewriteLink(link, rewrite);
   for (const screen of project.screens)
     if (screen.shownWhen !== undefined) screen.shownWhen = rewrite(screen.shownWhen);
+  for (const { elements } of ownersIn(project))
+    for (const element of elements) rewriteConditions(element, rewrite);
+}
+
+const ownersIn = (project: Project): { elements: Element[] }[] => [
+  ...project.screens,
+  ...(project.components ?? []),
+];
+
+function rewriteConditions(element: Element, rewrite: (text: string) => string): void {
+  if (element.shownWhen !== undefined) element.shownWhen = rewrite(element.shownWhen);
+  if (element.enabledWhen !== undefined) element.enabledWhen = rewrite(element.enabledWhen);
 }
 
 /** Expressions and texts go on meaning a value; where a parameter or field hides it, they never meant it. */
@@ -30,6 +42,8 @@ export function renameValueIn(project: Project, from: string, to: string): void 
   for (const screen of project.screens)
     if (!hides(screen.parameters, from))
       renameOn(project, screen.id, from, to, (link) => !fieldHides(project, link, from));
+  for (const { parameters, elements } of project.components ?? [])
+    if (!hides(parameters, from)) renameOnAll(elements, from, to);
   const screens = new Set(project.screens.map((screen) => screen.id));
   for (const link of project.links)
     if (!screens.has(link.from) && !fieldHides(project, link, from))
@@ -54,7 +68,15 @@ function renameOn(project: Project, id: Id, from: string, to: string, means: (li
   const screen = project.screens.find((each) => each.id === id);
   if (!screen) return;
   if (screen.shownWhen !== undefined) screen.shownWhen = rewrite(screen.shownWhen);
-  for (const element of screen.elements) renameInText(element, from, to);
+  renameOnAll(screen.elements, from, to);
+}
+
+/** Texts and conditions of elements go on meaning a name that is called otherwise. */
+export function renameOnAll(elements: readonly Element[], from: string, to: string): void {
+  for (const element of elements) {
+    renameInText(element, from, to);
+    rewriteConditions(element, (text) => renameIn(text, 'name', from, to));
+  }
 }
 
 function renameInText(element: Element, from: string, to: string): void {

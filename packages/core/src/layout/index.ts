@@ -8,6 +8,21 @@ export {
   type Rect,
   type Solved,
   type Span,
+  type Way,
 } from './solve';
-export { moveAxis, resizeAxis, anchorAxis, attachAxis, holdAxisBy, shift, tidy } from './place';
+export { moveAxis, rehomeAxis, resizeAxis, anchorAxis, attachAxis, holdAxisBy, shift, tidy } from './place';
 export { innerRoom } from './arrange';
+export {
+  alignTo,
+  around,
+  EVERY_EDGE,
+  gapsAround,
+  snap,
+  spanOf,
+  spread,
+  type Edge,
+  type Gap,
+  type SnapLine,
+  type Snapped,
+} from './snap';
+export { matched, MEASURES, nearMatches, type Measure, type NearMatch } from './sisters';

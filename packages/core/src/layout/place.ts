@@ -67,6 +67,30 @@ export function attachAxis(
   };
 }
 
+/**
+ * An axis kept as it was, with its anchor and units, now that what holds it is another: it stands at `span` of the page
+ * and the new parent at `room`. What hung on a sister left behind is kept by the parent's start.
+ */
+export function rehomeAxis(axis: Axis, span: Span, room: Span): Axis {
+  const start = span.start - room.start;
+  const as = (length: Length, pixels: number): Length =>
+    typeof length === 'string' && room.size > 0 ? `${tidy((pixels / room.size) * 100)}%` : tidy(pixels);
+  if (axis.at === 'stretch')
+    return {
+      ...axis,
+      offset: as(axis.offset, start),
+      far: as(axis.far, room.size - start - span.size),
+    };
+  const { to, ...free } = axis;
+  const at = to === undefined ? axis.at : 'start';
+  const own = to === undefined ? ownOf(axis) : 0;
+  const point = start + own * span.size;
+  const pixels = at === 'start' ? point : at === 'centre' ? point - room.size / 2 : room.size - point;
+  const made: Axis = { ...free, at, offset: as(axis.offset, pixels), size: as(axis.size, span.size) };
+  if (to !== undefined) delete made.own;
+  return made;
+}
+
 /** The same place on screen, measured to another point of the element, which is `size` design pixels long. */
 export function holdAxisBy(
   axis: Exclude<Axis, { at: 'stretch' }>,

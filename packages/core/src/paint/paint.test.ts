@@ -25,7 +25,9 @@ test('whatever texts say, the picture is well-formed and holds them as text', ()
       const flow = compile(project);
       for (const screen of flow.screens.values()) {
         const svg = svgText(svgFrame(1920, 1080, toSvg(paintStill(flow, screen, true), sources)));
-        expect(svg).not.toMatch(/<(?!\/?(svg|g|rect|text|image|path|pattern|filter|feGaussianBlur|clipPath|linearGradient|stop)[ />])/);
+        expect(svg).not.toMatch(
+          /<(?!\/?(svg|g|rect|text|image|path|pattern|filter|feGaussianBlur|clipPath|linearGradient|stop)[ />])/,
+        );
         expect(svg).not.toMatch(/&(?!(amp|lt|gt|quot);)/);
       }
     }),

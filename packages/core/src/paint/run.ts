@@ -20,8 +20,11 @@ const OVER_ALL = 4;
 const rankOf = (layer: keyof typeof RANK, screen: CompiledScreen): number =>
   screen.notice?.everything ? OVER_ALL : RANK[layer];
 
-/** The picture of a run at the time its state stands at. The same state always gives the same list. */
-export function paintRun(flow: Flow, state: RunState): Item[] {
+/**
+ * The picture of a run at the time its state stands at. The same state always gives the same list. `veiled` leaves out
+ * what is hidden while editing.
+ */
+export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
   const { width, height } = flow.frame;
   const shown: Shown[] = [];
   for (const leaving of state.leaving) {
@@ -35,7 +38,7 @@ export function paintRun(flow: Flow, state: RunState): Item[] {
       lift: stackLift(flow, leaving),
       sample: samplePicture(leaving, state.now),
       blur: screen.screen.background.blur ?? 0,
-      picture: pictureOf(flow, screen, looks),
+      picture: pictureOf(flow, screen, veiled ? withVeils(screen, looks) : looks),
     });
   }
   // Only one thing on the screen has the focus: the topmost that can take a press.
@@ -58,7 +61,7 @@ export function paintRun(flow: Flow, state: RunState): Item[] {
       lift: stackLift(flow, instance),
       sample,
       blur: screen.screen.background.blur ?? 0,
-      picture: pictureOf(flow, screen, looks),
+      picture: pictureOf(flow, screen, veiled ? withVeils(screen, looks) : looks),
     });
   }
   shown.sort((a, b) => a.rank - b.rank || a.serial - b.serial);
@@ -70,6 +73,11 @@ export function paintRun(flow: Flow, state: RunState): Item[] {
     items.push(moved(picture, sample, width, height, lift));
   }
   return items;
+}
+
+function withVeils({ elements }: CompiledScreen, looks: Looks): Looks {
+  const veiled = elements.filter((element) => element.editing?.hidden).map((element) => element.id);
+  return veiled.length === 0 ? looks : { ...looks, hidden: [...looks.hidden, ...veiled] };
 }
 
 /** How much of a screen has come: all of it at rest, none of it gone or away beside the frame. */
@@ -193,7 +201,8 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPict
   }
   // Most screens show nothing but themselves, with one element in another state.
   const { focus, hovered, pressed, ...rest } = looks;
-  const key = `${focus}|${hovered}|${pressed}|${saysMore(screen) ? JSON.stringify(rest) : ''}`;
+  const more = saysMore(screen) || rest.hidden.length > 0;
+  const key = `${focus}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
   if (known.pictures.size > MOST_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
   if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));

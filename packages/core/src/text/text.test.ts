@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { breakLines, houseFont, textWidth } from '.';
-import { readMetrics } from './font-file';
+import { readMetrics } from '../font';
 
 const plain = houseFont('plain', 400);
 

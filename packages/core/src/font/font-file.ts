@@ -1,5 +1,5 @@
 import opentype from 'opentype.js';
-import type { FontMetrics } from './metrics';
+import type { FontMetrics } from '../text';
 
 /** Characters a house font is asked for: printable ASCII, Latin-1, Latin Extended-A and common punctuation. */
 const WANTED: number[] = [];

@@ -1,0 +1,179 @@
+import { mediaOf, svgFault, type Sort } from '@tavu/core/exchange';
+import { freshId, LONGEST_NAME, type Asset, type Id } from '@tavu/core/model';
+import { putPicture } from '../editing/add';
+import { files } from '../storage/files';
+import { addBytes, choose, edit, say, useStudio } from '../studio/store';
+
+/** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
+
+const LARGEST: Record<Sort, number> = { picture: 20_000_000, font: 8_000_000, sound: 10_000_000 };
+/** Pixels on a side. */
+const WIDEST = 8192;
+
+export interface Refused {
+  name: string;
+  why: string;
+}
+interface Brought {
+  asset: Asset;
+  bytes: Uint8Array;
+}
+
+/** Looks at one file: an asset with its bytes, or why it is refused. */
+async function look(file: File): Promise<Brought | Refused> {
+  const refuse = (why: string): Refused => ({ name: file.name, why });
+  if (file.size === 0) return refuse('The file is empty.');
+  if (file.size > Math.max(...Object.values(LARGEST))) return refuse('It is larger than 20 MB.');
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const kind = mediaOf(bytes);
+  if (!kind)
+    return refuse(
+      'It is no picture, font or sound that is known here: PNG, JPEG, WebP, SVG, WOFF, TTF, OTF, WAV, Ogg, MP3.',
+    );
+  if (file.size > LARGEST[kind.sort])
+    return refuse(`It is larger than ${LARGEST[kind.sort] / 1_000_000} MB.`);
+  const name = file.name.replace(/\.[^.]*$/, '').slice(0, LONGEST_NAME) || 'Asset';
+  const asset: Asset = {
+    id: freshId('i'),
+    name,
+    media: kind.media,
+    width: 0,
+    height: 0,
+    bytes: bytes.length,
+  };
+  if (kind.sort === 'sound') return { asset, bytes };
+  if (kind.sort === 'font') {
+    if (kind.media === 'font/woff2')
+      return refuse('WOFF2 cannot be measured here. Bring the font as WOFF, TTF or OTF.');
+    try {
+      return { asset: { ...asset, face: await (await files()).readFont(bytes) }, bytes };
+    } catch {
+      return refuse('The font is damaged.');
+    }
+  }
+  if (kind.media === 'image/svg+xml') {
+    const fault = svgFault(new TextDecoder().decode(bytes));
+    if (fault) return refuse(fault);
+  }
+  const size = await sizeOf(new Blob([bytes as BlobPart], { type: kind.media }));
+  if (!size) return refuse('The picture is damaged.');
+  if (size.width > WIDEST || size.height > WIDEST)
+    return refuse(`It is ${size.width} × ${size.height} pixels; ${WIDEST} on a side is the most.`);
+  return { asset: { ...asset, ...size }, bytes };
+}
+
+/** The natural size of a picture, once it has been decoded. */
+async function sizeOf(blob: Blob): Promise<{ width: number; height: number } | null> {
+  const address = URL.createObjectURL(blob);
+  try {
+    const image = new Image();
+    image.src = address;
+    await image.decode();
+    return { width: image.naturalWidth || 300, height: image.naturalHeight || 150 };
+  } catch {
+    return null;
+  } finally {
+    URL.revokeObjectURL(address);
+  }
+}
+
+/**
+ * Brings files in, all as one step; pictures also onto a screen when one is given, one over the other in its middle.
+ * Returns what was refused.
+ */
+export async function bringFiles(list: readonly File[], screen: Id | null = null): Promise<Refused[]> {
+  if (useStudio.getState().saving.state === 'following') {
+    say('This project is open in another window. Change it there, or close that window.');
+    return [];
+  }
+  const looked = await Promise.all(list.map(look));
+  const brought = looked.filter((each): each is Brought => 'asset' in each);
+  const refused = looked.filter((each): each is Refused => 'why' in each);
+  if (brought.length > 0) {
+    const assets = withFiner(brought.map((each) => each.asset));
+    addBytes(new Map(brought.map(({ asset, bytes }) => [asset.id, { bytes, media: asset.media }])));
+    const key = `bring ${assets[0]!.id}`;
+    edit('add assets', { assets }, { key });
+    if (screen) placePictures(screen, assets, key);
+  }
+  tell(brought.length, refused);
+  return refused;
+}
+
+/** `lamp@2x` goes with `lamp` when both come, or when `lamp` is there already. */
+function withFiner(assets: Asset[]): Asset[] {
+  const known = useStudio.getState().project.assets;
+  const made = assets.map((asset) => ({ ...asset }));
+  for (const asset of made) {
+    const match = /^(.*)@([2348])x$/.exec(asset.name);
+    if (!match) continue;
+    const finer = { scale: Number(match[2]), asset: asset.id };
+    const base = made.find((each) => each.name === match[1]);
+    if (base) base.finer = [...(base.finer ?? []), finer];
+    const old = base ? undefined : known.find((each) => each.name === match[1]);
+    if (old) edit('change asset', { asset: old.id, change: { finer: [...(old.finer ?? []), finer] } });
+  }
+  return made;
+}
+
+function placePictures(screen: Id, assets: readonly Asset[], key: string): void {
+  const finer = new Set(assets.flatMap((asset) => asset.finer?.map((each) => each.asset) ?? []));
+  const made = assets
+    .filter((asset) => asset.media.startsWith('image/') && !finer.has(asset.id))
+    .map((asset) => putPicture(screen, asset, key))
+    .filter((id) => id !== undefined);
+  const [element = null, ...also] = made;
+  if (element) choose({ screen, element, also });
+}
+
+function tell(count: number, refused: readonly Refused[]): void {
+  const brought = count === 0 ? '' : count === 1 ? 'One file brought in. ' : `${count} files brought in. `;
+  if (refused.length === 0) return say(brought.trim());
+  const [first] = refused;
+  const more = refused.length > 1 ? ` And ${refused.length - 1} more; the list of assets has them all.` : '';
+  say(`${brought}${first!.name} was refused: ${first!.why}${more}`);
+}
+
+/** Asks for a sound file and brings it in. Undefined when there is none, or it is no sound; that is said. */
+export async function bringSound(): Promise<Id | undefined> {
+  const [file] = await askFiles('audio/*', false);
+  if (!file) return undefined;
+  const found = await look(file);
+  const why = 'why' in found ? found.why : found.asset.media.startsWith('audio/') ? null : 'It is no sound.';
+  if (why !== null || 'why' in found) {
+    say(`${file.name} was refused: ${why}`);
+    return undefined;
+  }
+  addBytes(new Map([[found.asset.id, { bytes: found.bytes, media: found.asset.media }]]));
+  return edit('add assets', { assets: [found.asset] });
+}
+
+/** Puts a file in the stead of an asset, wherever that is shown, written in or played. */
+export async function replaceAsset(old: Asset, file: File): Promise<Refused | null> {
+  const found = await look(file);
+  if ('why' in found) return found;
+  const sort = (media: string): string => media.split('/')[0]!;
+  if (sort(found.asset.media) !== sort(old.media))
+    return { name: file.name, why: `${old.name} is a ${sortWord(old)}; this is a ${sortWord(found.asset)}.` };
+  addBytes(new Map([[found.asset.id, { bytes: found.bytes, media: found.asset.media }]]));
+  edit('replace asset', { asset: old.id, by: found.asset });
+  return null;
+}
+
+export const sortWord = ({ media }: Asset): string =>
+  media.startsWith('image/') ? 'picture' : media.startsWith('audio/') ? 'sound' : 'font';
+
+/** Asks for files; an empty list when none are chosen. */
+export function askFiles(accept: string, many: boolean): Promise<File[]> {
+  return new Promise((done) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.multiple = many;
+    input.addEventListener('change', () => done([...(input.files ?? [])]));
+    input.addEventListener('cancel', () => done([]));
+    input.click();
+  });
+}
+
+export const ACCEPTED = 'image/*,audio/*,.svg,.woff,.ttf,.otf,.wav,.ogg,.mp3,.flac';

@@ -1,0 +1,209 @@
+'use client';
+
+import { elementsAt } from '@tavu/core/paint';
+import { screenById, type Element, type Id } from '@tavu/core/model';
+import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { liveFlow, livePlayer, useRun } from '../live/run';
+import { useSizes } from '../live/sizes';
+import { choose, chooseElementAlso, chosenElements, useStudio } from '../studio/store';
+import { addDrawn } from './add';
+import { copyElements, pasteElements } from './clipboard';
+import { dragElements, dragOut, standingAround, useGuides, type Point } from './drag';
+import { Frames } from './Frames';
+import { editingKey } from './keys';
+import { Marks } from './Marks';
+import { inPercent } from './percent';
+import { isLocked, reachedOn } from './reach';
+import { TypeOver } from './TypeOver';
+import { setView, useView } from './view';
+
+/** Over the held picture: choosing, drawing, moving and typing over what is on the screens that are up. */
+export function Editing() {
+  const flow = useStudio((studio) => studio.flow);
+  const chosen = useStudio((studio) => studio.chosen);
+  useSizes((sizes) => sizes.size);
+  const up = useRun((run) => run.up);
+  const tool = useView((view) => view.tool);
+  const marks = useView((view) => view.marks);
+  const box = useRef<HTMLDivElement>(null);
+  const [typing, setTyping] = useState(false);
+  const at = liveFlow();
+  const { width, height } = at.frame;
+  const screen = screenById(flow.project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
+  const compiled = screen && at.screens.get(screen.id);
+  const all = reachedOn(compiled, chosenElements(chosen));
+  const [first] = all;
+  useEffect(() => setTyping(false), [chosen.element]);
+  // Whoever had the game in hand has it to edit now, and gets it back when it goes on.
+  useLayoutEffect(() => {
+    const layer = box.current!;
+    const game = livePlayer()?.host;
+    if (document.activeElement === game) layer.focus({ preventScroll: true });
+    return () => {
+      setView({ tool: null });
+      if (layer.contains(document.activeElement)) game?.focus({ preventScroll: true });
+    };
+  }, []);
+
+  const scale = (): number => box.current!.getBoundingClientRect().width / width;
+  const pointOf = (event: { clientX: number; clientY: number }): Point => {
+    const frame = box.current!.getBoundingClientRect();
+    return {
+      x: ((event.clientX - frame.left) / frame.width) * width,
+      y: ((event.clientY - frame.top) / frame.height) * height,
+    };
+  };
+
+  const press = (event: PointerEvent): void => {
+    if (event.button !== 0 || typing) return;
+    if (tool && compiled) {
+      const others = standingAround(compiled, new Set());
+      const point = pointOf(event);
+      return dragOut(event, pointOf, { others, scale: scale() }, (drawn) =>
+        addDrawn(compiled, tool, drawn, point),
+      );
+    }
+    const hit = elementAt(up, pointOf(event), chosenElements(chosen));
+    if (!hit) {
+      if (!event.shiftKey) choose({ screen: screen?.id ?? topmost(up) ?? null });
+      if (compiled) dragOut(event, pointOf, null, (band) => band && chooseIn(compiled.id, band));
+      return;
+    }
+    if (event.shiftKey && hit.screen === chosen.screen) return chooseElementAlso(hit.element);
+    const already = hit.screen === chosen.screen && chosenElements(chosen).includes(hit.element);
+    if (!already) choose({ screen: hit.screen, element: hit.element });
+    const on = at.screens.get(hit.screen)!;
+    const moving = already ? all : reachedOn(on, [hit.element]);
+    dragElements(event, on, moving, pointOf, scale(), (dragged) => {
+      if (!dragged && already && all.length > 1) choose({ screen: hit.screen, element: hit.element });
+    });
+  };
+
+  const deeper = (event: { clientX: number; clientY: number }): void => {
+    if (!first || !compiled) return;
+    if (first.element.type === 'component') {
+      const inner = elementsAt(compiled, pointOf(event)).find((id) => id.startsWith(`${first.path}/`));
+      if (inner) choose({ screen: compiled.id, element: stepInto(first.path, inner) });
+    } else if ('text' in first.element) setTyping(true);
+  };
+
+  const keys = (event: KeyboardEvent): void => {
+    if (typing || !screen || !compiled || event.target !== box.current) return;
+    const done = editingKey(event, compiled, all, () => {
+      if (first && 'text' in first.element) setTyping(true);
+    });
+    if (done) event.preventDefault();
+  };
+
+  return (
+    <div
+      ref={box}
+      tabIndex={0}
+      role="application"
+      aria-label={`Editing ${screen?.name ?? ''}. Brackets choose an element, arrows move it, Enter types over it, a letter puts one on.`}
+      className={`absolute inset-0 z-10 touch-none overflow-visible ${tool ? 'cursor-crosshair' : 'cursor-default'}`}
+      onPointerDown={press}
+      onDoubleClick={deeper}
+      onKeyDown={keys}
+      onCopy={(event) => copyElements(event, false)}
+      onCut={(event) => copyElements(event, true)}
+      onPaste={pasteElements}
+    >
+      {compiled && <Marks compiled={compiled} width={width} height={height} />}
+      {compiled && marks && (
+        <Frames
+          compiled={compiled}
+          chosen={all}
+          width={width}
+          height={height}
+          pointOf={pointOf}
+          scale={scale}
+        />
+      )}
+      <Drawn width={width} height={height} />
+      {typing && first && screen && 'text' in first.element && (
+        <TypeOver
+          screen={screen.id}
+          path={first.path}
+          element={first.element as Element & { text: string }}
+          style={inPercent(first.rect, width, height)}
+          onDone={() => {
+            setTyping(false);
+            box.current?.focus();
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** The screen that is edited when none is chosen: the top of what stands, for notices and companions go by themselves. */
+export function topmost(up: readonly Id[]): Id | undefined {
+  const { project } = useStudio.getState();
+  const stands = (id: Id): boolean => {
+    const layer = screenById(project, id)?.layer;
+    return layer === 'base' || layer === 'overlay';
+  };
+  return [...up].reverse().find(stands) ?? up.at(-1);
+}
+
+interface Hit {
+  screen: Id;
+  element: Id;
+}
+
+/**
+ * The topmost element at a point, on the topmost screen that has one there. A component is chosen as a whole, until one
+ * of its own elements is chosen.
+ */
+function elementAt(up: readonly Id[], at: Point, chosen: readonly Id[]): Hit | null {
+  const { screens } = liveFlow();
+  for (const id of [...up].reverse()) {
+    const compiled = screens.get(id);
+    if (!compiled) continue;
+    const found = elementsAt(compiled, at).find((path) => !isLocked(compiled, path));
+    if (found === undefined) continue;
+    const open = chosen.find((path) => path.includes('/'));
+    const within = open?.slice(0, open.lastIndexOf('/'));
+    const element =
+      within !== undefined && found.startsWith(`${within}/`) ? stepInto(within, found) : found.split('/')[0]!;
+    return { screen: id, element };
+  }
+  return null;
+}
+
+/** One step from a placed component towards something in it. */
+const stepInto = (placed: Id, inner: Id): Id => `${placed}/${inner.slice(placed.length + 1).split('/')[0]!}`;
+
+function chooseIn(screen: Id, band: { x: number; y: number; width: number; height: number }): void {
+  const compiled = liveFlow().screens.get(screen);
+  if (!compiled) return;
+  const inside = (compiled.tree.get(null) ?? []).filter(({ id }) => {
+    const rect = compiled.layout.get(id)!;
+    return (
+      !isLocked(compiled, id) &&
+      rect.x >= band.x &&
+      rect.y >= band.y &&
+      rect.x + rect.width <= band.x + band.width &&
+      rect.y + rect.height <= band.y + band.height
+    );
+  });
+  const [element = null, ...also] = inside.map((each) => each.id);
+  choose({ screen, element, also });
+}
+
+/** What is being drawn out, with its size. */
+function Drawn({ width, height }: { width: number; height: number }) {
+  const drawn = useGuides((guides) => guides.drawn);
+  if (!drawn) return null;
+  return (
+    <div
+      className="pointer-events-none absolute border border-dashed border-live bg-live/10"
+      style={inPercent(drawn, width, height)}
+    >
+      <span className="absolute -bottom-5 left-0 rounded bg-live px-1 font-mono text-xs whitespace-nowrap text-sheet">
+        {drawn.width} × {drawn.height}
+      </span>
+    </div>
+  );
+}

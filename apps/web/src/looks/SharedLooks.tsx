@@ -1,0 +1,185 @@
+'use client';
+
+import { allElements } from '@tavu/core/edit';
+import { readName, type BoxStyle, type Project, type TextStyle } from '@tavu/core/model';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { edit, useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+import { Group } from '../ui/Group';
+import { Button, IconButton, Sheet } from '../ui/parts';
+import { ColourField, Swatch } from './ColourField';
+import { BoxLookFields, TextLookFields } from './fields';
+
+/** The styles and colours that screens share: changed here, they change wherever they are used. */
+export function SharedLooks() {
+  const project = useStudio((studio) => studio.project);
+  const { text, box, colours = [] } = project.styles;
+  return (
+    <>
+      <Group title="Text styles">
+        {text.map((style) => (
+          <Style
+            key={style.id}
+            style={style}
+            taken={text}
+            used={usesOfText(project, style)}
+            onName={(name) => edit('change text style', { style: style.id, change: { name } })}
+            onDelete={text.length > 1 ? () => edit('delete text style', { style: style.id }) : undefined}
+          >
+            <TextLookFields
+              look={style}
+              exceptions={null}
+              onReset={() => undefined}
+              onChange={(change, key) =>
+                edit('change text style', { style: style.id, change }, { key: key && `${key} ${style.id}` })
+              }
+            />
+          </Style>
+        ))}
+        <Button onClick={() => edit('add text style', { ...text[0]!, name: 'Text style' })}>
+          <Plus size={13} aria-hidden="true" /> Text style
+        </Button>
+      </Group>
+      <Group title="Box styles">
+        {box.map((style) => (
+          <Style
+            key={style.id}
+            style={style}
+            taken={box}
+            used={usesOfBox(project, style)}
+            onName={(name) => edit('change box style', { style: style.id, change: { name } })}
+            onDelete={box.length > 1 ? () => edit('delete box style', { style: style.id }) : undefined}
+          >
+            <BoxLookFields
+              look={style}
+              states
+              exceptions={null}
+              onReset={() => undefined}
+              onChange={(change, key) =>
+                edit('change box style', { style: style.id, change }, { key: key && `${key} ${style.id}` })
+              }
+            />
+          </Style>
+        ))}
+        <Button onClick={() => edit('add box style', { ...box[0]!, name: 'Box style' })}>
+          <Plus size={13} aria-hidden="true" /> Box style
+        </Button>
+      </Group>
+      <Group title="Colours">
+        {colours.length === 0 && (
+          <p className="text-sm text-soft">None yet. A colour kept by name changes everywhere at once.</p>
+        )}
+        {colours.map((colour) => (
+          <div key={colour.id} className="flex items-end gap-1">
+            <Field
+              label="Name"
+              hidden
+              value={colour.name}
+              className="min-w-0 flex-1"
+              read={(typed) =>
+                readName(
+                  typed,
+                  colours.filter((each) => each !== colour).map((each) => each.name),
+                )
+              }
+              onChange={(name) => edit('change colour', { colour: colour.id, change: { name } })}
+            />
+            <ColourField
+              label={`Colour ${colour.name}`}
+              value={colour.colour}
+              onChange={(to) => {
+                // A colour is no name for another, so that none can stand for itself.
+                if (to.startsWith('#'))
+                  edit(
+                    'change colour',
+                    { colour: colour.id, change: { colour: to } },
+                    { key: `colour ${colour.id}` },
+                  );
+              }}
+            />
+            <IconButton
+              name={`Delete ${colour.name}; what has it keeps how it looks`}
+              onClick={() => edit('delete colour', { colour: colour.id })}
+            >
+              <Trash2 size={13} />
+            </IconButton>
+          </div>
+        ))}
+        <Button onClick={() => edit('add colour', { name: 'Colour', colour: '#f0c25a' })}>
+          <Plus size={13} aria-hidden="true" /> Colour
+        </Button>
+      </Group>
+    </>
+  );
+}
+
+function Style({
+  style,
+  taken,
+  used,
+  onName,
+  onDelete,
+  children,
+}: {
+  style: TextStyle | BoxStyle;
+  taken: readonly { id: string; name: string }[];
+  used: number;
+  onName: (name: string) => void;
+  onDelete?: () => void;
+  children: ReactNode;
+}) {
+  const [open, setOpen] = useState(false);
+  const colour = 'fill' in style ? style.fill : style.colour;
+  return (
+    <Sheet
+      label={`Style ${style.name}`}
+      width="w-84"
+      open={open}
+      onOpen={setOpen}
+      trigger={
+        <button
+          type="button"
+          className="flex w-full items-center gap-1.5 rounded px-1 py-0.5 text-left hover:bg-chosen-wash"
+        >
+          {colour.startsWith('#') && <Swatch colour={colour} />}
+          <span className="min-w-0 flex-1 truncate">{style.name}</span>
+          <span className="text-sm text-soft">
+            {used === 0 ? 'unused' : used === 1 ? 'once' : `${used} times`}
+          </span>
+        </button>
+      }
+    >
+      <div className="max-h-[70vh] space-y-2 overflow-auto p-3">
+        <div className="flex items-end gap-1">
+          <Field
+            label="Name"
+            value={style.name}
+            className="min-w-0 flex-1"
+            read={(typed) =>
+              readName(
+                typed,
+                taken.filter((each) => each.id !== style.id).map((each) => each.name),
+              )
+            }
+            onChange={onName}
+          />
+          {onDelete && (
+            <IconButton name={`Delete ${style.name}; what has it keeps how it looks`} onClick={onDelete}>
+              <Trash2 size={14} />
+            </IconButton>
+          )}
+        </div>
+        {children}
+      </div>
+    </Sheet>
+  );
+}
+
+const usesOfText = (project: Project, { id }: TextStyle): number =>
+  allElements(project).filter((each) => 'look' in each && each.look.style === id).length;
+
+const usesOfBox = (project: Project, { id }: BoxStyle): number =>
+  allElements(project).filter(
+    (each) => ('box' in each && each.box.style === id) || (each.type === 'progress' && each.bar.style === id),
+  ).length;

@@ -1,0 +1,118 @@
+'use client';
+
+import { overflowOf } from '@tavu/core/paint';
+import { linksFrom, readName, type Id, type Screen } from '@tavu/core/model';
+import { TYPE_WORDS } from '@tavu/core/starter';
+import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
+import { overflowWords } from '../../editing/Marks';
+import { flag } from '../../editing/keys';
+import { choose, edit, useStudio } from '../../studio/store';
+import { Field } from '../../ui/Field';
+import { Group } from '../../ui/Group';
+import { Button, IconButton } from '../../ui/parts';
+import { Sentence } from '../Sentence';
+import { putOn } from './change';
+import { ComponentPlace } from './ComponentPlace';
+import { Inside } from './Inside';
+import { LookPanel } from './LookPanel';
+import { NearSisters } from './NearSisters';
+import { PlacePanel } from './PlacePanel';
+import { AlignTools, MakeComponent } from './SeveralElements';
+import { SettingsPanel } from './SettingsPanel';
+import { WhenPanel } from './WhenPanel';
+
+/** An element's words, settings, place and look. `path` leads to it through placed components. */
+export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
+  const project = useStudio((studio) => studio.project);
+  const flow = useStudio((studio) => studio.flow);
+  const compiled = flow.screens.get(screen.id);
+  const element = compiled?.byId.get(path);
+  if (!compiled || !element) return null;
+  const put = putOn(screen.id, path);
+  const inside = path.includes('/');
+  const sisters = compiled.elements.filter(
+    (each) => each.id !== path && each.id.split('/').length === path.split('/').length,
+  );
+  const links = linksFrom(project, screen.id).filter(
+    (link) => link.cue.on === 'press' && link.cue.element === path,
+  );
+  const over = overflowOf(flow, compiled).find((each) => each.element === path);
+  const { hidden, locked } = element.editing ?? {};
+  return (
+    <>
+      {inside && <Inside screen={screen} path={path} />}
+      <section aria-label="Element" className="space-y-2">
+        <div className="flex items-end gap-1">
+          <Field
+            label={`Name of this ${TYPE_WORDS[element.type].toLowerCase()}`}
+            value={element.name}
+            className="min-w-0 flex-1"
+            read={(text) =>
+              readName(
+                text,
+                sisters.map((each) => each.name),
+              )
+            }
+            onChange={(name) => put({ name })}
+          />
+          <IconButton
+            name={hidden ? 'Show it while editing' : 'Hide it while editing; a run is not changed'}
+            keys="Shift H"
+            aria-pressed={hidden ?? false}
+            onClick={() => flag(compiled, [{ path, element }], 'hidden')}
+          >
+            {hidden ? <EyeOff size={15} /> : <Eye size={15} />}
+          </IconButton>
+          <IconButton
+            name={locked ? 'Let it be chosen with the pointer' : 'Lock it against the pointer'}
+            keys="Shift L"
+            aria-pressed={locked ?? false}
+            onClick={() => flag(compiled, [{ path, element }], 'locked')}
+          >
+            {locked ? <Lock size={15} /> : <LockOpen size={15} />}
+          </IconButton>
+        </div>
+        {over && (
+          <p className="flex items-start gap-1 text-sm text-warn" role="note">
+            <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {overflowWords(over)}
+          </p>
+        )}
+        <SettingsPanel screen={screen} element={element} put={put} />
+      </section>
+      {element.type === 'component' && <ComponentPlace screen={screen} element={element} path={path} />}
+      {links.length > 0 && (
+        <section aria-label="What pressing it does">
+          <h3 className="mb-1 font-bold">Pressing it</h3>
+          <ol>
+            {links.map((link) => (
+              <li key={link.id}>
+                <Sentence link={link} handle={null} />
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+      <NearSisters screen={screen} path={path} />
+      <AlignTools screen={screen} />
+      <PlacePanel compiled={compiled} path={path} element={element} put={put} />
+      <LookPanel element={element} put={put} />
+      <Group title="When it is there">
+        <WhenPanel screen={screen} element={element} put={put} />
+      </Group>
+      {!inside && (
+        <div className="flex flex-wrap gap-1">
+          {element.type !== 'component' && <MakeComponent screen={screen} elements={[path]} />}
+          <Button
+            look="danger"
+            onClick={() => {
+              edit('delete elements', { screen: screen.id, elements: [path] });
+              choose({ element: null });
+            }}
+          >
+            <Trash2 size={13} aria-hidden="true" /> Take it off the screen
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,32 @@
+'use client';
+
+import { readNumber, stepLength } from '../reading/numbers';
+import { Field } from './Field';
+
+/** A number within a range; takes sums, and arrow keys by one or ten. */
+export function NumberField({
+  label,
+  value,
+  least = -100_000,
+  most = 100_000,
+  onChange,
+  className,
+}: {
+  label: string;
+  value: number;
+  least?: number;
+  most?: number;
+  onChange: (value: number) => void;
+  className?: string;
+}) {
+  return (
+    <Field
+      label={label}
+      value={String(Math.round(value * 100) / 100)}
+      read={(text) => readNumber(text.replace(/\s*[%°]$/, ''), least, most)}
+      step={stepLength}
+      onChange={onChange}
+      className={className ?? 'min-w-0 flex-1'}
+    />
+  );
+}

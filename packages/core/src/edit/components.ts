@@ -1,0 +1,233 @@
+import { expand } from '../component';
+import { rehomeAxis } from '../layout';
+import {
+  childrenOf,
+  freeName,
+  freshId,
+  type Component,
+  type ComponentParameter,
+  type Element,
+  type Id,
+  type PlacedElement,
+  type Project,
+} from '../model';
+import { copyOf, freeNameIn, topmostOf } from './elements';
+import { renameOnAll } from './names';
+import { layoutIn, ownerById, roomIn } from './owners';
+import { assign, takeOut, type Made } from './parts';
+
+/** Links that can go with a component wherever it is placed: what they lead to is no particular screen. */
+const PORTABLE = new Set(['back', 'clear', 'stay', 'end']);
+
+type WithoutId<T> = T extends unknown ? Omit<T, 'id'> : never;
+
+/** Edits of components, and of where they are placed. */
+export const componentCommands = {
+  /** Makes a component of some elements and puts it where they were. Gives the id of the placed one. */
+  'make component': (
+    project: Project,
+    { screen, elements, name }: { screen: Id; elements: Id[]; name: string },
+  ): Made => {
+    const owner = ownerById(project, screen);
+    if (!owner) return;
+    const top = topmostOf(owner, elements);
+    const [first] = owner.elements.filter((each) => top.includes(each.id));
+    if (!first) return;
+    const layout = layoutIn(project, owner);
+    const rects = top.map((id) => layout.get(id)!);
+    const x = Math.min(...rects.map((rect) => rect.x));
+    const y = Math.min(...rects.map((rect) => rect.y));
+    const width = Math.max(1, ...rects.map((rect) => rect.x + rect.width - x));
+    const height = Math.max(1, ...rects.map((rect) => rect.y + rect.height - y));
+    const ids = new Set(top.flatMap((id) => childrenOf(owner, id).map((each) => each.id)));
+    const inner = owner.elements.filter((each) => ids.has(each.id)).map(copyOf);
+    for (const element of inner) {
+      if (!top.includes(element.id)) continue;
+      const rect = layout.get(element.id)!;
+      element.parent = null;
+      element.place = {
+        x: rehomeAxis(element.place.x, { start: rect.x, size: rect.width }, { start: x, size: width }),
+        y: rehomeAxis(element.place.y, { start: rect.y, size: rect.height }, { start: y, size: height }),
+      };
+    }
+    const made: Component = {
+      id: freshId('k'),
+      name: freeComponentName(project, name),
+      width,
+      height,
+      parameters: [],
+      elements: inner,
+    };
+    (project.components ??= []).push(made);
+    const alone = top.length === 1 ? first.place : null;
+    const rooms = (way: 'x' | 'y') => roomIn(project, owner, layout, first.parent, way);
+    const placed: PlacedElement = {
+      id: freshId('e'),
+      name: made.name,
+      type: 'component',
+      parent: first.parent,
+      component: made.id,
+      place: alone
+        ? copyOf(alone)
+        : {
+            x: { at: 'start', offset: x - rooms('x').start, size: width },
+            y: { at: 'start', offset: y - rooms('y').start, size: height },
+          },
+    };
+    // A single element fills its component, so that the two are placed and sized as one.
+    if (alone && inner[0])
+      inner.find((each) => each.id === first.id)!.place = {
+        x: { at: 'stretch', offset: 0, far: 0 },
+        y: { at: 'stretch', offset: 0, far: 0 },
+      };
+    owner.elements.splice(owner.elements.indexOf(first), 0, placed);
+    takeOut(owner.elements, (each) => ids.has(each.id));
+    placed.name = freeNameIn(
+      { ...owner, elements: owner.elements.filter((each) => each !== placed) },
+      made.name,
+    );
+    if ('firstFocus' in owner && owner.firstFocus && ids.has(owner.firstFocus))
+      owner.firstFocus = `${placed.id}/${owner.firstFocus}`;
+    for (const link of project.links) {
+      if (link.from !== screen || link.cue.on !== 'press') continue;
+      const [id] = link.cue.element.split('/');
+      if (!ids.has(id!)) continue;
+      if (PORTABLE.has(link.kind)) link.from = made.id;
+      else link.cue = { on: 'press', element: `${placed.id}/${link.cue.element}` };
+    }
+    return placed.id;
+  },
+  'change component': (
+    project: Project,
+    { component, change }: { component: Id; change: Partial<Pick<Component, 'name' | 'width' | 'height'>> },
+  ): Made => {
+    const found = project.components?.find((each) => each.id === component);
+    if (found) assign(found, change);
+  },
+  /** Where it is placed, its elements stand by themselves from then on. */
+  'delete component': (project: Project, { component }: { component: Id }): Made => {
+    if (!project.components?.some((each) => each.id === component)) return;
+    for (const owner of [...project.screens, ...project.components])
+      for (const placed of owner.elements.filter((each) => isPlaced(each, component)))
+        dissolve(project, owner.id, placed.id);
+    takeOut(project.components, (each) => each.id === component);
+    takeOut(project.links, (link) => link.from === component);
+  },
+  /** Puts a component's elements in its place, as they are there. */
+  'dissolve component': (project: Project, { screen, element }: { screen: Id; element: Id }): Made =>
+    dissolve(project, screen, element),
+  'add component parameter': (
+    project: Project,
+    { component, parameter }: { component: Id; parameter: WithoutId<ComponentParameter> },
+  ): Made => {
+    const found = project.components?.find((each) => each.id === component);
+    if (!found) return;
+    const name = freeName(
+      parameter.name,
+      found.parameters.map((each) => each.name),
+    );
+    const made = { ...parameter, id: freshId('q'), name };
+    found.parameters.push(made);
+    return made.id;
+  },
+  'change component parameter': (
+    project: Project,
+    { component, parameter, change }: { component: Id; parameter: Id; change: Partial<ComponentParameter> },
+  ): Made => {
+    const found = project.components?.find((each) => each.id === component);
+    const changed = found?.parameters.find((each) => each.id === parameter);
+    if (!found || !changed) return;
+    if (change.name !== undefined) renameOnAll(found.elements, changed.name, change.name);
+    assign(changed, change);
+  },
+  'delete component parameter': (
+    project: Project,
+    { component, parameter }: { component: Id; parameter: Id },
+  ): Made => {
+    const found = project.components?.find((each) => each.id === component);
+    if (!found) return;
+    takeOut(found.parameters, (each) => each.id === parameter);
+    for (const element of found.elements)
+      if ('from' in element && element.from === parameter) delete element.from;
+    for (const owner of [...project.screens, ...project.components!])
+      for (const each of owner.elements)
+        if (each.type === 'component' && each.component === component && each.args && parameter in each.args)
+          delete each.args[parameter];
+  },
+  /** Takes away what a place says otherwise: of one element, or of all. */
+  'reset place': (
+    project: Project,
+    { screen, element, inner }: { screen: Id; element: Id; inner?: Id },
+  ): Made => {
+    const placed = ownerById(project, screen)?.elements.find((each) => each.id === element);
+    if (placed?.type !== 'component' || !placed.changes) return;
+    if (inner !== undefined) delete placed.changes[inner];
+    if (inner === undefined || Object.keys(placed.changes).length === 0) delete placed.changes;
+  },
+};
+
+const isPlaced = (element: Element, component: Id): boolean =>
+  element.type === 'component' && element.component === component;
+
+const freeComponentName = (project: Project, name: string): string =>
+  freeName(
+    name,
+    (project.components ?? []).map((each) => each.name),
+  );
+
+function dissolve(project: Project, screen: Id, element: Id): void {
+  const owner = ownerById(project, screen);
+  const placed = owner?.elements.find((each) => each.id === element);
+  if (!owner || placed?.type !== 'component') return;
+  const component = project.components?.find((each) => each.id === placed.component);
+  // One level only: components within it stay components.
+  const all = expand({ ...project, components: component ? [component] : [] }, [placed]).elements;
+  const inner = copyOf(all.slice(1)).filter((each) => !isHeldInside(each, all));
+  const fresh = new Map(inner.map((each) => [each.id, freshId('e')]));
+  const id = (old: Id): Id => fresh.get(old) ?? old;
+  const made = inner.map((each): Element => {
+    const top = each.parent === placed.id;
+    const place = { ...each.place };
+    for (const way of ['x', 'y'] as const) {
+      const axis = place[way];
+      if (axis.at !== 'stretch' && axis.to !== undefined) place[way] = { ...axis, to: id(axis.to) };
+    }
+    return { ...each, id: id(each.id), parent: top ? placed.id : id(each.parent!), place };
+  });
+  const at = owner.elements.indexOf(placed);
+  // What held it all together stays, as a panel that is not seen.
+  const panel: Element = {
+    id: placed.id,
+    name: placed.name,
+    type: 'panel',
+    parent: placed.parent,
+    place: placed.place,
+    box: { style: '', fill: '#00000000', border: '#00000000', borderWidth: 0, corner: 0 },
+  };
+  const single = made.length === 1 && made[0]!.parent === placed.id;
+  if (single) {
+    made[0] = { ...made[0]!, parent: placed.parent, place: placed.place };
+    owner.elements.splice(at, 1, made[0]);
+  } else owner.elements.splice(at, 1, panel, ...made);
+  for (const each of made)
+    each.name = freeName(
+      each.name,
+      owner.elements.filter((other) => other.id !== each.id).map((other) => other.name),
+    );
+  for (const link of [...project.links]) {
+    if (link.cue.on !== 'press') continue;
+    const { element: pressed } = link.cue;
+    if (link.from === owner.id && fresh.has(pressed)) link.cue = { on: 'press', element: id(pressed) };
+    else if (link.from === placed.component && fresh.has(`${placed.id}/${pressed}`))
+      project.links.push({
+        ...copyOf(link),
+        id: freshId('l'),
+        from: owner.id,
+        cue: { on: 'press', element: id(`${placed.id}/${pressed}`) },
+      });
+  }
+}
+
+/** Whether an element belongs to a component within the one that is dissolved. */
+const isHeldInside = (element: Element, all: readonly Element[]): boolean =>
+  all.some((each) => each.type === 'component' && each !== all[0] && element.id.startsWith(`${each.id}/`));

@@ -1,0 +1,231 @@
+import { LOOKS } from '../component';
+import { rehomeAxis } from '../layout';
+import {
+  childrenOf,
+  freeName,
+  freshId,
+  linksFrom,
+  type Axis,
+  type Element,
+  type Id,
+  type PlacedElement,
+  type Project,
+} from '../model';
+import { layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
+import { assign, takeOut, type Made } from './parts';
+
+/** One element's change; `here` keeps it to the one place its component is seen at. */
+export interface ElementChange {
+  element: Id;
+  change: Partial<Element>;
+  here?: boolean;
+}
+
+/** Edits of what is on screens and in components; `screen` is either's id, elements go by id or path. */
+export const elementCommands = {
+  'add element': (
+    project: Project,
+    { screen, element }: { screen: Id; element: Omit<Element, 'id'> },
+  ): Made => {
+    const owner = ownerById(project, screen);
+    if (!owner) return;
+    const made = { ...element, id: freshId('e'), name: freeNameIn(owner, element.name) } as Element;
+    owner.elements.push(made);
+    return made.id;
+  },
+  'change element': (project: Project, { screen, ...change }: ElementChange & { screen: Id }): Made =>
+    changeElement(project, screen, change),
+  /** Several at once, as when several are dragged. */
+  'change elements': (
+    project: Project,
+    { screen, changes }: { screen: Id; changes: ElementChange[] },
+  ): Made => {
+    for (const change of changes) changeElement(project, screen, change);
+  },
+  'delete elements': (project: Project, { screen, elements }: { screen: Id; elements: Id[] }): Made => {
+    const owner = ownerById(project, screen);
+    if (!owner) return;
+    const gone = new Set(elements.flatMap((id) => childrenOf(owner, id).map((each) => each.id)));
+    detach(project, owner, gone);
+    takeOut(owner.elements, (each) => gone.has(each.id));
+    if ('firstFocus' in owner && owner.firstFocus && gone.has(owner.firstFocus)) delete owner.firstFocus;
+    const isGone = (path: Id): boolean => gone.has(path.split('/')[0]!);
+    takeOut(
+      project.links,
+      (link) => link.from === screen && link.cue.on === 'press' && isGone(link.cue.element),
+    );
+  },
+  /**
+   * Puts elements into another parent, or elsewhere in the order of drawing: before a sister, or last. Nothing moves on
+   * screen, unless the new parent places what it holds.
+   */
+  'place elements': (
+    project: Project,
+    {
+      screen,
+      elements,
+      parent,
+      before,
+    }: { screen: Id; elements: Id[]; parent: Id | null; before: Id | null },
+  ): Made => {
+    const owner = ownerById(project, screen);
+    if (!owner) return;
+    const moved = owner.elements.filter((each) => elements.includes(each.id));
+    const held = new Set(moved.flatMap((each) => childrenOf(owner, each.id).map(({ id }) => id)));
+    // Nothing can be put into itself.
+    if (moved.length === 0 || (parent !== null && held.has(parent))) return;
+    if (before !== null && elements.includes(before)) return;
+    const layout = layoutIn(project, owner);
+    for (const element of moved) {
+      if (element.parent === parent) continue;
+      for (const way of ['x', 'y'] as const) {
+        const rect = layout.get(element.id)!;
+        const span = way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
+        element.place[way] = rehomeAxis(
+          element.place[way],
+          span,
+          roomIn(project, owner, layout, parent, way),
+        );
+      }
+      element.parent = parent;
+    }
+    reorder(
+      owner,
+      moved.map((each) => each.id),
+      before,
+    );
+  },
+  /** Copies beside the originals, with what they hold and their links. */
+  'duplicate elements': (
+    project: Project,
+    { screen, elements, by = 24 }: { screen: Id; elements: Id[]; by?: number },
+  ): Made => {
+    const owner = ownerById(project, screen);
+    if (!owner) return;
+    const ids = topmostOf(owner, elements).flatMap((id) => childrenOf(owner, id).map((each) => each.id));
+    const copied = owner.elements.filter((each) => ids.includes(each.id)).map(copyOf);
+    const made = putElements(project, owner, copied, linksFrom(project, screen).map(copyOf));
+    for (const element of owner.elements)
+      if (made.includes(element.id) && !made.includes(element.parent ?? '')) nudge(element, by);
+    return made[0];
+  },
+};
+
+function changeElement(project: Project, screen: Id, { element: path, change, here }: ElementChange): void {
+  const found = reach(project, ownerById(project, screen), path);
+  if (!found) return;
+  if (here && found.placed) changeHere(found.placed, found.element, change);
+  else assign(found.element, change);
+}
+
+/** Keeps what a place says otherwise than its component; what says the same is no exception. */
+function changeHere(placed: PlacedElement, element: Element, change: Partial<Element>): void {
+  const own = element as unknown as Record<string, unknown>;
+  const kept: Record<string, unknown> = { ...placed.changes?.[element.id] };
+  for (const [key, value] of Object.entries(change)) {
+    if (same(value, own[key]) || value === undefined) delete kept[key];
+    else if (LOOKS.has(key) && typeof value === 'object')
+      kept[key] = differing(value, (own[key] ?? {}) as object);
+    else kept[key] = value;
+  }
+  const changes = { ...placed.changes };
+  if (Object.keys(kept).length > 0) changes[element.id] = kept;
+  else delete changes[element.id];
+  if (Object.keys(changes).length > 0) placed.changes = changes;
+  else delete placed.changes;
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+const differing = (value: object, from: object): object =>
+  Object.fromEntries(
+    Object.entries(value).filter(([key, each]) => !same(each, (from as Record<string, unknown>)[key])),
+  );
+
+/** What hung on elements that go keeps its place, held by its parent. */
+function detach(project: Project, owner: Owner, gone: ReadonlySet<Id>): void {
+  const hung = (axis: Axis): boolean => axis.at !== 'stretch' && axis.to !== undefined && gone.has(axis.to);
+  const affected = owner.elements.filter(
+    (each) => !gone.has(each.id) && (hung(each.place.x) || hung(each.place.y)),
+  );
+  if (affected.length === 0) return;
+  const layout = layoutIn(project, owner);
+  for (const element of affected) {
+    const rect = layout.get(element.id)!;
+    const room = (way: 'x' | 'y') => roomIn(project, owner, layout, element.parent, way);
+    const { x, y } = element.place;
+    if (hung(x)) element.place.x = rehomeAxis(x, { start: rect.x, size: rect.width }, room('x'));
+    if (hung(y)) element.place.y = rehomeAxis(y, { start: rect.y, size: rect.height }, room('y'));
+  }
+}
+
+function reorder(owner: Owner, ids: readonly Id[], before: Id | null): void {
+  const moved = owner.elements.filter((each) => ids.includes(each.id));
+  const rest = owner.elements.filter((each) => !ids.includes(each.id));
+  const at = before === null ? -1 : rest.findIndex((each) => each.id === before);
+  const next = [...rest];
+  next.splice(at < 0 ? rest.length : at, 0, ...moved);
+  if (next.some((each, i) => each.id !== owner.elements[i]!.id)) owner.elements = next;
+}
+
+export const freeNameIn = (owner: Owner, name: string): string =>
+  freeName(
+    name,
+    owner.elements.map((each) => each.name),
+  );
+
+/** Those of some elements that no other of them holds. */
+export function topmostOf(owner: { elements: Element[] }, ids: readonly Id[]): Id[] {
+  const parents = new Map(owner.elements.map((each) => [each.id, each.parent]));
+  return ids.filter((id) => {
+    const seen = new Set<Id>([id]);
+    for (let up = parents.get(id) ?? null; up !== null && !seen.has(up); up = parents.get(up) ?? null) {
+      if (ids.includes(up)) return false;
+      seen.add(up);
+    }
+    return parents.has(id);
+  });
+}
+
+/** Puts copies of elements in, with fresh ids and free names, and those of the links that set out from them. */
+export function putElements(
+  project: Project,
+  owner: Owner,
+  elements: readonly Element[],
+  links: Project['links'],
+): Id[] {
+  const fresh = new Map(elements.map((each) => [each.id, freshId('e')]));
+  const renewed = (id: Id): Id => fresh.get(id) ?? id;
+  for (const each of elements) {
+    const axis = (old: Axis): Axis =>
+      old.at !== 'stretch' && old.to !== undefined ? { ...old, to: renewed(old.to) } : old;
+    owner.elements.push({
+      ...each,
+      id: renewed(each.id),
+      name: freeNameIn(owner, each.name),
+      parent: each.parent === null ? null : renewed(each.parent),
+      place: { x: axis(each.place.x), y: axis(each.place.y) },
+    });
+  }
+  for (const link of links) {
+    if (link.cue.on !== 'press') continue;
+    const [first, ...rest] = link.cue.element.split('/');
+    if (!fresh.has(first!)) continue;
+    const element = [renewed(first!), ...rest].join('/');
+    project.links.push({ ...link, id: freshId('l'), from: owner.id, cue: { on: 'press', element } });
+  }
+  return [...fresh.values()];
+}
+
+/** Aside, so that a copy does not hide what it was copied from. */
+function nudge(element: Element, by: number): void {
+  for (const way of ['x', 'y'] as const) {
+    const axis = element.place[way];
+    if (typeof axis.offset !== 'number') continue;
+    const backwards = axis.at === 'end';
+    axis.offset += backwards ? -by : by;
+    if (axis.at === 'stretch' && typeof axis.far === 'number') axis.far -= by;
+  }
+}
+
+export const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;

@@ -1,0 +1,62 @@
+import { componentById, expand } from '../component';
+import { innerRoom, solveLayout, type Solved, type Span } from '../layout';
+import {
+  screenById,
+  type Component,
+  type Element,
+  type Id,
+  type PlacedElement,
+  type Project,
+  type Screen,
+} from '../model';
+
+/** What has elements of its own: a screen, or a component. */
+export type Owner = Screen | Component;
+
+export const ownerById = (project: Project, id: Id): Owner | undefined =>
+  screenById(project, id) ?? componentById(project, id);
+
+/** What an element stands in where it is nobody's child: the design's frame, or its component's own size. */
+export const frameIn = (project: Project, owner: Owner): { width: number; height: number } =>
+  'width' in owner ? owner : project.design;
+
+export const layoutIn = (project: Project, owner: Owner): Solved =>
+  solveLayout(expand(project, owner.elements).elements, frameIn(project, owner));
+
+/** The room that a parent, or the frame, gives on one axis. */
+export function roomIn(
+  project: Project,
+  owner: Owner,
+  layout: Solved,
+  parent: Id | null,
+  way: 'x' | 'y',
+): Span {
+  const rect = parent === null ? undefined : layout.get(parent);
+  const held = owner.elements.find((each) => each.id === parent);
+  const frame = frameIn(project, owner);
+  if (!rect || !held) return { start: 0, size: way === 'x' ? frame.width : frame.height };
+  const span = way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
+  return innerRoom(held, span, way);
+}
+
+/** An element by its id or path, what owns it, and the placed component it is seen through, if any. */
+export interface Reached {
+  owner: Owner;
+  element: Element;
+  placed: PlacedElement | null;
+}
+
+export function reach(project: Project, owner: Owner | undefined, path: Id): Reached | null {
+  let at: Owner | undefined = owner;
+  let placed: PlacedElement | null = null;
+  const parts = path.split('/');
+  for (const [i, id] of parts.entries()) {
+    const element: Element | undefined = at?.elements.find((each) => each.id === id);
+    if (!at || !element) return null;
+    if (i === parts.length - 1) return { owner: at, element, placed };
+    if (element.type !== 'component') return null;
+    placed = element;
+    at = componentById(project, element.component);
+  }
+  return null;
+}

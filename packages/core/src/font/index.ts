@@ -1,0 +1,1 @@
+export { readMetrics } from './font-file';

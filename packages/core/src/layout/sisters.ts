@@ -1,0 +1,83 @@
+import type { Element, Id } from '../model';
+import type { Rect, Solved } from './solve';
+
+/** Places on one screen that nearly match those on another, such as a heading that stands three pixels lower. */
+
+export type Measure = 'left' | 'right' | 'top' | 'bottom' | 'width' | 'height';
+export const MEASURES: readonly Measure[] = ['left', 'right', 'top', 'bottom', 'width', 'height'];
+
+export function measure(rect: Rect, what: Measure): number {
+  switch (what) {
+    case 'left':
+      return rect.x;
+    case 'right':
+      return rect.x + rect.width;
+    case 'top':
+      return rect.y;
+    case 'bottom':
+      return rect.y + rect.height;
+    default:
+      return rect[what];
+  }
+}
+
+export interface NearMatch {
+  what: Measure;
+  /** What it measures here and there, in design pixels. */
+  here: number;
+  there: number;
+  /** The element there. */
+  sister: Id;
+}
+
+/** How far apart two measures may be to be taken for one that was missed, in design pixels. */
+export const NEAR = 8;
+
+/**
+ * What of an element nearly matches its sisters on another screen: those of the same name first, then the nearest of the
+ * same type. What matches exactly is not told.
+ */
+export function nearMatches(
+  element: Element,
+  rect: Rect,
+  sisters: readonly Element[],
+  layout: Solved,
+): NearMatch[] {
+  const like = sisters
+    .filter((each) => each.type === element.type)
+    .map((each) => ({ each, rect: layout.get(each.id)! }))
+    .sort(
+      (a, b) => rank(element, a.each) - rank(element, b.each) || apart(rect, a.rect) - apart(rect, b.rect),
+    );
+  return MEASURES.flatMap((what): NearMatch[] => {
+    const here = measure(rect, what);
+    const all = like.map((sister) => ({ id: sister.each.id, there: measure(sister.rect, what) }));
+    if (all.some(({ there }) => Math.abs(there - here) < 0.05)) return [];
+    const near = all.find(({ there }) => Math.abs(there - here) <= NEAR);
+    return near ? [{ what, here, there: near.there, sister: near.id }] : [];
+  });
+}
+
+const rank = (element: Element, other: Element): number =>
+  other.name.toLowerCase() === element.name.toLowerCase() ? 0 : 1;
+
+const apart = (a: Rect, b: Rect): number => Math.hypot(a.x - b.x, a.y - b.y);
+
+/** How a rect's edges move to match: all of it with its edge, or that edge alone while the rest stays. */
+export function matched(rect: Rect, { what, here, there }: NearMatch, restStays: boolean): Rect {
+  const by = there - here;
+  switch (what) {
+    case 'width':
+      return { ...rect, width: rect.width + by };
+    case 'height':
+      return { ...rect, height: rect.height + by };
+    case 'left':
+      return { ...rect, x: rect.x + by, ...(restStays ? { width: rect.width - by } : {}) };
+    case 'top':
+      return { ...rect, y: rect.y + by, ...(restStays ? { height: rect.height - by } : {}) };
+    case 'right':
+      return restStays ? { ...rect, width: rect.width + by } : { ...rect, x: rect.x + by };
+    case 'bottom':
+      return restStays ? { ...rect, height: rect.height + by } : { ...rect, y: rect.y + by };
+  }
+}

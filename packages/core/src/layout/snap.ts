@@ -1,0 +1,149 @@
+import type { Rect, Span, Way } from './solve';
+
+/** What a moved or resized element catches on, and the distances around it. Design pixels throughout. */
+
+export interface Snapped {
+  /** What to add to the movement. */
+  x: number;
+  y: number;
+  /** The lines it has caught on. */
+  lines: SnapLine[];
+}
+/** A line across the frame at `at`, from one end of what stands on it to the other. */
+export interface SnapLine {
+  way: Way;
+  at: number;
+  from: number;
+  to: number;
+}
+
+export type Edge = 'start' | 'middle' | 'end';
+export const EVERY_EDGE: readonly Edge[] = ['start', 'middle', 'end'];
+
+export const spanOf = (rect: Rect, way: Way): Span =>
+  way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
+
+const edgeOf = ({ start, size }: Span, edge: Edge): number =>
+  edge === 'start' ? start : edge === 'end' ? start + size : start + size / 2;
+
+/**
+ * Where a rect that has been dragged comes to lie: an edge or the middle of it on that of another within `reach`, else its
+ * start on the grid. `edges` are those that move.
+ */
+export function snap(
+  rect: Rect,
+  others: readonly Rect[],
+  edges: { x: readonly Edge[]; y: readonly Edge[] },
+  { reach, grid }: { reach: number; grid: number },
+): Snapped {
+  const lines: SnapLine[] = [];
+  const along = (way: Way): number => {
+    let best: { by: number; at: number; other: Rect } | null = null;
+    for (const mine of edges[way])
+      for (const other of others)
+        for (const theirs of EVERY_EDGE) {
+          // A middle meets middles only; edges meet edges.
+          if ((mine === 'middle') !== (theirs === 'middle')) continue;
+          const at = edgeOf(spanOf(other, way), theirs);
+          const by = at - edgeOf(spanOf(rect, way), mine);
+          if (Math.abs(by) <= reach && (!best || Math.abs(by) < Math.abs(best.by))) best = { by, at, other };
+        }
+    if (best) {
+      const across = way === 'x' ? 'y' : 'x';
+      const [a, b] = [spanOf(rect, across), spanOf(best.other, across)];
+      lines.push({
+        way,
+        at: best.at,
+        from: Math.min(a.start, b.start),
+        to: Math.max(a.start + a.size, b.start + b.size),
+      });
+      return best.by;
+    }
+    const [edge] = edges[way];
+    if (grid <= 0 || edge === undefined) return 0;
+    const at = edgeOf(spanOf(rect, way), edge);
+    return Math.round(at / grid) * grid - at;
+  };
+  const x = along('x');
+  const y = along('y');
+  return { x, y, lines };
+}
+
+/** The free way from a rect to the nearest thing on one side of it. */
+export interface Gap {
+  side: 'left' | 'right' | 'top' | 'bottom';
+  /** Where it runs: from the rect's edge to the other's. */
+  from: { x: number; y: number };
+  to: { x: number; y: number };
+  distance: number;
+}
+
+/** Distances from a rect to its nearest neighbours beside, above and below it. */
+export function gapsAround(rect: Rect, others: readonly Rect[]): Gap[] {
+  const gaps: Gap[] = [];
+  for (const way of ['x', 'y'] as const)
+    for (const sign of [-1, 1] as const) {
+      const across = way === 'x' ? 'y' : 'x';
+      const mine = spanOf(rect, way);
+      let nearest: { distance: number; middle: number } | null = null;
+      for (const other of others) {
+        const theirs = spanOf(other, way);
+        const distance =
+          sign < 0 ? mine.start - theirs.start - theirs.size : theirs.start - mine.start - mine.size;
+        const [a, b] = [spanOf(rect, across), spanOf(other, across)];
+        const from = Math.max(a.start, b.start);
+        const to = Math.min(a.start + a.size, b.start + b.size);
+        if (distance < 0 || to <= from) continue;
+        if (!nearest || distance < nearest.distance) nearest = { distance, middle: (from + to) / 2 };
+      }
+      if (!nearest) continue;
+      const edge = sign < 0 ? mine.start : mine.start + mine.size;
+      const far = edge + sign * nearest.distance;
+      const point = (at: number) =>
+        way === 'x' ? { x: at, y: nearest!.middle } : { x: nearest!.middle, y: at };
+      gaps.push({
+        side: way === 'x' ? (sign < 0 ? 'left' : 'right') : sign < 0 ? 'top' : 'bottom',
+        from: point(edge),
+        to: point(far),
+        distance: nearest.distance,
+      });
+    }
+  return gaps;
+}
+
+/** By how much each of some rects moves so that their starts, middles or ends lie on those of `to`. */
+export function alignTo(rects: readonly Rect[], to: Rect, way: Way, edge: Edge): number[] {
+  const at = edgeOf(spanOf(to, way), edge);
+  return rects.map((rect) => at - edgeOf(spanOf(rect, way), edge));
+}
+
+/** By how much each moves so that the gaps between them are equal; the outermost two stay. */
+export function spread(rects: readonly Rect[], way: Way): number[] {
+  const order = rects
+    .map((rect, i) => ({ i, ...spanOf(rect, way) }))
+    .sort((a, b) => a.start - b.start || a.i - b.i);
+  const moves = rects.map(() => 0);
+  const [first] = order;
+  const last = order.at(-1);
+  if (!first || !last || order.length < 3) return moves;
+  const room = last.start + last.size - first.start;
+  const gap = (room - order.reduce((sum, each) => sum + each.size, 0)) / (order.length - 1);
+  let at = first.start;
+  for (const each of order) {
+    moves[each.i] = at - each.start;
+    at += each.size + gap;
+  }
+  return moves;
+}
+
+/** The smallest rect around some. */
+export function around(rects: readonly Rect[]): Rect {
+  const x = Math.min(...rects.map((rect) => rect.x));
+  const y = Math.min(...rects.map((rect) => rect.y));
+  return {
+    x,
+    y,
+    width: Math.max(...rects.map((rect) => rect.x + rect.width)) - x,
+    height: Math.max(...rects.map((rect) => rect.y + rect.height)) - y,
+  };
+}
