@@ -13,7 +13,7 @@ export function proxy(request: NextRequest): NextResponse {
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${evaluating}`,
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' blob: data:",
-    "font-src 'self' data:",
+    "font-src 'self' data: blob:",
     "media-src 'self' blob:",
     "connect-src 'self'",
     "worker-src 'self' blob:",

@@ -6,7 +6,7 @@ import {
   BatteryMedium,
   Captions,
   ChevronsLeftRight,
-  Command,
+  Keyboard,
   Grid3x3,
   Hand,
   Image,
@@ -50,7 +50,7 @@ const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   portrait: <UserRound size={16} />,
   bubble: <MessageSquare size={16} />,
   spoken: <Captions size={16} />,
-  prompt: <Command size={16} />,
+  prompt: <Keyboard size={16} />,
   address: <Link2 size={16} />,
   touch: <Pointer size={16} />,
 };

@@ -132,8 +132,8 @@ export function LivePane() {
         )}
       </div>
       {held && <Tools />}
-      {strip && <SizeStrip />}
       <Controls />
+      {strip && <SizeStrip />}
       <Trace />
     </section>
   );

@@ -16,7 +16,11 @@ export const USUAL_SIZES: readonly Size[] = [
   { name: 'Split in four', width: 960, height: 540 },
 ];
 
-export const sizesOf = ({ design }: Project): readonly Size[] => [...USUAL_SIZES, ...(design.sizes ?? [])];
+/** The usual ones but the design's own, and the project's. */
+export const sizesOf = ({ design }: Project): readonly Size[] => [
+  ...USUAL_SIZES.filter(({ width, height }) => width !== design.width || height !== design.height),
+  ...(design.sizes ?? []),
+];
 
 interface Sizes {
   /** What Live shows; null is the design's own. */

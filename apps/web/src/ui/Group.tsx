@@ -3,11 +3,23 @@
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 
-const folded = new Set<string>();
+/** What has been folded or unfolded by hand, by title. */
+const byHand = new Map<string, boolean>();
 
 /** A group of settings that folds, and stays folded wherever it is met again. */
-export function Group({ title, extra, children }: { title: string; extra?: ReactNode; children: ReactNode }) {
-  const [open, setOpen] = useState(!folded.has(title));
+export function Group({
+  title,
+  extra,
+  unfolded = true,
+  children,
+}: {
+  title: string;
+  extra?: ReactNode;
+  /** How it is first met. */
+  unfolded?: boolean;
+  children: ReactNode;
+}) {
+  const [open, setOpen] = useState(byHand.get(title) ?? unfolded);
   return (
     <section aria-label={title} className="space-y-2">
       <div className="flex items-center justify-between">
@@ -17,8 +29,7 @@ export function Group({ title, extra, children }: { title: string; extra?: React
             aria-expanded={open}
             className="flex items-center gap-1"
             onClick={() => {
-              if (open) folded.add(title);
-              else folded.delete(title);
+              byHand.set(title, !open);
               setOpen(!open);
             }}
           >

@@ -2,7 +2,7 @@
 
 import { linksFrom, type Element, type Id, type Screen } from '@tavu/core/model';
 import { TYPE_WORDS } from '@tavu/core/starter';
-import { Eye, EyeOff, GripVertical, Lock } from 'lucide-react';
+import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import { addElement, TOOLS } from '../../editing/add';
 import { flag } from '../../editing/keys';
@@ -13,9 +13,22 @@ type Drop = { over: Id; where: 'before' | 'inside' | 'after' };
 
 /** What is on a screen and what is inside what, in drawing order. Rows are dragged in, out, over and under. */
 export function Contents({ screen }: { screen: Screen }) {
+  return (
+    <section aria-label="What is on it">
+      <h3 className="mb-1 font-bold">What is on it</h3>
+      {screen.elements.length === 0 && (
+        <p className="text-soft">Nothing yet. Put something on, or draw it in Live while held.</p>
+      )}
+      <ContentsList screen={screen} />
+      <AddOne screen={screen.id} />
+    </section>
+  );
+}
+
+/** The rows alone, for beside what is chosen. */
+export function ContentsList({ screen }: { screen: Screen }) {
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen);
-  const tree = useStudio((studio) => studio.flow.screens.get(screen.id)?.tree);
   const [drop, setDrop] = useState<Drop | null>(null);
   const [dragged, setDragged] = useState<Id[]>([]);
   const all = chosenElements(chosen);
@@ -132,16 +145,9 @@ export function Contents({ screen }: { screen: Screen }) {
   };
 
   return (
-    <section aria-label="What is on it">
-      <h3 className="mb-1 font-bold">What is on it</h3>
-      {tree?.size === 0 && (
-        <p className="text-soft">Nothing yet. Put something on, or draw it in Live while held.</p>
-      )}
-      <ul data-contents className="mb-2">
-        {held(null).map((each) => row(each, 0))}
-      </ul>
-      <AddOne screen={screen.id} />
-    </section>
+    <ul data-contents className="mb-2">
+      {held(null).map((each) => row(each, 0))}
+    </ul>
   );
 }
 
@@ -163,7 +169,7 @@ function AddOne({ screen }: { screen: Id }) {
           className="inline-flex h-7 items-center gap-1 rounded-md border border-line px-2 font-semibold hover:bg-chosen-wash"
           onClick={() => addElement(screen, type)}
         >
-          + {TYPE_WORDS[type]}
+          <Plus size={13} aria-hidden="true" /> {TYPE_WORDS[type]}
         </button>
       ))}
       <select

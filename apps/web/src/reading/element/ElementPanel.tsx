@@ -13,6 +13,7 @@ import { Button, IconButton } from '../../ui/parts';
 import { Sentence } from '../Sentence';
 import { putOn } from './change';
 import { ComponentPlace } from './ComponentPlace';
+import { ContentsList } from './Contents';
 import { Inside } from './Inside';
 import { LookPanel } from './LookPanel';
 import { NearSisters } from './NearSisters';
@@ -40,6 +41,9 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   const { hidden, locked } = element.editing ?? {};
   return (
     <>
+      <Group title={`All of ${screen.name}`} unfolded={false}>
+        <ContentsList screen={screen} />
+      </Group>
       {inside && <Inside screen={screen} path={path} />}
       <section aria-label="Element" className="space-y-2">
         <div className="flex items-end gap-1">

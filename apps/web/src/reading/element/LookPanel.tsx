@@ -70,7 +70,7 @@ function Lettering({ element, put }: { element: Element & { look: TextUse }; put
     put({ look: lean({ ...look, ...change }) }, key && `look ${key}`);
   const differs = Object.keys(own).length > 0;
   return (
-    <Group title="Lettering" extra={<Shared name={shared?.name} differs={differs} />}>
+    <Group title="Lettering" extra={<Shared differs={differs} />}>
       <Row label="Text style">
         <Select
           label="Text style"
@@ -124,7 +124,7 @@ function Boxed({
     put({ [part]: lean({ ...use, ...change }) }, key && `${part} ${key}`);
   const differs = Object.keys(own).length > 0;
   return (
-    <Group title={title} extra={<Shared name={shared?.name} differs={differs} />}>
+    <Group title={title} extra={<Shared differs={differs} />}>
       <Row label="Box style">
         <Select
           label="Box style"
@@ -159,13 +159,8 @@ function Boxed({
   );
 }
 
-function Shared({ name, differs }: { name: string | undefined; differs: boolean }) {
-  return (
-    <span className={`text-sm ${differs ? 'text-live' : 'text-soft'}`}>
-      {name ?? 'no style'}
-      {differs ? ', with exceptions' : ''}
-    </span>
-  );
+function Shared({ differs }: { differs: boolean }) {
+  return differs ? <span className="text-sm text-live">with exceptions</span> : null;
 }
 
 /** What to do with exceptions: drop them, make them the style's, or a style of their own. */

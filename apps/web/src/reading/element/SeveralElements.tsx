@@ -18,9 +18,11 @@ import { useState, type ReactNode } from 'react';
 import { chosenTops, moved, putRects } from '../../editing/reach';
 import { choose, chosenElements, edit, useStudio } from '../../studio/store';
 import { Field } from '../../ui/Field';
+import { Group } from '../../ui/Group';
 import { Button, IconButton } from '../../ui/parts';
 import { Row, Select } from '../../ui/Row';
 import { liveFlow } from '../../live/run';
+import { ContentsList } from './Contents';
 
 const EDGES: [Way, Edge, string, ReactNode][] = [
   ['x', 'start', 'Left edges in line', <AlignStartVertical key="a" size={16} />],
@@ -122,6 +124,9 @@ export function SeveralElements({ screen }: { screen: Screen }) {
   const own = all.filter((path) => !path.includes('/'));
   return (
     <>
+      <Group title={`All of ${screen.name}`} unfolded={false}>
+        <ContentsList screen={screen} />
+      </Group>
       <section aria-label="Several elements">
         <h3 className="mb-1 font-bold">{all.length} elements</h3>
         <ul className="max-h-60 space-y-1 overflow-auto">
