@@ -351,6 +351,7 @@ test('the map looks at some only, says where something is wrong, and keeps rows 
   await desk.page.keyboard.press('l');
   await desk.typing.fill('Lamp out');
   await desk.page
+    .getByRole('dialog')
     .getByRole('option', { name: /^Lamp out/ })
     .first()
     .click();

@@ -92,8 +92,8 @@ test('files that cannot be read are refused with place and reason, and the open 
     ['types.json', whole.replace('"margin": 5', '"margin": "wide"'), /design\.margin: It must be a number/],
     [
       'newer.json',
-      whole.replace('"format": 2', '"format": 7'),
-      /format: It is format 7; this version reads up to 2/,
+      whole.replace('"format": 3', '"format": 7'),
+      /format: It is format 7; this version reads up to 3/,
     ],
     [
       'proto.json',

@@ -202,7 +202,13 @@ function dissolve(project: Project, screen: Id, element: Id): void {
     type: 'panel',
     parent: placed.parent,
     place: placed.place,
-    box: { style: '', fill: '#00000000', border: '#00000000', borderWidth: 0, corner: 0 },
+    box: {
+      style: project.styles.box[0]?.id ?? 'none',
+      fill: '#00000000',
+      border: '#00000000',
+      borderWidth: 0,
+      corner: 0,
+    },
   };
   const single = made.length === 1 && made[0]!.parent === placed.id;
   if (single) {

@@ -4,13 +4,14 @@ import { screenById, type Id, type Project } from '../model';
 import { begin, faults } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { anyProject } from '../test/arbitrary';
-import { lighthouse } from '../test/flows';
+import { buttonOf, lighthouse } from '../test/flows';
 import {
   carryOut,
   closeStep,
   NO_HISTORY,
   record,
   redo,
+  takeElements,
   undo,
   type Arguments,
   type CommandName,
@@ -22,7 +23,7 @@ type Any = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
 /** Some edit of a project: things are named by their place, so that it fits any project. */
 const edits: fc.Arbitrary<(project: Project) => Any> = fc
   .record({
-    which: fc.nat(31),
+    which: fc.nat(48),
     n: fc.nat(20),
     m: fc.nat(5),
     text: fc.string({ minLength: 1, maxLength: 20 }).map((each) => each.trim() || 'x'),
@@ -31,6 +32,8 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
     const at = <T>(list: readonly T[]): T | undefined => list[n % Math.max(1, list.length)];
     const screen: Id = at(project.screens)?.id ?? 'none';
     const element: Id = screenById(project, screen)?.elements[m]?.id ?? 'none';
+    const other: Id | null = screenById(project, screen)?.elements[n % 3]?.id ?? null;
+    const component: Id = project.components?.[m % 2]?.id ?? 'none';
     const link: Id = at(project.links)?.id ?? 'none';
     const made = { from: screen, cue: { on: 'arrival' as const }, kind: 'go' as const, effects: [] };
     const all: Any[] = [
@@ -75,6 +78,32 @@ const edits: fc.Arbitrary<(project: Project) => Any> = fc
       { name: 'move to area', args: { screens: [screen], area: at(project.areas)?.id ?? null } },
       { name: 'change area', args: { area: 'r0', change: { parent: 'r1' } } },
       { name: 'tidy map', args: {} },
+      { name: 'add element', args: { screen, element: { ...buttonOf('', 40 * m), name: text } } },
+      { name: 'place elements', args: { screen, elements: [element], parent: other, before: null } },
+      { name: 'place elements', args: { screen, elements: [element], parent: null, before: other } },
+      { name: 'duplicate elements', args: { screen, elements: [element, other ?? 'none'] } },
+      { name: 'make component', args: { screen, elements: [element], name: text } },
+      { name: 'dissolve component', args: { screen, element } },
+      { name: 'delete component', args: { component } },
+      {
+        name: 'add component parameter',
+        args: { component, parameter: { type: 'text', name: text, default: '' } },
+      },
+      { name: 'delete component parameter', args: { component, parameter: 'said' } },
+      {
+        name: 'change element',
+        args: { screen, element: `${element}/in0`, change: { text }, here: m % 2 > 0 },
+      },
+      { name: 'reset place', args: { screen, element } },
+      { name: 'delete box style', args: { style: 'b-button' } },
+      { name: 'delete text style', args: { style: 't-body' } },
+      { name: 'delete colour', args: { colour: 'c-sea' } },
+      {
+        name: 'paste elements',
+        args: { screen, from: takeElements(project, screen, [element]) ?? project },
+      },
+      { name: 'delete assets', args: { assets: [project.assets[m]?.id ?? 'none'] } },
+      { name: 'change design', args: { width: 800 + n, fits: 'adapt' } },
     ];
     return all[which]!;
   });

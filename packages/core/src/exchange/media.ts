@@ -39,10 +39,9 @@ export function mediaOf(bytes: Uint8Array): Media | null {
 
 /** Why an SVG file is not taken in, in words; null when nothing speaks against it. It is only ever shown as an image. */
 export function svgFault(text: string): string | null {
-  if (/<script[\s>]/i.test(text) || /\son\w+\s*=/i.test(text) || /javascript:/i.test(text))
+  if (/<script\b/i.test(text) || /\son\w+\s*=/i.test(text) || /javascript:/i.test(text))
     return 'It carries a script. Save it without, as a plain drawing.';
-  if (/<foreignObject[\s>]/i.test(text))
-    return 'It carries a piece of a web page. Save it as a plain drawing.';
+  if (/<foreignObject\b/i.test(text)) return 'It carries a piece of a web page. Save it as a plain drawing.';
   if (/<!ENTITY/i.test(text)) return 'It defines entities of its own. Save it as a plain drawing.';
   if (/(?:href|src)\s*=\s*["']\s*(?:https?:)?\/\//i.test(text))
     return 'It fetches something from elsewhere. Put that into the drawing itself.';

@@ -25,4 +25,4 @@ export {
   type SnapLine,
   type Snapped,
 } from './snap';
-export { matched, MEASURES, nearMatches, type Measure, type NearMatch } from './sisters';
+export { matched, measure, MEASURES, nearMatches, type Measure, type NearMatch } from './sisters';

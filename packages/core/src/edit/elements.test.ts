@@ -1,0 +1,194 @@
+import fc from 'fast-check';
+import { compile } from '../compile';
+import { screenById, type Element, type Project } from '../model';
+import { readDocument } from '../schema';
+import { anyProject } from '../test/arbitrary';
+import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
+import { carryOut, layoutIn, ownerById, takeElements, type Arguments, type CommandName } from '.';
+
+const go = <N extends CommandName>(project: Project, name: N, args: Arguments<N>) =>
+  carryOut(project, name, args);
+
+const panel = (id: string, over: Partial<Element> = {}): Element =>
+  ({
+    ...buttonOf(id, 300),
+    type: 'panel',
+    place: { x: { at: 'start', offset: 200, size: '40%' }, y: { at: 'end', offset: 80, size: 400 } },
+    ...over,
+  }) as Element;
+const project = projectOf(
+  [
+    screenOf('s', {
+      elements: [panel('p'), buttonOf('a', 100), buttonOf('b', 220), { ...buttonOf('in', 10), parent: 'p' }],
+    }),
+    screenOf('t', { elements: [] }),
+  ],
+  [link('s', press('a'), 'go', 't'), link('s', press('b'), 'back')],
+);
+const rects = (of: Project, screen = 's') => layoutIn(of, ownerById(of, screen)!);
+
+test('put into another parent or taken out, an element stays where it is on screen', () => {
+  fc.assert(
+    fc.property(anyProject, fc.nat(5), fc.nat(5), fc.boolean(), (any, n, m, out) => {
+      const screen = any.screens[n % any.screens.length]!;
+      const element = screen.elements[m % Math.max(1, screen.elements.length)];
+      const holder = screen.elements.find(
+        (each) => each.type === 'panel' && each !== element && !each.arrange,
+      );
+      fc.pre(Boolean(element && holder && holder.parent !== element.id));
+      const rect = rects(any, screen.id).get(element!.id)!;
+      const { least, most } = { ...element!.place.x, ...element!.place.y };
+      fc.pre(least === undefined && most === undefined && rect.width > 0 && rect.height > 0);
+      const room = rects(any, screen.id).get(holder!.id)!;
+      fc.pre(room.width > 1 && room.height > 1);
+      const parent = out ? null : holder!.id;
+      const { project: next } = go(any, 'place elements', {
+        screen: screen.id,
+        elements: [element!.id],
+        parent,
+        before: null,
+      });
+      const now = rects(next, screen.id).get(element!.id)!;
+      // Percentages are kept to a hundredth, of frames up to some thousand pixels.
+      for (const key of ['x', 'y', 'width', 'height'] as const)
+        expect(Math.abs(now[key] - rect[key])).toBeLessThan(0.6);
+    }),
+  );
+});
+
+test('nothing can be put into itself or what it holds', () => {
+  expect(
+    go(project, 'place elements', { screen: 's', elements: ['p'], parent: 'in', before: null }).edit,
+  ).toBeNull();
+});
+
+test('what hung on an element that goes stays where it was', () => {
+  const hung = {
+    ...buttonOf('h', 100),
+    place: { x: { at: 'end' as const, to: 'a', offset: 24, size: 90 }, y: buttonOf('a', 1).place.y },
+  };
+  const { project: with_, made } = go(project, 'add element', { screen: 's', element: hung });
+  const before = rects(with_).get(made!)!;
+  const { project: after } = go(with_, 'delete elements', { screen: 's', elements: ['a'] });
+  expect(rects(after).get(made!)).toEqual(before);
+  expect(after.links.map((each) => each.cue)).toEqual([press('b')]);
+});
+
+test('copies have names and links of their own, and hang on one another as the originals do', () => {
+  const { project: next, made } = go(project, 'duplicate elements', {
+    screen: 's',
+    elements: ['p', 'a', 'in'],
+  });
+  const { elements } = screenById(next, 's')!;
+  expect(elements.slice(4).map((each) => each.name)).toEqual(['p 2', 'a 2', 'in 2']);
+  expect(elements.find((each) => each.name === 'in 2')!.parent).toBe(made);
+  const copy = elements.find((each) => each.name === 'a 2')!;
+  expect(next.links.at(-1)).toMatchObject({ from: 's', cue: press(copy.id), to: { screen: 't' } });
+});
+
+test('copied to another project, elements keep place, look and links, and bring what they use', () => {
+  const styled = go(project, 'add box style', { ...project.styles.box[0]!, name: 'Brass' });
+  const dressed = go(styled.project, 'change element', {
+    screen: 's',
+    element: 'a',
+    change: { box: { style: styled.made! } } as Partial<Element>,
+  }).project;
+  const taken = takeElements(dressed, 's', ['a', 'p'])!;
+  const other = projectOf([screenOf('u', { name: 'T' })], []);
+  const { project: pasted, made } = go(other, 'paste elements', { screen: 'u', from: taken });
+  expect(pasted.styles.box.map((each) => each.name)).toContain('Brass');
+  const { elements } = screenById(pasted, 'u')!;
+  expect(elements.map((each) => each.name)).toEqual(['p', 'a', 'in']);
+  expect(elements[1]!.place).toEqual(buttonOf('a', 100).place);
+  expect(elements[2]!.parent).toBe(made);
+  // What it led to is here under its name.
+  expect(pasted.links[0]).toMatchObject({ from: 'u', to: { screen: 'u' } });
+  expect(readDocument(JSON.parse(JSON.stringify(pasted)))).toMatchObject({ project: { id: pasted.id } });
+});
+
+describe('components', () => {
+  const made = go(project, 'make component', { screen: 's', elements: ['a', 'b'], name: 'Pair' });
+  const pair = made.project.components![0]!;
+
+  test('made of some elements, nothing moves; ways back go with it, other links stay with the screen', () => {
+    const before = rects(project);
+    const after = rects(made.project);
+    for (const id of ['a', 'b']) expect(after.get(`${made.made}/${id}`)).toEqual(before.get(id));
+    expect(made.project.links).toMatchObject([
+      { from: 's', cue: press(`${made.made}/a`), kind: 'go' },
+      { from: pair.id, cue: press('b'), kind: 'back' },
+    ]);
+  });
+
+  test('dissolved again, all stands and leads as before', () => {
+    const { project: back } = go(made.project, 'dissolve component', { screen: 's', element: made.made! });
+    const flow = compile(back);
+    const screen = flow.screens.get('s')!;
+    for (const name of ['a', 'b']) {
+      const element = screen.elements.find((each) => each.name === name)!;
+      expect(screen.layout.get(element.id)).toEqual(rects(project).get(name));
+      expect(screen.links.press.get(element.id)?.length).toBe(1);
+    }
+  });
+
+  test('changed here, only what differs is kept; changed back, nothing is', () => {
+    const path = `${made.made}/a`;
+    const change = (text: string) =>
+      go(made.project, 'change element', {
+        screen: 's',
+        element: path,
+        change: { text } as Partial<Element>,
+        here: true,
+      });
+    const placed = (of: Project) =>
+      screenById(of, 's')!.elements.find((each) => each.id === made.made) as Element & {
+        changes?: unknown;
+      };
+    expect(placed(change('Hello').project).changes).toEqual({ a: { text: 'Hello' } });
+    expect(placed(change('a').project).changes).toBeUndefined();
+    const everywhere = go(made.project, 'change element', {
+      screen: 's',
+      element: path,
+      change: { text: 'Ho' } as Partial<Element>,
+    });
+    expect(everywhere.project.components![0]!.elements[0]).toMatchObject({ text: 'Ho' });
+  });
+
+  test('deleted, its elements stand by themselves wherever it was', () => {
+    const { project: next } = go(made.project, 'delete component', { component: pair.id });
+    expect(next.components).toEqual([]);
+    expect(screenById(next, 's')!.elements.some((each) => each.type === 'component')).toBe(false);
+    expect(compile(next).screens.get('s')!.elements.length).toBe(5);
+  });
+});
+
+test('a colour or style that is deleted leaves what has it as it looks', () => {
+  const named = go(project, 'add colour', { name: 'Sea', colour: '#123456' });
+  const painted = go(named.project, 'change box style', {
+    style: 'b-button',
+    change: { fill: named.made!, hovered: { fill: named.made! } },
+  });
+  const { project: next } = go(painted.project, 'delete colour', { colour: named.made! });
+  expect(next.styles.box[0]).toMatchObject({ fill: '#123456', hovered: { fill: '#123456' } });
+  const { project: bare } = go(painted.project, 'delete box style', { style: 'b-button' });
+  expect(screenById(bare, 's')!.elements[1]).toMatchObject({
+    box: { style: 'b-panel', fill: named.made, corner: 10 },
+  });
+});
+
+test('an asset that is replaced or deleted is so wherever it is used', () => {
+  const asset = { id: 'i', name: 'Gull', media: 'image/png', width: 8, height: 8, bytes: 9 };
+  const brought = go(project, 'add assets', { assets: [asset, { ...asset, id: 'j' }] }).project;
+  expect(brought.assets.map((each) => each.name)).toEqual(['Gull', 'Gull 2']);
+  const shown = go(brought, 'change screen', {
+    screen: 't',
+    change: { background: { colour: '#000000', picture: 'i' } },
+  });
+  const swapped = go(shown.project, 'replace asset', {
+    asset: 'i',
+    by: { ...asset, id: 'n', name: 'Tern' },
+  }).project;
+  expect([swapped.assets[0]!.name, screenById(swapped, 't')!.background.picture]).toEqual(['Gull', 'n']);
+  const gone = go(swapped, 'delete assets', { assets: ['n'] }).project;
+  expect(screenById(gone, 't')!.background).toEqual({ colour: '#000000' });
+});

@@ -1,0 +1,197 @@
+import fc from 'fast-check';
+import type { Axis } from '../model';
+import { anyAxis } from '../test/elements';
+import {
+  alignTo,
+  anchorAxis,
+  around,
+  attachAxis,
+  EVERY_EDGE,
+  gapsAround,
+  holdAxisBy,
+  matched,
+  measure,
+  MEASURES,
+  nearMatches,
+  rehomeAxis,
+  resizeAxis,
+  snap,
+  solveAxis,
+  spanOf,
+  spread,
+  type Rect,
+} from '.';
+import { buttonOf } from '../test/flows';
+import { solveLayout } from './solve';
+
+/** Places that hang on no sister and have no bounds, whose size is at least one pixel. */
+const plain = anyAxis
+  .map((axis): Axis => {
+    const { least: _, most: __, ...rest } = axis;
+    if (rest.at === 'stretch') return { ...rest, offset: 100, far: 200 };
+    const { to: ___, ...free } = rest;
+    return free;
+  })
+  .filter((axis) => solveAxis(axis, 1920).size >= 1);
+const room = fc.constantFrom(1920, 1080, 640);
+const some = fc.integer({ min: -200, max: 200 });
+const CLOSE = 0;
+
+test('resizing moves the two edges by just so much, and leaves anchor and units', () => {
+  fc.assert(
+    fc.property(plain, some, some, (axis, start, end) => {
+      const before = solveAxis(axis, 1920);
+      fc.pre(before.size + end - start >= 0);
+      const changed = resizeAxis(axis, start, end, 1920);
+      const after = solveAxis(changed, 1920);
+      expect(after.start - before.start).toBeCloseTo(start, CLOSE);
+      expect(after.start + after.size - before.start - before.size).toBeCloseTo(end, CLOSE);
+      expect(changed.at).toBe(axis.at);
+      expect(typeof changed.offset).toBe(typeof axis.offset);
+    }),
+  );
+});
+
+test('another anchor, another holder, another own point, a sister: nothing moves on screen', () => {
+  fc.assert(
+    fc.property(
+      plain,
+      room,
+      fc.constantFrom('start' as const, 'centre' as const, 'end' as const, 'stretch' as const),
+      fc.constantFrom(0, 0.5, 1),
+      fc.record({ start: some, size: fc.integer({ min: 1, max: 900 }) }),
+      (axis, inside, at, own, other) => {
+        const span = solveAxis(axis, inside);
+        const same = (changed: Axis, within = inside, from = 0): void => {
+          const now = solveAxis(changed, within);
+          expect(now.start + from).toBeCloseTo(span.start, CLOSE);
+          expect(now.size).toBeCloseTo(span.size, CLOSE);
+        };
+        same(anchorAxis(axis, at, span, inside));
+        same(rehomeAxis(axis, span, other), other.size, other.start);
+        if (axis.at !== 'stretch') same(holdAxisBy(axis, own, span.size, inside));
+        if (at === 'stretch') return;
+        const hung = attachAxis(axis, 's', at, span, other, own);
+        const elements = [
+          {
+            ...buttonOf('s', 0),
+            place: { x: { at: 'start' as const, offset: other.start, size: other.size }, y: axis },
+          },
+          { ...buttonOf('e', 0), place: { x: hung, y: axis } },
+        ];
+        const rect = solveLayout(elements, { width: inside, height: inside }).get('e')!;
+        expect(rect.x).toBeCloseTo(span.start, CLOSE);
+        expect(rect.width).toBeCloseTo(span.size, CLOSE);
+      },
+    ),
+  );
+});
+
+const rect = fc.record({
+  x: fc.integer({ min: 0, max: 1800 }),
+  y: fc.integer({ min: 0, max: 1000 }),
+  width: fc.integer({ min: 1, max: 600 }),
+  height: fc.integer({ min: 1, max: 400 }),
+});
+const rects = fc.array(rect, { minLength: 1, maxLength: 6 });
+
+test('a drag is caught no further than its reach, and lies on what it was caught by', () => {
+  fc.assert(
+    fc.property(rect, rects, fc.integer({ min: 1, max: 20 }), (moved, others, reach) => {
+      const found = snap(moved, others, { x: EVERY_EDGE, y: EVERY_EDGE }, { reach, grid: 0 });
+      expect(Math.max(Math.abs(found.x), Math.abs(found.y))).toBeLessThanOrEqual(reach);
+      const at = { ...moved, x: moved.x + found.x, y: moved.y + found.y };
+      for (const line of found.lines) {
+        const { start, size } = spanOf(at, line.way);
+        const edges = [start, start + size / 2, start + size];
+        expect(Math.min(...edges.map((edge) => Math.abs(edge - line.at)))).toBeLessThan(1e-6);
+      }
+    }),
+  );
+});
+
+test('with nothing near, it falls on the grid', () => {
+  const far: Rect = { x: 1500, y: 900, width: 10, height: 10 };
+  const found = snap(
+    { x: 13, y: 8, width: 51, height: 51 },
+    [far],
+    { x: ['start'], y: ['start'] },
+    { reach: 3, grid: 10 },
+  );
+  expect([13 + found.x, 8 + found.y, found.lines]).toEqual([10, 10, []]);
+});
+
+test('gaps lead to the nearest on each side, and to nothing that lies across', () => {
+  const middle: Rect = { x: 100, y: 100, width: 50, height: 50 };
+  const others = [
+    { x: 0, y: 110, width: 40, height: 10 },
+    { x: 10, y: 110, width: 70, height: 10 },
+    { x: 300, y: 400, width: 10, height: 10 },
+    { x: 120, y: 190, width: 5, height: 5 },
+  ];
+  expect(gapsAround(middle, others).map(({ side, distance }) => [side, distance])).toEqual([
+    ['left', 20],
+    ['bottom', 40],
+  ]);
+});
+
+test('lined up, all edges meet; spread, all gaps are one', () => {
+  fc.assert(
+    fc.property(
+      rects,
+      fc.constantFrom('x' as const, 'y' as const),
+      fc.constantFrom(...EVERY_EDGE),
+      (all, way, edge) => {
+        const goal = around(all);
+        const aligned = alignTo(all, goal, way, edge).map((by, i) => spanOf(all[i]!, way).start + by);
+        const edges = aligned.map((start, i) => {
+          const { size } = spanOf(all[i]!, way);
+          return edge === 'start' ? start : edge === 'end' ? start + size : start + size / 2;
+        });
+        for (const each of edges) expect(each).toBeCloseTo(edges[0]!, 6);
+        const order = spread(all, way)
+          .map((by, i) => ({ ...spanOf(all[i]!, way), by, was: spanOf(all[i]!, way).start }))
+          .map((each) => ({ start: each.start + each.by, size: each.size, was: each.was }))
+          .sort((a, b) => a.was - b.was);
+        if (all.length < 3) return;
+        const gaps = order.slice(1).map((each, i) => each.start - order[i]!.start - order[i]!.size);
+        // Among equals in where they begin any order will do, so gaps are compared where there are none.
+        fc.pre(new Set(order.map((each) => each.was)).size === order.length);
+        for (const gap of gaps) expect(gap).toBeCloseTo(gaps[0]!, 6);
+      },
+    ),
+  );
+});
+
+test('what nearly matches a sister is told, with its own name first, and one match makes it exact', () => {
+  const sisters = [
+    { ...buttonOf('far', 0), name: 'Other' },
+    { ...buttonOf('near', 0), name: 'Back' },
+  ];
+  const layout = new Map([
+    ['far', { x: 104, y: 20, width: 300, height: 70 }],
+    ['near', { x: 103, y: 500, width: 280, height: 72 }],
+  ]);
+  const here = { x: 100, y: 900, width: 285, height: 72 };
+  const found = nearMatches({ ...buttonOf('e', 0), name: 'back' }, here, sisters, layout);
+  expect(found.map(({ what, there, sister }) => [what, there, sister])).toEqual([
+    ['left', 103, 'near'],
+    ['right', 383, 'near'],
+    ['width', 280, 'near'],
+  ]);
+  fc.assert(
+    fc.property(
+      rect,
+      fc.constantFrom(...MEASURES),
+      fc.integer({ min: -8, max: 8 }),
+      fc.boolean(),
+      (from, what, by, rest) => {
+        const near = { what, here: measure(from, what), there: measure(from, what) + by, sister: 's' };
+        const to = matched(from, near, rest);
+        expect(measure(to, what)).toBe(near.there);
+        if (rest && what === 'left') expect(measure(to, 'right')).toBe(measure(from, 'right'));
+        if (!rest && what === 'left') expect(to.width).toBe(from.width);
+      },
+    ),
+  );
+});
