@@ -430,3 +430,137 @@ test('elements are copied to another project with their place, style and links',
   await expect(desk.sentence(/^When Credits is pressed, go to Credits/)).toBeVisible();
   await expect(field(desk, 'Distance').first()).toHaveValue('156');
 });
+
+test('twelve pictures dropped on Live lie on one centre, are renamed and ordered by keyboard', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await held(desk, 'Title');
+  const files = await desk.page.evaluateHandle(() => {
+    const data = new DataTransfer();
+    for (let n = 1; n <= 12; n++) {
+      const drawing = `<svg xmlns="http://www.w3.org/2000/svg" width="${40 + n}" height="40"><circle r="9"/></svg>`;
+      data.items.add(new File([drawing], `gull ${n}.svg`, { type: 'image/svg+xml' }));
+    }
+    return data;
+  });
+  await desk.editing.dispatchEvent('drop', { dataTransfer: files });
+  const several = desk.reading.getByRole('region', { name: 'Several elements' });
+  await expect(several).toContainText('12 elements');
+  // Renamed one after another, without the pointer.
+  await several.getByRole('textbox').first().focus();
+  for (let n = 0; n < 12; n++) {
+    await desk.page.keyboard.press('Control+a');
+    await desk.page.keyboard.type(`Tern ${n + 1}`);
+    await desk.page.keyboard.press('Tab');
+    await desk.page.keyboard.press('Tab');
+  }
+  await expect(several.getByRole('textbox').last()).toHaveValue('Tern 12');
+  await several.getByRole('button', { name: 'Only this' }).last().click();
+  await expect(field(desk, 'Distance').first()).toHaveValue('0');
+  await desk.reading.getByRole('button', { name: 'All of Title' }).click();
+  const rows = desk.reading
+    .getByRole('region', { name: 'All of Title' })
+    .getByRole('button', { name: /^Tern \d+ picture/ });
+  await rows.last().focus();
+  await desk.page.keyboard.press('Alt+ArrowUp');
+  await expect(rows.last()).toHaveAccessibleName(/^Tern 11/);
+});
+
+test('by keyboard alone: chosen, moved, resized, turned, ordered, styled, hidden, locked, copied', async ({
+  desk,
+}) => {
+  await desk.choose('Pause');
+  await desk.editing.focus();
+  const { keyboard } = desk.page;
+  const name = desk.reading.getByRole('textbox', { name: /^Name of this/ });
+  for (let n = 0; n < 3; n++) await keyboard.press(']');
+  await expect(name).toHaveValue('Resume');
+  await keyboard.press('Shift+ArrowDown');
+  await keyboard.press('ArrowDown');
+  await expect(field(desk, 'Distance').nth(1)).toHaveValue('191');
+  await keyboard.press('Control+Shift+ArrowRight');
+  await expect(field(desk, 'Width')).toHaveValue('450');
+  await keyboard.press(',');
+  await expect(field(desk, 'Turned, degrees')).toHaveValue('345');
+  await keyboard.press('.');
+  await keyboard.press('PageUp');
+  await keyboard.press(']');
+  await expect(name).toHaveValue('Keep this night');
+  await keyboard.press('Shift+L');
+  await expect(desk.reading.getByRole('button', { name: 'Let it be chosen with the pointer' })).toBeVisible();
+  await keyboard.press('Shift+L');
+  await keyboard.press('Shift+H');
+  await expect.poll(() => desk.words()).not.toContain('Keep this night');
+  await keyboard.press('Shift+H');
+  await keyboard.press('Control+d');
+  await expect(name).toHaveValue('Keep this night 2');
+  await keyboard.press('Delete');
+  await expect(name).toHaveCount(0);
+  await keyboard.press('t');
+  await keyboard.press('Enter');
+  await keyboard.type('Fog tonight');
+  await keyboard.press('Enter');
+  await expect.poll(() => desk.words()).toContain('Fog tonight');
+  // The reading column is the next pane; its fields are reached with Tab.
+  await keyboard.press('F6');
+  await desk.reading.getByRole('combobox', { name: 'Text style' }).focus();
+  await keyboard.type('Heading');
+  await expect(desk.reading.getByRole('combobox', { name: 'Text style' })).toHaveValue('t-heading');
+});
+
+test('an overlay blurs and dims what is beneath, a base has a gradient and grain that moves', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await held(desk, 'Pause');
+  const background = desk.reading.getByRole('region', { name: 'Background' });
+  await background.getByRole('textbox', { name: 'Blur beneath' }).fill('14');
+  await background.getByRole('textbox', { name: 'Blur beneath' }).press('Enter');
+  const drawn = (selector: string) =>
+    desk.game.evaluate((host, find) => host.shadowRoot!.querySelectorAll(find).length, selector);
+  await expect.poll(() => drawn('feGaussianBlur[stdDeviation="14"]')).toBe(1);
+  await held(desk, 'Title');
+  await background.getByRole('checkbox', { name: 'Gradient' }).check();
+  await expect.poll(() => drawn('linearGradient')).toBeGreaterThan(0);
+  await background.getByRole('textbox', { name: 'Grain, percent' }).fill('30');
+  await background.getByRole('textbox', { name: 'Grain, percent' }).press('Enter');
+  await background.getByRole('checkbox', { name: 'It moves' }).check();
+  const speck = () => desk.game.evaluate((host) => host.shadowRoot!.querySelector('pattern')?.id);
+  const before = await speck();
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await expect.poll(speck).not.toBe(before);
+});
+
+test('a colour is picked off the screen, with a word when what is seen there is not the element’s own', async ({
+  desk,
+}) => {
+  await desk.begin();
+  const live = await held(desk, 'Title');
+  await live.press(1700, 1000);
+  await live.key('p');
+  await fill(desk, 'Opacity, percent', '50');
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('button', { name: /^Border: / }).click();
+  const sheet = desk.page.getByRole('dialog', { name: 'Border' });
+  await sheet.getByRole('button', { name: 'Pick it off the screen' }).click();
+  await live.press(960, 540);
+  await expect(sheet).toContainText(
+    /Seen there is #[0-9a-f]{6}; Panel itself is #[0-9a-f]{6}, and its opacity makes it look otherwise\./,
+  );
+});
+
+test('controls that show a value set it while the game runs, on every screen that shows it', async ({
+  desk,
+}) => {
+  await desk.playFrom('Options');
+  const { keyboard } = desk.page;
+  await keyboard.press('ArrowDown');
+  await expect.poll(() => desk.words()).toContain('80 %');
+  await keyboard.press('ArrowRight');
+  await expect.poll(() => desk.words()).toContain('90 %');
+  await expect(desk.trace).toContainText('brightness is 90 %');
+  for (let n = 0; n < 3; n++) await keyboard.press('ArrowDown');
+  await keyboard.press('Enter');
+  await expect(desk.trace).toContainText('subtitles is Off');
+});

@@ -1,5 +1,6 @@
 import { compile, type Frame } from '@tavu/core/compile';
 import type { Id, Project } from '@tavu/core/model';
+import { finestFor } from '@tavu/core/paint';
 import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
 
@@ -17,7 +18,8 @@ export interface PageData {
 export async function playPage(hostId: string, dataId: string): Promise<Player> {
   const host = document.getElementById(hostId)!;
   const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
-  const address = (id: Id): string => data.pictures[id] ?? '';
+  const address = (id: Id): string =>
+    data.pictures[finestFor(data.project.assets, id, devicePixelRatio)] ?? '';
   await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project.assets, address)]);
   const flow = compile(data.project, undefined, frameFor(data.project, host));
   const player: Player = new Player(host, {

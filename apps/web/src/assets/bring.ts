@@ -91,7 +91,7 @@ export async function bringFiles(list: readonly File[], screen: Id | null = null
   const refused = looked.filter((each): each is Refused => 'why' in each);
   if (brought.length > 0) {
     const assets = withFiner(brought.map((each) => each.asset));
-    addBytes(new Map(brought.map(({ asset, bytes }) => [asset.id, { bytes, media: asset.media }])));
+    addBytes(new Map(brought.map(({ asset, bytes }) => [asset.id, bytes])));
     const key = `bring ${assets[0]!.id}`;
     edit('add assets', { assets }, { key });
     if (screen) placePictures(screen, assets, key);
@@ -144,7 +144,7 @@ export async function bringSound(): Promise<Id | undefined> {
     say(`${file.name} was refused: ${why}`);
     return undefined;
   }
-  addBytes(new Map([[found.asset.id, { bytes: found.bytes, media: found.asset.media }]]));
+  addBytes(new Map([[found.asset.id, found.bytes]]));
   return edit('add assets', { assets: [found.asset] });
 }
 
@@ -155,7 +155,7 @@ export async function replaceAsset(old: Asset, file: File): Promise<Refused | nu
   const sort = (media: string): string => media.split('/')[0]!;
   if (sort(found.asset.media) !== sort(old.media))
     return { name: file.name, why: `${old.name} is a ${sortWord(old)}; this is a ${sortWord(found.asset)}.` };
-  addBytes(new Map([[found.asset.id, { bytes: found.bytes, media: found.asset.media }]]));
+  addBytes(new Map([[found.asset.id, found.bytes]]));
   edit('replace asset', { asset: old.id, by: found.asset });
   return null;
 }

@@ -94,7 +94,7 @@ function CueMark({ link, odd }: { link: Link; odd: boolean }) {
       type="button"
       title={sentenceText(project, link)}
       aria-pressed={chosen}
-      className={`mr-0.5 mb-0.5 max-w-28 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd && link.motion ? 'underline decoration-wavy underline-offset-3' : ''}`}
+      className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd && link.motion ? 'underline decoration-wavy underline-offset-3' : ''}`}
       onClick={() => chooseLink(link.id)}
     >
       {cueLabel(project, link.from, link.cue)}

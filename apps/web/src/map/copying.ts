@@ -55,9 +55,7 @@ export async function readCopied(text: string): Promise<Project | null> {
   const bytes = (from as { bytes?: Record<Id, string> }).bytes ?? {};
   const known = new Set(useStudio.getState().project.assets.map((asset) => asset.id));
   const fresh = from.assets.filter((asset) => !known.has(asset.id) && typeof bytes[asset.id] === 'string');
-  addBytes(
-    new Map(fresh.map((asset) => [asset.id, { bytes: bytesOf(bytes[asset.id]!), media: asset.media }])),
-  );
+  addBytes(new Map(fresh.map((asset) => [asset.id, bytesOf(bytes[asset.id]!)])));
   return from;
 }
 

@@ -1,5 +1,5 @@
-import type { Id } from '@tavu/core/model';
-import type { Sources } from '@tavu/core/paint';
+import type { Asset, Id } from '@tavu/core/model';
+import { finestFor, type Sources } from '@tavu/core/paint';
 import { familyOf } from '@tavu/player';
 
 export interface PageSources extends Sources {
@@ -13,21 +13,23 @@ export interface PageSources extends Sources {
  */
 export function sourcesOf(
   assets: ReadonlyMap<Id, Uint8Array>,
-  media: ReadonlyMap<Id, string>,
+  list: readonly Asset[],
   before?: PageSources,
 ): PageSources {
   const addresses = new Map<Id, { address: string; bytes: Uint8Array }>();
-  for (const [id, bytes] of assets) {
+  for (const { id, media } of list) {
+    const bytes = assets.get(id);
+    if (!bytes) continue;
     const known = before?.addresses.get(id);
     const address =
       known?.bytes === bytes
         ? known.address
-        : URL.createObjectURL(new Blob([bytes as BlobPart], { type: media.get(id) ?? '' }));
+        : URL.createObjectURL(new Blob([bytes as BlobPart], { type: media }));
     addresses.set(id, { address, bytes });
   }
   return {
     addresses,
-    asset: (id) => addresses.get(id)?.address ?? '',
+    asset: (id) => addresses.get(finestFor(list, id, globalThis.devicePixelRatio ?? 1))?.address ?? '',
     family: familyOf,
     revoke: () => addresses.forEach(({ address }) => URL.revokeObjectURL(address)),
   };

@@ -1,6 +1,6 @@
 import { projectFromNames } from '@tavu/core/starter';
 import {
-  addAsset,
+  addBytes,
   choose,
   chooseAlso,
   chooseLink,
@@ -136,10 +136,9 @@ test('a link is chosen with what it belongs to: a screen, an area, or everything
 test('a sound brought in is an asset with an address, and one undo takes it out of the project', () => {
   URL.createObjectURL = () => 'blob:bell';
   URL.revokeObjectURL = () => undefined;
-  const id = addAsset(
-    { name: 'Bell', media: 'audio/wav', width: 0, height: 0, bytes: 2 },
-    new Uint8Array([1, 2]),
-  )!;
+  const bell = { id: 'i-bell', name: 'Bell', media: 'audio/wav', width: 0, height: 0, bytes: 2 };
+  addBytes(new Map([[bell.id, new Uint8Array([1, 2])]]));
+  const id = edit('add assets', { assets: [bell] })!;
   expect(state().project.assets).toMatchObject([{ id, name: 'Bell', media: 'audio/wav' }]);
   expect(state().sources.asset(id)).toBe('blob:bell');
   travel('undo');

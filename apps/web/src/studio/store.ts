@@ -11,7 +11,7 @@ import {
   type CommandName,
   type History,
 } from '@tavu/core/edit';
-import { blankProject, freshId, type Asset, type Id, type Project } from '@tavu/core/model';
+import { blankProject, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { create } from 'zustand';
 import { sourcesOf, type PageSources } from '../picture/sources';
@@ -73,7 +73,7 @@ export const useStudio = create<Studio>(() => ({
   project: first,
   flow: compile(first),
   assets: new Map(),
-  sources: sourcesOf(new Map(), new Map()),
+  sources: sourcesOf(new Map(), []),
   history: NO_HISTORY,
   chosen: NOTHING,
   saving: { state: 'kept', at: 0 },
@@ -93,7 +93,7 @@ export function openInStudio(project: Project, assets: AssetBytes): void {
     project,
     flow: compile(project),
     assets,
-    sources: sourcesOf(assets, new Map(project.assets.map((asset) => [asset.id, asset.media]))),
+    sources: sourcesOf(assets, project.assets),
     history: NO_HISTORY,
     chosen: NOTHING,
     opened: before.opened + 1,
@@ -207,22 +207,14 @@ export function chooseElementAlso(element: Id): void {
   choose({ element: first, also });
 }
 
-/** Brings a file's bytes into the project as an asset. */
-export function addAsset(asset: Omit<Asset, 'id'>, bytes: Uint8Array): Id | undefined {
-  if (getState().saving.state === 'following') return undefined;
-  const id = freshId('i');
-  addBytes(new Map([[id, { bytes, media: asset.media }]]));
-  return edit('add asset', { ...asset, id });
+/** Keeps bytes for assets that the project has or is about to have. */
+export function addBytes(added: ReadonlyMap<Id, Uint8Array>): void {
+  if (added.size > 0) setState(({ assets }) => ({ assets: new Map([...assets, ...added]) }));
 }
 
-/** Keeps bytes for assets that the project has or is about to have. */
-export function addBytes(added: ReadonlyMap<Id, { bytes: Uint8Array; media: string }>): void {
-  if (added.size === 0) return;
-  const assets = new Map(getState().assets);
-  const media = new Map(getState().project.assets.map((each) => [each.id, each.media]));
-  for (const [id, each] of added) {
-    assets.set(id, each.bytes);
-    media.set(id, each.media);
-  }
-  setState(({ sources }) => ({ assets, sources: sourcesOf(assets, media, sources) }));
-}
+// Where pictures, fonts and sounds are found follows the list of them and their bytes.
+useStudio.subscribe((now, before) => {
+  if (now.opened !== before.opened) return;
+  if (now.assets !== before.assets || now.project.assets !== before.project.assets)
+    setState({ sources: sourcesOf(now.assets, now.project.assets, now.sources) });
+});

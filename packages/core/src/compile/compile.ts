@@ -198,6 +198,7 @@ function compileScreen(
     byId: new Map(elements.map((element) => [element.id, element])),
     tree: treeOf(elements),
     names: elements.some(mayName) || screen.shownWhen !== undefined,
+    scrolls: elements.some((each) => each.type === 'panel' && each.overflow === 'scrolls'),
     layout,
     focus: solveFocus(elements, layout),
     pressable: pressables(elements, table.press),

@@ -94,6 +94,8 @@ export interface CompiledScreen {
   tree: ReadonlyMap<Id | null, readonly Element[]>;
   /** Whether anything on it depends on what names stand for. */
   names: boolean;
+  /** Whether anything on it can be scrolled. */
+  scrolls: boolean;
   layout: Solved;
   focus: FocusGraph;
   /** The button or linked element that a point on each element stands for. */

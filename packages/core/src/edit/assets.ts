@@ -4,10 +4,6 @@ import { assign, takeOut, type Made } from './parts';
 
 /** Edits of the list of pictures, fonts and sounds; their bytes are kept beside the project. */
 export const assetCommands = {
-  'add asset': (project: Project, asset: Asset): Made => {
-    project.assets.push(asset);
-    return asset.id;
-  },
   'add assets': (project: Project, { assets }: { assets: Asset[] }): Made => {
     for (const asset of assets) {
       const taken = project.assets.map((each) => each.name);

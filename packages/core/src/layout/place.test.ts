@@ -62,7 +62,7 @@ test('another anchor, another holder, another own point, a sister: nothing moves
       fc.record({ start: some, size: fc.integer({ min: 1, max: 900 }) }),
       (axis, inside, at, own, other) => {
         const span = solveAxis(axis, inside);
-        const same = (changed: Axis, within = inside, from = 0): void => {
+        const same = (changed: Axis, within: number = inside, from = 0): void => {
           const now = solveAxis(changed, within);
           expect(now.start + from).toBeCloseTo(span.start, CLOSE);
           expect(now.size).toBeCloseTo(span.size, CLOSE);

@@ -3,6 +3,7 @@ import type { Rect } from '../layout';
 import type { Element, Id } from '../model';
 import { awayOn, reachable, sampleInstance, type RunState, type Spot } from '../run';
 import { stackLift } from './run';
+import { scrollOf } from './scroll';
 
 /**
  * What a press at a point (design pixels) lands on: the topmost element that can be pressed, on the screens a press may
@@ -19,7 +20,7 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
       y: y - (sample.y + sample.contentY) * height - stackLift(flow, level),
     };
     const { hidden, disabled } = awayOn(flow, state, level);
-    const hit = elementsAt(screen, at, hidden).find((id) => screen.pressable.has(id));
+    const hit = elementsAt(screen, at, hidden, level.focus).find((id) => screen.pressable.has(id));
     const element = hit === undefined ? undefined : screen.pressable.get(hit);
     // What is disabled takes the press and does nothing with it.
     if (element) return { serial: level.serial, element: disabled.includes(element) ? null : element };
@@ -38,10 +39,12 @@ interface Point {
  * them cuts them off.
  */
 export function elementsAt(
-  { tree, layout }: Pick<CompiledScreen, 'tree' | 'layout'>,
+  screen: Pick<CompiledScreen, 'tree' | 'layout' | 'byId'>,
   point: Point,
   hidden: readonly Id[] = [],
+  focus: Id | null = null,
 ): Id[] {
+  const { tree, layout } = screen;
   const found: Id[] = [];
   const look = (element: Element, at: Point): void => {
     if (hidden.includes(element.id)) return;
@@ -50,7 +53,11 @@ export function elementsAt(
     const inside = contains(rect, own.x, own.y);
     if (inside) found.unshift(element.id);
     if (!inside && element.type === 'panel' && element.overflow !== undefined) return;
-    for (const each of tree.get(element.id) ?? []) look(each, own);
+    const by =
+      element.type === 'panel' && element.overflow === 'scrolls'
+        ? scrollOf(screen, element.id, focus)
+        : { x: 0, y: 0 };
+    for (const each of tree.get(element.id) ?? []) look(each, { x: own.x - by.x, y: own.y - by.y });
   };
   for (const element of tree.get(null) ?? []) look(element, point);
   return found;

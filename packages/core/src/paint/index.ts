@@ -5,3 +5,4 @@ export { contains, elementsAt, hitTest, turned } from './hit';
 export { overflowOf, type Overflow } from './overflow';
 export { toSvg, type Sources } from './svg';
 export { svgFrame, svgText, type SvgNode } from './node';
+export { finestFor } from './finer';

@@ -50,6 +50,7 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
     const screen = flow.screens.get(instance.screen)!;
     const looks: Looks = {
       focus: instance === holder ? instance.focus : null,
+      scrollTo: screen.scrolls ? instance.focus : null,
       hovered: mine(state.hover),
       pressed: mine(state.pressed),
       ...awayOn(flow, state, instance),
@@ -200,9 +201,9 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPict
     kept.set(screen, known);
   }
   // Most screens show nothing but themselves, with one element in another state.
-  const { focus, hovered, pressed, ...rest } = looks;
+  const { focus, scrollTo, hovered, pressed, ...rest } = looks;
   const more = saysMore(screen) || rest.hidden.length > 0;
-  const key = `${focus}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
+  const key = `${focus}|${scrollTo}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
   if (known.pictures.size > MOST_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
   if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));

@@ -5,11 +5,14 @@ import { heldBy, indexOf } from './controls';
 import { paintElement } from './element';
 import { group, type Item } from './items';
 import { boxLook, colourOf, gradientOf } from './looks';
+import { scrollOf } from './scroll';
 import { plain } from './shapes';
 
 /** Which elements look other than at rest, and what they hold. */
 export interface Looks {
   focus: Id | null;
+  /** What has the focus, drawn or not: areas are scrolled to it. */
+  scrollTo: Id | null;
   hovered: Id | null;
   pressed: Id | null;
   hidden: readonly Id[];
@@ -27,6 +30,7 @@ export interface Looks {
 }
 export const NORMAL: Looks = {
   focus: null,
+  scrollTo: null,
   hovered: null,
   pressed: null,
   hidden: [],
@@ -63,7 +67,7 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: Looks):
     const rect = layout.get(element.id)!;
     const own = paintElement(project, element, rect, looks, unfocused);
     const inner = heldIn(project, compiled, element, looks).flatMap(paint);
-    return asOne(element, rect, [...own, ...clipped(project, element, rect, inner)]);
+    return asOne(element, rect, [...own, ...clipped(flow, compiled, element, rect, inner, looks)]);
   };
   const content = (compiled.tree.get(null) ?? []).flatMap(paint);
   return { background, content, all: [...background, ...content] };
@@ -82,9 +86,18 @@ function heldIn(
   return held.slice(up, up + 1);
 }
 
-function clipped(project: Project, element: Element, rect: Rect, inner: Item[]): Item[] {
+function clipped(
+  { project }: Flow,
+  compiled: CompiledScreen,
+  element: Element,
+  rect: Rect,
+  inner: Item[],
+  { scrollTo }: Looks,
+): Item[] {
   if (element.type !== 'panel' || element.overflow === undefined || inner.length === 0) return inner;
-  return [group(inner, { clip: { ...rect, corner: boxLook(project, element.box).corner } })];
+  const by = element.overflow === 'scrolls' ? scrollOf(compiled, element.id, scrollTo) : { x: 0, y: 0 };
+  const items = by.x === 0 && by.y === 0 ? inner : [group(inner, by)];
+  return [group(items, { clip: { ...rect, corner: boxLook(project, element.box).corner } })];
 }
 
 /** What an element holds fades, turns and blends with it, as one. */

@@ -1,0 +1,13 @@
+import type { Asset, Id } from '../model';
+
+/**
+ * The file that shows an asset best on a display with so many pixels to a CSS pixel: the least fine version that is fine
+ * enough, else the finest there is.
+ */
+export function finestFor(assets: readonly Asset[], id: Id, pixels: number): Id {
+  const asset = assets.find((each) => each.id === id);
+  const versions = [{ scale: 1, asset: id }, ...(asset?.finer ?? [])]
+    .filter((each) => each.asset === id || assets.some((other) => other.id === each.asset))
+    .sort((a, b) => a.scale - b.scale);
+  return (versions.find((each) => each.scale >= pixels) ?? versions.at(-1)!).asset;
+}
