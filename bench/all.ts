@@ -1,5 +1,5 @@
 /** One table of ratios and measures, all from this run on this machine. */
-import { measureCore, measureLarge } from './core';
+import { measureComponent, measureCore, measureLarge } from './core';
 import { measureEngine } from './engine';
 import { measurePage } from './page';
 
@@ -22,6 +22,8 @@ add(
 );
 add('Demo: map laid out', `${core.map.toFixed(2)} ms`);
 add('Demo: picture of a settled screen', `${(core.paint * 1000).toFixed(1)} µs`);
+
+add('A component changed on nine screens, all drawn', `${measureComponent().toFixed(1)} ms`, 'under 50 ms');
 
 const large = measureLarge();
 add('300 screens: checked after their JSON is parsed', `${large.read.toFixed(0)} ms`);

@@ -4,7 +4,7 @@ import { compile } from '../packages/core/src/compile';
 import { carryOut } from '../packages/core/src/edit';
 import { planLines, planMap } from '../packages/core/src/map';
 import type { Project } from '../packages/core/src/model';
-import { paintRun } from '../packages/core/src/paint';
+import { paintRun, paintStill } from '../packages/core/src/paint';
 import { begin, reconcile } from '../packages/core/src/run';
 import { readDocument } from '../packages/core/src/schema';
 import { largeProject } from '../packages/core/src/starter';
@@ -38,6 +38,32 @@ export function measureLarge() {
     }),
     troubles: ms(3, () => troublesOf(project)),
   };
+}
+
+/** What a change of a component costs that is placed on nine screens: edited, compiled, and all nine drawn. */
+export function measureComponent(): number {
+  const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
+  const [component] = demo.components!;
+  const place = demo.screens.flatMap((screen) =>
+    screen.elements.filter((each) => each.type === 'component' && each.component === component!.id),
+  )[0]!;
+  const project = demo.screens
+    .slice(0, 9)
+    .reduce(
+      (now, screen) =>
+        carryOut(now, 'add element', { screen: screen.id, element: { ...place, parent: null } }).project,
+      demo,
+    );
+  const flow = compile(project);
+  return ms(20, () => {
+    const edited = carryOut(project, 'change element', {
+      screen: component!.id,
+      element: component!.elements[0]!.id,
+      change: { opacity: Math.random() },
+    }).project;
+    const next = compile(edited, flow);
+    for (const { id } of edited.screens.slice(0, 9)) paintStill(next, next.screens.get(id)!, false);
+  });
 }
 
 /** What an edit costs, over the demo. */

@@ -173,3 +173,29 @@ test('the window works at 1024 and at 1920 wide: nothing is cut off or under som
     expect(await desk.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
   }
 });
+
+test('axe finds nothing serious where screens are assembled', async ({ desk }) => {
+  test.setTimeout(120_000);
+  await desk.choose('Options');
+  await expectNothingSerious(desk);
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  await what.getByRole('button', { name: /^Flashing light/ }).click();
+  await desk.reading.getByRole('button', { name: 'All of Options' }).click();
+  await expectNothingSerious(desk);
+  await desk.reading
+    .getByRole('region', { name: 'All of Options' })
+    .getByRole('button', { name: /^Back Back button/ })
+    .click();
+  await expectNothingSerious(desk);
+  await desk.reading.getByRole('button', { name: 'Go inside' }).click();
+  await desk.reading
+    .getByRole('region', { name: 'Box', exact: true })
+    .getByRole('button', { name: /^Fill: / })
+    .click();
+  await expectNothingSerious(desk);
+  await desk.page.keyboard.press('Escape');
+  await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
+  await desk.page.getByRole('tab', { name: 'Assets' }).click();
+  await expect(desk.page.getByRole('region', { name: 'Assets' })).toBeVisible();
+  await expectNothingSerious(desk);
+});

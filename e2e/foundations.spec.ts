@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Project } from '../packages/core/src/model';
-import { houseFont, textWidth } from '../packages/core/src/text';
+import { breakLines, houseFont, textWidth } from '../packages/core/src/text';
 import { expect, test } from './desk';
 
 test('the policy forbids evaluating text, in the page and in its answer', async ({ desk, request }) => {
@@ -76,6 +76,69 @@ test('core and Chromium agree on the width of every line of the demo to half a p
       text,
       by: Math.abs(textWidth(text, houseFont(look.font, look.weight), look.size) - measured[i]!),
     }))
+    .filter(({ by }) => by > 0.5);
+  expect(off).toEqual([]);
+});
+
+/** The demo's sort of sentences, also in languages with longer words and more dots. */
+const SAID: Record<string, string[]> = {
+  English: [
+    'Lightning and a turning beam. Options, Access softens both.',
+    'Keep the light burning until sunrise',
+    'AVATAR To. We’ll wait “here” – and here…',
+  ],
+  German: [
+    'Blitze und ein kreisender Lichtstrahl. Unter Zugänglichkeit lässt sich beides dämpfen.',
+    'Halte das Leuchtfeuer bis zum Sonnenaufgang am Brennen',
+    'Übergröße: Straßenlaternenölstandsanzeige',
+  ],
+  Finnish: [
+    'Salamoita ja pyörivä valokeila. Asetuksista molempia voi pehmentää.',
+    'Pidä valo palamassa auringonnousuun asti',
+    'Hääyöaie, jäätelöä, öljylamppu, Äänisjärvi',
+  ],
+};
+
+test('core and Chromium break lines alike in English, German and Finnish, in every style', async ({
+  desk,
+}) => {
+  const project = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
+  const lines = project.styles.text.flatMap((style) =>
+    [0, 3].flatMap((letters) =>
+      Object.values(SAID)
+        .flat()
+        .flatMap((text) =>
+          breakLines(text, houseFont(style.font, style.weight), style.size, 900, letters).map((line) => ({
+            ...line,
+            letters,
+            size: style.size,
+            family:
+              style.font === 'display'
+                ? 'tavu-display'
+                : style.weight === 700
+                  ? 'tavu-plain-bold'
+                  : 'tavu-plain',
+          })),
+        ),
+    ),
+  );
+  expect(lines.length).toBeGreaterThan(120);
+  const measured = await desk.page.evaluate((all) => {
+    const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+    document.body.append(svg);
+    return all.map(({ text, family, size, letters }) => {
+      const line = document.createElementNS('http://www.w3.org/2000/svg', 'text');
+      line.setAttribute('font-family', family);
+      line.setAttribute('font-size', String(size));
+      if (letters) line.setAttribute('letter-spacing', String(letters));
+      line.textContent = text;
+      svg.append(line);
+      // Chromium counts the room after the last letter too.
+      return line.getComputedTextLength() - (text === '' ? 0 : letters);
+    });
+  }, lines);
+  const off = lines
+    .map(({ text, width, size }, i) => ({ text, size, by: Math.abs(width - measured[i]!) }))
     .filter(({ by }) => by > 0.5);
   expect(off).toEqual([]);
 });

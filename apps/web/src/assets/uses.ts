@@ -3,32 +3,32 @@ import type { Id, Project } from '@tavu/core/model';
 /** Where an asset is used: names of screens, components, styles, areas and sentences' owners, each once. */
 export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
   const uses = new Map<Id, string[]>();
-  const use = (id: Id | null | undefined, by: string): void => {
+  const count = (id: Id | null | undefined, by: string): void => {
     if (!id) return;
     const known = uses.get(id);
     if (!known) uses.set(id, [by]);
     else if (!known.includes(by)) known.push(by);
   };
   for (const owner of [...project.screens, ...(project.components ?? [])]) {
-    if ('background' in owner) use(owner.background.picture, owner.name);
+    if ('background' in owner) count(owner.background.picture, owner.name);
     for (const element of owner.elements) {
-      if ('asset' in element) use(element.asset, owner.name);
-      if ('look' in element) use(element.look.font, owner.name);
+      if ('asset' in element) count(element.asset, owner.name);
+      if ('look' in element) count(element.look.font, owner.name);
       if (element.type === 'component')
         for (const given of Object.values(element.args ?? {}))
-          if (typeof given === 'string') use(given, owner.name);
+          if (typeof given === 'string') count(given, owner.name);
     }
     for (const parameter of owner.parameters ?? [])
       if (parameter.type === 'picture' && typeof parameter.default === 'string')
-        use(parameter.default, owner.name);
+        count(parameter.default, owner.name);
   }
-  for (const style of project.styles.text) use(style.font, `style ${style.name}`);
-  for (const area of project.areas) use(area.music, area.name);
+  for (const style of project.styles.text) count(style.font, `style ${style.name}`);
+  for (const area of project.areas) count(area.music, area.name);
   const nameOf = (id: Id): string =>
     [...project.screens, ...project.areas, ...(project.components ?? [])].find((each) => each.id === id)
       ?.name ?? 'The whole project';
   for (const link of project.links)
-    for (const effect of link.effects) if ('asset' in effect) use(effect.asset, nameOf(link.from));
-  for (const asset of project.assets) for (const finer of asset.finer ?? []) use(finer.asset, asset.name);
+    for (const effect of link.effects) if ('asset' in effect) count(effect.asset, nameOf(link.from));
+  for (const asset of project.assets) for (const finer of asset.finer ?? []) count(finer.asset, asset.name);
   return uses;
 }

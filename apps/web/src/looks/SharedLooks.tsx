@@ -9,7 +9,8 @@ import { Field } from '../ui/Field';
 import { Group } from '../ui/Group';
 import { Button, IconButton, Sheet } from '../ui/parts';
 import { ColourField, Swatch } from './ColourField';
-import { BoxLookFields, TextLookFields } from './fields';
+import { BoxLookFields } from './BoxLookFields';
+import { TextLookFields } from './TextLookFields';
 
 /** The styles and colours that screens share: changed here, they change wherever they are used. */
 export function SharedLooks() {

@@ -2,7 +2,8 @@
 
 import type { Background, Screen } from '@tavu/core/model';
 import { ColourField } from '../looks/ColourField';
-import { GradientFields, Switched } from '../looks/fields';
+import { GradientFields } from '../looks/effects';
+import { Switched } from '../looks/parts';
 import { edit, useStudio } from '../studio/store';
 import { Group } from '../ui/Group';
 import { NumberField } from '../ui/NumberField';

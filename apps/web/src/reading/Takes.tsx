@@ -6,7 +6,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
-import { Button, IconButton } from '../ui/parts';
+import { IconButton } from '../ui/parts';
 import { Fields } from '../values/Fields';
 import { ConditionRow } from './ConditionRow';
 

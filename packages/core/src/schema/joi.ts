@@ -1,41 +1,19 @@
 import Joi from 'joi';
-import { LONGEST_EXPRESSION } from '../expression';
+import { FORMAT, KIND_NAMES } from '../model';
+import { MOST, FAR, id, name, words, colour, duration, share, list, thing, oneOf, expression } from './atoms';
 import {
-  BLENDS,
-  BUBBLES,
-  DURATION_PATTERN,
-  FORMAT,
-  KIND_NAMES,
-  LONGEST_NAME,
-  STATES,
-  type ElementType,
-} from '../model';
+  gradient,
+  textLook,
+  TEXT_EXTRAS,
+  BOX_EXTRAS,
+  boxLook,
+  required,
+  scalar,
+  fit,
+  elementSchema,
+} from './elements';
 
 /** The project document at its edge. Unknown keys are kept; nothing is converted. */
-
-const MOST = 5000;
-/** Design pixels; further out nothing can be seen or meant. */
-const FAR = 100_000;
-
-const id = Joi.string().min(1).max(120);
-const name = Joi.string().min(1).max(LONGEST_NAME);
-const words = Joi.string().allow('').max(20_000);
-/** A colour, or the id of one of the project's. */
-const colour = Joi.string()
-  .pattern(/^(#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?|[a-zA-Z][\w-]*)$/, 'a colour such as #16324d')
-  .max(120);
-const duration = Joi.string().pattern(DURATION_PATTERN, 'a duration such as 280 ms').max(40);
-const pixels = Joi.number().min(-FAR).max(FAR);
-const length = Joi.alternatives(
-  pixels,
-  Joi.string()
-    .pattern(/^-?\d+(?:\.\d+)?%$/, 'a percentage such as 40%')
-    .max(20),
-);
-const share = Joi.number().min(0).max(1);
-const list = (item: Joi.Schema) => Joi.array().items(item).max(MOST);
-const thing = (keys: Joi.SchemaMap) => Joi.object(keys).unknown(true);
-const oneOf = (...values: (string | number)[]) => Joi.valid(...values);
 
 const easing = oneOf('linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out');
 const motion = Joi.alternatives(
@@ -50,141 +28,6 @@ const motion = Joi.alternatives(
 );
 const order = Joi.alternatives(oneOf('after', 'together'), thing({ overlap: duration.required() }));
 const masked = oneOf('ignored', 'held', 'through');
-
-const shadow = thing({
-  x: pixels.required(),
-  y: pixels.required(),
-  blur: Joi.number().min(0).max(1000).required(),
-  colour: colour.required(),
-});
-const outline = thing({ width: Joi.number().min(0).max(500).required(), colour: colour.required() });
-const gradient = thing({
-  angle: Joi.number().min(-360).max(360).required(),
-  stops: list(thing({ at: share.required(), colour: colour.required() })).required(),
-});
-const textLook = {
-  font: id,
-  size: Joi.number().min(1).max(2000),
-  weight: oneOf(400, 700),
-  colour,
-  align: oneOf('start', 'centre', 'end'),
-  line: Joi.number().min(0.5).max(5),
-  letters: Joi.number().min(-200).max(500),
-  stand: oneOf('top', 'middle', 'bottom'),
-  wrap: oneOf('wrap', 'cut'),
-  fit: thing({
-    least: Joi.number().min(1).max(2000).required(),
-    most: Joi.number().min(1).max(2000).required(),
-  }),
-  outline,
-  shadow,
-};
-const TEXT_EXTRAS = ['letters', 'stand', 'wrap', 'fit', 'outline', 'shadow'];
-const face = { fill: colour, border: colour, ink: colour, gradient, shadow, outline };
-const BOX_EXTRAS = ['ink', 'gradient', 'shadow', 'outline', ...STATES];
-const boxLook = {
-  ...face,
-  borderWidth: Joi.number().min(0).max(500),
-  corner: Joi.number().min(0).max(2000),
-  ...Object.fromEntries(STATES.map((state) => [state, thing(face)])),
-};
-const required = (keys: Record<string, Joi.Schema>, optional: string[] = []) =>
-  Object.fromEntries(
-    Object.entries(keys).map(([key, schema]) => [key, optional.includes(key) ? schema : schema.required()]),
-  );
-const textUse = thing({ style: id.required(), ...textLook });
-const boxUse = thing({ style: id.required(), ...boxLook });
-
-const expression = Joi.string().min(1).max(LONGEST_EXPRESSION);
-const bound = Joi.number().min(0).max(FAR);
-const axis = Joi.alternatives(
-  thing({
-    at: oneOf('start', 'centre', 'end').required(),
-    offset: length.required(),
-    size: length.required(),
-    own: share,
-    to: id,
-    least: bound,
-    most: bound,
-  }),
-  thing({
-    at: oneOf('stretch').required(),
-    offset: length.required(),
-    far: length.required(),
-    least: bound,
-    most: bound,
-  }),
-);
-const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
-const element = {
-  id: id.required(),
-  name: name.required(),
-  parent: id.allow(null).required(),
-  place: thing({ x: axis.required(), y: axis.required() }).required(),
-  lift: Joi.number().integer().min(-1000).max(1000),
-  turn: Joi.number().min(-3600).max(3600),
-  opacity: share,
-  blend: oneOf(...BLENDS),
-  shownWhen: expression,
-  enabledWhen: expression,
-  editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
-};
-const arrange = thing({
-  by: oneOf('row', 'column', 'grid').required(),
-  gap: Joi.number().min(-FAR).max(FAR).required(),
-  pad: bound,
-  columns: Joi.number().integer().min(1).max(100),
-  across: oneOf('start', 'centre', 'end', 'stretch'),
-  along: oneOf('start', 'centre', 'end', 'spread'),
-});
-const insets = thing({
-  top: bound.required(),
-  right: bound.required(),
-  bottom: bound.required(),
-  left: bound.required(),
-});
-const fit = oneOf('contain', 'cover', 'stretch');
-const look = textUse.required();
-const box = boxUse.required();
-const lines = Joi.array().items(words).max(MOST);
-const pressable = { text: words.required(), look, box };
-const control = { ...pressable, value: id, sample: scalar };
-const picture = { asset: id.allow(null).required(), from: id, fit: fit.required() };
-const kinds: Record<ElementType, Joi.SchemaMap> = {
-  panel: { box, arrange, overflow: oneOf('cut', 'scrolls') },
-  text: { text: words.required(), look },
-  button: { ...pressable, shortcut: id },
-  picture: { ...picture, slice: insets },
-  switch: control,
-  slider: { ...control, least: Joi.number(), most: Joi.number() },
-  choice: { ...control, options: lines },
-  entry: control,
-  tabs: { ...pressable, tabs: lines.required(), bar: bound.required(), value: id },
-  list: { rows: lines.required(), rowHeight: Joi.number().min(1).max(FAR).required(), look, box },
-  progress: { value: id, sample: share, box, bar: box },
-  portrait: { ...picture, box, flipped: Joi.boolean() },
-  bubble: {
-    ...pressable,
-    shape: oneOf(...BUBBLES).required(),
-    area: insets.required(),
-    tail: thing({ side: oneOf('left', 'right', 'top', 'bottom').required(), at: share.required() }),
-  },
-  spoken: { text: words.required(), look },
-  prompt: { ...pressable, action: id.allow(null).required() },
-  address: { text: words.required(), url: words.required(), look },
-  touch: {},
-  component: {
-    component: id.required(),
-    args: Joi.object().pattern(/^.{1,120}$/, scalar),
-    changes: Joi.object().pattern(/^.{1,240}$/, Joi.object().unknown(true)),
-  },
-};
-/** One element of any type. */
-export const elementSchema = Joi.alternatives(
-  ...Object.entries(kinds).map(([type, keys]) =>
-    thing({ ...element, type: oneOf(type).required(), ...keys }),
-  ),
-);
 
 const args = Joi.object().pattern(/^.{1,120}$/, expression);
 const option = thing({ id: id.required(), label: name.required() });

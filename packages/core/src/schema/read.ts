@@ -1,6 +1,7 @@
 import { areasAround, FORMAT, fitScalar, type Element, type Id, type Project } from '../model';
 import { changed, componentById } from '../component';
-import { elementSchema, projectSchema } from './joi';
+import { elementSchema } from './elements';
+import { projectSchema } from './joi';
 
 /** Where a document is wrong and why, in words for the person who opened it. */
 export interface Problem {

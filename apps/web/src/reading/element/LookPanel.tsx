@@ -11,7 +11,9 @@ import {
 } from '@tavu/core/model';
 import { boxStyle, textStyle } from '@tavu/core/paint';
 import { edit, useStudio } from '../../studio/store';
-import { BoxLookFields, Pick, TextLookFields } from '../../looks/fields';
+import { BoxLookFields } from '../../looks/BoxLookFields';
+import { Pick } from '../../looks/parts';
+import { TextLookFields } from '../../looks/TextLookFields';
 import { Group } from '../../ui/Group';
 import { NumberField } from '../../ui/NumberField';
 import { Small } from '../../ui/parts';

@@ -1,0 +1,160 @@
+'use client';
+
+import { STATES, type BoxFace, type BoxLook, type StateName } from '@tavu/core/model';
+import { useState, type ReactNode } from 'react';
+import { NumberField } from '../ui/NumberField';
+import { Small } from '../ui/parts';
+import { ColourField } from './ColourField';
+import { GradientFields, OutlineFields, ShadowFields } from './effects';
+import { Setting, type LookProps } from './parts';
+
+/** A box: normal, and in each of the states it can be in. */
+export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
+  const { look, onChange, states } = props;
+  const [state, setState] = useState<StateName | 'normal'>('normal');
+  const set = (name: string, child: ReactNode) => (
+    <Setting name={name} of={props}>
+      {child}
+    </Setting>
+  );
+  const shown = states ? state : 'normal';
+  return (
+    <div className="space-y-2">
+      {states && (
+        <div role="radiogroup" aria-label="Looks when" className="flex flex-wrap gap-1">
+          {(['normal', ...STATES] as const).map((each) => (
+            <Small
+              key={each}
+              role="radio"
+              aria-checked={each === shown}
+              className={each === shown ? 'bg-ink text-sheet' : ''}
+              onClick={() => setState(each)}
+            >
+              {each}
+              {each !== 'normal' && look[each] ? ' •' : ''}
+            </Small>
+          ))}
+        </div>
+      )}
+      {shown === 'normal' ? (
+        <>
+          <FaceFields face={look} set={set} onChange={onChange} />
+          <div className="flex items-end gap-1.5">
+            {set(
+              'borderWidth',
+              <NumberField
+                label="Border, wide"
+                value={look.borderWidth}
+                least={0}
+                most={500}
+                onChange={(borderWidth) => onChange({ borderWidth })}
+                className="w-22"
+              />,
+            )}
+            {set(
+              'corner',
+              <NumberField
+                label="Corner"
+                value={look.corner}
+                least={0}
+                most={2000}
+                onChange={(corner) => onChange({ corner })}
+                className="w-18"
+              />,
+            )}
+          </div>
+        </>
+      ) : (
+        set(
+          shown,
+          <StateFields
+            normal={look}
+            face={look[shown]}
+            onChange={(face) => onChange({ [shown]: face } as Partial<BoxLook>, shown)}
+          />,
+        )
+      )}
+    </div>
+  );
+}
+
+/** What a state changes of the normal look; what it does not name stays. */
+function StateFields({
+  normal,
+  face,
+  onChange,
+}: {
+  normal: BoxLook;
+  face: Partial<BoxFace> | undefined;
+  onChange: (face: Partial<BoxFace> | undefined) => void;
+}) {
+  if (!face)
+    return (
+      <p className="text-sm text-soft">
+        As normal. <Small onClick={() => onChange({ fill: normal.fill })}>Look otherwise</Small>
+      </p>
+    );
+  const put = (change: Partial<BoxFace>): void => {
+    const next = { ...face, ...change };
+    onChange(Object.fromEntries(Object.entries(next).filter(([, each]) => each !== undefined)));
+  };
+  return (
+    <div className="min-w-0 flex-1 space-y-2">
+      <FaceFields face={{ ...normal, ...face }} set={(_, child) => child} onChange={put} />
+      <Small onClick={() => onChange(undefined)}>As normal</Small>
+    </div>
+  );
+}
+
+function FaceFields({
+  face,
+  set,
+  onChange,
+}: {
+  face: BoxFace;
+  set: (name: string, child: ReactNode) => ReactNode;
+  onChange: (change: Partial<BoxFace>, key?: string) => void;
+}) {
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-1.5">
+        {set(
+          'fill',
+          <ColourField label="Fill" value={face.fill} onChange={(fill) => onChange({ fill }, 'fill')} />,
+        )}
+        {set(
+          'border',
+          <ColourField
+            label="Border"
+            value={face.border}
+            onChange={(border) => onChange({ border }, 'border')}
+          />,
+        )}
+        {set(
+          'ink',
+          <ColourField
+            label="Text on it"
+            value={face.ink ?? '#ffffff'}
+            onChange={(ink) => onChange({ ink }, 'ink')}
+          />,
+        )}
+      </div>
+      {set(
+        'gradient',
+        <GradientFields
+          value={face.gradient}
+          fill={face.fill}
+          onChange={(gradient) => onChange({ gradient }, 'gradient')}
+        />,
+      )}
+      {set(
+        'shadow',
+        <ShadowFields value={face.shadow} onChange={(shadow) => onChange({ shadow }, 'shadow')} />,
+      )}
+      {set(
+        'outline',
+        <OutlineFields value={face.outline} onChange={(outline) => onChange({ outline }, 'outline')} />,
+      )}
+    </>
+  );
+}

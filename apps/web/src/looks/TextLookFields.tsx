@@ -1,0 +1,178 @@
+'use client';
+
+import type { TextLook } from '@tavu/core/model';
+import type { ReactNode } from 'react';
+import { useStudio } from '../studio/store';
+import { NumberField } from '../ui/NumberField';
+import { ColourField } from './ColourField';
+import { OutlineFields, ShadowFields } from './effects';
+import { Pick, Setting, Switched, type LookProps } from './parts';
+
+/** How letters look: a style's, or one place's. */
+export function TextLookFields(props: LookProps<TextLook>) {
+  const { look, onChange } = props;
+  const assets = useStudio((studio) => studio.project.assets);
+  const fonts = assets.filter((asset) => asset.face);
+  const set = (name: keyof TextLook, child: ReactNode) => (
+    <Setting name={name} of={props}>
+      {child}
+    </Setting>
+  );
+  return (
+    <div className="space-y-2">
+      <div className="flex flex-wrap items-end gap-1.5">
+        {set(
+          'font',
+          <Pick
+            label="Font"
+            value={look.font}
+            options={[
+              ['plain', 'Plain'],
+              ['display', 'Display'],
+              ...fonts.map((asset): [string, string] => [asset.id, asset.name]),
+            ]}
+            onChange={(font) => onChange({ font })}
+          />,
+        )}
+        {set(
+          'size',
+          <NumberField
+            label="Size"
+            value={look.size}
+            least={1}
+            most={2000}
+            onChange={(size) => onChange({ size })}
+            className="w-16"
+          />,
+        )}
+        {set(
+          'colour',
+          <ColourField
+            label="Colour"
+            value={look.colour}
+            onChange={(colour) => onChange({ colour }, 'colour')}
+          />,
+        )}
+      </div>
+      <div className="flex flex-wrap items-end gap-1.5">
+        {set(
+          'align',
+          <Pick
+            label="Text stands"
+            value={look.align}
+            options={[
+              ['start', 'at the left'],
+              ['centre', 'in the middle'],
+              ['end', 'at the right'],
+            ]}
+            onChange={(align: TextLook['align']) => onChange({ align })}
+          />,
+        )}
+        {set(
+          'stand',
+          <Pick
+            label="From top to bottom"
+            value={look.stand ?? ''}
+            options={[
+              ['', 'as usual'],
+              ['top', 'at the top'],
+              ['middle', 'in the middle'],
+              ['bottom', 'at the bottom'],
+            ]}
+            onChange={(stand: string) => onChange({ stand: stand === '' ? undefined : (stand as 'top') })}
+          />,
+        )}
+        {set(
+          'weight',
+          <Pick
+            label="Weight"
+            value={String(look.weight)}
+            options={[
+              ['400', 'regular'],
+              ['700', 'bold'],
+            ]}
+            onChange={(weight: string) => onChange({ weight: Number(weight) as 400 })}
+          />,
+        )}
+      </div>
+      <div className="flex flex-wrap items-end gap-1.5">
+        {set(
+          'line',
+          <NumberField
+            label="Line height"
+            value={look.line}
+            least={0.5}
+            most={5}
+            onChange={(line) => onChange({ line })}
+            className="w-18"
+          />,
+        )}
+        {set(
+          'letters',
+          <NumberField
+            label="Between letters"
+            value={look.letters ?? 0}
+            least={-200}
+            most={500}
+            onChange={(letters) => onChange({ letters: letters === 0 ? undefined : letters })}
+            className="w-24"
+          />,
+        )}
+        {set(
+          'wrap',
+          <Pick
+            label="Long lines"
+            value={look.wrap ?? 'wrap'}
+            options={[
+              ['wrap', 'are broken'],
+              ['cut', 'are cut'],
+            ]}
+            onChange={(wrap: 'wrap' | 'cut') => onChange({ wrap: wrap === 'wrap' ? undefined : wrap })}
+          />,
+        )}
+      </div>
+      {set('fit', <Fit look={look} onChange={onChange} />)}
+      {set(
+        'outline',
+        <OutlineFields value={look.outline} onChange={(outline) => onChange({ outline }, 'outline')} />,
+      )}
+      {set(
+        'shadow',
+        <ShadowFields value={look.shadow} onChange={(shadow) => onChange({ shadow }, 'shadow')} />,
+      )}
+    </div>
+  );
+}
+
+function Fit({ look, onChange }: { look: TextLook; onChange: (change: Partial<TextLook>) => void }) {
+  const { fit } = look;
+  return (
+    <div className="space-y-1">
+      <Switched
+        label="As large as its box takes"
+        on={fit !== undefined}
+        onChange={(on) =>
+          onChange({ fit: on ? { least: Math.min(16, look.size), most: look.size } : undefined })
+        }
+      />
+      {fit && (
+        <div className="flex gap-1.5">
+          <NumberField
+            label="At least"
+            value={fit.least}
+            least={1}
+            most={fit.most}
+            onChange={(least) => onChange({ fit: { ...fit, least } })}
+          />
+          <NumberField
+            label="At most"
+            value={fit.most}
+            least={fit.least}
+            most={2000}
+            onChange={(most) => onChange({ fit: { ...fit, most } })}
+          />
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { RotateCcw } from 'lucide-react';
+import { IconButton } from '../ui/parts';
+
+/** What is set, and which of it is an exception from a shared style. */
+export interface LookProps<Look> {
+  look: Look;
+  /** Names of what this place says otherwise than its style; null for a style itself. */
+  exceptions: ReadonlySet<string> | null;
+  onChange: (change: Partial<Look>, key?: string) => void;
+  onReset: (name: string) => void;
+}
+
+/** A setting that may be an exception: marked by a bar and a word for screen readers, with a way back to the style. */
+export function Setting<Look>({
+  name,
+  of: { exceptions, onReset },
+  children,
+}: {
+  name: string;
+  of: LookProps<Look>;
+  children: ReactNode;
+}) {
+  const own = exceptions?.has(name) ?? false;
+  return (
+    <div className={`flex items-end gap-0.5 ${own ? 'border-l-3 border-live pl-1' : ''}`}>
+      {children}
+      {own && (
+        <IconButton
+          name="Otherwise than its style; back to that"
+          className="size-6"
+          onClick={() => onReset(name)}
+        >
+          <RotateCcw size={12} />
+        </IconButton>
+      )}
+    </div>
+  );
+}
+
+export function Switched({
+  label,
+  on,
+  onChange,
+}: {
+  label: string;
+  on: boolean;
+  onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex cursor-pointer items-center gap-1.5">
+      <input
+        type="checkbox"
+        className="accent-chosen"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}
+
+/** A labelled choice above the line of its fields. */
+export function Pick<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly (readonly [T, string])[];
+  onChange: (value: T) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="mb-0.5 block text-sm text-soft">{label}</span>
+      <select
+        aria-label={label}
+        value={value}
+        className="h-7 max-w-32 cursor-pointer rounded border border-line bg-sheet"
+        onChange={(event) => onChange(event.target.value as T)}
+      >
+        {options.map(([key, words]) => (
+          <option key={key} value={key}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

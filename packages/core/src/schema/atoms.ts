@@ -1,0 +1,30 @@
+import Joi from 'joi';
+import { LONGEST_EXPRESSION } from '../expression';
+import { DURATION_PATTERN, LONGEST_NAME } from '../model';
+
+/** What documents are made of at their smallest, with their limits. */
+
+export const MOST = 5000;
+/** Design pixels; further out nothing can be seen or meant. */
+export const FAR = 100_000;
+
+export const id = Joi.string().min(1).max(120);
+export const name = Joi.string().min(1).max(LONGEST_NAME);
+export const words = Joi.string().allow('').max(20_000);
+/** A colour, or the id of one of the project's. */
+export const colour = Joi.string()
+  .pattern(/^(#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?|[a-zA-Z][\w-]*)$/, 'a colour such as #16324d')
+  .max(120);
+export const duration = Joi.string().pattern(DURATION_PATTERN, 'a duration such as 280 ms').max(40);
+export const pixels = Joi.number().min(-FAR).max(FAR);
+export const length = Joi.alternatives(
+  pixels,
+  Joi.string()
+    .pattern(/^-?\d+(?:\.\d+)?%$/, 'a percentage such as 40%')
+    .max(20),
+);
+export const share = Joi.number().min(0).max(1);
+export const list = (item: Joi.Schema) => Joi.array().items(item).max(MOST);
+export const thing = (keys: Joi.SchemaMap) => Joi.object(keys).unknown(true);
+export const oneOf = (...values: (string | number)[]) => Joi.valid(...values);
+export const expression = Joi.string().min(1).max(LONGEST_EXPRESSION);
