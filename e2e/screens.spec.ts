@@ -564,3 +564,27 @@ test('controls that show a value set it while the game runs, on every screen tha
   await keyboard.press('Enter');
   await expect(desk.trace).toContainText('subtitles is Off');
 });
+
+test('in the list of what is inside what, a row is dragged into a panel and out again, and stays where it is drawn', async ({
+  desk,
+}) => {
+  await desk.begin(['Shop']);
+  const live = await held(desk, 'Shop');
+  await live.press(1900, 1070);
+  await live.key('p');
+  await live.press(1900, 1070);
+  await live.key('t');
+  const label = desk.editing.locator('span', { hasText: '·' }).first();
+  const before = await label.innerText();
+  await desk.reading.getByRole('button', { name: 'All of Shop' }).click();
+  const rows = desk.reading.getByRole('region', { name: 'All of Shop' });
+  const row = (name: RegExp) => rows.getByRole('button', { name });
+  await row(/^Text text/).dragTo(row(/^Panel panel/));
+  await expect(desk.reading.getByRole('combobox', { name: 'Inside of' })).toHaveValue(/^e-/);
+  await expect(label).toHaveText(before);
+  await row(/^Text text/).dragTo(row(/^Heading/), { targetPosition: { x: 40, y: 1 } });
+  await expect(desk.reading.getByRole('combobox', { name: 'Inside of' })).toHaveValue('');
+  await expect(label).toHaveText(before);
+  await desk.undo();
+  await expect(desk.reading.getByRole('combobox', { name: 'Inside of' })).toHaveValue(/^e-/);
+});

@@ -1,16 +1,9 @@
 'use client';
 
+import { linksOn } from '@tavu/core/component';
 import { CARD, type MapCard } from '@tavu/core/map';
 import { linkTroubles, screenTroubles } from '@tavu/core/check';
-import {
-  linksFrom,
-  readName,
-  screenById,
-  type Id,
-  type Link,
-  type Project,
-  type Screen,
-} from '@tavu/core/model';
+import { readName, screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
 import { paintStill, type Item } from '@tavu/core/paint';
 import { Clock, CornerUpLeft, Timer, TriangleAlert } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
@@ -171,7 +164,7 @@ function Caption({
   const project = useStudio((studio) => studio.project);
   const screen = screenById(project, card.id);
   const chosen = useStudio((studio) => studio.chosen.screen === card.id);
-  const links = linksFrom(project, card.id);
+  const links = linksOn(project, card.id);
   const timed = links.find((link) => link.cue.on === 'time');
   const back = links.some((link) => link.kind === 'back');
   const ends = links.some((link) => link.kind === 'end');
@@ -245,7 +238,7 @@ function isTroubled(project: Project, id: Id): boolean {
   if (!screen) return false;
   return (
     screenTroubles(project, screen).length > 0 ||
-    linksFrom(project, id).some((link) => hasTrouble(project, link))
+    linksOn(project, id).some((link) => hasTrouble(project, link))
   );
 }
 

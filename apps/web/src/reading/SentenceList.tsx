@@ -1,5 +1,6 @@
 'use client';
 
+import { broughtLinks } from '@tavu/core/component';
 import { linksFrom, PROJECT, screenById, type Id } from '@tavu/core/model';
 import { edit, useStudio } from '../studio/store';
 import { Reorder } from '../ui/Reorder';
@@ -35,6 +36,26 @@ export function SentenceList({ source }: { source: Id }) {
         {(link, _, handle) => <Sentence link={link} handle={handle} />}
       </Reorder>
       <NewSentence source={source} />
+      <Brought source={source} />
     </section>
+  );
+}
+
+/** What the components placed on a screen do there, the same as wherever they are. */
+function Brought({ source }: { source: Id }) {
+  const project = useStudio((studio) => studio.project);
+  const links = broughtLinks(project, screenById(project, source));
+  if (links.length === 0) return null;
+  return (
+    <div className="mt-3">
+      <h4 className="mb-1 text-sm text-soft">Its components bring with them</h4>
+      <ol>
+        {links.map((link) => (
+          <li key={link.id}>
+            <Sentence link={link} handle={null} />
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }

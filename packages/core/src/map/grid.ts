@@ -1,3 +1,4 @@
+import { broughtLinks, linksOn } from '../component';
 import { screenById, type Id, type Link, type Motion, type Project } from '../model';
 import { nodesOf } from './steps';
 
@@ -35,8 +36,11 @@ export function planGrid(project: Project): Grid {
       odd: cell.odd || isOdd(project, link.motion),
     });
   }
+  for (const screen of project.screens)
+    for (const link of broughtLinks(project, screen))
+      if (link.kind === 'back') back.set(screen.id, [...(back.get(screen.id) ?? []), link.id]);
   const closes = (id: Id): boolean =>
-    project.links.some((link) => link.from === id && /^(go|swap|back|clear|end)$/.test(link.kind));
+    linksOn(project, id).some((link) => /^(go|swap|back|clear|end)$/.test(link.kind));
   const from = project.screens
     .filter((screen) => screen.layer !== 'notice')
     .map(({ id, name, layer }) => ({ id, name, stuck: layer === 'overlay' && !closes(id) }));
