@@ -27,6 +27,7 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     sources: { asset: address, family: familyOf },
     keys: window,
     onStep: (outcomes) => {
+      for (const outcome of outcomes) if (outcome.did === 'address') askToOpen(outcome.url);
       if (outcomes.some((each) => each.did === 'end')) offerAgain(host, () => player.restart());
     },
   });
@@ -44,6 +45,11 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
 function frameFor({ design }: Project, host: HTMLElement): Frame | undefined {
   const { clientWidth: width, clientHeight: height } = host;
   return design.fits === 'adapt' && width > 0 && height > 0 ? { width, height } : undefined;
+}
+
+/** Only web addresses are opened, and only when the player says so. */
+function askToOpen(url: string): void {
+  if (/^https?:\/\//.test(url) && window.confirm(`Open ${url}?`)) window.open(url, '_blank', 'noopener');
 }
 
 function offerAgain(host: HTMLElement, again: () => void): void {

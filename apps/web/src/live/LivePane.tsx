@@ -58,7 +58,7 @@ export function LivePane() {
       tabIndex={-1}
       className="@container flex min-h-0 min-w-0 flex-col overflow-y-auto bg-sheet"
     >
-      <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line pr-10 pl-3.5">
+      <header className="sticky top-0 z-20 flex h-8.5 shrink-0 items-center gap-3 border-b border-line bg-sheet pr-10 pl-3.5">
         <h2 className="font-bold">Live</h2>
         <UpNow />
         <span className="grow" />

@@ -11,7 +11,7 @@ import {
 } from '@tavu/core/run';
 import { Player } from '@tavu/player';
 import { create } from 'zustand';
-import { useStudio } from '../studio/store';
+import { say, useStudio } from '../studio/store';
 import { flowAt, useSizes } from './sizes';
 
 /** The one run of the window: the player and what the parts around it show of it. */
@@ -159,6 +159,8 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
   const entries = [...told.entries];
   for (const outcome of outcomes) entries.push({ n: ++count, outcome, before });
   const link = outcomes.filter((each) => each.did === 'link').at(-1);
+  for (const outcome of outcomes)
+    if (outcome.did === 'address') say(`Here the player would be asked whether to open ${outcome.url}.`);
   setState({
     ...seen,
     // An edit while the run has been taken back leaves what came later where it is.

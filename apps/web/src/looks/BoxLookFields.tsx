@@ -27,7 +27,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
               key={each}
               role="radio"
               aria-checked={each === shown}
-              className={each === shown ? 'bg-ink text-sheet' : ''}
+              className={each === shown ? 'bg-ink! text-sheet!' : ''}
               onClick={() => setState(each)}
             >
               {each}

@@ -16,7 +16,9 @@ const KEYS: [string[], string][] = [
   [['Delete'], 'On a card or element: take it out'],
   [['[', ']'], 'In Live, held: choose an element'],
   [['Arrows'], 'In Live, held: move it by 1, with Shift by 10'],
-  [['Enter'], 'In Live, held: type over its words'],
+  [['Enter'], 'In Live, held: type over its words, or go into a component'],
+  [['B', 'T', 'P'], 'In Live, held: put on a button, a text, a panel; the tools under Live say the others'],
+  [['Ctrl', 'Arrows'], 'In Live, held: resize it'],
 ];
 
 export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
 import type { Element, Value } from '../model';
-import { buttonOf, projectOf, screenOf } from '../test/flows';
+import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
 import { begin, step, type RunState } from '.';
 
 /** Controls that show a value and set it, and elements that are there only sometimes. */
@@ -98,6 +98,21 @@ test('the focus passes over what cannot be used, and leaves what goes away for w
   const full = step(flow, gone, { type: 'value', value: 'sea', to: 100 }).state;
   expect(full.base.focus).toBe('choice');
   expect(tap(full, 'ArrowDown').base.focus).toBe('switch');
+});
+
+test('a web address asks to be opened, unless a link leads on from it', () => {
+  const address = {
+    ...buttonOf('a', 0),
+    type: 'address',
+    url: 'https://saltwick.example',
+  } as unknown as Element;
+  const outcomesOf = (links: Parameters<typeof projectOf>[1]) => {
+    const at = compile(projectOf([screenOf('s', { elements: [address] })], links));
+    return step(at, begin(at).state, { type: 'key', code: 'Enter', phase: 'down' }).outcomes;
+  };
+  expect(outcomesOf([])).toContainEqual({ at: 0, did: 'address', url: 'https://saltwick.example' });
+  const leads = outcomesOf([link('s', press('a'), 'stay')]);
+  expect(leads.map((each) => each.did)).toEqual(['input', 'link']);
 });
 
 test('whatever is done with controls, values keep within their ranges', () => {

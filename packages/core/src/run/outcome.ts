@@ -29,6 +29,8 @@ export type Outcome = { at: number } & (
   | { did: 'masked'; kept: boolean }
   | { did: 'wait'; link: Id; until: number }
   | { did: 'unsettled'; screen: Id }
+  /** A web address was pressed; whoever plays the flow asks before it is opened. */
+  | { did: 'address'; url: string }
   | { did: 'end' }
 );
 

@@ -190,7 +190,9 @@ function activate(search: Search, source: Instance, element: Id): void {
   if (useControl(flow, state, source, element, 'confirm', say)) return;
   const links = screenOf(search.flow, source).links.press.get(element) ?? [];
   const link = links.find((each) => fits(search, each, source));
+  const pressed = screenOf(flow, source).byId.get(element);
   if (link) tryLink(search, link, source);
+  else if (pressed?.type === 'address') say({ at: state.now, did: 'address', url: pressed.url });
   else leadsNowhere(search, { kind: 'press', spot: { serial: source.serial, element } });
 }
 

@@ -80,6 +80,8 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return 'Waits for the screen’s least time';
     case 'unsettled':
       return `${screen(outcome.screen)}: links set one another off without end; stopped after 100`;
+    case 'address':
+      return `Asks to open ${outcome.url}`;
     case 'end':
       return 'The end';
   }

@@ -1,13 +1,13 @@
 'use client';
 
 import { argumentsOf, componentById } from '@tavu/core/component';
-import { isUsed } from '@tavu/core/focus';
 import {
   linksFrom,
   readName,
   type ComponentParameter,
   type Element,
   type Id,
+  type Link,
   type PlacedElement,
   type Scalar,
   type Screen,
@@ -185,6 +185,11 @@ function NewParameter({ component, taken }: { component: Id; taken: string[] }) 
   );
 }
 
+/** What leads somewhere when it is pressed; controls have a use of their own. */
+const LEADS: ReadonlySet<Element['type']> = new Set(['button', 'touch', 'address']);
+
+const leadsFrom = ({ cue }: Link, element: Id): boolean => cue.on === 'press' && cue.element === element;
+
 /** Where what can be pressed in it leads: its own links, the same everywhere; the others each place says. */
 function Leads({
   screen,
@@ -199,16 +204,16 @@ function Leads({
 }) {
   const project = useStudio((studio) => studio.project);
   const own = linksFrom(project, component);
-  const pressed = elements.filter((each) => isUsed(each) || each.type === 'touch');
+  const pressed = elements.filter(
+    (each) => LEADS.has(each.type) || own.some((link) => leadsFrom(link, each.id)),
+  );
   if (pressed.length === 0) return null;
   return (
     <Group title="Pressing it">
       {pressed.map((each) => {
         const at = `${path}/${each.id}`;
-        const mine = linksFrom(project, screen.id).filter(
-          (link) => link.cue.on === 'press' && link.cue.element === at,
-        );
-        const shared = own.filter((link) => link.cue.on === 'press' && link.cue.element === each.id);
+        const mine = linksFrom(project, screen.id).filter((link) => leadsFrom(link, at));
+        const shared = own.filter((link) => leadsFrom(link, each.id));
         return (
           <div key={each.id}>
             <ol>
