@@ -258,6 +258,12 @@ function renewed(value: unknown, fresh: ReadonlyMap<Id, Id>, key = ''): unknown 
   if (Array.isArray(value)) return value.map((each) => renewed(each, fresh, key));
   if (typeof value !== 'object' || value === null) return value;
   return Object.fromEntries(
-    Object.entries(value).map(([name, each]) => [called(name), renewed(each, fresh, name)]),
+    Object.entries(value).map(([name, each]) => [
+      BY_ID.has(key) ? called(name) : name,
+      renewed(each, fresh, name),
+    ]),
   );
 }
+
+/** What holds things by their ids. */
+const BY_ID = new Set(['args', 'fields', 'changes']);
