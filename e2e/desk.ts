@@ -1,6 +1,13 @@
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 
+/** A held screen under the hand: points are design pixels. */
+export interface Held {
+  press: (x: number, y: number) => Promise<void>;
+  drag: (from: [number, number], to: [number, number]) => Promise<void>;
+  key: (key: string) => Promise<void>;
+}
+
 /** A designer at the window: what they see and reach for, by role and name. */
 export class Desk {
   readonly page: Page;
@@ -118,6 +125,37 @@ export class Desk {
     for (const [name, value] of Object.entries(fields))
       await sheet.getByRole('textbox', { name }).fill(value);
     await sheet.getByRole('button', { name: 'Say it' }).click();
+  }
+
+  /** A field of the reading column, by its very name. */
+  field(name: string): Locator {
+    return this.reading.getByRole('textbox', { name, exact: true });
+  }
+  async fillIn(name: string, value: string): Promise<void> {
+    await this.field(name).fill(value);
+    await this.field(name).press('Enter');
+  }
+
+  /** Chooses a screen, which is held then, and gives what helps to press and drag on it in design pixels. */
+  async held(screen: string): Promise<Held> {
+    await this.choose(screen);
+    await expect(this.editing).toBeVisible();
+    const at = async (x: number, y: number): Promise<[number, number]> => {
+      const box = (await this.editing.boundingBox())!;
+      return [box.x + (x / 1920) * box.width, box.y + (y / 1080) * box.height];
+    };
+    const { mouse } = this.page;
+    return {
+      press: async (x, y) => mouse.click(...(await at(x, y))),
+      drag: async (from, to) => {
+        await mouse.move(...(await at(...from)));
+        await mouse.down();
+        await mouse.move(...(await at((from[0] + to[0]) / 2, (from[1] + to[1]) / 2)));
+        await mouse.move(...(await at(...to)), { steps: 4 });
+        await mouse.up();
+      },
+      key: (key) => this.editing.press(key),
+    };
   }
 
   /** What the picture in Live says. */

@@ -1,0 +1,293 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from './desk';
+
+/** What screens are made of and look like: components, shared looks, backgrounds, assets, sizes, controls. */
+
+test('a component is made of what is chosen, placed elsewhere, changed once, otherwise in one place, and dissolved', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Options');
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  await what.getByRole('button', { name: /^Back/ }).click();
+  await desk.reading.getByRole('button', { name: 'Make a component' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Its name, everywhere' })).toHaveValue('Back');
+  // Its way back went with it, and is the same everywhere.
+  await expect(desk.sentence(/^When Back is pressed, go back/)).toBeVisible();
+  await desk.reading
+    .getByRole('region', { name: 'What it is told here' })
+    .getByRole('button', { name: 'Text' })
+    .click();
+  await desk.reading.getByRole('button', { name: 'Go inside' }).click();
+  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('{label} (Esc)');
+  await desk.page.keyboard.press('Escape');
+
+  await desk.held('Game over');
+  await desk.reading.getByRole('combobox', { name: 'Put on something else' }).selectOption('Back');
+  await expect(desk.field('label')).toBeVisible();
+  await desk.fillIn('label', 'Leave');
+  await expect.poll(() => desk.words()).toContain('Leave (Esc)');
+  await desk.held('Options');
+  await what.getByRole('button', { name: /^Back/ }).click();
+  await desk.fillIn('label', 'Return');
+  await expect.poll(() => desk.words()).toContain('Return (Esc)');
+
+  // Changed once, everywhere; then only here; then as everywhere again.
+  await desk.reading.getByRole('button', { name: 'Go inside' }).click();
+  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('‹ {label}');
+  await expect.poll(() => desk.words()).toContain('‹ Return');
+  await desk.reading.getByRole('radio', { name: 'Only here' }).click();
+  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('Off');
+  await expect.poll(() => desk.words()).toContain('Off');
+  await expect(desk.reading.getByText('Otherwise here: its words.')).toBeVisible();
+  await desk.held('Game over');
+  await expect.poll(() => desk.words()).toContain('‹ Leave');
+  await desk.held('Options');
+  await what.getByRole('button', { name: /^Back/ }).click();
+  await desk.reading.getByRole('button', { name: 'All as everywhere' }).click();
+  await expect.poll(() => desk.words()).toContain('‹ Return');
+
+  // It runs: pressed where it is placed, it goes back.
+  await desk.playFrom('Options');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Title');
+
+  await desk.held('Options');
+  await what.getByRole('button', { name: /^Back/ }).click();
+  await desk.reading.getByRole('button', { name: 'Dissolve it here' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Words on it' })).toHaveCount(0);
+  await expect.poll(() => desk.words()).toContain('‹ Return');
+});
+
+test('the same moment in every size: with bars, cut, or as the anchors decide', async ({ desk }) => {
+  await desk.begin();
+  await desk.held('Title');
+  await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
+  const strip = desk.live.getByRole('region', { name: 'Sizes and shapes' });
+  await strip.getByRole('button', { name: 'Phone, upright, 390 by 844' }).click();
+  const shape = async () => {
+    const box = (await desk.game.boundingBox())!;
+    return Math.round((box.width / box.height) * 100) / 100;
+  };
+  expect(await shape()).toBeCloseTo(390 / 844, 1);
+  const viewBox = () =>
+    desk.game.evaluate((host) => host.shadowRoot!.querySelector('svg')!.getAttribute('viewBox'));
+  expect(await viewBox()).toBe('0 0 1920 1080');
+  await strip.getByRole('combobox', { name: 'In another shape' }).selectOption('the anchors decide');
+  await expect.poll(viewBox).toBe('0 0 390 844');
+  await strip.getByRole('button', { name: 'Size', exact: true }).click();
+  const sheet = desk.page.getByRole('dialog', { name: 'A size of your own' });
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('Kiosk');
+  await sheet.getByRole('textbox', { name: 'Wide, pixels' }).fill('1280');
+  await sheet.getByRole('textbox', { name: 'High, pixels' }).fill('720');
+  await sheet.getByRole('button', { name: 'Add it' }).click();
+  await expect.poll(viewBox).toBe('0 0 1280 720');
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.takeInHand();
+  await desk.page.keyboard.press('ArrowDown');
+  await strip.getByRole('button', { name: /^As designed/ }).click();
+  await expect.poll(viewBox).toBe('0 0 1920 1080');
+});
+
+test('many files at once become pictures on the screen, bad ones are refused with words, one is replaced', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  await desk.page.getByRole('tab', { name: 'Assets' }).click();
+  const pane = desk.page.getByRole('region', { name: 'Assets' });
+  const svg = (body: string) => ({
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" width="80" height="60">${body}</svg>`),
+  });
+  const bring = async (files: { name: string; mimeType: string; buffer: Buffer }[]) => {
+    const chooser = desk.page.waitForEvent('filechooser');
+    await pane.getByRole('button', { name: 'Bring in files' }).click();
+    await (await chooser).setFiles(files);
+  };
+  const font = await readFile('node_modules/@fontsource/marcellus/files/marcellus-latin-400-normal.woff');
+  await bring([
+    ...Array.from({ length: 12 }, (_, i) => ({
+      name: `gull ${i + 1}.svg`,
+      ...svg('<circle r="20" fill="red"/>'),
+    })),
+    { name: 'trick.svg', ...svg('<script>alert(1)</script>') },
+    { name: 'broken.png', mimeType: 'image/png', buffer: Buffer.from('\x89PNG\r\n\x1a\nnothing', 'latin1') },
+    { name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('hello') },
+    { name: 'Sign.woff', mimeType: 'font/woff', buffer: font },
+  ]);
+  await expect(pane.getByRole('region', { name: 'Pictures' }).getByRole('listitem')).toHaveCount(12);
+  await expect(pane.getByRole('region', { name: 'Fonts' })).toContainText('WOFF');
+  const refused = pane.getByRole('alert');
+  await expect(refused).toContainText('trick.svg: It carries a script.');
+  await expect(refused).toContainText('broken.png: The picture is damaged.');
+  await expect(refused).toContainText('notes.txt: It is no picture, font or sound');
+  await refused.getByRole('button', { name: 'Seen' }).click();
+  await pane.getByRole('button', { name: 'put on' }).first().click();
+  await expect(desk.reading.getByRole('textbox', { name: /^Name of this picture/ })).toHaveValue('gull 1');
+  await expect(pane.getByRole('region', { name: 'Pictures' }).getByRole('listitem').first()).toContainText(
+    'Title',
+  );
+
+  const chooser = desk.page.waitForEvent('filechooser');
+  await pane.getByRole('button', { name: 'Replace gull 1 by another file' }).click();
+  await (await chooser).setFiles([{ name: 'tern.svg', ...svg('<rect width="9" height="9"/>') }]);
+  await expect(pane.getByRole('region', { name: 'Pictures' }).getByRole('listitem').first()).toContainText(
+    'Title',
+  );
+  await pane.getByRole('button', { name: 'Take out 12 unused' }).click();
+  await expect(pane.getByRole('listitem')).toHaveCount(1);
+  await desk.undo();
+  await expect(pane.getByRole('listitem')).toHaveCount(13);
+
+  // The font of the project is written in, and measured by its own letters.
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.held('Title');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /^Heading/ })
+    .click();
+  await desk.reading.getByRole('combobox', { name: 'Font' }).selectOption('Sign');
+  await expect
+    .poll(() =>
+      desk.game.evaluate((host) =>
+        [...host.shadowRoot!.querySelectorAll('g')].some((each) =>
+          /own-i-/.test(each.getAttribute('font-family') ?? ''),
+        ),
+      ),
+    )
+    .toBe(true);
+});
+
+test('shared looks: an exception shows and is undone, a colour by name changes everywhere, states look otherwise', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const first = what.getByRole('button', { name: /leads nowhere|button$/i }).first();
+  await first.click();
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('button', { name: /^Fill: / }).click();
+  const sheet = desk.page.getByRole('dialog', { name: 'Fill' });
+  await sheet.getByRole('textbox', { name: 'Colour' }).fill('teal');
+  await sheet.getByRole('textbox', { name: 'Colour' }).press('Enter');
+  await expect(sheet.getByRole('alert')).toContainText('six hexadecimal digits');
+  await sheet.getByRole('textbox', { name: 'Colour' }).fill('#227755');
+  await sheet.getByRole('textbox', { name: 'Colour' }).press('Enter');
+  await sheet.getByRole('button', { name: 'Keep this one' }).click();
+  await desk.page.keyboard.press('Escape');
+  await expect(box).toContainText('with exceptions');
+  const fills = () =>
+    desk.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('rect')].map((each) => each.getAttribute('fill')),
+    );
+  await box.getByRole('button', { name: 'Make this the style, everywhere' }).click();
+  await expect(box).not.toContainText('with exceptions');
+  await expect
+    .poll(async () => (await fills()).filter((each) => each === '#227755').length)
+    .toBeGreaterThan(1);
+
+  await desk.reading.getByRole('button', { name: 'Base' }).click();
+  const colours = desk.reading.getByRole('region', { name: 'Colours' });
+  await colours.getByRole('button', { name: /^Colour / }).click();
+  const palette = desk.page.getByRole('dialog', { name: /^Colour / });
+  await palette.getByRole('textbox', { name: 'Colour', exact: true }).fill('#774422');
+  await palette.getByRole('textbox', { name: 'Colour', exact: true }).press('Enter');
+  await desk.page.keyboard.press('Escape');
+  await expect
+    .poll(async () => (await fills()).filter((each) => each === '#774422').length)
+    .toBeGreaterThan(1);
+});
+
+test('twelve pictures dropped on Live lie on one centre, are renamed and ordered by keyboard', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  const files = await desk.page.evaluateHandle(() => {
+    const data = new DataTransfer();
+    for (let n = 1; n <= 12; n++) {
+      const drawing = `<svg xmlns="http://www.w3.org/2000/svg" width="${40 + n}" height="40"><circle r="9"/></svg>`;
+      data.items.add(new File([drawing], `gull ${n}.svg`, { type: 'image/svg+xml' }));
+    }
+    return data;
+  });
+  await desk.editing.dispatchEvent('drop', { dataTransfer: files });
+  const several = desk.reading.getByRole('region', { name: 'Several elements' });
+  await expect(several).toContainText('12 elements');
+  // Renamed one after another, without the pointer.
+  await several.getByRole('textbox').first().focus();
+  for (let n = 0; n < 12; n++) {
+    await desk.page.keyboard.press('Control+a');
+    await desk.page.keyboard.type(`Tern ${n + 1}`);
+    await desk.page.keyboard.press('Tab');
+    await desk.page.keyboard.press('Tab');
+  }
+  await expect(several.getByRole('textbox').last()).toHaveValue('Tern 12');
+  await several.getByRole('button', { name: 'Only this' }).last().click();
+  await expect(desk.field('Distance').first()).toHaveValue('0');
+  await desk.reading.getByRole('button', { name: 'All of Title' }).click();
+  const rows = desk.reading
+    .getByRole('region', { name: 'All of Title' })
+    .getByRole('button', { name: /^Tern \d+ picture/ });
+  await rows.last().focus();
+  await desk.page.keyboard.press('Alt+ArrowUp');
+  await expect(rows.last()).toHaveAccessibleName(/^Tern 11/);
+});
+
+test('an overlay blurs and dims what is beneath, a base has a gradient and grain that moves', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Pause');
+  const background = desk.reading.getByRole('region', { name: 'Background' });
+  await background.getByRole('textbox', { name: 'Blur beneath' }).fill('14');
+  await background.getByRole('textbox', { name: 'Blur beneath' }).press('Enter');
+  const drawn = (selector: string) =>
+    desk.game.evaluate((host, find) => host.shadowRoot!.querySelectorAll(find).length, selector);
+  await expect.poll(() => drawn('feGaussianBlur[stdDeviation="14"]')).toBe(1);
+  await desk.held('Title');
+  await background.getByRole('checkbox', { name: 'Gradient' }).check();
+  await expect.poll(() => drawn('linearGradient')).toBeGreaterThan(0);
+  await background.getByRole('textbox', { name: 'Grain, percent' }).fill('30');
+  await background.getByRole('textbox', { name: 'Grain, percent' }).press('Enter');
+  await background.getByRole('checkbox', { name: 'It moves' }).check();
+  const speck = () => desk.game.evaluate((host) => host.shadowRoot!.querySelector('pattern')?.id);
+  const before = await speck();
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await expect.poll(speck).not.toBe(before);
+});
+
+test('a colour is picked off the screen, with a word when what is seen there is not the element’s own', async ({
+  desk,
+}) => {
+  await desk.begin();
+  const live = await desk.held('Title');
+  await live.press(1700, 1000);
+  await live.key('p');
+  await desk.fillIn('Opacity, percent', '50');
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('button', { name: /^Border: / }).click();
+  const sheet = desk.page.getByRole('dialog', { name: 'Border' });
+  await sheet.getByRole('button', { name: 'Pick it off the screen' }).click();
+  await live.press(960, 540);
+  await expect(sheet).toContainText(
+    /Seen there is #[0-9a-f]{6}; Panel itself is #[0-9a-f]{6}, and its opacity makes it look otherwise\./,
+  );
+});
+
+test('controls that show a value set it while the game runs, on every screen that shows it', async ({
+  desk,
+}) => {
+  await desk.playFrom('Options');
+  const { keyboard } = desk.page;
+  await keyboard.press('ArrowDown');
+  await expect.poll(() => desk.words()).toContain('80 %');
+  await keyboard.press('ArrowRight');
+  await expect.poll(() => desk.words()).toContain('90 %');
+  await expect(desk.trace).toContainText('brightness is 90 %');
+  for (let n = 0; n < 3; n++) await keyboard.press('ArrowDown');
+  await keyboard.press('Enter');
+  await expect(desk.trace).toContainText('subtitles is Off');
+});
