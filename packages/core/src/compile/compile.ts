@@ -167,6 +167,7 @@ function compileScreen(
     ? links
     : sourcesOf(screen.id, components).map((id) => links.get(id) ?? []);
   const layout = solveLayout(elements, frame);
+  const tree = treeOf(elements);
   const areas = areasAround(project, screen.area);
   const around = areas.map((id) => project.areas.find((area) => area.id === id)!);
   const flags = settled(screen, around);
@@ -196,7 +197,7 @@ function compileScreen(
     components,
     elements,
     byId: new Map(elements.map((element) => [element.id, element])),
-    tree: treeOf(elements),
+    tree,
     names: elements.some(mayName) || screen.shownWhen !== undefined,
     scrolls: elements.some((each) => each.type === 'panel' && each.overflow === 'scrolls'),
     layout,
@@ -217,6 +218,17 @@ function compileScreen(
       shownWhen === undefined && enabledWhen === undefined
         ? []
         : [{ element: id, shown: condition(shownWhen), enabled: condition(enabledWhen) }],
+    ),
+    tabs: elements.flatMap((element) =>
+      element.type === 'tabs'
+        ? [
+            {
+              count: element.tabs.length,
+              value: element.value ?? null,
+              held: (tree.get(element.id) ?? []).map(({ id }) => id),
+            },
+          ]
+        : [],
     ),
     bound: elements.flatMap((element) =>
       'value' in element && element.value !== undefined

@@ -106,6 +106,8 @@ export interface CompiledScreen {
   texts: Map<Id, TextPart[]>;
   /** Elements that are shown, or can be used, only sometimes. */
   conditions: { element: Id; shown: Ready | null; enabled: Ready | null }[];
+  /** Tabs, the value that says which is up, and what they hold, one for each tab. */
+  tabs: { count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */
   bound: { element: Id; value: Id }[];
 }

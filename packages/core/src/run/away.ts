@@ -14,14 +14,31 @@ const NOTHING: Away = { hidden: [], disabled: [] };
 
 export function awayOn(flow: Flow, state: RunState, instance: Instance): Away {
   const screen = screenOf(flow, instance);
-  if (screen.conditions.length === 0) return NOTHING;
+  if (!canChange(screen)) return NOTHING;
   const hidden: Id[] = [];
   const disabled: Id[] = [];
   for (const { element, shown, enabled } of screen.conditions) {
     if (shown && !holdsNow(flow, state, instance, shown)) hidden.push(...withAllIn(screen, element));
     if (enabled && !holdsNow(flow, state, instance, enabled)) disabled.push(...withAllIn(screen, element));
   }
+  for (const { count, value, held } of screen.tabs) {
+    const up = tabUp(flow, state, value, count);
+    held.forEach((id, i) => i !== up && hidden.push(...withAllIn(screen, id)));
+  }
   return { hidden, disabled };
+}
+
+/** Whether anything on a screen is there, or can be used, only sometimes. */
+export const canChange = ({ conditions, tabs }: CompiledScreen): boolean =>
+  conditions.length + tabs.length > 0;
+
+/** Which tab is up, counted from 0: as its value says, else the first. */
+function tabUp(flow: Flow, state: RunState, id: Id | null, count: number): number {
+  const value = id === null ? undefined : flow.values.get(id);
+  const held = id === null ? undefined : state.values[id];
+  const index =
+    value?.type === 'choice' ? value.options.findIndex((each) => each.id === held) : Number(held ?? 0);
+  return Math.min(count - 1, Math.max(0, Math.floor(index) || 0));
 }
 
 const withAllIn = (screen: CompiledScreen, id: Id): Id[] => [
@@ -31,7 +48,7 @@ const withAllIn = (screen: CompiledScreen, id: Id): Id[] => [
 
 /** Whether a player can use an element of something up. */
 export function canUse(flow: Flow, state: RunState, instance: Instance, element: Id): boolean {
-  if (screenOf(flow, instance).conditions.length === 0) return true;
+  if (!canChange(screenOf(flow, instance))) return true;
   const { hidden, disabled } = awayOn(flow, state, instance);
   return !hidden.includes(element) && !disabled.includes(element);
 }

@@ -100,6 +100,24 @@ test('the focus passes over what cannot be used, and leaves what goes away for w
   expect(tap(full, 'ArrowDown').base.focus).toBe('switch');
 });
 
+test('what belongs to a tab that is not up has no focus, and gets it when the tab is', () => {
+  const tabs = {
+    ...control('tabs', 0, 'flash', 'tabs'),
+    tabs: ['Full', 'Soft', 'None'],
+    bar: 60,
+  } as unknown as Element;
+  const inner = ['a', 'b', 'c'].map((id) => ({ ...buttonOf(id, 100), parent: 'tabs' }));
+  const at = compile(projectOf([screenOf('s', { elements: [tabs, ...inner] })], [], { values }));
+  const press = (state: RunState, ...codes: string[]): RunState =>
+    codes.reduce((now, code) => {
+      const down = step(at, now, { type: 'key', code, phase: 'down' }).state;
+      return step(at, down, { type: 'key', code, phase: 'up' }).state;
+    }, state);
+  const first = press(begin(at).state, 'ArrowDown');
+  expect(first.base.focus).toBe('b');
+  expect(press(first, 'ArrowUp', 'ArrowRight', 'ArrowDown').base.focus).toBe('c');
+});
+
 test('a web address asks to be opened, unless a link leads on from it', () => {
   const address = {
     ...buttonOf('a', 0),

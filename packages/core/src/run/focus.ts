@@ -1,8 +1,8 @@
 import type { CompiledScreen, Flow } from '../compile';
-import type { Direction } from '../focus';
+import { solveFocus, type Direction } from '../focus';
 import type { Id } from '../model';
 import type { Rect, Solved } from '../layout';
-import { canUse } from './away';
+import { canChange, canUse } from './away';
 import { screenOf, standing } from './derived';
 import type { Instance, RunState } from './state';
 
@@ -22,7 +22,7 @@ export function setFocus(flow: Flow, state: RunState, instance: Instance, focus:
 
 const WAYS: Record<string, Direction> = { up: 'up', down: 'down', left: 'left', right: 'right' };
 
-/** Where one of the actions would move the focus of an instance, or null. What cannot be used is passed over. */
+/** Where one of the actions would move the focus of an instance, or null: among what can be used now. */
 export function focusMove(
   flow: Flow,
   state: RunState,
@@ -30,17 +30,18 @@ export function focusMove(
   actions: readonly Id[],
 ): Id | null {
   if (instance.focus === null) return null;
-  const { next } = screenOf(flow, instance).focus;
+  const screen = screenOf(flow, instance);
+  const { next } = canChange(screen)
+    ? solveFocus(
+        screen.elements.filter(({ id }) => canUse(flow, state, instance, id)),
+        screen.layout,
+      )
+    : screen.focus;
+  const ways = next.get(instance.focus);
   for (const action of actions) {
     const direction = WAYS[action];
-    if (!direction) continue;
-    const seen = new Set<Id>([instance.focus]);
-    let at = next.get(instance.focus)?.[direction];
-    while (at !== undefined && !seen.has(at) && !canUse(flow, state, instance, at)) {
-      seen.add(at);
-      at = next.get(at)?.[direction];
-    }
-    if (at !== undefined && !seen.has(at)) return at;
+    const to = direction && ways?.[direction];
+    if (to) return to;
   }
   return null;
 }
@@ -48,8 +49,9 @@ export function focusMove(
 /** Focus that is on nothing a player can use goes to the nearest that they can, else the first, else nowhere. */
 export function settleFocus(flow: Flow, state: RunState): void {
   for (const instance of standing(state)) {
-    const { focus, layout, conditions, firstFocus } = screenOf(flow, instance);
-    if (conditions.length === 0) continue;
+    const screen = screenOf(flow, instance);
+    if (!canChange(screen)) continue;
+    const { focus, layout, firstFocus } = screen;
     const usable = focus.order.filter((id) => canUse(flow, state, instance, id));
     if (instance.focus !== null ? usable.includes(instance.focus) : usable.length === 0) continue;
     const from = instance.focus === null ? undefined : layout.get(instance.focus);
