@@ -1,6 +1,7 @@
 'use client';
 
 import { Snowflake } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
 import { useStudio } from '../studio/store';
 import { Cap } from '../ui/parts';
@@ -11,8 +12,9 @@ import { Editing, topmost } from '../editing/Editing';
 import { Tools } from '../editing/Tools';
 import { hold, setInHand, startRun, useRun } from './run';
 import { frameAt, useSizes } from './sizes';
-import { SizeStrip } from './SizeStrip';
 import { Trace } from './Trace';
+
+const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
 
 /** Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what is up. */
 function dropOnLive(files: File[]): void {

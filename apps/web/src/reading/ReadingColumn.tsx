@@ -1,18 +1,27 @@
 'use client';
 
+import dynamic from 'next/dynamic';
+import { useEffect } from 'react';
 import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
 import { choose, chosenScreens, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
 import { readNumber } from './numbers';
-import { ElementPanel } from './element/ElementPanel';
-import { SeveralElements } from './element/SeveralElements';
-import { SharedLooks } from '../looks/SharedLooks';
 import { FramePanel } from './FramePanel';
 import { ScreenPanel } from './ScreenPanel';
 import { SentenceList } from './SentenceList';
 import { HouseSheet } from './MotionSheet';
+
+// What an element is, and what the project shares, come after the window, before they are asked for.
+const LATER = {
+  element: () => import('./element/ElementPanel').then((module) => module.ElementPanel),
+  several: () => import('./element/SeveralElements').then((module) => module.SeveralElements),
+  shared: () => import('../looks/SharedLooks').then((module) => module.SharedLooks),
+};
+const ElementPanel = dynamic(LATER.element);
+const SeveralElements = dynamic(LATER.several);
+const SharedLooks = dynamic(LATER.shared);
 
 /** The chosen screen's sentences and settings, or the chosen element's place and look. */
 export function ReadingColumn() {
@@ -20,6 +29,10 @@ export function ReadingColumn() {
   const chosen = useStudio((studio) => studio.chosen);
   const screen = screenById(project, chosen.screen);
   const area = project.areas.find((each) => each.id === chosen.area);
+  useEffect(() => {
+    const timer = setTimeout(() => Object.values(LATER).forEach((load) => void load()), 1200);
+    return () => clearTimeout(timer);
+  }, []);
   const compiled = useStudio((studio) => studio.flow.screens.get(chosen.screen ?? ''));
   const element = chosen.element === null ? undefined : compiled?.byId.get(chosen.element);
   return (
