@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { compile } from '../compile';
 import type { Element, Value } from '../model';
 import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
-import { begin, step, type RunState } from '.';
+import { begin, beginAt, step, type RunState } from '.';
 
 /** Controls that show a value and set it, and elements that are there only sometimes. */
 
@@ -149,4 +149,20 @@ test('whatever is done with controls, values keep within their ranges', () => {
       },
     ),
   );
+});
+
+test('begun at an overlay that a companion or an area opens, it lies over a base of theirs', () => {
+  const screens = [
+    screenOf('first'),
+    screenOf('watch', { area: 'r' }),
+    screenOf('menu', { layer: 'companion', area: 'r' }, ['open']),
+    screenOf('pause', { layer: 'overlay' }),
+    screenOf('lost', { layer: 'overlay' }),
+  ];
+  const links = [
+    link('menu', press('open'), 'open', 'pause'),
+    link('r', { on: 'event', event: 'g' }, 'open', 'lost'),
+  ];
+  const at = compile(projectOf(screens, links, { areas: [{ id: 'r', name: 'Night', parent: null }] }));
+  for (const id of ['pause', 'lost']) expect(beginAt(at, id, true).state.base.screen).toBe('watch');
 });

@@ -136,13 +136,7 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
  */
 function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
   const { layer, areas } = flow.screens.get(screen)!;
-  if (layer === 'companion') {
-    const base = flow.project.screens.find(
-      (each) =>
-        each.layer === 'base' && (areas.length === 0 || flow.screens.get(each.id)!.areas.includes(areas[0]!)),
-    );
-    return { host: base?.id ?? flow.start };
-  }
+  if (layer === 'companion') return { host: baseIn(flow, areas[0]) };
   let args: readonly Given[] | undefined;
   const seen = new Set([screen]);
   for (const target of seen)
@@ -151,11 +145,21 @@ function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
       if (link.to !== target && !shown) continue;
       if (target === screen) args ??= link.to === target ? link.args : shown!.args;
       const from = flow.screens.get(link.from);
+      if (!from && flow.areas.has(link.from)) return { host: baseIn(flow, link.from), args };
       if (!from) continue;
       if (from.layer === 'base') return { host: from.id, args };
+      if (from.layer === 'companion') return { host: baseIn(flow, from.areas[0]), args };
       seen.add(from.id);
     }
   return { host: flow.start, args };
+}
+
+/** The first base screen of an area, or of all; the start when there is none. */
+function baseIn(flow: Flow, area: Id | undefined): Id {
+  const base = flow.project.screens.find(
+    ({ id, layer }) => layer === 'base' && (area === undefined || flow.screens.get(id)!.areas.includes(area)),
+  );
+  return base?.id ?? flow.start;
 }
 
 /** Before the first screen: an instance that nothing brought up and nothing sees. */
