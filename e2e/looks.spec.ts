@@ -111,6 +111,11 @@ test('many files at once become pictures on the screen, bad ones are refused wit
       name: `gull ${i + 1}.svg`,
       ...svg('<circle r="20" fill="red"/>'),
     })),
+    {
+      name: 'huge.svg',
+      mimeType: 'image/svg+xml',
+      buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9000" height="60"/>'),
+    },
     { name: 'trick.svg', ...svg('<script>alert(1)</script>') },
     { name: 'broken.png', mimeType: 'image/png', buffer: Buffer.from('\x89PNG\r\n\x1a\nnothing', 'latin1') },
     { name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('hello') },
@@ -122,6 +127,7 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await expect(refused).toContainText('trick.svg: It carries a script.');
   await expect(refused).toContainText('broken.png: The picture is damaged.');
   await expect(refused).toContainText('notes.txt: It is no picture, font or sound');
+  await expect(refused).toContainText('huge.svg: It is 9000 × 60 pixels; 8192 on a side is the most.');
   await refused.getByRole('button', { name: 'Seen' }).click();
   await pane.getByRole('button', { name: 'put on' }).first().click();
   await expect(desk.reading.getByRole('textbox', { name: /^Name of this picture/ })).toHaveValue('gull 1');
@@ -139,6 +145,23 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await expect(pane.getByRole('listitem')).toHaveCount(1);
   await desk.undo();
   await expect(pane.getByRole('listitem')).toHaveCount(13);
+
+  // Pasted as well as brought in.
+  const clipboardData = await desk.page.evaluateHandle(() => {
+    const data = new DataTransfer();
+    data.items.add(
+      new File(['<svg xmlns="http://www.w3.org/2000/svg" width="8" height="8"/>'], 'pasted.svg', {
+        type: 'image/svg+xml',
+      }),
+    );
+    return data;
+  });
+  await pane.evaluate(
+    (target, data) =>
+      target.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true })),
+    clipboardData,
+  );
+  await expect(pane.getByRole('textbox', { name: 'Name of pasted' })).toBeVisible();
 
   // The font of the project is written in, and measured by its own letters.
   await desk.page.getByRole('tab', { name: 'Map' }).click();
