@@ -329,3 +329,37 @@ test('a message lies over everything, and counts on the game’s clock', async (
   await desk.runFor(20);
   expect(await desk.words()).not.toContain('Oil found: 5 % more');
 });
+
+test('counted from standing still, a screen’s time begins when its motion has ended; a message is taken away', async ({
+  desk,
+}) => {
+  await desk.choose('Warning');
+  await desk.reading.getByRole('button', { name: 'house motion', exact: true }).last().click();
+  const own = desk.page.getByRole('dialog', { name: 'Motion of this screen' });
+  await own.getByRole('radio', { name: 'Fade' }).click();
+  await own.getByRole('textbox', { name: 'Each half takes' }).fill('400 ms');
+  await desk.page.keyboard.press('Enter');
+  await desk.page.keyboard.press('Escape');
+  const timed = desk.sentence(/^After 4.5 s/);
+  await timed.getByRole('button', { name: 'from the press that led here' }).click();
+  await desk.page.getByRole('radio', { name: 'from standing still' }).check();
+  await desk.page.keyboard.press('Escape');
+  await desk.speed('8×');
+  await desk.live.getByRole('button', { name: /^Restart/ }).click();
+  await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.900');
+  await desk.speed('1×');
+  await desk.choose('The watch');
+  const ship = desk.sentence(/^When the game says ship sighted/);
+  await ship.click({ position: { x: 4, y: 8 } });
+  await ship.getByRole('button', { name: 'Also show or say something' }).click();
+  await desk.typing.fill('take away Objective');
+  await desk.page
+    .getByRole('dialog')
+    .getByRole('option', { name: /^Objective/ })
+    .first()
+    .click();
+  await expect(ship).toHaveAccessibleName(/take away Objective/);
+  await desk.playFrom('The watch');
+  await desk.say('ship sighted');
+  await expect(desk.trace).toContainText('Objective goes');
+});
