@@ -1,5 +1,5 @@
 import { componentById, elementAt } from '../component';
-import { textParts } from '../compile';
+import { textTroubles } from '../message';
 import { check, scopeOfLink, scopeOfScreen, type Scope } from '../expression';
 import {
   PROJECT,
@@ -110,6 +110,10 @@ function effectTroubles(project: Project, effect: Effect, scope: Scope): string[
     case 'save':
     case 'load':
       return expression(effect.slot);
+    case 'keep changes':
+    case 'take back changes':
+    case 'reset bindings':
+      return [];
   }
 }
 
@@ -151,10 +155,8 @@ export function screenTroubles(project: Project, screen: Screen): string[] {
       found.push(`${element.name} shows a value that is gone.`);
     if (element.type === 'prompt' && !project.actions.some((action) => action.id === element.action))
       found.push(`${element.name} shows an action that is gone.`);
-    if ('text' in element && element.text.includes('{'))
-      for (const part of textParts(element.text, scope))
-        for (const match of typeof part === 'string' ? part.matchAll(/\{\s*([\p{L}\p{N}_$]+)\s*\}/gu) : [])
-          found.push(`${element.name} says {${match[1]}}, and there is nothing called that.`);
+    if ('text' in element)
+      for (const words of textTroubles(element.text, scope)) found.push(`${element.name}: ${words}`);
     if (element.type === 'button' && element.shortcut !== undefined)
       if (!project.actions.some((action) => action.id === element.shortcut))
         found.push(`The action that presses ${element.name} is gone.`);

@@ -42,7 +42,9 @@ test('a change of rates or of the house’s order reaches every duration', () =>
   const before = compile(project);
   const slow = { ...project, rates: { frames: 24, ticks: 20 } };
   const after = compile(slow, before);
-  expect([before.house.base.duration, after.house.base.duration]).toEqual([200_000, 500_000]);
+  expect([before.house.base.entering[0]!.duration, after.house.base.entering[0]!.duration]).toEqual([
+    200_000, 500_000,
+  ]);
   const overlaps = (flow: typeof before) => new Set([...flow.links.values()].map((each) => each.overlap));
   expect([overlaps(before), overlaps(after)]).toEqual([new Set([100_000]), new Set([250_000])]);
   expect(after).toEqual(compile(slow));

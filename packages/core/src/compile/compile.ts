@@ -1,5 +1,5 @@
 import { expand, pathOf } from '../component';
-import { ready, scopeOfScreen, type Scope } from '../expression';
+import { ready, scopeOfScreen } from '../expression';
 import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import {
@@ -17,42 +17,59 @@ import {
   type Target,
 } from '../model';
 import { compileMotion } from '../motion';
-import { byLayer, compileLink, fallbackOf, hasNames, tableOf } from './links';
+import { compileLink, fallbackOf, hasNames, houseMotions, tableOf } from './links';
+import { compileMoving } from './moving';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
-import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame, TextPart } from './types';
+import { textParts, type TextPart } from '../message';
+import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame } from './types';
 
 /**
  * Makes the tables that engine and painter run on. What has not changed since `previous` is taken over, so that after
- * an edit only the screens it touched are solved again. Screens are laid out for a frame of the design's size, or `size`.
+ * an edit only the screens it touched are solved again. Screens are laid out for a frame of the design's size, or `frame`;
+ * `asked` says that the player's system asks for less motion.
  */
-export function compile(project: Project, previous?: Flow, size?: Frame): Flow {
-  const frame = size ?? frameOf(project);
+export function compile(
+  project: Project,
+  previous?: Flow,
+  {
+    frame = frameOf(project),
+    asked = false,
+    language = project.languages?.[0]?.code ?? 'en',
+  }: { frame?: Frame; asked?: boolean; language?: string } = {},
+): Flow {
+  const reduced = isReduced(project, asked);
+  const made: Made = {
+    project,
+    frame,
+    reduced,
+    language,
+    names: !previous || previous.language !== language || !sameNames(previous.project, project),
+    previous,
+  };
   const known = new Set(project.screens.map((screen) => screen.id));
   const start = firstScreen(project);
-  const names = !previous || !sameNames(previous.project, project);
-  const compiled = project.links.map((link, index) =>
-    reuseLink(project, link, index, known, names, previous),
-  );
+  const compiled = project.links.map((link, index) => reuseLink(made, link, index, known));
   const gaps = new Set(
     [start, ...compiled.map((link) => link.to ?? start)].filter((id) => gapName(id) !== null),
   );
   const bySource = groupBySource(compiled);
   const screens = new Map<Id, CompiledScreen>();
-  for (const screen of project.screens)
-    screens.set(screen.id, reuseScreen(project, frame, screen, bySource, names, previous));
+  for (const screen of project.screens) screens.set(screen.id, reuseScreen(made, screen, bySource));
   const startTarget: Target = known.has(start) ? { screen: start } : { gap: gapName(start) ?? '' };
   const back: CompiledLink[] = [];
   for (const id of gaps) {
     const links = standInLinks(id, startTarget).map((link, i) =>
-      compileLink(project, link, project.links.length + i, known),
+      compileLink(project, link, project.links.length + i, known, reduced),
     );
     back.push(...links);
     const layer = id.startsWith('gap:overlay:') ? 'overlay' : 'base';
-    screens.set(id, compileScreen(project, frame, standIn(layer, gapName(id)!), [links]));
+    screens.set(id, compileScreen(made, standIn(layer, gapName(id)!), [links]));
   }
   return {
     project,
     frame,
+    reduced,
+    language,
     start,
     screens,
     links: new Map([...compiled, ...back].map((link) => [link.id, link])),
@@ -65,10 +82,31 @@ export function compile(project: Project, previous?: Flow, size?: Frame): Flow {
     awaitsValues: compiled.some((link) => link.awaits !== null),
     asksAbove: compiled.some((link) => link.link.aboveModal === true),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
-    house: byLayer(project.house.motion, project),
+    house: houseMotions(project, reduced),
     holds: holdsOf(compiled),
   };
 }
+
+/** What all of one making goes by. */
+interface Made {
+  project: Project;
+  frame: Frame;
+  reduced: boolean;
+  /** BCP 47, for plurals and numbers in texts. */
+  language: string;
+  /** Expressions and texts do not mean what they did. */
+  names: boolean;
+  previous: Flow | undefined;
+}
+
+const isReduced = ({ house }: Project, asked: boolean): boolean =>
+  house.reduced === undefined ? asked : house.reduced === 'always';
+
+/** Whether motions are made as they were. */
+const sameMotion = ({ project, reduced, previous }: Made): boolean =>
+  previous?.project.rates === project.rates &&
+  previous.project.motions === project.motions &&
+  previous.reduced === reduced;
 
 /** The frame screens are designed in. */
 export const frameOf = ({ design }: Project): Frame => ({ width: design.width, height: design.height });
@@ -101,47 +139,35 @@ function asksOtherwise(before: Project | undefined, now: Project, { to }: Link):
   return screenById(before ?? now, to.screen)?.parameters !== screenById(now, to.screen)?.parameters;
 }
 
-function reuseLink(
-  project: Project,
-  link: Link,
-  index: number,
-  known: Set<Id>,
-  names: boolean,
-  previous?: Flow,
-): CompiledLink {
+function reuseLink(made: Made, link: Link, index: number, known: Set<Id>): CompiledLink {
+  const { project, names, previous, reduced } = made;
   const old = previous?.links.get(link.id);
   const before = previous?.project;
   const same =
     old?.link === link &&
     old.index === index &&
     !(names && (hasNames(link) || asksOtherwise(before, project, link))) &&
-    before?.rates === project.rates &&
-    before.house === project.house;
+    sameMotion(made) &&
+    before?.house === project.house;
   const lost = link.to && 'screen' in link.to && !known.has(link.to.screen);
   const strayed = old?.to !== null && old?.to !== undefined && gapName(old.to) !== null;
-  return same && !lost && !strayed ? old : compileLink(project, link, index, known);
+  return same && !lost && !strayed ? old : compileLink(project, link, index, known, reduced);
 }
 
-function reuseScreen(
-  project: Project,
-  frame: Frame,
-  screen: Screen,
-  bySource: ReadonlyMap<Id, CompiledLink[]>,
-  names: boolean,
-  previous?: Flow,
-): CompiledScreen {
+function reuseScreen(made: Made, screen: Screen, bySource: ReadonlyMap<Id, CompiledLink[]>): CompiledScreen {
+  const { project, frame, names, previous } = made;
   const old = previous?.screens.get(screen.id);
   const before = previous?.project;
   const same =
     old?.screen === screen &&
     previous!.frame.width === frame.width &&
     previous!.frame.height === frame.height &&
-    before?.rates === project.rates &&
-    before.areas === project.areas &&
+    sameMotion(made) &&
+    before?.areas === project.areas &&
     (before.components === project.components || old.components.every((each) => isIn(project, each))) &&
     !(names && old.names) &&
     sourcesOf(screen.id, old.components).every((id, i) => sameLinks(old.sources[i], bySource.get(id)));
-  return same ? old : compileScreen(project, frame, screen, bySource);
+  return same ? old : compileScreen(made, screen, bySource);
 }
 
 const isIn = (project: Project, component: Component): boolean =>
@@ -157,8 +183,7 @@ const sameLinks = (a: readonly CompiledLink[] = [], b: readonly CompiledLink[] =
   a.length === b.length && a.every((link, i) => link === b[i]);
 
 function compileScreen(
-  project: Project,
-  frame: Frame,
+  { project, frame, reduced, language }: Made,
   screen: Screen,
   links: ReadonlyMap<Id, CompiledLink[]> | [CompiledLink[]],
 ): CompiledScreen {
@@ -178,6 +203,7 @@ function compileScreen(
   const motion = screen.motion ?? around.find((area) => area.motion)?.motion;
   const scope = scopeOfScreen(project, screen);
   const condition = (text: string | undefined) => (text === undefined ? null : ready(text, scope));
+  const moving = compileMoving(project, screen, elements, scope, { reduced, language });
   return {
     screen,
     id: screen.id,
@@ -191,7 +217,9 @@ function compileScreen(
     shownWhen: screen.layer === 'companion' ? condition(screen.shownWhen) : null,
     notice: screen.layer === 'notice' ? compileNotice(project, screen) : null,
     parameters: (screen.parameters ?? []).map((type) => ({ id: type.id, type, fallback: fallbackOf(type) })),
-    motion: motion ? compileMotion(motion, screen.layer, project.rates) : null,
+    motion: motion ? compileMotion(motion, screen.layer, project, reduced) : null,
+    placed: (tree.get(null) ?? []).map(({ id, name }) => ({ id, name, rect: layout.get(id)! })),
+    ...moving,
     links: table,
     sources,
     components,
@@ -201,7 +229,7 @@ function compileScreen(
     names: elements.some(mayName) || screen.shownWhen !== undefined,
     scrolls: elements.some((each) => each.type === 'panel' && each.overflow === 'scrolls'),
     layout,
-    focus: solveFocus(elements, layout),
+    focus: solveFocus(elements, layout, screen.focus),
     pressable: pressables(elements, table.press),
     shortcuts: elements.flatMap((element) =>
       element.type === 'button' && element.shortcut !== undefined
@@ -210,7 +238,7 @@ function compileScreen(
     ),
     texts: new Map(
       elements.flatMap((element): [Id, TextPart[]][] => {
-        const parts = 'text' in element ? textParts(element.text, scope) : [];
+        const parts = 'text' in element ? textParts(element.text, scope, language) : [];
         return parts.some((part) => typeof part !== 'string') ? [[element.id, parts]] : [];
       }),
     ),
@@ -223,6 +251,7 @@ function compileScreen(
       element.type === 'tabs'
         ? [
             {
+              element: element.id,
               count: element.tabs.length,
               value: element.value ?? null,
               held: (tree.get(element.id) ?? []).map(({ id }) => id),
@@ -291,22 +320,6 @@ function compileNotice(project: Project, screen: Screen): CompiledNotice {
   };
 }
 
-/** `{oil}` in a text, the simple argument of an ICU message, stands for what the name holds. */
-export function textParts(text: string, scope: Scope): TextPart[] {
-  if (!text.includes('{')) return [text];
-  const parts: TextPart[] = [];
-  let at = 0;
-  for (const match of text.matchAll(/\{\s*([^{}\s]+)\s*\}/g)) {
-    const known = scope.names.get(match[1]!);
-    if (!known || known.what === 'field') continue;
-    if (match.index > at) parts.push(text.slice(at, match.index));
-    parts.push({ what: known.what, id: known.id, type: known.type });
-    at = match.index + match[0].length;
-  }
-  if (at < text.length) parts.push(text.slice(at));
-  return parts;
-}
-
 function pressables(elements: readonly Element[], press: ReadonlyMap<Id, unknown>): Map<Id, Id> {
   const byId = new Map(elements.map((element) => [element.id, element]));
   const found = new Map<Id, Id>();
@@ -336,7 +349,7 @@ function groupBySource(links: CompiledLink[]): Map<Id, CompiledLink[]> {
 function bindingsOf(project: Project): Map<string, Id[]> {
   const bindings = new Map<string, Id[]>();
   for (const action of project.actions)
-    for (const code of [...action.keys, ...action.pad.map(padCode)])
+    for (const code of [...action.keys, ...action.pad.map(padCode), ...(action.gestures ?? [])])
       bindings.set(code, [...(bindings.get(code) ?? []), action.id]);
   return bindings;
 }

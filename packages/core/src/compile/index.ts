@@ -1,4 +1,4 @@
-export { compile, frameOf, padCode, textParts } from './compile';
+export { compile, frameOf, padCode } from './compile';
 export { gapId, gapName } from './stand-in';
 export type {
   CompiledEffect,
@@ -9,5 +9,4 @@ export type {
   Frame,
   Given,
   LinkTable,
-  TextPart,
 } from './types';

@@ -14,7 +14,7 @@ import {
   type Parameter,
   type Project,
 } from '../model';
-import { compileMotion, type Half } from '../motion';
+import { compileMotion, type Halves } from '../motion';
 import { gapId } from './stand-in';
 import type { CompiledEffect, CompiledLink, Given, LinkTable } from './types';
 
@@ -23,6 +23,7 @@ export function compileLink(
   link: Link,
   index: number,
   known: ReadonlySet<Id>,
+  reduced: boolean,
 ): CompiledLink {
   const { cue, kind } = link;
   const wait =
@@ -42,7 +43,7 @@ export function compileLink(
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),
     effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
     after: wait === undefined ? 0 : toMicros(wait, project.rates),
-    motion: link.motion ? byLayer(link.motion, project) : null,
+    motion: link.motion ? byLayer(link.motion, project, reduced) : null,
     overlap: overlapOf(link.order ?? project.house.order, project),
     masked: link.masked ?? project.house.masked,
   };
@@ -92,13 +93,16 @@ function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {
   return known.has(link.to.screen) ? link.to.screen : gapId(layer, 'A screen that is gone');
 }
 
-export function byLayer(motion: Motion, project: Project): Record<Layer, Half> {
-  return {
-    base: compileMotion(motion, 'base', project.rates),
-    overlay: compileMotion(motion, 'overlay', project.rates),
-    notice: compileMotion(motion, 'notice', project.rates),
-    companion: compileMotion(motion, 'companion', project.rates),
-  };
+function byLayer(motion: Motion, project: Project, reduced: boolean): Record<Layer, Halves> {
+  const of = (layer: Layer): Halves => compileMotion(motion, layer, project, reduced);
+  return { base: of('base'), overlay: of('overlay'), notice: of('notice'), companion: of('companion') };
+}
+
+/** What is played where nothing says otherwise. */
+export function houseMotions(project: Project, reduced: boolean): Record<Layer, Halves> {
+  const { motion, layers } = project.house;
+  const of = (layer: Layer): Halves => compileMotion(layers?.[layer] ?? motion, layer, project, reduced);
+  return { base: of('base'), overlay: of('overlay'), notice: of('notice'), companion: of('companion') };
 }
 
 function overlapOf(order: Order, project: Project): number {
@@ -116,6 +120,7 @@ export function tableOf(links: CompiledLink[]): LinkTable {
     time: [],
     arrival: [],
     done: [],
+    failed: [],
     value: [],
   };
   for (const link of links) {

@@ -1,6 +1,7 @@
 import type { Ready } from '../expression';
 import type { FocusGraph } from '../focus';
 import type { Solved } from '../layout';
+import type { TextPart } from '../message';
 import type {
   Again,
   Area,
@@ -21,13 +22,18 @@ import type {
   Until,
   Value,
 } from '../model';
-import type { Half } from '../motion';
+import type { CompiledAnimation, CompiledFrames, CompiledLoading } from '../animate';
+import type { Halves, Placed } from '../motion';
 
 /** A project made ready to run and paint. Never changed; remade screen by screen as the project changes. */
 export interface Flow {
   project: Project;
   /** What screens are laid out in, in design pixels. */
   frame: Frame;
+  /** The quieter variants are played of all that moves. */
+  reduced: boolean;
+  /** BCP 47: how plurals and numbers in texts are said. */
+  language: string;
   start: Id;
   /** Every screen, stand-ins for gaps included, by id. */
   screens: Map<Id, CompiledScreen>;
@@ -45,7 +51,7 @@ export interface Flow {
   /** Actions that a key (`Escape`) or pad button (`pad 9`) is bound to, in the project's order. */
   bindings: Map<string, Id[]>;
   /** The house motion by layer. */
-  house: Record<Layer, Half>;
+  house: Record<Layer, Halves>;
   /** Durations that some link waits for while an action is held, by action. */
   holds: Map<Id, number[]>;
 }
@@ -82,7 +88,22 @@ export interface CompiledScreen {
   /** What it takes, with what stands in for what it is not given. */
   parameters: { id: Id; type: FieldType; fallback: Scalar }[];
   /** Its own motion or its area's, if it has one. */
-  motion: Half | null;
+  motion: Halves | null;
+  /** What lies on the screen itself, for motions that move it in turn. */
+  placed: readonly Placed[];
+  animations: readonly CompiledAnimation[];
+  /** Texts that go through frames. */
+  frames: {
+    element: Id;
+    frames: CompiledFrames;
+    parts: readonly (readonly TextPart[])[];
+    last: readonly TextPart[];
+  }[];
+  loading: CompiledLoading | null;
+  /** Elements that show how far it has loaded. */
+  progresses: readonly Id[];
+  /** Microseconds from shown until what is on it has finished by itself; null when nothing does. */
+  ends: number | null;
   links: LinkTable;
   /** The links it was made from: its own, then those of each component in turn. */
   sources: readonly (readonly CompiledLink[])[];
@@ -107,13 +128,10 @@ export interface CompiledScreen {
   /** Elements that are shown, or can be used, only sometimes. */
   conditions: { element: Id; shown: Ready | null; enabled: Ready | null }[];
   /** Tabs, the value that says which is up, and what they hold, one for each tab. */
-  tabs: { count: number; value: Id | null; held: readonly Id[] }[];
+  tabs: { element: Id; count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */
   bound: { element: Id; value: Id }[];
 }
-
-/** Plain words, or what a name holds. */
-export type TextPart = string | { what: 'value' | 'parameter'; id: Id; type: FieldType };
 
 export interface CompiledNotice {
   /** Microseconds it shows; Infinity when it stays. */
@@ -137,6 +155,7 @@ export interface LinkTable {
   time: CompiledLink[];
   arrival: CompiledLink[];
   done: CompiledLink[];
+  failed: CompiledLink[];
   value: CompiledLink[];
 }
 
@@ -158,7 +177,7 @@ export interface CompiledLink {
   /** Time cue: microseconds. Held action: how long. */
   after: number;
   /** Its own motion for whichever layer, if it has one. */
-  motion: Record<Layer, Half> | null;
+  motion: Record<Layer, Halves> | null;
   /** Microseconds that arriving starts before leaving ends; Infinity for together, 0 for after. */
   overlap: number;
   masked: Masked;

@@ -5,7 +5,7 @@ import { paintStill } from '../paint';
 import { begin, step } from '../run';
 import { anyProject } from '../test/arbitrary';
 import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
-import { elementAt, expand } from '.';
+import { elementAt, expand, writtenAt } from '.';
 
 const back: Component = {
   id: 'k',
@@ -102,4 +102,27 @@ test('every element of any screen is found by its path, under its parent', () =>
         }
     }),
   );
+});
+
+test('an element is found as it is written: its place’s exceptions over it, what parameters say not yet put in', () => {
+  const inner = { ...buttonOf('in', 10), text: 'To {label}' } as Element;
+  const label = { id: 'p', name: 'label', type: 'text' as const, default: 'sea' };
+  const component = { id: 'k', name: 'Bird', width: 100, height: 40, parameters: [label], elements: [inner] };
+  const placed = {
+    ...buttonOf('x', 10),
+    type: 'component',
+    component: 'k',
+    args: { p: 'harbour' },
+    changes: { in: { opacity: 0.5 } },
+  } as unknown as Element;
+  const screen = screenOf('s', { elements: [placed] });
+  const project = projectOf([screen], [], { components: [component] });
+  expect(compile(project).screens.get('s')!.byId.get('x/in')).toMatchObject({ text: 'To harbour' });
+  expect(writtenAt(project, screen, 'x/in')).toEqual({
+    element: { ...inner, opacity: 0.5 },
+    parameters: [label],
+  });
+  expect(writtenAt(project, screen, 'x')).toEqual({ element: placed, parameters: [] });
+  expect(writtenAt(project, screen, 'x/gone')).toBeNull();
+  expect(writtenAt(project, screen, 'gone/in')).toBeNull();
 });

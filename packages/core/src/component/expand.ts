@@ -8,6 +8,9 @@ import {
   type PlacedElement,
   type Project,
   type Scalar,
+  type ComponentParameter,
+  type Parameter,
+  type Screen,
 } from '../model';
 
 /** Elements of a component go by a path where it is placed: the placed element's id, a stroke, and their own. */
@@ -129,4 +132,29 @@ export function elementAt(
     held = found?.type === 'component' ? componentById(project, found.component)?.elements : undefined;
   }
   return found;
+}
+
+/** An element as it is written where a path leads, and what it may name there: its component's parameters, or its screen's. */
+export interface Written {
+  element: Element;
+  parameters: readonly (ComponentParameter | Parameter)[];
+}
+
+/**
+ * The element that an id or path names on a screen, with the exceptions of its place over it, and what parameters say not
+ * yet put in: `{label}` stays as it is.
+ */
+export function writtenAt(project: Project, screen: Screen, path: Id): Written | null {
+  const cut = path.lastIndexOf('/');
+  if (cut < 0) {
+    const own = screen.elements.find((each) => each.id === path);
+    return own ? { element: own, parameters: screen.parameters ?? [] } : null;
+  }
+  const placed = elementAt(project, screen.elements, path.slice(0, cut));
+  if (placed?.type !== 'component') return null;
+  const component = componentById(project, placed.component);
+  const inner = component?.elements.find((each) => each.id === path.slice(cut + 1));
+  if (!component || !inner) return null;
+  const change = placed.changes?.[inner.id];
+  return { element: change ? changed(inner, change) : inner, parameters: component.parameters };
 }

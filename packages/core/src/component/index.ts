@@ -1,2 +1,12 @@
-export { argumentsOf, changed, componentById, elementAt, expand, LOOKS, pathOf } from './expand';
+export {
+  argumentsOf,
+  changed,
+  componentById,
+  elementAt,
+  expand,
+  LOOKS,
+  pathOf,
+  writtenAt,
+  type Written,
+} from './expand';
 export { broughtLinks, linksOn } from './links';

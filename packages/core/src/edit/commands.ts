@@ -1,10 +1,8 @@
 import {
-  freeName,
   freshId,
   KINDS,
   LONGEST_NAME,
   screenById,
-  type Action,
   type House,
   type Id,
   type Kind,
@@ -20,7 +18,10 @@ import { areaCommands } from './areas';
 import { assetCommands } from './assets';
 import { componentCommands } from './components';
 import { elementCommands } from './elements';
+import { inputCommands } from './inputs';
+import { languageCommands } from './languages';
 import { lookCommands } from './looks';
+import { motionCommands } from './motions';
 import { assign, takeOut, type Made } from './parts';
 import { pasteElements, putScreens, takeScreens } from './copies';
 import { renameScreenIn } from './names';
@@ -35,7 +36,7 @@ export const commands = {
     project.name = name.slice(0, LONGEST_NAME);
   },
   'change house': (project: Project, change: Partial<House>): Made => {
-    Object.assign(project.house, change);
+    assign(project.house, change);
   },
   'change rates': (project: Project, change: Partial<Rates>): Made => {
     Object.assign(project.rates, change);
@@ -153,23 +154,12 @@ export const commands = {
     pasteElements(project, screen, from)[0],
   ...componentCommands,
   ...lookCommands,
+  ...motionCommands,
   ...assetCommands,
   ...valueCommands,
   ...areaCommands,
-
-  'add action': (project: Project, { name, keys, pad }: Omit<Action, 'id'>): Made => {
-    const made: Action = {
-      id: freshId('a'),
-      name: freeName(
-        name,
-        project.actions.map((each) => each.name),
-      ),
-      keys,
-      pad,
-    };
-    project.actions.push(made);
-    return made.id;
-  },
+  ...inputCommands,
+  ...languageCommands,
 };
 
 export type Commands = typeof commands;

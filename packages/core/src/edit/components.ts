@@ -14,6 +14,7 @@ import {
 import { copyOf, freeNameIn, topmostOf } from './elements';
 import { renameOnAll } from './names';
 import { layoutIn, ownerById, roomIn } from './owners';
+import { repathFocus } from './inputs';
 import { assign, takeOut, type Made } from './parts';
 
 /** Links that can go with a component wherever it is placed: what they lead to is no particular screen. */
@@ -88,6 +89,8 @@ export const componentCommands = {
     );
     if ('firstFocus' in owner && owner.firstFocus && ids.has(owner.firstFocus))
       owner.firstFocus = `${placed.id}/${owner.firstFocus}`;
+    if ('focus' in owner)
+      repathFocus(owner, (path) => (ids.has(path.split('/')[0]!) ? `${placed.id}/${path}` : path));
     for (const link of project.links) {
       if (link.from !== screen || link.cue.on !== 'press') continue;
       const [id] = link.cue.element.split('/');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
-import { screenById, type Element, type Project } from '../model';
+import { screenById, type Axis, type Element, type Project } from '../model';
 import { readDocument } from '../schema';
 import { anyProject } from '../test/arbitrary';
 import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
@@ -27,6 +27,20 @@ const project = projectOf(
 );
 const rects = (of: Project, screen = 's') => layoutIn(of, ownerById(of, screen)!);
 
+function hangsInRing(elements: readonly Element[], element: Element): boolean {
+  return (['x', 'y'] as const).some((way) => {
+    const seen = new Set<string>();
+    for (let at: Element | undefined = element; at;) {
+      if (seen.has(at.id)) return true;
+      seen.add(at.id);
+      const axis: Axis = at.place[way];
+      const to: string | undefined = axis.at === 'stretch' ? undefined : axis.to;
+      at = elements.find((each) => each.id === to);
+    }
+    return false;
+  });
+}
+
 test('put into another parent or taken out, an element stays where it is on screen', () => {
   fc.assert(
     fc.property(anyProject, fc.nat(5), fc.nat(5), fc.boolean(), (any, n, m, out) => {
@@ -39,6 +53,8 @@ test('put into another parent or taken out, an element stays where it is on scre
       const rect = rects(any, screen.id).get(element!.id)!;
       const { least, most } = { ...element!.place.x, ...element!.place.y };
       fc.pre(least === undefined && most === undefined && rect.width > 0 && rect.height > 0);
+      // In a ring of things that hang on one another, which of them stands first is a matter of their order.
+      fc.pre(!hangsInRing(screen.elements, element!));
       const room = rects(any, screen.id).get(holder!.id)!;
       fc.pre(room.width > 1 && room.height > 1);
       const parent = out ? null : holder!.id;
@@ -53,6 +69,8 @@ test('put into another parent or taken out, an element stays where it is on scre
       for (const key of ['x', 'y', 'width', 'height'] as const)
         expect(Math.abs(now[key] - rect[key])).toBeLessThan(0.6);
     }),
+    // Few random screens have both a panel and something to put into it.
+    { numRuns: 60, maxSkipsPerRun: 3000 },
   );
 });
 

@@ -12,6 +12,7 @@ import {
   type Project,
 } from '../model';
 import { layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
+import { repathFocus } from './inputs';
 import { assign, takeOut, type Made } from './parts';
 
 /** One element's change; `here` keeps it to the one place its component is seen at. */
@@ -50,6 +51,7 @@ export const elementCommands = {
     takeOut(owner.elements, (each) => gone.has(each.id));
     if ('firstFocus' in owner && owner.firstFocus && gone.has(owner.firstFocus)) delete owner.firstFocus;
     const isGone = (path: Id): boolean => gone.has(path.split('/')[0]!);
+    if ('focus' in owner) repathFocus(owner, (path) => (isGone(path) ? null : path));
     takeOut(
       project.links,
       (link) => link.from === screen && link.cue.on === 'press' && isGone(link.cue.element),
@@ -75,6 +77,8 @@ export const elementCommands = {
     // Nothing can be put into itself.
     if (moved.length === 0 || (parent !== null && held.has(parent))) return;
     if (before !== null && elements.includes(before)) return;
+    // What is to hold them cannot go on hanging on them.
+    detach(project, owner, held, (each) => parent !== null && holdsIn(owner, each.id, parent));
     const layout = layoutIn(project, owner);
     for (const element of moved) {
       if (element.parent === parent) continue;
@@ -143,10 +147,15 @@ const differing = (value: object, from: object): object =>
   );
 
 /** What hung on elements that go keeps its place, held by its parent. */
-function detach(project: Project, owner: Owner, gone: ReadonlySet<Id>): void {
+function detach(
+  project: Project,
+  owner: Owner,
+  gone: ReadonlySet<Id>,
+  which: (element: Element) => boolean = () => true,
+): void {
   const hung = (axis: Axis): boolean => axis.at !== 'stretch' && axis.to !== undefined && gone.has(axis.to);
   const affected = owner.elements.filter(
-    (each) => !gone.has(each.id) && (hung(each.place.x) || hung(each.place.y)),
+    (each) => !gone.has(each.id) && which(each) && (hung(each.place.x) || hung(each.place.y)),
   );
   if (affected.length === 0) return;
   const layout = layoutIn(project, owner);
@@ -158,6 +167,10 @@ function detach(project: Project, owner: Owner, gone: ReadonlySet<Id>): void {
     if (hung(y)) element.place.y = rehomeAxis(y, { start: rect.y, size: rect.height }, room('y'));
   }
 }
+
+/** Whether an element is another, or holds it. */
+const holdsIn = (owner: Owner, id: Id, other: Id): boolean =>
+  childrenOf(owner, id).some((each) => each.id === other);
 
 function reorder(owner: Owner, ids: readonly Id[], before: Id | null): void {
   const moved = owner.elements.filter((each) => ids.includes(each.id));

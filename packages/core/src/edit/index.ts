@@ -1,3 +1,4 @@
+export { isUsual } from './inputs';
 export { commands, type Arguments, type CommandName } from './commands';
 export { carryOut, closeStep, record, redo, undo, NO_HISTORY, type Edit, type History } from './history';
 export { takeElements, takeScreens } from './copies';

@@ -47,6 +47,14 @@ test('a data address is base64 as the rest of the world writes it', () => {
   );
 });
 
+test('a page looks like what it begins with until the first picture is there', () => {
+  const project = lighthouse();
+  project.screens.find((each) => each.id === project.start)!.background = { colour: '#a1b2c3d4' };
+  const page = playablePage(project, new Map(), { player: '', fonts: {} });
+  expect(page).toContain('#cover{position:fixed;inset:0;background:#a1b2c3}');
+  expect(page).toContain('<div id="cover"></div>');
+});
+
 test('a page holds everything, and no text of the project can break out of it', () => {
   const project = lighthouse();
   project.name = '</script><script>alert(1)</script> & "co"';

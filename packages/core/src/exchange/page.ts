@@ -1,5 +1,6 @@
 import { base64 } from '../bytes';
 import type { Project } from '../model';
+import { colourOf } from '../paint';
 import type { AssetBytes } from './bundle';
 
 /** What the one-file page is put together from, besides the project. */
@@ -22,6 +23,9 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
   const fonts = Object.fromEntries(
     Object.entries(parts.fonts).map(([face, bytes]) => [face, dataUrl('font/woff2', bytes)]),
   );
+  // Until the first picture is there, the page looks like what that begins with.
+  const start = project.screens.find((screen) => screen.id === project.start);
+  const cover = colourOf(project, start?.background.colour ?? '#000000').slice(0, 7);
   const data = JSON.stringify({ project, pictures, fonts });
   return `<!doctype html>
 <html lang="en">
@@ -30,9 +34,10 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src data:; font-src data:; media-src data:">
 <title>${escapeHtml(project.name)}</title>
-<style>html,body{margin:0;height:100%;background:#000}#game{width:100%;height:100%}</style>
+<style>html,body{margin:0;height:100%;background:#000}#game{width:100%;height:100%}#cover{position:fixed;inset:0;background:${cover}}</style>
 </head>
 <body>
+<div id="cover"></div>
 <main id="game" aria-label="${escapeHtml(project.name)}"></main>
 <script type="application/json" id="data">${data.replace(/</g, '\\u003c')}</script>
 <script>${parts.player.replace(/<\/script/gi, '<\\/script')}</script>

@@ -5,4 +5,4 @@ export { FUNCTIONS } from './functions';
 export { nearest } from './near';
 export { LONGEST_EXPRESSION, parse, quoted, type Complaint } from './parse';
 export { renameIn } from './rename';
-export { scopeOfLink, scopeOfScreen, type Known, type Scope } from './scope';
+export { scopeOfLink, scopeOfScreen, scopeWith, type Known, type Scope } from './scope';

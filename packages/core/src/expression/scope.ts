@@ -48,11 +48,18 @@ function shared(project: Project): Shared {
 }
 
 /** The scope of expressions of a screen: its parameters, then the project's values. */
-export function scopeOfScreen(project: Project, screen: Screen | undefined): Scope {
+export const scopeOfScreen = (project: Project, screen: Screen | undefined): Scope =>
+  scopeWith(project, screen?.parameters);
+
+/** The scope where these parameters can be named besides what can be everywhere. */
+export function scopeWith(
+  project: Project,
+  parameters: readonly (FieldType & { id: Id; name: string })[] = [],
+): Scope {
   const { names, scope } = shared(project);
-  if (!screen?.parameters?.length) return scope;
+  if (parameters.length === 0) return scope;
   const own = new Map(names);
-  for (const each of screen.parameters)
+  for (const each of parameters)
     own.set(identifierOf(each.name), { what: 'parameter', id: each.id, name: each.name, type: each });
   return { names: own, screens: scope.screens };
 }

@@ -1,7 +1,5 @@
 import type { Rect } from '../layout';
-
-export type Direction = 'up' | 'down' | 'left' | 'right';
-export const DIRECTIONS: readonly Direction[] = ['up', 'down', 'left', 'right'];
+import type { Direction } from '../model';
 
 const ORTHOGONAL_WEIGHT = { left: 30, right: 30, up: 2, down: 2 } as const;
 const ALIGN_WEIGHT = 5;

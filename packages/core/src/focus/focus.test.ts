@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { solveLayout } from '../layout';
 import { buttonOf, screenOf } from '../test/flows';
-import { DIRECTIONS, navigationDistance, solveFocus } from '.';
+import { DIRECTIONS, type Element, type FocusRules } from '../model';
+import { lostIn, movesOf, navigationDistance, solveFocus } from '.';
 
 const solve = (elements: ReturnType<typeof buttonOf>[]) => {
   const screen = screenOf('s', { elements });
@@ -60,4 +61,121 @@ test('distance grows as a candidate moves away', () => {
   const at = (y: number) => navigationDistance(from, { ...from, y }, 'down');
   expect(at(60)).toBeLessThan(at(120));
   expect(at(120)).toBeLessThan(at(600));
+});
+
+describe('led by hand', () => {
+  const four = ['a', 'b', 'c', 'd'].map((id, i) => buttonOf(id, 200 + i * 96));
+  const graph = (rules: FocusRules, elements: Element[] = four) => {
+    const screen = screenOf('s', { elements });
+    return solveFocus(screen.elements, solveLayout(screen.elements, { width: 1920, height: 1080 }), rules);
+  };
+
+  test('a way set by hand goes before the layout, to nowhere as well, and what is gone does not count', () => {
+    const { next } = graph({ next: { a: { down: 'd', right: 'c' }, b: { up: null, down: 'gone' } } });
+    expect(next.get('a')).toMatchObject({ down: 'd', right: 'c', up: 'd' });
+    expect(next.get('b')).toEqual({ down: 'c' });
+  });
+
+  test('the ends lead round up and down by themselves, sideways or not at all as it is said', () => {
+    expect(graph({}).next.get('d')!.down).toBe('a');
+    expect(graph({ wraps: 'never' }).next.get('d')!.down).toBeUndefined();
+    const row = four.map((each, i) => ({
+      ...each,
+      place: { x: { at: 'start', offset: i * 300, size: 280 }, y: { at: 'start', offset: 0, size: 72 } },
+    })) as Element[];
+    expect(graph({}, row).next.get('d')!.right).toBeUndefined();
+    expect(graph({ wraps: 'both' }, row).next.get('d')!.right).toBe('a');
+    expect(graph({ wraps: 'left and right' }, row).next.get('a')!.left).toBe('d');
+  });
+
+  test('a panel that leads round keeps the focus on its own axis, and lets it out on the other', () => {
+    const panel = {
+      ...buttonOf('p', 0),
+      type: 'panel',
+      wraps: 'up and down',
+      place: { x: { at: 'start', offset: 0, size: 300 }, y: { at: 'start', offset: 0, size: 300 } },
+    } as unknown as Element;
+    const inside = ['x', 'y'].map((id, i) => ({ ...buttonOf(id, i * 90), parent: 'p' })) as Element[];
+    const below = buttonOf('below', 700);
+    const { next } = graph({}, [panel, ...inside, below]);
+    expect(next.get('y')!.down).toBe('x');
+    expect(next.get('x')!.up).toBe('y');
+    expect(next.get('below')!.up).toBe('y');
+  });
+
+  test('the order it is read in is as set by hand, with what is not named after it', () => {
+    expect(graph({ order: ['c', 'gone', 'a', 'c'] }).order).toEqual(['c', 'a', 'b', 'd']);
+  });
+
+  test('moves tell which are set by hand and which do not lead back; lost elements and dead ends are found', () => {
+    const rules: FocusRules = {
+      next: {
+        a: { down: 'c' },
+        c: { up: 'a', down: null },
+        d: { up: null, down: null },
+        b: { up: null, down: null },
+      },
+      wraps: 'never',
+    };
+    const solved = graph(rules);
+    expect(movesOf(solved, rules)).toEqual([
+      { from: 'a', to: 'c', direction: 'down', own: true, oneWay: false },
+      { from: 'c', to: 'a', direction: 'up', own: true, oneWay: false },
+    ]);
+    expect(lostIn(solved, 'a')).toEqual({ unreachable: ['b', 'd'], deadEnds: ['b', 'd'] });
+    expect(movesOf(graph({ next: { a: { down: 'd' } } })).find((each) => each.oneWay)).toMatchObject({
+      from: 'a',
+      to: 'd',
+    });
+  });
+
+  test('every move is between two things that can have the focus, in any layout', () => {
+    const place = fc.record({ x: fc.integer({ min: 0, max: 1700 }), y: fc.integer({ min: 0, max: 1000 }) });
+    fc.assert(
+      fc.property(fc.array(place, { minLength: 1, maxLength: 8 }), (places) => {
+        const elements = places.map(({ x, y }, i) => ({
+          ...buttonOf(`b${i}`, y),
+          place: { x: { at: 'start', offset: x, size: 200 }, y: { at: 'start', offset: y, size: 60 } },
+        })) as Element[];
+        const solved = graph({ wraps: 'both' }, elements);
+        for (const { from, to } of movesOf(solved)) {
+          expect(solved.order).toContain(from);
+          expect(solved.order).toContain(to);
+          expect(to).not.toBe(from);
+        }
+      }),
+    );
+  });
+});
+
+test('an area that scrolls is gone through to its end before the focus leaves it; from outside its edge is met', () => {
+  const area = {
+    ...buttonOf('area', 0),
+    type: 'panel',
+    overflow: 'scrolls',
+    place: { x: { at: 'start', offset: 0, size: 300 }, y: { at: 'start', offset: 100, size: 200 } },
+  } as unknown as Element;
+  const rows = Array.from({ length: 8 }, (_, i) => ({
+    ...buttonOf(`r${i}`, i * 90),
+    parent: 'area',
+  })) as Element[];
+  const tabs = {
+    ...buttonOf('tabs', 0),
+    type: 'tabs',
+    tabs: ['One'],
+    bar: 60,
+    parent: null,
+  } as unknown as Element;
+  const foot = buttonOf('foot', 320);
+  const elements = [tabs, area, ...rows, foot].map((each) =>
+    each.id === 'tabs' || each.id === 'foot'
+      ? { ...each, place: { ...each.place, x: { at: 'start', offset: 0, size: 300 } } }
+      : each,
+  ) as Element[];
+  const { next } = solve(elements as never);
+  const path = ['tabs'];
+  for (let n = 0; n < 9; n++) path.push(next.get(path.at(-1)!)!.down!);
+  expect(path).toEqual(['tabs', ...rows.map((each) => each.id), 'foot']);
+  expect(next.get('foot')!.up).toMatch(/^r/);
+  expect(next.get('r0')!.up).toBe('tabs');
 });

@@ -1,2 +1,3 @@
-export { isUsed, solveFocus, type FocusGraph } from './graph';
-export { DIRECTIONS, liesIn, navigationDistance, type Direction } from './distance';
+export { isUsed, solveFocus, type FocusGraph, type Ways } from './graph';
+export { liesIn, navigationDistance } from './distance';
+export { lostIn, movesOf, OPPOSITE, type Move } from './troubles';

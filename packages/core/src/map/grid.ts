@@ -1,19 +1,13 @@
 import { broughtLinks, linksOn } from '../component';
-import { screenById, type Id, type Link, type Motion, type Project } from '../model';
+import type { Id, Link, Project } from '../model';
 import { nodesOf } from './steps';
-
-/** Where the grid has a row and a column cross: the links from the one to the other. */
-export interface GridCell {
-  links: Id[];
-  /** Some of them move otherwise than the house does. */
-  odd: boolean;
-}
 
 export interface Grid {
   /** Screens, areas and the project: what links set out from. */
   from: { id: Id; name: string; /** An overlay with no way to close it. */ stuck: boolean }[];
   to: { id: Id; name: string; gap: boolean }[];
-  cells: Map<string, GridCell>;
+  /** The links from the one to the other, where a row and a column cross. */
+  cells: Map<string, Id[]>;
   /** Links back, by where they set out from. */
   back: Map<Id, Id[]>;
 }
@@ -23,18 +17,14 @@ export const cellKey = (from: Id, to: Id): string => `${from}\n${to}`;
 /** The links as a table of from × to, in the project's order. */
 export function planGrid(project: Project): Grid {
   const nodes = nodesOf(project).filter((node) => node.layer !== 'notice' && node.layer !== 'companion');
-  const cells = new Map<string, GridCell>();
+  const cells = new Map<string, Id[]>();
   const back = new Map<Id, Id[]>();
   for (const link of project.links) {
     if (link.kind === 'back') back.set(link.from, [...(back.get(link.from) ?? []), link.id]);
     const to = targetId(link, nodes);
     if (to === null) continue;
     const key = cellKey(link.from, to);
-    const cell = cells.get(key) ?? { links: [], odd: false };
-    cells.set(key, {
-      links: [...cell.links, link.id],
-      odd: cell.odd || isOdd(project, link.motion),
-    });
+    cells.set(key, [...(cells.get(key) ?? []), link.id]);
   }
   for (const screen of project.screens)
     for (const link of broughtLinks(project, screen))
@@ -62,10 +52,3 @@ function targetId(link: Link, nodes: ReturnType<typeof nodesOf>): Id | null {
   if ('screen' in to) return to.screen;
   return nodes.find((node) => node.gap && node.name === to.gap)?.id ?? null;
 }
-
-const isOdd = (project: Project, motion: Motion | undefined): boolean =>
-  motion !== undefined && JSON.stringify(motion) !== JSON.stringify(project.house.motion);
-
-/** Whether a screen comes and goes otherwise than the house does. */
-export const movesOddly = (project: Project, screen: Id): boolean =>
-  isOdd(project, screenById(project, screen)?.motion);

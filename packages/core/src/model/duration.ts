@@ -64,3 +64,18 @@ const UNIT_WORDS: Record<string, Unit> = {
   tick: 'ticks',
   ticks: 'ticks',
 };
+
+/** The unit a duration is written in. */
+export const unitOf = (duration: Duration): Unit => (DURATION_PATTERN.exec(duration)?.[2] as Unit) ?? 'ms';
+
+/** A time in microseconds, in a unit, as short as it can be said: `280 ms`, `4.5 s`, `90 ticks`. */
+export function timeIn(micros: number, unit: Unit, rates: Rates): Duration {
+  const seconds = micros / 1_000_000;
+  const n = {
+    ms: micros / 1000,
+    s: seconds,
+    frames: seconds * rates.frames,
+    ticks: seconds * rates.ticks,
+  }[unit];
+  return `${Math.round(n * 1000) / 1000} ${unit}`;
+}

@@ -1,4 +1,6 @@
 import type { Blend, BoxUse, PictureFit, TextUse } from './look';
+import type { Wraps } from './input';
+import type { Animation, TextFrames } from './motion';
 import type { Expression, Id, Length, Scalar } from './types';
 
 /** What is on a screen. */
@@ -20,6 +22,10 @@ interface ElementBase {
   shownWhen?: Expression;
   /** Can be used only while this holds. */
   enabledWhen?: Expression;
+  /** A press on it is also one on what lies beneath. Absent: it is not. */
+  through?: true;
+  /** What it does by itself while its screen is up. */
+  animations?: Animation[];
   /** How it is treated while editing; a run knows nothing of it. */
   editing?: { hidden?: boolean; locked?: boolean };
 }
@@ -45,6 +51,8 @@ export interface PanelElement extends ElementBase {
   arrange?: Arrange;
   /** What does not fit is shown, cut off, or can be scrolled to. Absent: shown. */
   overflow?: 'cut' | 'scrolls';
+  /** The focus is led round within it. Absent: only as its screen says. */
+  wraps?: Wraps;
 }
 export interface PictureElement extends ElementBase {
   type: 'picture';
@@ -64,6 +72,8 @@ export interface Slice {
 export interface TextElement extends ElementBase {
   type: 'text';
   text: string;
+  /** In place of its words: what it goes through. */
+  frames?: TextFrames;
   look: TextUse;
 }
 
@@ -72,6 +82,8 @@ interface Pressable extends ElementBase {
   text: string;
   look: TextUse;
   box: BoxUse;
+  /** Heard when it is pressed, in place of the usual. */
+  sound?: Id;
 }
 export interface ButtonElement extends Pressable {
   type: 'button';
@@ -100,6 +112,14 @@ export interface ChoiceElement extends Control {
   /** What there is to choose while it has no value. */
   options?: string[];
 }
+/** The key or pad button of an action, which a player can set. */
+export interface BindingElement extends Pressable {
+  type: 'binding';
+  action: Id | null;
+  device: 'keys' | 'pad';
+  /** What happens with one that another action has: it is refused, or the two change places. */
+  clash?: 'swap';
+}
 /** Words to type. */
 export interface EntryElement extends Control {
   type: 'entry';
@@ -125,6 +145,8 @@ export interface ListElement extends ElementBase {
 export interface ProgressElement extends ElementBase {
   type: 'progress';
   value?: Id;
+  /** Shows how far its screen has loaded. */
+  loading?: true;
   /** 0 to 1, while it has no value. */
   sample?: number;
   box: BoxUse;
@@ -196,6 +218,7 @@ export type Element =
   | SliderElement
   | ChoiceElement
   | EntryElement
+  | BindingElement
   | TabsElement
   | ListElement
   | ProgressElement

@@ -1,10 +1,13 @@
 export * from './types';
 export * from './look';
+export * from './motion';
 export * from './element';
+export * from './input';
+export * from './sound';
 export * from './duration';
 export * from './kinds';
 export * from './names';
 export { freshId } from './ids';
-export { blankProject, FORMAT } from './blank';
+export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
 export { screenById, linksFrom, elementById, targetName, titleCase, childrenOf } from './look-up';
 export { areasAround, fitScalar, identifierOf, scalarWords, screensIn, valueById, zeroOf } from './values';

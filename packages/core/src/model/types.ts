@@ -1,5 +1,8 @@
 import type { Component, Element } from './element';
+import type { FocusRules, Gesture, InputRules } from './input';
 import type { Background, Styles } from './look';
+import type { SoundRules } from './sound';
+import type { Loading, MadeMotion, Motion } from './motion';
 
 /** The project document: what a file holds, in the glossary's words. Everything here is plain JSON. */
 
@@ -22,10 +25,20 @@ export interface Project {
   /** The screen a run begins with; null while there is none. */
   start: Id | null;
   actions: Action[];
+  /** Absent: as usual. */
+  input?: InputRules;
+  /** The first is the one texts are written in. Absent: that one alone, English. */
+  languages?: Language[];
+  /** Texts in the other languages, by code and by what they stand on. */
+  texts?: Record<string, Record<string, string>>;
+  /** Absent: only what links play. */
+  sound?: SoundRules;
   events: GameEvent[];
   values: Value[];
   areas: Area[];
   styles: Styles;
+  /** Absent: none but the simple ones. */
+  motions?: MadeMotion[];
   assets: Asset[];
   /** Absent: none. */
   components?: Component[];
@@ -54,15 +67,25 @@ export interface Size {
   height: number;
 }
 
+export interface Language {
+  /** BCP 47. */
+  code: string;
+  name: string;
+}
+
 /** How many frames and ticks make a second in this project. */
 export interface Rates {
   frames: number;
   ticks: number;
 }
 
-/** What every hand-over does unless a screen or link says otherwise. */
+/** What every hand-over does unless an area, screen or link says otherwise. */
 export interface House {
   motion: Motion;
+  /** Layers that move otherwise. */
+  layers?: Partial<Record<Layer, Motion>>;
+  /** When the quieter variants are played. Absent: when the player's system asks for less motion. */
+  reduced?: 'always' | 'never';
   order: Order;
   masked: Masked;
 }
@@ -74,6 +97,8 @@ export interface Action {
   keys: string[];
   /** Button numbers of the W3C Gamepad standard mapping. */
   pad: number[];
+  /** What a pointer or finger does. Absent: nothing. */
+  gestures?: Gesture[];
 }
 
 export interface GameEvent {
@@ -103,8 +128,8 @@ export interface Option {
   label: string;
 }
 
-/** How long a value lasts: one run, or as long as a saved game. */
-export type Life = 'session' | 'progress';
+/** How long a value lasts: one run, as long as a saved game, or for good, as what players choose for themselves does. */
+export type Life = 'session' | 'progress' | 'settings';
 
 /** A named project-wide variable. */
 export type Value = ValueType & {
@@ -200,6 +225,8 @@ export interface Screen {
   /** Focus on arrival is where it was left. Absent: false. */
   remembers?: boolean;
   firstFocus?: Id;
+  /** Where the focus goes otherwise than by the layout. */
+  focus?: FocusRules;
   /** Least time up: cues due earlier wait until then. */
   least?: Duration;
   /** The area it is in. A companion is up while any base of its area is; without one, always. */
@@ -227,6 +254,10 @@ export interface Screen {
   row?: number;
   order?: number;
   motion?: Motion;
+  /** A sound that plays, over and over, while this base is up; `none` is silence. Absent: its area's. */
+  music?: Id | 'none';
+  /** What it loads, and how far that is. */
+  loading?: Loading;
   background: Background;
   /** In drawing order; children follow their parent's order among themselves. */
   elements: Element[];
@@ -288,6 +319,8 @@ export type Cue =
   | { on: 'arrival' }
   /** The screen's own content has finished. */
   | { on: 'done' }
+  /** It has not loaded. */
+  | { on: 'failed' }
   /** The expression goes from false to true. */
   | { on: 'value'; when: Expression }
   /** A screen that was opened from here closes; with an outcome, only when it answers that. */
@@ -304,14 +337,12 @@ export type Effect = { after?: Duration } & (
   | { do: 'reset'; value?: Id; section?: string }
   | { do: 'sound' | 'stop sound'; asset: Id }
   | { do: 'save' | 'load'; slot: Expression }
+  /** Of what was changed on this screen since it came up, or since that was last kept. */
+  | { do: 'keep changes' | 'take back changes' }
+  /** Keys and pad buttons that players have chosen, back to those of the project. */
+  | { do: 'reset bindings' }
 );
 export type EffectName = Effect['do'];
 
-export type Edge = 'left' | 'right' | 'top' | 'bottom';
-export type Easing = 'linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out';
-export type Motion =
-  | { name: 'none' }
-  | { name: 'fade'; duration: Duration; easing?: Easing }
-  | { name: 'slide'; from: Edge; duration: Duration; easing?: Easing };
 export type Order = 'after' | 'together' | { overlap: Duration };
 export type Masked = 'ignored' | 'held' | 'through';

@@ -1,9 +1,14 @@
 import fc from 'fast-check';
-import { DEFAULT_RATES, type Easing, type Edge, type Motion } from '../model';
+import { DEFAULT_RATES, type Layer, type Motion, type SimpleMotion } from '../model';
+import { anyMade, anyMotion, easing } from '../test/motions';
 import {
   AT_REST,
   compileMotion,
   ease,
+  enteringHalf,
+  leavingHalf,
+  readEasing,
+  restOf,
   sampleEntering,
   sampleLeaving,
   stretchHalf,
@@ -11,78 +16,207 @@ import {
   type Sample,
 } from '.';
 
-const EASINGS: Easing[] = ['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out'];
-const easing = fc.constantFrom(...EASINGS);
-const motion: fc.Arbitrary<Motion> = fc.oneof(
-  fc.record({ name: fc.constant('fade' as const), duration: fc.constant('280 ms'), easing }),
-  fc.record({
-    name: fc.constant('slide' as const),
-    from: fc.constantFrom<Edge>('left', 'right', 'top', 'bottom'),
-    duration: fc.constant('280 ms'),
-    easing,
-  }),
-);
-const half = fc
-  .tuple(motion, fc.constantFrom('base' as const, 'overlay' as const))
-  .map(([each, layer]) => compileMotion(each, layer, DEFAULT_RATES));
+const rect = (x: number, y: number) => ({ x, y, width: 100, height: 40 });
+const ON_IT = [
+  { id: 'a', name: 'Anchor', rect: rect(0, 300) },
+  { id: 'b', name: 'b0', rect: rect(0, 100) },
+  { id: 'c', name: 'Crest', rect: rect(500, 200) },
+];
+const NEEDS = { rates: DEFAULT_RATES, motions: [] };
+const layer = fc.constantFrom<Layer>('base', 'overlay', 'notice', 'companion');
+const halves = fc
+  .tuple(anyMotion, layer, fc.tuple(anyMade('m0'), anyMade('m1')))
+  .map(([motion, on, motions]) => compileMotion(motion, on, { rates: DEFAULT_RATES, motions }));
+const half = halves.map((each) => enteringHalf(each, ON_IT, { x: 510, y: 210 }));
+const simpleHalf = fc
+  .tuple(anyMotion, layer)
+  .map(([motion, on]) => enteringHalf(compileMotion(motion, on, NEEDS), ON_IT, null));
+/** What is not named is at rest. */
 const same = (a: Sample, b: Sample) => {
-  for (const key of Object.keys(AT_REST) as (keyof Sample)[]) expect(a[key]).toBeCloseTo(b[key], 9);
+  for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+    expect(a[key] ?? restOf(key)).toBeCloseTo(b[key] ?? restOf(key), 6);
 };
-const time = fc.integer({ min: 0, max: 280_000 });
+const time = fc.integer({ min: 0, max: 2_000_000 });
+const entering = (motion: Motion, on: Layer = 'base') =>
+  enteringHalf(compileMotion(motion, on, NEEDS), ON_IT, null);
 
-test.each(EASINGS)('%s begins at 0, ends at 1 and rises', (name) => {
-  expect([ease(name, 0), ease(name, 1)]).toEqual([0, 1]);
-  for (let p = 0.05; p <= 1; p += 0.05) expect(ease(name, p)).toBeGreaterThan(ease(name, p - 0.05));
-});
+test.each(['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out'])(
+  '%s begins at 0, ends at 1 and rises',
+  (name) => {
+    expect([ease(name, 0), ease(name, 1)]).toEqual([0, 1]);
+    for (let p = 0.05; p <= 1; p += 0.05) expect(ease(name, p)).toBeGreaterThan(ease(name, p - 0.05));
+  },
+);
 
 test('ease-in-out is half way at half time', () => expect(ease('ease-in-out', 0.5)).toBeCloseTo(0.5, 9));
 
-test('leaving is entering backwards', () => {
+// The values of the standard's own examples.
+test.each([
+  ['steps(4)', 0.3, 0.25],
+  ['steps(4, jump-start)', 0.3, 0.5],
+  ['steps(3, jump-none)', 0.5, 0.5],
+  ['steps(3, jump-both)', 0, 0.25],
+  ['step-start', 0, 1],
+  ['step-end', 0.99, 0],
+  ['linear(0, 0.25, 1)', 0.75, 0.625],
+  ['linear(0, 0.25 75%, 1)', 0.375, 0.125],
+  ['linear(0, 0.5 25% 75%, 1)', 0.5, 0.5],
+  ['cubic-bezier(0, 0, 1, 1)', 0.3, 0.3],
+])('%s at %d is %d', (name, p, is) => {
+  expect(readEasing(name)).toEqual({ ok: name });
+  expect(ease(name, p)).toBeCloseTo(is, 9);
+});
+
+test.each([
+  '',
+  'easy',
+  'cubic-bezier(2, 0, 0, 1)',
+  'steps(0)',
+  'steps(1, jump-none)',
+  'linear(1)',
+  'linear(a, b)',
+])('“%s” is refused with words', (text) => expect(readEasing(text)).toHaveProperty('error'));
+
+test('every easing gives a number, forwards and backwards, and backwards ends where it begins', () => {
   fc.assert(
-    fc.property(half, time, (each, t) =>
-      same(sampleLeaving(each, t), sampleEntering(each, each.duration - t)),
-    ),
+    fc.property(easing, fc.double({ min: 0, max: 1, noNaN: true }), (name, p) => {
+      expect(Number.isFinite(ease(name, p))).toBe(true);
+      expect(ease(name, p, true)).toBeCloseTo(1 - ease(name, 1 - p), 9);
+    }),
+  );
+});
+
+test('leaving without a half of its own is entering backwards', () => {
+  fc.assert(
+    fc.property(anyMotion, layer, time, ({ leaving: _, ...motion }, on, t) => {
+      const compiled = compileMotion(motion as Motion, on, NEEDS);
+      const coming = enteringHalf(compiled, ON_IT, null);
+      const going = leavingHalf(compiled, ON_IT, null);
+      // It is over as soon as nothing is seen any more.
+      expect(going.duration).toBeLessThanOrEqual(coming.duration);
+      const at = Math.min(t, coming.duration);
+      // At the very moment of a jump, forwards has it and backwards has it not yet.
+      const jumps = coming.tracks.some(
+        (track) =>
+          /step/.test(track.easing) ||
+          track.duration === 0 ||
+          Math.abs(track.delay + track.duration - at) < 1,
+      );
+      if (!jumps) same(sampleLeaving(going, coming.duration - at), sampleEntering(coming, at));
+    }),
   );
 });
 
 test('entering ends at rest, and leaving begins there', () => {
   fc.assert(
-    fc.property(half, (each) => {
+    fc.property(simpleHalf, (each) => {
       same(sampleEntering(each, each.duration), AT_REST);
-      same(sampleLeaving(each, 0), AT_REST);
     }),
   );
 });
 
 test('a motion cut short goes on from where it was', () => {
   fc.assert(
-    fc.property(half, half, time, (first, second, t) => {
+    fc.property(half, halves, time, (first, second, t) => {
       const at = sampleEntering(first, t);
-      same(sampleLeaving(second, 0, at), at);
-      const gone = sampleLeaving(first, t);
-      same(sampleEntering(second, 0, gone), gone);
-      same(sampleEntering(second, second.duration, gone), AT_REST);
+      const going = leavingHalf(second, ON_IT, null);
+      const still = going.tracks.every((track) => track.duration > 0 && !/step/.test(track.easing));
+      if (still) same(sampleLeaving(going, 0, at), at);
+      const coming = enteringHalf(second, ON_IT, null);
+      const smooth =
+        coming.duration > 0 &&
+        coming.tracks.every((track) => track.duration > 0 && !/step/.test(track.easing));
+      if (smooth) same(sampleEntering(coming, 0, at), at);
     }),
   );
 });
 
 test('a half played in another time passes through the same pictures', () => {
   fc.assert(
-    fc.property(half, time, (each: Half, t) =>
-      same(sampleEntering(stretchHalf(each, 140_000), t / 2), sampleEntering(each, t)),
-    ),
+    fc.property(fc.constantFrom<SimpleMotion['name']>('fade', 'slide', 'grow', 'blur'), time, (name, t) => {
+      const each: Half = entering({ name, from: 'left', duration: '280 ms', delay: '20 ms' } as Motion);
+      const at = t % 300_000;
+      same(sampleEntering(stretchHalf(each, 150_000), at / 2), sampleEntering(each, at));
+    }),
   );
 });
 
-test('a base slides whole; an overlay slides its elements while its background fades', () => {
+test('a base slides whole; over what is beneath, what lies on a screen slides while its background fades', () => {
   const slide: Motion = { name: 'slide', from: 'bottom', duration: '100 ms', easing: 'linear' };
-  expect(sampleEntering(compileMotion(slide, 'base', DEFAULT_RATES), 25_000)).toMatchObject({
-    y: 0.75,
-    background: 1,
+  expect(sampleEntering(entering(slide), 25_000)).toEqual({ 'screen down': 0.75 });
+  expect(sampleEntering(entering(slide, 'overlay'), 25_000)).toEqual({
+    'content down': 0.75,
+    'background opacity': 0.25,
   });
-  expect(sampleEntering(compileMotion(slide, 'overlay', DEFAULT_RATES), 25_000)).toMatchObject({
-    y: 0,
-    contentY: 0.75,
-    background: 0.25,
+});
+
+test('by an offset it fades as well; growing and softness do so too', () => {
+  const linear = { duration: '100 ms', easing: 'linear' };
+  expect(sampleEntering(entering({ name: 'slide', from: 'left', by: 40, ...linear }), 25_000)).toEqual({
+    'screen x': -30,
+    'screen opacity': 0.25,
   });
+  expect(sampleEntering(entering({ name: 'grow', scale: 0.6, ...linear }), 50_000)).toEqual({
+    'screen scale': 0.8,
+    'screen opacity': 0.5,
+  });
+  expect(sampleEntering(entering({ name: 'blur', strength: 10, ...linear }), 50_000)).toEqual({
+    'screen blur': 5,
+    'screen opacity': 0.5,
+  });
+});
+
+test.each([
+  ['order', ['a', 'b', 'c']],
+  ['place', ['b', 'c', 'a']],
+  ['distance', ['c', 'b', 'a']],
+] as const)('elements come in turn by %s', (order, ids) => {
+  const motion: Motion = { name: 'fade', duration: '100 ms', stagger: { by: '50 ms', order } };
+  const { tracks, duration } = enteringHalf(compileMotion(motion, 'base', NEEDS), ON_IT, { x: 550, y: 200 });
+  expect(duration).toBe(200_000);
+  const delays = Object.fromEntries(tracks.map((each) => [each.key, each.delay]));
+  expect(ids.map((id) => delays[`${id} opacity`])).toEqual([0, 50_000, 100_000]);
+  expect(delays['background opacity']).toBe(0);
+});
+
+test('a made motion moves what it names, an element by its name; leaving may have tracks of its own', () => {
+  const motions = [
+    {
+      id: 'm',
+      name: 'Rise',
+      tracks: [
+        {
+          of: { named: 'Crest' },
+          change: 'down' as const,
+          from: '10%',
+          duration: '100 ms',
+          easing: 'linear',
+        },
+        {
+          of: 'background' as const,
+          change: 'opacity' as const,
+          from: 0,
+          duration: '200 ms',
+          easing: 'linear',
+        },
+      ],
+      leaving: [{ of: 'screen' as const, change: 'opacity' as const, from: 1, to: 0, duration: '60 ms' }],
+    },
+  ];
+  const made = compileMotion({ name: 'made', motion: 'm' }, 'overlay', { rates: DEFAULT_RATES, motions });
+  expect(sampleEntering(enteringHalf(made, ON_IT, null), 50_000)).toEqual({
+    'c down': 0.05,
+    'background opacity': 0.25,
+  });
+  expect(leavingHalf(made, ON_IT, null)).toMatchObject({ duration: 60_000, tracks: [{ from: 1, to: 0 }] });
+});
+
+test('where less motion is wished for nothing moves, and fades stay', () => {
+  fc.assert(
+    fc.property(anyMotion, layer, fc.tuple(anyMade('m0'), anyMade('m1')), (motion, on, motions) => {
+      const quiet = compileMotion(motion, on, { rates: DEFAULT_RATES, motions }, true);
+      for (const { tracks } of [enteringHalf(quiet, ON_IT, null), leavingHalf(quiet, ON_IT, null)])
+        for (const { key } of tracks) expect(key).toMatch(/ opacity$/);
+    }),
+  );
 });

@@ -3,6 +3,7 @@ import {
   scalarWords,
   valueById,
   type ChoiceElement,
+  type Element,
   type EntryElement,
   type FieldType,
   type Id,
@@ -24,17 +25,17 @@ export interface Held {
   scalar: Scalar | undefined;
 }
 
-type Bound = { id: Id; value?: Id; sample?: Scalar };
+type Bound = { id: Id; value?: Id; sample?: Scalar; loading?: true };
 
 export function heldBy(project: Project, element: Bound, holds: Readonly<Record<Id, Scalar>>): Held {
   const value = valueById(project, element.value);
-  if (!value) return { type: null, scalar: element.sample };
+  if (!value || element.loading) return { type: null, scalar: holds[element.id] ?? element.sample };
   return { type: value, scalar: holds[element.id] ?? value.default };
 }
 
 /** How far along its range a number is, 0 to 1. */
 export function shareOf({ type, scalar }: Held, least = 0, most = 1): number {
-  if (typeof scalar !== 'number') return 0;
+  if (typeof scalar !== 'number' || Number.isNaN(scalar)) return 0;
   const [from, to] = type?.type === 'number' ? [type.least ?? 0, type.most ?? 100] : [least, most];
   return to > from ? Math.min(1, Math.max(0, (scalar - from) / (to - from))) : 0;
 }
@@ -53,7 +54,8 @@ export interface Face {
   look: BoxLook;
   ink: TextLook;
   held: Held;
-  focused: boolean;
+  /** Words are typed into it. */
+  typing: boolean;
   /** What its text says with its names filled in. */
   said: string;
 }
@@ -64,14 +66,39 @@ const EDGE = 0.3;
 /** Its name to the left; the rest of it stands in the room that is given back. */
 function named({ project, rect, ink, said }: Face, id: Id, share: number): { items: Item[]; room: Rect } {
   const edge = rect.height * EDGE;
+  const room = besideName(rect, said !== '', share);
+  if (said === '') return { items: [], room };
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
-  if (said === '') return { items: [], room: inner };
   const name = { ...inner, width: inner.width * share - edge / 2 };
+  return { items: text(project, id, name, said, { ...ink, align: 'start' }, 'middle'), room };
+}
+
+/**
+ * The part of a control that is pressed or dragged along: a slider's track, a choice beside its name, the bar of its tabs. Null
+ * for other elements.
+ */
+export function alongOf(element: Element, rect: Rect, words: string): Rect | null {
+  if (element.type === 'tabs') return { ...rect, height: element.bar };
+  if (element.type !== 'slider' && element.type !== 'choice') return null;
+  const room = besideName(rect, element.text !== '', 0.42);
+  return element.type === 'slider' ? trackIn(room, rect, words) : room;
+}
+
+function trackIn(room: Rect, rect: Rect, words: string): Rect {
+  const wordsWidth = widthOf(words, room);
+  const width = room.width - wordsWidth - (wordsWidth > 0 ? 16 : 0);
+  return { x: room.x, y: rect.y + rect.height / 2 - 4, width, height: 8 };
+}
+
+const widthOf = (words: string, room: Rect): number => (words === '' ? 0 : Math.min(room.width * 0.34, 150));
+
+/** What is left for a control beside its name, if it has one. */
+function besideName(rect: Rect, hasName: boolean, share: number): Rect {
+  const edge = rect.height * EDGE;
+  const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
+  if (!hasName) return inner;
   const rest = inner.width * (1 - share) - edge / 2;
-  return {
-    items: text(project, id, name, said, { ...ink, align: 'start' }, 'middle'),
-    room: { ...inner, x: inner.x + inner.width - rest, width: rest },
-  };
+  return { ...inner, x: inner.x + inner.width - rest, width: rest };
 }
 
 export function paintSwitch(element: SwitchElement, face: Face): Item[] {
@@ -129,10 +156,10 @@ export function paintSlider(element: SliderElement, face: Face): Item[] {
   const { project, rect, look, ink, held } = face;
   const { items, room } = named(face, element.id, 0.42);
   const words = wordsOf(held);
-  const wordsWidth = words === '' ? 0 : Math.min(room.width * 0.34, 150);
-  const width = room.width - wordsWidth - (wordsWidth > 0 ? 16 : 0);
+  const wordsWidth = widthOf(words, room);
   const mark = look.ink ?? ink.colour;
-  const track = { x: room.x, y: rect.y + rect.height / 2 - 4, width, height: 8 };
+  const track = trackIn(room, rect, words);
+  const { width } = track;
   const share = shareOf(held, element.least, element.most);
   const knob = Math.min(rect.height * 0.4, 30);
   return [
@@ -199,7 +226,7 @@ export function paintChoice(element: ChoiceElement, face: Face): Item[] {
 
 /** What is typed, or faintly what is to be typed. */
 export function paintEntry(element: EntryElement, face: Face): Item[] {
-  const { project, rect, look, ink, held, focused, said } = face;
+  const { project, rect, look, ink, held, typing, said } = face;
   const edge = rect.height * EDGE;
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
   const typed = wordsOf(held);
@@ -217,7 +244,7 @@ export function paintEntry(element: EntryElement, face: Face): Item[] {
   ];
   const line = items.at(-1);
   const end = typed !== '' && line?.kind === 'text' ? (line.lines[0]?.width ?? 0) : 0;
-  if (focused)
+  if (typing)
     items.push(
       plain(
         null,

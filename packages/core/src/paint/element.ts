@@ -1,6 +1,5 @@
 import type { Rect } from '../layout';
 import type {
-  Action,
   BoxUse,
   Element,
   Id,
@@ -10,7 +9,10 @@ import type {
   StateName,
   TextUse,
 } from '../model';
-import { keyName, padName } from '../words';
+import { titleCase } from '../model';
+import { padCode } from '../compile';
+import { codeName } from '../words';
+import { capItems, capWidth } from './caps';
 import {
   heldBy,
   paintChoice,
@@ -69,7 +71,9 @@ export function paintElement(
     case 'bubble':
       return bubble(project, element, rect, said(element.text));
     case 'prompt':
-      return prompt(project, element, rect, said(element.text), looks.device);
+      return prompt(project, element, rect, said(element.text), looks);
+    case 'binding':
+      return ringed(element, rect, looks, bindingRow(element, faceOf(project, element, rect, looks), looks));
     case 'address':
       return address(project, element, rect, said(element.text), looks);
     case 'touch':
@@ -101,7 +105,7 @@ function faceOf(
     look,
     ink: look.ink ? { ...ink, colour: look.ink } : ink,
     held: heldBy(project, element, looks.holds),
-    focused: looks.focus === element.id,
+    typing: looks.taking?.element === element.id,
     said: looks.texts[element.id] ?? element.text,
   };
 }
@@ -126,52 +130,96 @@ function button(
 ): Item[] {
   const { look, ink, said } = faceOf(project, element, rect, looks);
   const action = prompts ? project.actions.find((each) => each.id === element.shortcut) : undefined;
-  const words = action ? `${promptOf(action, looks.device)}  ${said}` : said;
+  const code = action && codeOn(project, action.id, looks);
+  const words = code ? `[${codeName(code)}]  ${said}` : said;
   return ringed(element, rect, looks, [
     ...box(element.id, rect, look),
     ...text(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
   ]);
 }
 
-/** What an action is pressed with on a device. */
-function pressedWith(action: Action, device: Looks['device']): string {
-  const [key] = action.keys;
-  const [pad] = action.pad;
-  if (device === 'pad' && pad !== undefined) return padName(pad);
-  return key !== undefined ? keyName(key) : action.name;
+/** What an action is pressed with on the device in hand; nothing where that is a finger. */
+export function codeOn(
+  project: Project,
+  action: Id,
+  { device, codes }: Pick<Looks, 'device' | 'codes'>,
+): string | undefined {
+  const own = project.actions.find((each) => each.id === action);
+  if (device === 'touch' || !own) return undefined;
+  const [key = own.keys[0]] = codes[action]?.keys ?? [];
+  const [pad = own.pad[0]] = codes[action]?.pad ?? [];
+  return device === 'pad' && pad !== undefined ? padCode(pad) : key;
 }
-
-const promptOf = (action: Action, device: Looks['device']): string => `[${pressedWith(action, device)}]`;
 
 function prompt(
   project: Project,
   element: Element & { type: 'prompt' },
   rect: Rect,
   said: string,
-  device: Looks['device'],
+  looks: Looks,
 ): Item[] {
-  const action = project.actions.find((each) => each.id === element.action);
+  const code = element.action === null ? '?' : codeOn(project, element.action, looks);
   const look = boxLook(project, element.box);
   const ink = textLook(project, element.look);
-  const words = action ? pressedWith(action, device) : '?';
-  const width = Math.min(
-    rect.width,
-    Math.max(rect.height, words.length * ink.size * 0.62 + rect.height * 0.5),
-  );
-  const cap = { ...rect, width };
+  // With a finger there is nothing to press but the words themselves.
+  if (code === undefined)
+    return [
+      ...box(element.id, rect, look),
+      ...text(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
+    ];
+  const cap = { project, id: element.id, code, look, ink };
+  const width = Math.min(rect.width, capWidth(cap, rect.height));
   const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
   return [
-    ...box(element.id, cap, look),
+    ...capItems(cap, { ...rect, width }),
+    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
+  ];
+}
+
+/** What an action is called, and the key or button that is bound to it; or that one is waited for. */
+function bindingRow(element: Element & { type: 'binding' }, face: Face, looks: Looks): Item[] {
+  const { project, rect, look, ink, said } = face;
+  const own = project.actions.find((each) => each.id === element.action);
+  const edge = rect.height * 0.3;
+  const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
+  const half = { ...inner, width: inner.width / 2 };
+  const other = { ...half, x: inner.x + half.width };
+  const taking = looks.taking?.element === element.id ? looks.taking : null;
+  const clash = taking && project.actions.find((each) => each.id === taking.clash)?.name;
+  if (clash)
+    return [
+      ...box(element.id, rect, look),
+      ...text(project, element.id, inner, `${titleCase(clash)} has it`, { ...ink, align: 'end' }, 'middle'),
+    ];
+  const items = [
+    ...box(element.id, rect, look),
     ...text(
       project,
       element.id,
-      cap,
-      words,
-      { ...ink, align: 'centre', wrap: 'cut', ...(look.ink ? { colour: look.ink } : {}) },
+      half,
+      said === '' ? (own?.name ?? '') : said,
+      { ...ink, align: 'start' },
       'middle',
     ),
-    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
   ];
+  if (taking) {
+    const words = element.device === 'pad' ? 'Press a button' : 'Press a key';
+    return [...items, ...text(project, element.id, other, words, { ...ink, align: 'end' }, 'middle')];
+  }
+  const code = own && codeOn(project, own.id, { ...looks, device: element.device });
+  if (code === undefined)
+    return [...items, ...text(project, element.id, other, 'none', { ...ink, align: 'end' }, 'middle')];
+  const height = rect.height * 0.62;
+  const cap = {
+    project,
+    id: element.id,
+    code,
+    look: { ...look, fill: CLEAR, border: look.ink ?? ink.colour, borderWidth: 2, corner: 8 },
+    ink,
+  };
+  const width = Math.min(other.width, capWidth(cap, height));
+  const at = { x: other.x + other.width - width, y: rect.y + (rect.height - height) / 2, width, height };
+  return [...items, ...capItems(cap, at)];
 }
 
 function address(
@@ -241,6 +289,7 @@ function bubble(project: Project, element: Element & { type: 'bubble' }, rect: R
       border,
       borderWidth,
       ...(gradient ? { gradient } : {}),
+      ...(element.shape === 'whisper' ? { dashed: true as const } : {}),
     },
     ...text(
       project,

@@ -1,33 +1,102 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../layout';
 import type { Element, Id } from '../model';
-import { awayOn, reachable, sampleInstance, type RunState, type Spot } from '../run';
-import { stackLift } from './run';
-import { scrollOf } from './scroll';
+import { awayOn, reachable, sampleInstance, scrollOf, type Instance, type RunState, type Spot } from '../run';
+import { alongOf, heldBy, wordsOf } from './controls';
+import { posesOf, poseOf, unposed, type Pose } from './pose';
+import { roundAll, stackLift } from './run';
 
 /**
  * What a press at a point (design pixels) lands on: the topmost element that can be pressed, on the screens a press may
  * reach, where motion has them at this time. A modal overlay catches all that misses its elements.
  */
 export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
-  const { width, height } = flow.frame;
-  for (const level of reachable(flow, state)) {
-    const screen = flow.screens.get(level.screen)!;
-    const sample = sampleInstance(level, state.now);
-    if (!sample) continue;
-    const at = {
-      x: x - (sample.x + sample.contentX) * width,
-      y: y - (sample.y + sample.contentY) * height - stackLift(flow, level),
-    };
-    const { hidden, disabled } = awayOn(flow, state, level);
-    const hit = elementsAt(screen, at, hidden, level.focus).find((id) => screen.pressable.has(id));
-    const element = hit === undefined ? undefined : screen.pressable.get(hit);
+  for (const on of levelsAt(flow, state, x, y)) {
+    const { level, screen } = on;
+    const { disabled } = awayOn(flow, state, level);
+    const pressed = under(flow, state, on)
+      .filter((id) => screen.pressable.has(id))
+      .map((id) => screen.pressable.get(id)!);
+    const element = pressed.find((id) => !screen.byId.get(id)?.through) ?? pressed[0];
     // What is disabled takes the press and does nothing with it.
-    if (element) return { serial: level.serial, element: disabled.includes(element) ? null : element };
+    if (element)
+      return disabled.includes(element)
+        ? { serial: level.serial, element: null }
+        : { serial: level.serial, element, ...alongAt(flow, state, on, element) };
     if (screen.modal) return { serial: level.serial, element: null };
   }
   return { serial: state.base.serial, element: null };
 }
+
+/** Where a press that began on a control has been dragged to, along that control; null when it began on none. */
+export function dragTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
+  const { pressed } = state;
+  if (!pressed?.element || pressed.share === undefined) return null;
+  const on = levelsAt(flow, state, x, y).find(({ level }) => level.serial === pressed.serial);
+  return on ? { ...pressed, ...alongAt(flow, state, on, pressed.element) } : null;
+}
+
+/** The area at a point that can be scrolled, if there is one. */
+export function scrollTest(
+  flow: Flow,
+  state: RunState,
+  x: number,
+  y: number,
+): { serial: number; area: Id } | null {
+  for (const on of levelsAt(flow, state, x, y)) {
+    const { level, screen } = on;
+    const area = under(flow, state, on).find((id) => {
+      const element = screen.byId.get(id);
+      return element?.type === 'panel' && element.overflow === 'scrolls';
+    });
+    if (area !== undefined) return { serial: level.serial, area };
+    if (screen.modal) return null;
+  }
+  return null;
+}
+
+interface On {
+  level: Instance;
+  screen: CompiledScreen;
+  at: Point;
+  poses: ReadonlyMap<Id, Pose>;
+}
+
+/** The screens a press may reach, from the top, with where on each a point is. */
+function levelsAt(flow: Flow, state: RunState, x: number, y: number): On[] {
+  return reachable(flow, state).flatMap((level): On[] => {
+    const screen = flow.screens.get(level.screen)!;
+    const sample = sampleInstance(level, state.now);
+    if (!sample) return [];
+    const whole = { x: 0, y: 0, ...flow.frame };
+    const lifted = { x, y: y - stackLift(flow, level) };
+    const inScreen = unposed(lifted, poseOf(sample, 'screen', flow.frame), whole);
+    const at = unposed(inScreen, poseOf(sample, 'content', flow.frame), roundAll(screen) ?? whole);
+    return [{ level, screen, at, poses: posesOf(flow, screen, level, sample, state.now) }];
+  });
+}
+
+const under = (flow: Flow, state: RunState, { level, screen, at, poses }: On): Id[] =>
+  elementsAt(screen, at, awayOn(flow, state, level).hidden, level.focus, poses, level.scrolled);
+
+/** How far along a control a point is, 0 to 1; nothing where it is no control that is pressed along. */
+function alongAt(flow: Flow, state: RunState, { level, screen, at }: On, id: Id): { share?: number } {
+  const element = screen.byId.get(id)!;
+  const rect = screen.layout.get(id)!;
+  const value = 'value' in element && element.value !== undefined ? state.values[element.value] : undefined;
+  const holds = value === undefined ? {} : { [id]: value };
+  const along = alongOf(element, rect, wordsOf(heldBy(flow.project, element, holds)));
+  if (!along || along.width <= 0) return {};
+  let { x } = element.turn ? turned(at, rect, -element.turn) : at;
+  for (let up = element.parent; up !== null; up = screen.byId.get(up)?.parent ?? null) {
+    const panel = screen.byId.get(up);
+    if (panel?.type === 'panel' && panel.overflow === 'scrolls')
+      x -= scrollOf(screen, up, level.focus, level.scrolled).x;
+  }
+  return { share: Math.min(1, Math.max(0, (x - along.x) / along.width)) };
+}
+
+const NO_POSES: ReadonlyMap<Id, Pose> = new Map();
 
 interface Point {
   x: number;
@@ -43,19 +112,22 @@ export function elementsAt(
   point: Point,
   hidden: readonly Id[] = [],
   focus: Id | null = null,
+  poses: ReadonlyMap<Id, Pose> = NO_POSES,
+  scrolled: Instance['scrolled'] = null,
 ): Id[] {
   const { tree, layout } = screen;
   const found: Id[] = [];
   const look = (element: Element, at: Point): void => {
     if (hidden.includes(element.id)) return;
     const rect = layout.get(element.id)!;
-    const own = element.turn ? turned(at, rect, -element.turn) : at;
+    const moved = unposed(at, poses.get(element.id), rect);
+    const own = element.turn ? turned(moved, rect, -element.turn) : moved;
     const inside = contains(rect, own.x, own.y);
     if (inside) found.unshift(element.id);
     if (!inside && element.type === 'panel' && element.overflow !== undefined) return;
     const by =
       element.type === 'panel' && element.overflow === 'scrolls'
-        ? scrollOf(screen, element.id, focus)
+        ? scrollOf(screen, element.id, focus, scrolled)
         : { x: 0, y: 0 };
     for (const each of tree.get(element.id) ?? []) look(each, { x: own.x - by.x, y: own.y - by.y });
   };

@@ -22,6 +22,8 @@ export interface PathItem extends Filled {
   kind: 'path';
   id: Id | null;
   path: string;
+  /** Its border is drawn in dashes. */
+  dashed?: true;
 }
 export interface TextItem {
   kind: 'text';
@@ -57,7 +59,10 @@ export interface RingItem {
   rect: Rect;
   corner: number;
 }
-/** Several items as one: moved, then turned and mirrored about a point, faded and blurred, cut off outside `clip`. */
+/**
+ * Several items as one: moved, then turned and mirrored and scaled about a point, faded, blurred and tinted, cut off outside
+ * `clip`.
+ */
 export interface GroupItem {
   kind: 'group';
   id: Id | null;
@@ -65,6 +70,10 @@ export interface GroupItem {
   x: number;
   y: number;
   turn?: { angle: number; x: number; y: number; flipped?: boolean };
+  scale?: { by: number; x: number; y: number };
+  tint?: Colour;
+  /** The element it is, where that can move by itself. */
+  part?: Id;
   blur?: number;
   blend?: Blend;
   clip?: Rect & { corner: number };

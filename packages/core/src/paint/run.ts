@@ -1,6 +1,8 @@
-import type { CompiledScreen, Flow, TextPart } from '../compile';
-import { scalarWords, type Id, type Scalar } from '../model';
-import { AT_REST, type Sample } from '../motion';
+import type { CompiledScreen, Flow } from '../compile';
+import { sayParts, type TextPart } from '../message';
+import type { Id } from '../model';
+import type { Rect } from '../layout';
+import type { Sample } from '../motion';
 import {
   allUp,
   awayOn,
@@ -8,10 +10,13 @@ import {
   reachable,
   sampleInstance,
   samplePicture,
+  type Instance,
+  type Leaving,
   type RunState,
-  type Scalars,
 } from '../run';
 import { group, type Item } from './items';
+import { posed, poseOf, posesOf, withPoses, type Pose } from './pose';
+import { wordsOn } from './said';
 import { NORMAL, paintScreen, type Looks, type ScreenPicture } from './screen';
 
 const RANK = { base: 0, companion: 1, notice: 2, overlay: 3 } as const;
@@ -25,21 +30,26 @@ const rankOf = (layer: keyof typeof RANK, screen: CompiledScreen): number =>
  * what is hidden while editing.
  */
 export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
-  const { width, height } = flow.frame;
   const shown: Shown[] = [];
+  const add = (thing: Instance | Leaving, sample: Sample, looks: Looks): void => {
+    const screen = flow.screens.get(thing.screen)!;
+    shown.push({
+      rank: rankOf(thing.layer, screen),
+      serial: thing.serial,
+      lift: stackLift(flow, thing),
+      sample,
+      poses: posesOf(flow, screen, thing, sample, state.now),
+      blur: screen.screen.background.blur ?? 0,
+      screen,
+      picture: pictureOf(flow, screen, veiled ? withVeils(screen, looks) : looks),
+    });
+  };
   for (const leaving of state.leaving) {
     const screen = flow.screens.get(leaving.screen);
     if (!screen) continue;
     const focus = focusShown(state) ? leaving.focus : null;
-    const looks: Looks = { ...NORMAL, focus, ...wordsOf(screen, state, leaving.args) };
-    shown.push({
-      rank: rankOf(leaving.layer, screen),
-      serial: leaving.serial,
-      lift: stackLift(flow, leaving),
-      sample: samplePicture(leaving, state.now),
-      blur: screen.screen.background.blur ?? 0,
-      picture: pictureOf(flow, screen, veiled ? withVeils(screen, looks) : looks),
-    });
+    const looks: Looks = { ...NORMAL, focus, ...wordsOn(flow, screen, state, leaving) };
+    add(leaving, samplePicture(leaving, state.now), looks);
   }
   // Only one thing on the screen has the focus: the topmost that can take a press.
   const holder = focusShown(state) ? reachable(flow, state).find((level) => level.focus !== null) : undefined;
@@ -48,30 +58,23 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
     if (!sample) continue;
     const mine = (spot: RunState['hover']) => (spot?.serial === instance.serial ? spot.element : null);
     const screen = flow.screens.get(instance.screen)!;
-    const looks: Looks = {
+    add(instance, sample, {
       focus: instance === holder ? instance.focus : null,
       scrollTo: screen.scrolls ? instance.focus : null,
+      scrolled: instance.scrolled,
       hovered: mine(state.hover),
       pressed: mine(state.pressed),
       ...awayOn(flow, state, instance),
-      ...wordsOf(screen, state, instance.args),
-    };
-    shown.push({
-      rank: rankOf(instance.layer, screen),
-      serial: instance.serial,
-      lift: stackLift(flow, instance),
-      sample,
-      blur: screen.screen.background.blur ?? 0,
-      picture: pictureOf(flow, screen, veiled ? withVeils(screen, looks) : looks),
+      ...wordsOn(flow, screen, state, instance),
     });
   }
   shown.sort((a, b) => a.rank - b.rank || a.serial - b.serial);
   let items: Item[] = [];
-  for (const { picture, sample, lift, blur } of shown) {
+  for (const each of shown) {
     // Blur is of everything beneath, as one, and comes with its screen.
-    const softness = blur * presenceOf(sample);
+    const softness = each.blur * presenceOf(each.sample);
     if (softness > 0 && items.length > 0) items = [group(items, { blur: softness })];
-    items.push(moved(picture, sample, width, height, lift));
+    items.push(moved(flow, each.screen, each.picture, each));
   }
   return items;
 }
@@ -82,8 +85,10 @@ function withVeils({ elements }: CompiledScreen, looks: Looks): Looks {
 }
 
 /** How much of a screen has come: all of it at rest, none of it gone or away beside the frame. */
-const presenceOf = ({ opacity, background, x, y }: Sample): number =>
-  opacity * background * Math.max(0, 1 - Math.hypot(x, y));
+const presenceOf = (sample: Sample): number =>
+  (sample['screen opacity'] ?? 1) *
+  (sample['background opacity'] ?? 1) *
+  Math.max(0, 1 - Math.hypot(sample['screen across'] ?? 0, sample['screen down'] ?? 0));
 
 interface Shown {
   rank: number;
@@ -91,96 +96,87 @@ interface Shown {
   /** Design pixels it stands lower than designed, on a stack of its like. */
   lift: number;
   sample: Sample;
+  /** How its elements are drawn, those that are not as at rest. */
+  poses: ReadonlyMap<Id, Pose>;
+  screen: CompiledScreen;
   /** Design pixels of softness it lays over what is beneath. */
   blur: number;
   picture: ScreenPicture;
 }
 
-/** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
-type Words = Pick<Looks, 'texts' | 'assets' | 'holds' | 'device' | 'grain'>;
-
-function wordsOf(screen: CompiledScreen, state: RunState, args: Scalars): Words {
-  const texts: Record<Id, string> = {};
-  for (const [element, parts] of screen.texts)
-    texts[element] = parts
-      .map((part) => {
-        if (typeof part === 'string') return part;
-        return scalarWords(part.type, part.what === 'value' ? state.values[part.id] : args[part.id]);
-      })
-      .join('');
-  const assets: Record<Id, Id> = {};
-  if (screen.parameters.length > 0)
-    for (const element of screen.elements) {
-      const given = 'from' in element && element.from !== undefined ? args[element.from] : undefined;
-      if (typeof given === 'string' && given !== '') assets[element.id] = given;
-    }
-  const holds: Record<Id, Scalar> = {};
-  for (const { element, value } of screen.bound)
-    if (state.values[value] !== undefined) holds[element] = state.values[value];
-  return {
-    texts,
-    assets,
-    holds,
-    device: state.device === 'pad' ? 'pad' : 'keys',
-    grain: screen.screen.background.grain?.moves ? Math.floor(state.now / GRAIN) % 12 : 0,
-  };
-}
-
-/** How long moving grain stands, in microseconds. */
-const GRAIN = 83_333;
-
 /** Notices of one sort that stack up stand beside one another, away from the nearer edge of the frame. */
 export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: number }): number {
-  const rects = slot === 0 ? [] : [...flow.screens.get(screen)!.layout.values()];
-  if (rects.length === 0) return 0;
-  const top = Math.min(...rects.map((rect) => rect.y));
-  const bottom = Math.max(...rects.map((rect) => rect.y + rect.height));
-  const by = slot * (bottom - top + 16);
-  return (top + bottom) / 2 > flow.frame.height / 2 ? -by : by;
+  const round = slot === 0 ? null : roundAll(flow.screens.get(screen)!);
+  if (!round) return 0;
+  const by = slot * (round.height + 16);
+  return round.y + round.height / 2 > flow.frame.height / 2 ? -by : by;
 }
 
 /** A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has changed. */
 export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean): Item[] {
   const focus = focused ? (screen.firstFocus ?? screen.focus.order[0] ?? null) : null;
   const texts: Record<Id, string> = {};
-  for (const [element, parts] of screen.texts)
-    texts[element] = parts.map((part) => stillWords(flow, screen, part)).join('');
+  for (const [element, parts] of screen.texts) texts[element] = stillWords(flow, screen, parts);
   return pictureOf(flow, screen, { ...NORMAL, focus, texts }).all;
 }
 
 /** Where nothing runs, values hold their defaults, and parameters without one are called by name. */
-function stillWords(flow: Flow, screen: CompiledScreen, part: TextPart): string {
-  if (typeof part === 'string') return part;
-  if (part.what === 'value') return scalarWords(part.type, flow.values.get(part.id)?.default);
-  const parameter = screen.screen.parameters?.find((each) => each.id === part.id);
-  return parameter?.default === undefined
-    ? `(${parameter?.name})`
-    : scalarWords(part.type, parameter.default);
+function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart[]): string {
+  const asked = (id: Id) => screen.screen.parameters?.find((each) => each.id === id);
+  const known = parts.map((part) =>
+    typeof part !== 'string' && part.what === 'parameter' && asked(part.id)?.default === undefined
+      ? `(${asked(part.id)?.name})`
+      : part,
+  );
+  return sayParts(known, (part) =>
+    part.what === 'value' ? flow.values.get(part.id)?.default : asked(part.id)?.default,
+  );
 }
 
+/** A screen's picture as a hand-over and its own animations have it. */
 function moved(
-  { background, content, all }: ScreenPicture,
-  sample: Sample,
-  width: number,
-  height: number,
-  lift: number,
+  flow: Flow,
+  screen: CompiledScreen,
+  { background, content, pieces, all }: ScreenPicture,
+  { sample, poses, lift }: Pick<Shown, 'sample' | 'poses' | 'lift'>,
 ): Item {
-  const { opacity, x, y } = sample;
-  const still = sample.background === AT_REST.background && sample.contentX === 0 && sample.contentY === 0;
-  const items: Item[] = still
-    ? all
-    : [
-        { kind: 'group', id: null, opacity: sample.background, x: 0, y: 0, items: background },
-        {
-          kind: 'group',
-          id: null,
-          opacity: 1,
-          x: sample.contentX * width,
-          y: sample.contentY * height,
-          items: content,
-        },
-      ];
-  return { kind: 'group', id: null, opacity, x: x * width, y: y * height + lift, items };
+  const { frame } = flow;
+  const whole = { x: 0, y: 0, ...frame };
+  const behind = poseOf(sample, 'background', frame);
+  const lying = poseOf(sample, 'content', frame);
+  let items = all;
+  if (behind || lying || poses.size > 0) {
+    const rectOf = (id: Id): Rect | undefined => screen.layout.get(id);
+    const own =
+      poses.size === 0
+        ? content
+        : pieces.flatMap(({ id, rect, items: piece }) => {
+            const pose = poses.get(id);
+            const inner = withPoses(piece, poses, rectOf);
+            return pose && inner.length > 0 ? [posed(inner, pose, rect)] : inner;
+          });
+    items = [
+      ...(behind ? [posed(background, behind, whole)] : background),
+      ...(lying ? [posed(own, lying, roundAll(screen) ?? whole)] : own),
+    ];
+  }
+  const pose = poseOf(sample, 'screen', frame);
+  if (!pose) return group(items, { y: lift });
+  const drawn = posed(items, pose, whole);
+  return { ...drawn, y: drawn.y + lift };
+}
+
+/** The rect round all that lies on a screen. */
+export function roundAll({ placed }: CompiledScreen): Rect | null {
+  if (placed.length === 0) return null;
+  const left = Math.min(...placed.map(({ rect }) => rect.x));
+  const top = Math.min(...placed.map(({ rect }) => rect.y));
+  return {
+    x: left,
+    y: top,
+    width: Math.max(...placed.map(({ rect }) => rect.x + rect.width)) - left,
+    height: Math.max(...placed.map(({ rect }) => rect.y + rect.height)) - top,
+  };
 }
 
 /** How many looks of one screen are kept; texts with running numbers make many. */
@@ -201,9 +197,9 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPict
     kept.set(screen, known);
   }
   // Most screens show nothing but themselves, with one element in another state.
-  const { focus, scrollTo, hovered, pressed, ...rest } = looks;
+  const { focus, scrollTo, scrolled, hovered, pressed, ...rest } = looks;
   const more = saysMore(screen) || rest.hidden.length > 0;
-  const key = `${focus}|${scrollTo}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
+  const key = `${focus}|${scrollTo}|${scrolled ? JSON.stringify(scrolled) : ''}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
   if (known.pictures.size > MOST_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
   if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));
@@ -211,7 +207,18 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPict
 }
 
 /** Whether a screen looks otherwise by what values hold, what it is told, the device in hand, or by itself. */
-const saysMore = ({ screen, texts, shortcuts, bound, conditions, elements }: CompiledScreen): boolean =>
-  texts.size + shortcuts.length + bound.length + conditions.length > 0 ||
+const saysMore = ({
+  screen,
+  texts,
+  shortcuts,
+  bound,
+  conditions,
+  elements,
+  frames,
+  progresses,
+}: CompiledScreen): boolean =>
+  texts.size + shortcuts.length + bound.length + conditions.length + frames.length + progresses.length > 0 ||
   screen.background.grain?.moves === true ||
-  elements.some((each) => each.type === 'prompt' || each.type === 'tabs' || ('from' in each && each.from));
+  elements.some((each) => SPEAKS.has(each.type) || ('from' in each && each.from));
+
+const SPEAKS: ReadonlySet<string> = new Set(['prompt', 'tabs', 'binding', 'entry']);

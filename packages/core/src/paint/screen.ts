@@ -1,11 +1,11 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../layout';
 import type { Background, Element, Id, Project, Scalar } from '../model';
+import { scrollOf, type Instance, type Rebound } from '../run';
 import { heldBy, indexOf } from './controls';
 import { paintElement } from './element';
 import { group, type Item } from './items';
 import { boxLook, colourOf, gradientOf } from './looks';
-import { scrollOf } from './scroll';
 import { plain } from './shapes';
 
 /** Which elements look other than at rest, and what they hold. */
@@ -13,6 +13,8 @@ export interface Looks {
   focus: Id | null;
   /** What has the focus, drawn or not: areas are scrolled to it. */
   scrollTo: Id | null;
+  /** How far an area has been scrolled by hand. */
+  scrolled: Instance['scrolled'];
   hovered: Id | null;
   pressed: Id | null;
   hidden: readonly Id[];
@@ -23,14 +25,19 @@ export interface Looks {
   assets: Record<Id, Id>;
   /** What controls hold, by element. */
   holds: Record<Id, Scalar>;
-  /** Whether prompts show keys or pad buttons. */
-  device: 'keys' | 'pad';
+  /** Whether prompts show keys, pad buttons, or neither. */
+  device: 'keys' | 'pad' | 'touch';
+  /** Keys and pad buttons that players have chosen, by action. */
+  codes: Rebound;
+  /** What has the keyboard to itself. */
+  taking: { element: Id; clash: Id | null } | null;
   /** Which of the different specks a moving grain shows. */
   grain: number;
 }
 export const NORMAL: Looks = {
   focus: null,
   scrollTo: null,
+  scrolled: null,
   hovered: null,
   pressed: null,
   hidden: [],
@@ -39,12 +46,16 @@ export const NORMAL: Looks = {
   assets: {},
   holds: {},
   device: 'keys',
+  codes: {},
+  taking: null,
   grain: 0,
 };
 
 export interface ScreenPicture {
   background: Item[];
   content: Item[];
+  /** What lies on the screen itself, one after another. */
+  pieces: { id: Id; rect: Rect; items: Item[] }[];
   /** Both together. */
   all: Item[];
 }
@@ -67,10 +78,17 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: Looks):
     const rect = layout.get(element.id)!;
     const own = paintElement(project, element, rect, looks, unfocused);
     const inner = heldIn(project, compiled, element, looks).flatMap(paint);
-    return asOne(element, rect, [...own, ...clipped(flow, compiled, element, rect, inner, looks)]);
+    const items = asOne(element, rect, [...own, ...clipped(flow, compiled, element, rect, inner, looks)]);
+    // What is held by something and moves by itself can be found again.
+    return element.animations && element.parent !== null ? [group(items, { part: element.id })] : items;
   };
-  const content = (compiled.tree.get(null) ?? []).flatMap(paint);
-  return { background, content, all: [...background, ...content] };
+  const pieces = (compiled.tree.get(null) ?? []).map((element) => ({
+    id: element.id,
+    rect: layout.get(element.id)!,
+    items: paint(element),
+  }));
+  const content = pieces.flatMap((each) => each.items);
+  return { background, pieces, content, all: [...background, ...content] };
 }
 
 /** What an element holds, as it is drawn now; of tabs only what belongs to the one that is up. */
@@ -92,10 +110,11 @@ function clipped(
   element: Element,
   rect: Rect,
   inner: Item[],
-  { scrollTo }: Looks,
+  { scrollTo, scrolled }: Looks,
 ): Item[] {
   if (element.type !== 'panel' || element.overflow === undefined || inner.length === 0) return inner;
-  const by = element.overflow === 'scrolls' ? scrollOf(compiled, element.id, scrollTo) : { x: 0, y: 0 };
+  const by =
+    element.overflow === 'scrolls' ? scrollOf(compiled, element.id, scrollTo, scrolled) : { x: 0, y: 0 };
   const items = by.x === 0 && by.y === 0 ? inner : [group(inner, by)];
   return [group(items, { clip: { ...rect, corner: boxLook(project, element.box).corner } })];
 }

@@ -106,9 +106,13 @@ export function bubblePath(rect: Rect, corner: number, { shape, tail }: BubbleEl
     case 'shout':
       return spiky(rect, tail);
     case 'thought':
-      return `${rounded(rect, Math.min(rect.width, rect.height) / 2, undefined)}${drops(rect, tail)}`;
+      return `${walled(rect, Math.min(rect.width, rect.height) / 2, 'round')}${drops(rect, tail)}`;
+    case 'radio':
+      return walled(rect, Math.max(corner, FOOT), 'cut', tail);
+    case 'caption':
+      return walled(rect, 0, 'round');
     default:
-      return rounded(rect, shape === 'radio' || shape === 'caption' ? Math.min(corner, 6) : corner, tail);
+      return walled(rect, corner, 'round', tail);
   }
 }
 
@@ -120,78 +124,76 @@ const FOOT = 18;
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
-/** A rectangle with round corners, walked clockwise from its top left, with the tail where it comes by. */
-function rounded({ x, y, width, height }: Rect, corner: number, tail: Tail): string {
+/**
+ * A rectangle walked clockwise from its top left, its corners round or cut off, with the tail where it comes by: straight
+ * beside round corners, a flash beside cut ones.
+ */
+function walled(
+  { x, y, width, height }: Rect,
+  corner: number,
+  corners: 'round' | 'cut',
+  tail?: Tail,
+): string {
   const r = Math.max(0, Math.min(corner, width / 2, height / 2));
-  const at = (length: number): number => {
-    const foot = Math.min(FOOT, length / 2 - r);
-    return Math.max(r + foot, Math.min(length - r - foot, (tail?.at ?? 0.5) * length));
-  };
-  const [right, bottom] = [x + width, y + height];
-  const arc = (toX: number, toY: number): string =>
-    r > 0 ? `A${n(r)} ${n(r)} 0 0 1 ${n(toX)} ${n(toY)}` : '';
-  const along = at(tail?.side === 'left' || tail?.side === 'right' ? height : width);
-  const tip = {
-    top: `L${n(x + along - FOOT)} ${n(y)}L${n(x + along)} ${n(y - REACH)}L${n(x + along + FOOT)} ${n(y)}`,
-    right: `L${n(right)} ${n(y + along - FOOT)}L${n(right + REACH)} ${n(y + along)}L${n(right)} ${n(y + along + FOOT)}`,
-    bottom: `L${n(x + along + FOOT)} ${n(bottom)}L${n(x + along)} ${n(bottom + REACH)}L${n(x + along - FOOT)} ${n(bottom)}`,
-    left: `L${n(x)} ${n(y + along + FOOT)}L${n(x - REACH)} ${n(y + along)}L${n(x)} ${n(y + along - FOOT)}`,
-  };
-  const side = (name: keyof typeof tip): string => (tail?.side === name ? tip[name] : '');
-  return [
-    `M${n(x + r)} ${n(y)}`,
-    side('top'),
-    `L${n(right - r)} ${n(y)}`,
-    arc(right, y + r),
-    side('right'),
-    `L${n(right)} ${n(bottom - r)}`,
-    arc(right - r, bottom),
-    side('bottom'),
-    `L${n(x + r)} ${n(bottom)}`,
-    arc(x, bottom - r),
-    side('left'),
-    `L${n(x)} ${n(y + r)}`,
-    arc(x + r, y),
-    'Z',
-  ].join('');
+  const sides = [
+    { side: 'top', from: [x, y], along: [1, 0], length: width },
+    { side: 'right', from: [x + width, y], along: [0, 1], length: height },
+    { side: 'bottom', from: [x + width, y + height], along: [-1, 0], length: width },
+    { side: 'left', from: [x, y + height], along: [0, -1], length: height },
+  ] as const;
+  const path = sides.map(({ side, from, along: [dx, dy], length }) => {
+    const point = (at: number, out = 0): string =>
+      `${n(from[0] + dx * at + dy * out)} ${n(from[1] + dy * at - dx * out)}`;
+    const turn = `${corners === 'cut' || r === 0 ? 'L' : `A${n(r)} ${n(r)} 0 0 1 `}${point(length, -r)}`;
+    if (tail?.side !== side) return `L${point(length - r)}${turn}`;
+    const foot = Math.min(FOOT, Math.max(0, length / 2 - r));
+    // Bottom and left are walked backwards.
+    const share = side === 'top' || side === 'right' ? tail.at : 1 - tail.at;
+    const at = Math.max(r + foot, Math.min(length - r - foot, share * length));
+    const flash = corners === 'cut' ? [point(at + foot, REACH * 0.5), point(at, REACH * 0.4)] : [];
+    const tip = [point(at - foot), ...flash, point(at, REACH), point(at + foot)];
+    return `L${tip.join('L')}L${point(length - r)}${turn}`;
+  });
+  return `M${n(x + r)} ${n(y)}${path.join('')}Z`;
 }
 
-/** A star round the rectangle, for what is shouted; the tail is a longer spike. */
-function spiky(rect: Rect, tail: Tail): string {
-  const { x, y, width, height } = rect;
-  const count = Math.max(12, 2 * Math.round((width + height) / 90));
-  const [cx, cy] = [x + width / 2, y + height / 2];
-  const points: string[] = [];
-  const goal = tail && tailPoint(rect, tail);
-  for (let i = 0; i < count * 2; i++) {
-    const angle = (i / (count * 2)) * 2 * Math.PI - Math.PI / 2;
-    const far = i % 2 === 0 ? 1 : 0.86;
-    let px = cx + Math.cos(angle) * (width / 2) * far * 1.12;
-    let py = cy + Math.sin(angle) * (height / 2) * far * 1.12;
-    if (goal && i % 2 === 0 && nearest(goal, cx, cy, angle, count)) [px, py] = [goal.x, goal.y];
-    points.push(`${n(px)} ${n(py)}`);
+/** Spikes round the rectangle, for what is shouted, which leave all of it to the words; the tail is one that reaches on. */
+function spiky({ x, y, width, height }: Rect, tail: Tail): string {
+  const goal = tail && tailPoint({ x, y, width, height }, tail, 2 * REACH);
+  const sides: [from: [number, number], along: [number, number], length: number][] = [
+    [[x, y], [1, 0], width],
+    [[x + width, y], [0, 1], height],
+    [[x + width, y + height], [-1, 0], width],
+    [[x, y + height], [0, -1], height],
+  ];
+  const points = sides.flatMap(([[fromX, fromY], [dx, dy], length]) => {
+    const count = Math.max(2, Math.round(length / (2 * FOOT)));
+    return Array.from({ length: count * 2 }, (_, i) => {
+      const at = (i / (count * 2)) * length;
+      // Every other point is on the edge; a spike on a corner leans out of both of its sides.
+      const out = i % 2 === 1 ? 0 : i % 4 === 0 ? REACH * 0.6 : REACH * 0.4;
+      const lean = i === 0 ? -out : 0;
+      return {
+        x: fromX + dx * (at + lean) + dy * out,
+        y: fromY + dy * (at + lean) - dx * out,
+        spike: out > 0,
+      };
+    });
+  });
+  if (goal) {
+    const far = (point: { x: number; y: number }): number => Math.hypot(point.x - goal.x, point.y - goal.y);
+    const nearest = points.filter((each) => each.spike).reduce((a, b) => (far(b) < far(a) ? b : a));
+    Object.assign(nearest, goal);
   }
-  return `M${points.join('L')}Z`;
-}
-
-function nearest(
-  goal: { x: number; y: number },
-  cx: number,
-  cy: number,
-  angle: number,
-  count: number,
-): boolean {
-  const wanted = Math.atan2(goal.y - cy, goal.x - cx);
-  const apart = Math.abs(Math.atan2(Math.sin(angle - wanted), Math.cos(angle - wanted)));
-  return apart <= Math.PI / count / 1.0001;
+  return `M${points.map((each) => `${n(each.x)} ${n(each.y)}`).join('L')}Z`;
 }
 
 /** Ever smaller circles towards whoever thinks. */
 function drops(rect: Rect, tail: Tail): string {
   if (!tail) return '';
   const from = tailPoint(rect, tail, 0);
-  const to = tailPoint(rect, tail);
-  return [0.35, 0.75, 1.05]
+  const to = tailPoint(rect, tail, 2 * REACH);
+  return [0.25, 0.65, 0.95]
     .map((share, i) => {
       const r = 14 - i * 4;
       const cx = from.x + (to.x - from.x) * share;

@@ -73,11 +73,18 @@ const place = ({ x, y, width, height }: Rect): Record<string, string> => ({
 
 /** A shape with its fill, the gradient over it, and its border over both. */
 function filled(
-  item: { fill: Colour; gradient?: Gradient; border: Colour; borderWidth: number },
+  item: { fill: Colour; gradient?: Gradient; border: Colour; borderWidth: number; dashed?: true },
   shape: (fill: Record<string, string>, stroke: Record<string, string>) => SvgNode,
 ): SvgNode {
+  const { borderWidth: width, dashed } = item;
   const stroke: Record<string, string> =
-    item.borderWidth > 0 ? { ...paint('stroke', item.border), 'stroke-width': number(item.borderWidth) } : {};
+    width > 0
+      ? {
+          ...paint('stroke', item.border),
+          'stroke-width': number(width),
+          ...(dashed ? { 'stroke-dasharray': `${number(width * 4)} ${number(width * 3)}` } : {}),
+        }
+      : {};
   const { gradient } = item;
   if (!gradient || gradient.stops.length === 0) return shape(paint('fill', item.fill), stroke);
   const id = nameOf('g', gradient);
@@ -132,6 +139,12 @@ function drawGroup(item: GroupItem, sources: Sources): SvgNode {
     if (angle !== 0) transforms.push(`rotate(${number(angle)} ${number(x)} ${number(y)})`);
     if (flipped) transforms.push(`translate(${number(2 * x)} 0) scale(-1 1)`);
   }
+  if (item.scale) {
+    const { by, x, y } = item.scale;
+    transforms.push(
+      `translate(${number(x)} ${number(y)}) scale(${number(by)}) translate(${number(-x)} ${number(-y)})`,
+    );
+  }
   if (transforms.length > 0) attributes.transform = transforms.join(' ');
   if (item.blend) attributes.style = `mix-blend-mode:${item.blend}`;
   if (item.blur !== undefined && item.blur > 0) {
@@ -141,6 +154,18 @@ function drawGroup(item: GroupItem, sources: Sources): SvgNode {
       // Room for what the softness reaches beyond the shape.
       attributes: { id, x: '-50%', y: '-50%', width: '200%', height: '200%' },
       children: [leaf('feGaussianBlur', { stdDeviation: number(item.blur) })],
+    });
+    attributes.filter = `url(#${id})`;
+  }
+  if (item.tint) {
+    const id = nameOf('t', item.tint);
+    defs.push({
+      tag: 'filter',
+      attributes: { id, 'color-interpolation-filters': 'sRGB' },
+      children: [
+        leaf('feFlood', { ...paint('flood', item.tint), result: 'tint' }),
+        leaf('feComposite', { in: 'tint', in2: 'SourceGraphic', operator: 'atop' }),
+      ],
     });
     attributes.filter = `url(#${id})`;
   }
@@ -249,8 +274,8 @@ function drawText(item: TextItem, sources: Sources): SvgNode {
 }
 
 /** `#rrggbbaa` as a colour and an opacity, which every SVG reader knows. */
-function paint(name: 'fill' | 'stroke' | 'stop', colour: Colour): Record<string, string> {
-  const key = name === 'stop' ? 'stop-color' : name;
+function paint(name: 'fill' | 'stroke' | 'stop' | 'flood', colour: Colour): Record<string, string> {
+  const key = name === 'stop' || name === 'flood' ? `${name}-color` : name;
   if (colour.length !== 9) return { [key]: colour };
   return {
     [key]: colour.slice(0, 7),

@@ -21,8 +21,8 @@ export function awayOn(flow: Flow, state: RunState, instance: Instance): Away {
     if (shown && !holdsNow(flow, state, instance, shown)) hidden.push(...withAllIn(screen, element));
     if (enabled && !holdsNow(flow, state, instance, enabled)) disabled.push(...withAllIn(screen, element));
   }
-  for (const { count, value, held } of screen.tabs) {
-    const up = tabUp(flow, state, value, count);
+  for (const { element, count, value, held } of screen.tabs) {
+    const up = tabUp(flow, state, instance, { element, count, value });
     held.forEach((id, i) => i !== up && hidden.push(...withAllIn(screen, id)));
   }
   return { hidden, disabled };
@@ -32,10 +32,16 @@ export function awayOn(flow: Flow, state: RunState, instance: Instance): Away {
 export const canChange = ({ conditions, tabs }: CompiledScreen): boolean =>
   conditions.length + tabs.length > 0;
 
-/** Which tab is up, counted from 0: as its value says, else the first. */
-function tabUp(flow: Flow, state: RunState, id: Id | null, count: number): number {
-  const value = id === null ? undefined : flow.values.get(id);
-  const held = id === null ? undefined : state.values[id];
+/** Which tab is up, counted from 0: as its value says, or as it was last turned to. */
+export function tabUp(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  { element, count, value: id }: { element: Id; count: number; value: Id | null },
+): number {
+  if (id === null) return Math.min(count - 1, instance.tabs[element] ?? 0);
+  const value = flow.values.get(id);
+  const held = state.values[id];
   const index =
     value?.type === 'choice' ? value.options.findIndex((each) => each.id === held) : Number(held ?? 0);
   return Math.min(count - 1, Math.max(0, Math.floor(index) || 0));

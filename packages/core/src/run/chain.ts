@@ -4,7 +4,7 @@ import { NO_MOTION } from '../motion';
 import { allUp } from './derived';
 import { arrivalFocus } from './focus';
 import type { Say } from './outcome';
-import { NEW, type Instance, type RunState, type Scalars } from './state';
+import { NEW, NO_TABS, NONE_BEGAN, type Instance, type RunState, type Scalars } from './state';
 
 /** One step on its way: what it has taken down, and what is still to be looked at before it is over. */
 export interface Step {
@@ -49,6 +49,11 @@ export function comeUp(step: Step, coming: Coming): Instance {
     shown: state.now,
     settled: state.now,
     half: NO_MOTION,
+    began: NONE_BEGAN,
+    found: { values: state.values, rebound: state.rebound },
+    scrolled: null,
+    tabs: NO_TABS,
+    progress: 0,
     start: null,
     masked: (by === null ? undefined : flow.links.get(by))?.masked ?? flow.project.house.masked,
     focus: stands ? arrivalFocus(compiled, remembered) : null,

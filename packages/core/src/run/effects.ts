@@ -4,7 +4,7 @@ import { topmost, type Step } from './chain';
 import { clearNotice, showNotice } from './notices';
 import { argumentsOf, giveOf, type Place } from './reading';
 import type { Instance, Later, Scalars } from './state';
-import { load, resetValues, save, setValue } from './values';
+import { load, resetValues, save, setValue, takeBack } from './values';
 
 /** A link's effects, in order. Those that come later are given what they need now, while it is known. */
 export function runEffects(step: Step, link: CompiledLink, place: Place): void {
@@ -55,5 +55,14 @@ function runEffect(
       return save(flow, state, String(gives), say);
     case 'load':
       return load(flow, state, String(gives), say);
+    case 'keep changes':
+      if (source) source.found = { values: state.values, rebound: state.rebound };
+      return;
+    case 'take back changes':
+      if (source) takeBack(flow, state, source, link.id, say);
+      return;
+    case 'reset bindings':
+      state.rebound = {};
+      return;
   }
 }

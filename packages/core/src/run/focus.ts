@@ -1,6 +1,6 @@
 import type { CompiledScreen, Flow } from '../compile';
-import { solveFocus, type Direction } from '../focus';
-import type { Id } from '../model';
+import { solveFocus } from '../focus';
+import type { Direction, Id } from '../model';
 import type { Rect, Solved } from '../layout';
 import { canChange, canUse } from './away';
 import { screenOf, standing } from './derived';
@@ -16,6 +16,7 @@ export function arrivalFocus(screen: CompiledScreen, remembered: Id | null | und
 
 export function setFocus(flow: Flow, state: RunState, instance: Instance, focus: Id | null): void {
   instance.focus = focus;
+  instance.scrolled = null;
   if (focus !== null && screenOf(flow, instance).remembers)
     state.remembered = { ...state.remembered, [instance.screen]: focus };
 }
@@ -35,6 +36,7 @@ export function focusMove(
     ? solveFocus(
         screen.elements.filter(({ id }) => canUse(flow, state, instance, id)),
         screen.layout,
+        screen.screen.focus,
       )
     : screen.focus;
   const ways = next.get(instance.focus);

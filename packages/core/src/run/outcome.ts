@@ -18,6 +18,8 @@ export type Outcome = { at: number } & (
   | { did: 'set'; value: Id; to: Scalar; by: Id | null; wanted?: Scalar }
   /** A value that is gone, or cannot hold this. */
   | { did: 'refused'; value: Id; to: Scalar }
+  /** A player has pressed what an action is to be bound to; `clash` is the action that has it already. */
+  | { did: 'bound'; action: Id; code: string; clash: Id | null }
   | { did: 'save'; slot: string }
   | { did: 'load'; slot: string; found: boolean }
   /** An expression of a link or screen gave nothing, and counts as false. */
@@ -39,6 +41,7 @@ export type Nowhere =
   | { kind: 'input'; code: string; actions: Id[]; game: boolean }
   | { kind: 'event'; event: Id; fields: Scalars }
   | { kind: 'done'; screen: Id }
+  | { kind: 'failed'; screen: Id }
   /** `screen` answered and `to`, which had opened it, has no link for that. */
   | { kind: 'returned'; screen: Id; outcome: Id; to: Id };
 

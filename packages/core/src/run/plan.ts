@@ -1,5 +1,16 @@
 import type { CompiledLink, Flow } from '../compile';
-import { NO_MOTION, sampleEntering, sampleLeaving, stretchHalf, type Half, type Sample } from '../motion';
+import {
+  AT_REST,
+  enteringHalf,
+  leavingHalf,
+  sampleEntering,
+  sampleLeaving,
+  STILL,
+  stretchHalf,
+  type Half,
+  type Halves,
+  type Sample,
+} from '../motion';
 import { screenOf } from './derived';
 import type { Instance, Leaving, RunState } from './state';
 
@@ -48,9 +59,9 @@ function has(instances: readonly Instance[], serial: number): boolean {
 
 function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | null): Leaving | null {
   if (state.now < old.shown) return null;
-  const half = leavingHalf(flow, old, by);
-  const { serial, screen, layer, focus, args, slot } = old;
-  const picture = { serial, screen, layer, focus, args, slot, from: state.now };
+  const half = howItGoes(flow, old, by);
+  const { serial, screen, layer, focus, args, slot, shown, began, progress } = old;
+  const picture = { serial, screen, layer, focus, args, slot, shown, began, progress, from: state.now };
   if (state.now >= old.settled)
     return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half, start: null };
   // Cut short: it goes on from the picture as it is, and a motion turned round takes as long as it had run.
@@ -62,21 +73,30 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
 }
 
 /** The leaving link's own motion, else that of the link which brought it, else the screen's, else the house's. */
-function leavingHalf(flow: Flow, old: Instance, by: CompiledLink | null): Half {
-  const brought = old.by === null ? undefined : flow.links.get(old.by);
+function howItGoes(flow: Flow, old: Instance, by: CompiledLink | null): Half {
   const screen = flow.screens.get(old.screen);
-  return (
-    by?.motion?.[old.layer] ??
-    brought?.motion?.[old.layer] ??
-    screen?.motion ??
-    flow.house[old.layer] ??
-    NO_MOTION
-  );
+  const halves =
+    by?.motion?.[old.layer] ?? broughtWith(flow, old) ?? screen?.motion ?? flow.house[old.layer] ?? STILL;
+  return leavingHalf(halves, screen?.placed ?? [], by ? pressedAt(flow, by) : null);
+}
+
+/** Where one base gives way to another, a leaving half of the link's own is that of the base that goes. */
+function broughtWith(flow: Flow, { by, layer }: Instance): Halves | undefined {
+  const halves = by === null ? undefined : flow.links.get(by)?.motion?.[layer];
+  return layer === 'base' && halves?.leaving ? undefined : halves;
+}
+
+/** The middle of the control that sets a link off. */
+function pressedAt(flow: Flow, { cue, from }: CompiledLink): { x: number; y: number } | null {
+  const rect = cue.on === 'press' ? flow.screens.get(from)?.layout.get(cue.element) : undefined;
+  return rect ? { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 } : null;
 }
 
 function enter(flow: Flow, state: RunState, now: Instance, gap: number): void {
   const link = now.by === null ? undefined : flow.links.get(now.by);
-  const half = link?.motion?.[now.layer] ?? screenOf(flow, now).motion ?? flow.house[now.layer];
+  const screen = screenOf(flow, now);
+  const halves = link?.motion?.[now.layer] ?? screen.motion ?? flow.house[now.layer];
+  const half = enteringHalf(halves, screen.placed, link ? pressedAt(flow, link) : null);
   const overlap = link?.overlap ?? 0;
   now.half = half;
   now.shown = now.start ? state.now : shownAt(flow, state, now, gap - overlap);
@@ -95,6 +115,7 @@ function shownAt(flow: Flow, state: RunState, now: Instance, free: number): numb
 /** What an instance looks like at a time, against itself at rest; null while it is not shown yet. */
 export function sampleInstance(instance: Instance, at: number): Sample | null {
   if (at < instance.shown) return null;
+  if (instance.half.tracks.length === 0) return AT_REST;
   return sampleEntering(instance.half, at - instance.shown, instance.start);
 }
 

@@ -3,8 +3,10 @@ import { fitScalar, type Id } from '../model';
 import { syncCompanions } from './companions';
 import { allUp, areasOf, screenOf } from './derived';
 import { arrivalFocus, settleFocus } from './focus';
-import { fork, STAY, type Instance, type RunState, type Scalars } from './state';
+import { DONE, fork, LIMIT, STAY, type Instance, type RunState, type Scalars } from './state';
 import { bringUp } from './take';
+import { takerNow } from './taking';
+import { bindingsNow } from './bindings';
 import { valuesFrom } from './values';
 
 /**
@@ -41,8 +43,9 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
     state.pending = null;
+  takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>
-    Boolean(flow.bindings.get(code)?.includes(action) && flow.holds.get(action)?.includes(hold)),
+    Boolean(bindingsNow(flow, state).get(code)?.includes(action) && flow.holds.get(action)?.includes(hold)),
   );
   return state;
 }
@@ -123,8 +126,13 @@ function fitInstance(flow: Flow, instance: Instance): void {
     instance.focus = arrivalFocus(screen, null);
   const own = new Set(screen.links.time.map((link) => link.id));
   instance.timers = Object.fromEntries(
-    Object.entries(instance.timers).filter(([name]) => own.has(name) || name === STAY),
+    Object.entries(instance.timers).filter(
+      ([name]) => own.has(name) || name === STAY || name === DONE || name === LIMIT,
+    ),
   );
+  const moving = new Set(screen.animations.map((each) => each.key));
+  if (Object.keys(instance.began).some((key) => !moving.has(key)))
+    instance.began = Object.fromEntries(Object.entries(instance.began).filter(([key]) => moving.has(key)));
   instance.marks = instance.marks.filter((id) => flow.links.has(id));
   if (instance.by !== null && !flow.links.has(instance.by)) instance.by = null;
 }

@@ -1,6 +1,7 @@
 import type { CompiledLink, CompiledScreen, Flow, LinkTable } from '../compile';
 import type { Id } from '../model';
 import {
+  allUp,
   areasOf,
   beneathOverlays,
   focusShown,
@@ -11,12 +12,28 @@ import {
   screenOf,
 } from './derived';
 import { canUse } from './away';
-import { useControl, type Use } from './control';
+import { beginOnEvent, beginPressed } from './began';
+import { bindingsNow } from './bindings';
+import { useAlong, useControl, type Use } from './control';
+import { scrollOf } from './scroll';
+import { take, takeCode, takerNow } from './taking';
 import { fits, type Search } from './fit';
-import { focusMove, isDirection, setFocus } from './focus';
+import { focusMove, isDirection, setFocus, settleFocus } from './focus';
 import { removeNotice } from './notices';
 import type { Nowhere, Say } from './outcome';
-import type { Device, Holding, Instance, RunState, Scalars, Spot } from './state';
+import {
+  DONE,
+  FAILED,
+  FIRED,
+  LIMIT,
+  setTimer,
+  type Device,
+  type Holding,
+  type Instance,
+  type RunState,
+  type Scalars,
+  type Spot,
+} from './state';
 import { inOneStep, tryLink } from './take';
 
 /** A place that is asked whether it takes an input: something up, an area, or the project. */
@@ -65,23 +82,31 @@ function leadsNowhere({ state, say, passed }: Search, what: Nowhere): void {
   say({ at: state.now, did: 'nowhere', what, ...(passed.length > 0 ? { passed } : {}) });
 }
 
-/** A key or pad button went down. */
+/** A key or pad button went down, or a gesture was made. */
 export function pressCode(
   flow: Flow,
   state: RunState,
   code: string,
-  device: 'keys' | 'pad',
+  device: Device,
   repeat: boolean,
   say: Say,
 ): void {
-  const actions = flow.bindings.get(code) ?? [];
+  const actions = bindingsNow(flow, state).get(code) ?? [];
   if (repeat || isDown(state, code)) {
     if (maskOf(state) === null) repeatCode(searchOf(flow, state, say), actions.filter(isDirection));
     return;
   }
   state.down = [...state.down, { code, used: false }];
+  const taker = device === 'keys' || device === 'pad' ? takerNow(flow, state) : null;
+  if (taker) {
+    state.device = device;
+    useUp(state, code);
+    return takeCode(flow, state, taker, code, device as 'keys' | 'pad', say);
+  }
   if (kept(state, actions.includes('confirm') ? null : { code, device }, say)) return;
-  const reveals = !focusShown(state) && actions.some((action) => isDirection(action) || action === 'confirm');
+  const hands = device === 'keys' || device === 'pad';
+  const reveals =
+    hands && !focusShown(state) && actions.some((action) => isDirection(action) || action === 'confirm');
   state.device = device;
   if (reveals && reachable(flow, state).some((level) => level.focus !== null)) return;
   if (resolveCode(searchOf(flow, state, say), code, actions)) useUp(state, code);
@@ -134,7 +159,8 @@ function resolveCode(search: Search, code: string, actions: readonly Id[]): bool
       tryLink(search, link, source);
       return true;
     }
-    if (!under && source && moveFocusOf(flow, state, source, actions)) return true;
+    if (!under && source && (turnsTabs(search, source, actions) || moveFocusOf(flow, state, source, actions)))
+      return true;
   }
   const held = actions.flatMap((action) =>
     (flow.holds.get(action) ?? []).map((hold) => ({ code, action, hold, due: state.now + hold })),
@@ -183,11 +209,25 @@ function slides({ flow, state, say }: Search, source: Instance, actions: readonl
   return use !== undefined && useControl(flow, state, source, source.focus!, use as Use, say);
 }
 
+/** The next and the previous tab, on a screen that has tabs. */
+function turnsTabs({ flow, state, say }: Search, source: Instance, actions: readonly Id[]): boolean {
+  const use = actions.includes('next') ? 'right' : actions.includes('previous') ? 'left' : null;
+  const tabs = use && screenOf(flow, source).tabs.find((each) => canUse(flow, state, source, each.element));
+  if (!tabs) return false;
+  useControl(flow, state, source, tabs.element, use, say);
+  settleFocus(flow, state);
+  return true;
+}
+
 /** Activates an element: its own use, else its first press link that fits. */
-function activate(search: Search, source: Instance, element: Id): void {
+function activate(search: Search, source: Instance, element: Id, share?: number): void {
   const { flow, state, say } = search;
   if (!canUse(flow, state, source, element)) return;
-  if (useControl(flow, state, source, element, 'confirm', say)) return;
+  beginPressed(flow, state, source, element);
+  const spot = { serial: source.serial, element, ...(share === undefined ? {} : { share }) };
+  if (take(flow, state, spot)) return;
+  if (useAlong(flow, state, spot, 'press', say) || useControl(flow, state, source, element, 'confirm', say))
+    return settleFocus(flow, state);
   const links = screenOf(search.flow, source).links.press.get(element) ?? [];
   const link = links.find((each) => fits(search, each, source));
   const pressed = screenOf(flow, source).byId.get(element);
@@ -202,7 +242,7 @@ export function releaseCode(flow: Flow, state: RunState, code: string, say: Say)
   state.down = state.down.filter((each) => each.code !== code);
   dropHolding(state, code);
   if (used !== false || maskOf(state) !== null) return;
-  resolveAction(searchOf(flow, state, say), flow.bindings.get(code) ?? [], 'up');
+  resolveAction(searchOf(flow, state, say), bindingsNow(flow, state).get(code) ?? [], 'up');
 }
 
 export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say): void {
@@ -243,11 +283,31 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   if (kept(state, spot?.element ? { spot, device } : null, say)) return;
   state.device = device;
   state.pressed = null;
+  state.taking = null;
   const level = reachable(flow, state).find((each) => each.serial === spot?.serial);
   if (!spot?.element || !level) return;
   state.pressed = spot;
   if (level.focus !== null && screenOf(flow, level).focus.order.includes(spot.element))
-    setFocus(flow, state, level, spot.element);
+    focusUnder(flow, state, level, spot.element);
+  const slider = screenOf(flow, level).byId.get(spot.element)?.type === 'slider';
+  if (slider && canUse(flow, state, level, spot.element)) useAlong(flow, state, spot, 'drag', say);
+}
+
+/** What is pressed gets the focus where it stands: nothing is scrolled away from under a finger. */
+function focusUnder(flow: Flow, state: RunState, level: Instance, element: Id): void {
+  const area = scrollableRound(flow, level, element);
+  const at = area === null ? null : scrollOf(screenOf(flow, level), area, level.focus, level.scrolled);
+  setFocus(flow, state, level, element);
+  if (area !== null && at) level.scrolled = { area, x: -at.x, y: -at.y };
+}
+
+function scrollableRound(flow: Flow, level: Instance, element: Id): Id | null {
+  const { byId } = screenOf(flow, level);
+  for (let at = byId.get(element)?.parent ?? null; at !== null; at = byId.get(at)?.parent ?? null) {
+    const panel = byId.get(at);
+    if (panel?.type === 'panel' && panel.overflow === 'scrolls') return at;
+  }
+  return null;
 }
 
 /** It came up: on the same spot, that element is activated. */
@@ -257,7 +317,7 @@ export function releaseSpot(flow: Flow, state: RunState, spot: Spot | null, say:
   if (!pressed?.element || spot?.serial !== pressed.serial || spot.element !== pressed.element) return;
   if (maskOf(state) !== null) return;
   const level = reachable(flow, state).find((each) => each.serial === pressed.serial);
-  if (level) activate(searchOf(flow, state, say), level, pressed.element);
+  if (level) activate(searchOf(flow, state, say), level, pressed.element, spot.share);
 }
 
 /** The press kept while input was masked is looked at afresh; dropped when its element is gone. */
@@ -268,7 +328,7 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   state.device = pending.device;
   const search = searchOf(flow, state, say);
   if ('code' in pending) {
-    const used = resolveCode(search, pending.code, flow.bindings.get(pending.code) ?? []);
+    const used = resolveCode(search, pending.code, bindingsNow(flow, state).get(pending.code) ?? []);
     if (!isDown(state, pending.code)) dropHolding(state, pending.code);
     else if (used) useUp(state, pending.code);
     return;
@@ -289,6 +349,8 @@ export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Sca
   });
   if (over.length > 0)
     inOneStep(flow, state, say, (step) => over.forEach((notice) => removeNotice(step, notice, null)));
+  beginOnEvent(flow, state, event);
+  const told = tellLoading(flow, state, event, fields);
   const search = searchOf(flow, state, say, fields);
   for (const { links, source, under } of levels(flow, state, true)) {
     const link = links.event.get(event)?.find((each) => fits(search, each, source, under));
@@ -296,13 +358,44 @@ export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Sca
     tryLink(search, link, source);
     return;
   }
-  if (over.length === 0) leadsNowhere(search, { kind: 'event', event, fields });
+  if (!told && over.length === 0) leadsNowhere(search, { kind: 'event', event, fields });
+}
+
+/** What an event says of a screen that loads by it; what comes of that is due at once. Returns whether it said anything. */
+function tellLoading(flow: Flow, state: RunState, event: Id, fields: Scalars): boolean {
+  let told = false;
+  for (const instance of allUp(state)) {
+    const { loading } = screenOf(flow, instance);
+    if (loading?.by !== 'events' || ![loading.progress, loading.done, loading.failed].includes(event))
+      continue;
+    told = true;
+    if (event === loading.failed) instance.progress = FAILED;
+    else if (event === loading.done) instance.progress = 1;
+    else if (loading.field !== null) {
+      const [least, most] = loading.range;
+      const share = most > least ? (Number(fields[loading.field] ?? 0) - least) / (most - least) : 1;
+      instance.progress = Math.min(1, Math.max(0, share));
+    }
+  }
+  return told;
 }
 
 /** The content of a screen has finished: its own link for that, with no search. */
 export function finish(flow: Flow, state: RunState, instance: Instance, say: Say): void {
+  cueOf(flow, state, instance, 'done', say);
+}
+
+/** The content of a screen could not be loaded. */
+export function fail(flow: Flow, state: RunState, instance: Instance, say: Say): void {
+  cueOf(flow, state, instance, 'failed', say);
+}
+
+function cueOf(flow: Flow, state: RunState, instance: Instance, on: 'done' | 'failed', say: Say): void {
+  // What has loaded cannot fail any more, nor the other way round.
+  setTimer(instance, DONE, FIRED);
+  setTimer(instance, LIMIT, FIRED);
   const search = searchOf(flow, state, say);
-  const link = screenOf(flow, instance).links.done.find((each) => fits(search, each, instance));
+  const link = screenOf(flow, instance).links[on].find((each) => fits(search, each, instance));
   if (link) tryLink(search, link, instance);
-  else leadsNowhere(search, { kind: 'done', screen: instance.screen });
+  else leadsNowhere(search, { kind: on, screen: instance.screen });
 }

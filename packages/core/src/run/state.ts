@@ -1,5 +1,7 @@
 import type { Id, Layer, Masked, Scalar } from '../model';
 import type { Half, Sample } from '../motion';
+import type { Rebound } from './bindings';
+import type { Taking } from './taking';
 
 /** Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer microseconds. */
 export interface RunState {
@@ -17,6 +19,8 @@ export interface RunState {
   companions: Instance[];
   /** What every value of the project holds. */
   values: Scalars;
+  /** What players have bound otherwise than the project. */
+  rebound: Rebound;
   /** Saved games by slot. */
   saves: Readonly<Record<string, Scalars>>;
   /** Links that are taken once, and have been. */
@@ -38,6 +42,8 @@ export interface RunState {
   /** What the pointer is over, and what it went down on. */
   hover: Spot | null;
   pressed: Spot | null;
+  /** What has the keyboard to itself. */
+  taking: Taking | null;
   /** The last press that came while input was masked and held. */
   pending: Pending | null;
   /** Keys and buttons that are down. */
@@ -76,6 +82,8 @@ export type Device = 'keys' | 'pad' | 'pointer' | 'touch';
 export interface Spot {
   serial: number;
   element: Id | null;
+  /** On a slider, choice or tabs: how far along, 0 to 1. */
+  share?: number;
 }
 
 /** One coming-up of a screen. */
@@ -92,6 +100,10 @@ export interface Instance {
   /** Entering has ended. */
   settled: number;
   half: Half;
+  /** When animations of its elements that wait for a cue began, by `element animation`. */
+  began: Readonly<Record<string, number>>;
+  /** How far it has loaded, 0 to 1, where the game says so; FAILED when it will not. */
+  progress: number;
   /** The picture it goes on from, when it was still leaving; else null. */
   start: Sample | null;
   masked: Masked;
@@ -100,6 +112,12 @@ export interface Instance {
   timers: Readonly<Record<Id, number>>;
   /** Links that came due before its least time, taken when that has passed. */
   marks: readonly Id[];
+  /** What values and bindings were when it came up, or when they were last kept. */
+  found: { values: Scalars; rebound: Rebound };
+  /** How far an area on it has been scrolled by hand; null where the focus says. */
+  scrolled: { area: Id; x: number; y: number } | null;
+  /** Which of its tabs are up, where no value says so; counted from 0. */
+  tabs: Readonly<Record<Id, number>>;
   /** What it was given when it came up. */
   args: Scalars;
   /** Who gets its answer: the instance that opened it, and the source of the link. */
@@ -113,12 +131,18 @@ export interface Instance {
 }
 
 export const FIRED = -1;
+export const FAILED = -1;
+export const NONE_BEGAN: Instance['began'] = {};
+export const NO_TABS: Instance['tabs'] = {};
 
 /** No instance has this serial number. */
 export const NEW = 0;
 
 /** The timer of a notice's own stay. */
 export const STAY = 'stay';
+/** The timers of what is on a screen: until it has finished, and until it has failed. */
+export const DONE = 'done';
+export const LIMIT = 'limit';
 
 export interface Leaving {
   serial: number;
@@ -127,6 +151,10 @@ export interface Leaving {
   layer: Layer;
   focus: Id | null;
   args: Scalars;
+  /** When it came, and what its elements had begun. */
+  shown: number;
+  began: Readonly<Record<string, number>>;
+  progress: number;
   from: number;
   until: number;
   half: Half;
@@ -163,7 +191,7 @@ export interface Left {
   cameFrom: Id | null;
 }
 
-export type Pending = { code: string; device: 'keys' | 'pad' } | { spot: Spot; device: 'pointer' | 'touch' };
+export type Pending = { code: string; device: Device } | { spot: Spot; device: 'pointer' | 'touch' };
 
 /**
  * A copy that may be written to: its fields, its layers and their instances. What is readonly is shared and replaced
@@ -179,6 +207,7 @@ export function fork(state: RunState): RunState {
     notices: state.notices.map(forkInstance),
     companions: state.companions.map(forkInstance),
     values: state.values,
+    rebound: state.rebound,
     saves: state.saves,
     once: state.once,
     truths: state.truths,
@@ -191,6 +220,7 @@ export function fork(state: RunState): RunState {
     device: state.device,
     hover: state.hover,
     pressed: state.pressed,
+    taking: state.taking,
     pending: state.pending,
     down: state.down,
     holding: state.holding,
@@ -208,11 +238,16 @@ function forkInstance(instance: Instance): Instance {
     shown: instance.shown,
     settled: instance.settled,
     half: instance.half,
+    began: instance.began,
+    progress: instance.progress,
     start: instance.start,
     masked: instance.masked,
     focus: instance.focus,
     timers: instance.timers,
     marks: instance.marks,
+    found: instance.found,
+    scrolled: instance.scrolled,
+    tabs: instance.tabs,
     args: instance.args,
     asker: instance.asker,
     cameFrom: instance.cameFrom,

@@ -1,12 +1,17 @@
 import { padCode, type Flow, type Given } from '../compile';
-import { fitScalar, zeroOf, type Id } from '../model';
+import { fitScalar, isTouch, zeroOf, type Id } from '../model';
 import { NO_MOTION } from '../motion';
 import { allUp, screenOf } from './derived';
 import type { Input } from './input';
 import type { Outcome, Say } from './outcome';
 import { argumentsOf } from './reading';
-import { finish, isDown, pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
-import { fork, NEW, type RunState, type Scalars, type Spot } from './state';
+import { noteFocus } from './began';
+import { fail, finish, isDown, pressCode, pressSpot, receiveEvent, releaseCode, releaseSpot } from './search';
+import type { Rebound } from './bindings';
+import { useAlong } from './control';
+import { scroll } from './scroll';
+import { takeText } from './taking';
+import { fork, NEW, NO_TABS, NONE_BEGAN, type RunState, type Scalars, type Spot } from './state';
 import { bringUp, inOneStep } from './take';
 import { passTime } from './time';
 import { setValue, valuesFrom } from './values';
@@ -26,6 +31,7 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
   const state = fork(before);
   const say: Say = (outcome) => outcomes.push(outcome);
   handle(flow, state, input, say);
+  noteFocus(flow, state);
   return { state, outcomes };
 }
 
@@ -40,11 +46,12 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
     }
     case 'value':
       return inOneStep(flow, state, say, () => setValue(flow, state, input.value, input.to, null, say));
-    case 'done': {
+    case 'done':
+    case 'failed': {
       const instance = allUp(state).find((each) => each.screen === input.screen);
       if (!instance) return;
-      say({ at: state.now, did: 'input', input: `done ${input.screen}` });
-      return finish(flow, state, instance, say);
+      say({ at: state.now, did: 'input', input: `${input.type} ${input.screen}` });
+      return input.type === 'done' ? finish(flow, state, instance, say) : fail(flow, state, instance, say);
     }
     case 'key':
     case 'pad': {
@@ -53,9 +60,21 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
       if (!input.repeat && !isDown(state, code)) say({ at: state.now, did: 'input', input: code });
       return pressCode(flow, state, code, input.type === 'key' ? 'keys' : 'pad', input.repeat ?? false, say);
     }
+    case 'gesture': {
+      say({ at: state.now, did: 'input', input: input.gesture });
+      pressCode(flow, state, input.gesture, isTouch(input.gesture) ? 'touch' : 'pointer', false, say);
+      return releaseCode(flow, state, input.gesture, say);
+    }
+    case 'scroll':
+      return scroll(flow, state, input);
+    case 'text':
+      return takeText(flow, state, input.text, say);
     case 'pointer': {
       const spot = real(flow, state, input.spot);
       if (input.phase === 'move') {
+        const { pressed } = state;
+        if (pressed?.element && spot?.element === pressed.element && spot.share !== undefined)
+          useAlong(flow, state, spot, 'drag', say);
         state.hover = spot;
         return;
       }
@@ -80,9 +99,10 @@ function real(flow: Flow, state: RunState, spot: Spot | null): Spot | null {
   return spot?.element && level && screenOf(flow, level).layout.has(spot.element) ? spot : null;
 }
 
-/** What a run has from before it began: what values hold, and saved games. */
+/** What a run has from before it began: what values hold, saved games, and keys that were chosen. */
 export interface Before {
   values?: Scalars;
+  rebound?: Rebound;
   saves?: RunState['saves'];
 }
 
@@ -127,6 +147,7 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
     bringUp(flow, state, screen, args && argumentsOf(place, args, screen), say);
   }
   state.trail = [];
+  noteFocus(flow, state);
   return { state, outcomes };
 }
 
@@ -177,6 +198,11 @@ function nothing(flow: Flow, before: Before): RunState {
       shown: Infinity,
       settled: Infinity,
       half: NO_MOTION,
+      began: NONE_BEGAN,
+      found: { values: {}, rebound: {} },
+      scrolled: null,
+      tabs: NO_TABS,
+      progress: 0,
       start: null,
       masked: 'ignored',
       focus: null,
@@ -192,6 +218,7 @@ function nothing(flow: Flow, before: Before): RunState {
     notices: [],
     companions: [],
     values: valuesFrom(flow, before.values ?? {}),
+    rebound: before.rebound ?? {},
     saves: before.saves ?? {},
     once: [],
     truths: [],
@@ -204,6 +231,7 @@ function nothing(flow: Flow, before: Before): RunState {
     device: 'keys',
     hover: null,
     pressed: null,
+    taking: null,
     pending: null,
     down: [],
     holding: [],

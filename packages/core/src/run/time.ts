@@ -1,8 +1,9 @@
-import type { CompiledLink, CompiledNotice, Flow } from '../compile';
+import type { CompiledLink, CompiledNotice, CompiledScreen, Flow } from '../compile';
+import { noteFocus } from './began';
 import { allUp, isCovered, isFrozen, maskOf, screenOf } from './derived';
 import type { Say } from './outcome';
-import { resolveHold, resolvePending } from './search';
-import { FIRED, setTimer, STAY, type Instance, type RunState } from './state';
+import { fail, finish, resolveHold, resolvePending } from './search';
+import { DONE, FAILED, FIRED, LIMIT, setTimer, STAY, type Instance, type RunState } from './state';
 import { fits, type Search } from './fit';
 import { comeLater, endNotice, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
 
@@ -19,6 +20,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     since = state.now;
     if (count < LONGEST_CHAIN) {
       goOff(flow, state, say);
+      noteFocus(flow, state);
       continue;
     }
     // Timers of no length that set one another off: stop them where they are.
@@ -59,6 +61,12 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
       if (left <= within)
         found.push({ instance, name: link.id, link, from, due: state.now + Math.max(0, left) });
     }
+    for (const [name, ends] of contentTimers(screen, instance)) {
+      if (instance.timers[name] === FIRED || state.now < instance.shown) continue;
+      const left = ends - (instance.timers[name] ?? 0);
+      if (left > within) continue;
+      found.push({ instance, name, link: null, from: instance.shown, due: state.now + Math.max(0, left) });
+    }
     const { notice } = screen;
     if (notice && instance.timers[STAY] !== FIRED) {
       const left = notice.lasts - (instance.timers[STAY] ?? 0);
@@ -74,6 +82,20 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
   }
   return found.sort((a, b) => a.from - b.from || a.instance.serial - b.instance.serial);
 }
+
+/** What is on a screen comes to an end from shown on; nobody asks for that of what is only moving. */
+function contentTimers(
+  { ends, loading, links }: CompiledScreen,
+  { progress }: Instance,
+): readonly [string, number][] {
+  if (!loading) return ends !== null && links.done.length > 0 ? [[DONE, ends]] : NO_TIMERS;
+  const timers: [string, number][] = [];
+  if (ends !== null || progress >= 1) timers.push([DONE, ends ?? 0]);
+  if (loading.limit !== Infinity || progress === FAILED)
+    timers.push([LIMIT, progress === FAILED ? 0 : loading.limit]);
+  return timers;
+}
+const NO_TIMERS: readonly [string, number][] = [];
 
 /** A notice's time stands still: it lies under a modal overlay, or its clock is frozen. */
 function waits(
@@ -98,6 +120,7 @@ export function nextDue(flow: Flow, state: RunState): number {
   }
   for (const timer of runningTimers(flow, state)) due = Math.min(due, timer.due);
   if (state.pending && maskOf(state) === null) due = state.now;
+  if (state.taking) due = Math.min(due, Math.max(state.now, state.taking.until));
   if (state.later.length > 0) due = Math.min(due, Math.max(state.now, state.later[0]!.due));
   for (const { due: held } of state.holding) due = Math.min(due, Math.max(state.now, held));
   return due;
@@ -122,7 +145,9 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
   const timer = runningTimers(flow, state, 0)[0];
   if (timer) {
     setTimer(timer.instance, timer.name, FIRED);
-    if (timer.link === null) endNotice(flow, state, timer.instance, say);
+    if (timer.name === DONE) finish(flow, state, timer.instance, say);
+    else if (timer.name === LIMIT) fail(flow, state, timer.instance, say);
+    else if (timer.link === null) endNotice(flow, state, timer.instance, say);
     else if (fits(search, timer.link, timer.instance)) tryLink(search, timer.link, timer.instance);
     return;
   }
@@ -140,6 +165,10 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
     return comeLater(flow, state, later, say);
   }
   if (state.pending && maskOf(state) === null) return resolvePending(flow, state, say);
+  if (state.taking && state.taking.until <= state.now) {
+    state.taking = null;
+    return;
+  }
   const held = state.holding.find((each) => each.due <= state.now);
   if (!held) return;
   state.holding = state.holding.filter((each) => each !== held);

@@ -1,7 +1,8 @@
 import type { Flow } from '../compile';
 import { fitScalar, zeroOf, type Id, type Scalar, type Value } from '../model';
 import type { Say } from './outcome';
-import type { RunState, Scalars } from './state';
+import { screenOf } from './derived';
+import type { Instance, RunState, Scalars } from './state';
 
 /** What a value holds before anything has set it. */
 export const defaultOf = (value: Value): Scalar => fitScalar(value, value.default) ?? zeroOf(value);
@@ -38,6 +39,16 @@ export function resetValues(
     const to = defaultOf(value);
     if (state.values[value.id] !== to) setValue(flow, state, value.id, to, by, say);
   }
+}
+
+/** Sets what the controls of a screen show, and the keys chosen on it, back to what they were when it came up. */
+export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id, say: Say): void {
+  const { bound, elements } = screenOf(flow, instance);
+  for (const value of new Set(bound.map((each) => each.value))) {
+    const to = instance.found.values[value];
+    if (to !== undefined && to !== state.values[value]) setValue(flow, state, value, to, by, say);
+  }
+  if (elements.some((each) => each.type === 'binding')) state.rebound = instance.found.rebound;
 }
 
 /** Keeps what the values of a saved game hold, in a slot. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { blankProject, type Component, type Element, type Project } from '../model';
+import { blankProject, FORMAT, type Component, type Element, type Project } from '../model';
 import { freshElement, TYPE_WORDS } from '../starter';
 import { anyComponents, anyElements } from '../test/elements';
 import { buttonOf, projectOf, screenOf } from '../test/flows';
@@ -134,8 +134,8 @@ test('a font’s measures are letters by numbers, and nothing else', () => {
 });
 
 test('files of the formats before are read, and become of this one', () => {
-  for (const format of [1, 2]) {
+  for (const format of [1, 2, 3, 4]) {
     const read = readDocument({ ...withElements([buttonOf('a', 0)]), format });
-    expect('project' in read && read.project.format).toBe(3);
+    expect('project' in read && read.project.format).toBe(FORMAT);
   }
 });

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { BLENDS, BUBBLES, STATES, type ElementType } from '../model';
+import { BLENDS, BUBBLES, STATES, WRAPS, type ElementType } from '../model';
+import { animation, textFrames } from './motions';
 import {
   MOST,
   FAR,
@@ -93,6 +94,8 @@ const element = {
   blend: oneOf(...BLENDS),
   shownWhen: expression,
   enabledWhen: expression,
+  through: Joi.valid(true),
+  animations: list(animation),
   editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
 };
 const arrange = thing({
@@ -113,13 +116,19 @@ export const fit = oneOf('contain', 'cover', 'stretch');
 const look = textUse.required();
 const box = boxUse.required();
 const lines = Joi.array().items(words).max(MOST);
-const pressable = { text: words.required(), look, box };
+const pressable = { text: words.required(), look, box, sound: id };
 const control = { ...pressable, value: id, sample: scalar };
 const picture = { asset: id.allow(null).required(), from: id, fit: fit.required() };
 const kinds: Record<ElementType, Joi.SchemaMap> = {
-  panel: { box, arrange, overflow: oneOf('cut', 'scrolls') },
-  text: { text: words.required(), look },
+  panel: { box, arrange, overflow: oneOf('cut', 'scrolls'), wraps: oneOf(...WRAPS) },
+  text: { text: words.required(), frames: textFrames, look },
   button: { ...pressable, shortcut: id },
+  binding: {
+    ...pressable,
+    action: id.allow(null).required(),
+    device: oneOf('keys', 'pad').required(),
+    clash: oneOf('swap'),
+  },
   picture: { ...picture, slice: insets },
   switch: control,
   slider: { ...control, least: Joi.number(), most: Joi.number() },
@@ -127,7 +136,7 @@ const kinds: Record<ElementType, Joi.SchemaMap> = {
   entry: control,
   tabs: { ...pressable, tabs: lines.required(), bar: bound.required(), value: id },
   list: { rows: lines.required(), rowHeight: Joi.number().min(1).max(FAR).required(), look, box },
-  progress: { value: id, sample: share, box, bar: box },
+  progress: { value: id, loading: Joi.valid(true), sample: share, box, bar: box },
   portrait: { ...picture, box, flipped: Joi.boolean() },
   bubble: {
     ...pressable,

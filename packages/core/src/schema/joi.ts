@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { FORMAT, KIND_NAMES } from '../model';
+import { FORMAT, GESTURES, KIND_NAMES, WRAPS } from '../model';
 import { MOST, FAR, id, name, words, colour, duration, share, list, thing, oneOf, expression } from './atoms';
 import {
   gradient,
@@ -12,20 +12,10 @@ import {
   fit,
   elementSchema,
 } from './elements';
+import { loading, madeMotion, motion } from './motions';
 
 /** The project document at its edge. Unknown keys are kept; nothing is converted. */
 
-const easing = oneOf('linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out');
-const motion = Joi.alternatives(
-  thing({ name: oneOf('none').required() }),
-  thing({ name: oneOf('fade').required(), duration: duration.required(), easing }),
-  thing({
-    name: oneOf('slide').required(),
-    from: oneOf('left', 'right', 'top', 'bottom').required(),
-    duration: duration.required(),
-    easing,
-  }),
-);
 const order = Joi.alternatives(oneOf('after', 'together'), thing({ overlap: duration.required() }));
 const masked = oneOf('ignored', 'held', 'through');
 
@@ -53,7 +43,7 @@ const typed = (keys: Joi.SchemaMap, picture: boolean) =>
 const value = typed(
   {
     section: name.required(),
-    life: oneOf('session', 'progress').required(),
+    life: oneOf('session', 'progress', 'settings').required(),
     byGame: Joi.boolean(),
     default: scalar.required(),
   },
@@ -70,6 +60,13 @@ const area = thing({
   music: id,
 });
 
+const way = id.allow(null);
+const focusRules = thing({
+  next: Joi.object().pattern(/^.{1,400}$/, thing({ up: way, down: way, left: way, right: way })),
+  order: list(id),
+  wraps: oneOf(...WRAPS),
+});
+
 const screen = thing({
   id: id.required(),
   name: name.required(),
@@ -82,6 +79,7 @@ const screen = thing({
   releases: oneOf('settled', 'at once'),
   remembers: Joi.boolean(),
   firstFocus: id,
+  focus: focusRules,
   least: duration,
   area: id,
   shownWhen: expression,
@@ -100,6 +98,8 @@ const screen = thing({
   row: Joi.number().integer().min(0).max(MOST),
   order: Joi.number().integer().min(0).max(MOST),
   motion,
+  music: id,
+  loading,
   background: thing({
     colour: colour.required(),
     gradient,
@@ -128,7 +128,7 @@ const cue = Joi.alternatives(
     clock: oneOf('interface', 'game').required(),
     covered: oneOf('counts', 'waits').required(),
   }),
-  thing({ on: oneOf('arrival', 'done').required() }),
+  thing({ on: oneOf('arrival', 'done', 'failed').required() }),
   thing({ on: oneOf('value').required(), when: expression.required() }),
   thing({ on: oneOf('returned').required(), screen: id.required(), outcome: id }),
 );
@@ -141,6 +141,7 @@ const effect = Joi.alternatives(
   thing({ do: oneOf('reset').required(), value: id, section: name, ...later }),
   thing({ do: oneOf('sound', 'stop sound').required(), asset: id.required(), ...later }),
   thing({ do: oneOf('save', 'load').required(), slot: expression.required(), ...later }),
+  thing({ do: oneOf('keep changes', 'take back changes', 'reset bindings').required(), ...later }),
 );
 const link = thing({
   id: id.required(),
@@ -180,7 +181,13 @@ export const projectSchema = thing({
     frames: Joi.number().min(1).max(1000).required(),
     ticks: Joi.number().min(1).max(1000).required(),
   }).required(),
-  house: thing({ motion: motion.required(), order: order.required(), masked: masked.required() }).required(),
+  house: thing({
+    motion: motion.required(),
+    layers: thing({ base: motion, overlay: motion, notice: motion, companion: motion }),
+    reduced: oneOf('always', 'never'),
+    order: order.required(),
+    masked: masked.required(),
+  }).required(),
   start: id.allow(null).required(),
   actions: list(
     thing({
@@ -188,8 +195,28 @@ export const projectSchema = thing({
       name: name.required(),
       keys: list(Joi.string().min(1).max(40)).required(),
       pad: list(Joi.number().integer().min(0).max(63)).required(),
+      gestures: list(oneOf(...GESTURES)),
     }),
   ).required(),
+  languages: list(
+    thing({
+      code: Joi.string()
+        .pattern(/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'a language tag')
+        .required(),
+      name: name.required(),
+    }),
+  ),
+  texts: Joi.object().pattern(/^[A-Za-z0-9-]{2,40}$/, Joi.object().pattern(/^.{1,400}$/, words)),
+  input: thing({ repeatAfter: duration, repeatEvery: duration, stick: share, rest: share }),
+  sound: thing({
+    focus: id,
+    press: id,
+    back: id,
+    open: id,
+    volumes: thing({ all: id, music: id, effects: id }),
+    fade: duration,
+    under: share,
+  }),
   events: list(
     thing({
       id: id.required(),
@@ -222,6 +249,7 @@ export const projectSchema = thing({
       }),
     ),
   }).required(),
+  motions: list(madeMotion),
   assets: list(
     thing({
       id: id.required(),

@@ -174,7 +174,7 @@ describe('values and areas in a file', () => {
   test('a file of the first format is read as one that has none', () => {
     const { values: _, areas: __, ...old } = full();
     const read = readDocument({ ...old, format: 1 });
-    expect(read).toMatchObject({ project: { format: 3, values: [], areas: [] } });
+    expect(read).toMatchObject({ project: { format: FORMAT, values: [], areas: [] } });
     expect(problems(old)).toEqual(['values: It is required', 'areas: It is required']);
   });
 

@@ -14,6 +14,7 @@ export const TYPE_WORDS: Record<ElementType, string> = {
   list: 'List',
   progress: 'Progress',
   entry: 'Text entry',
+  binding: 'Key row',
   portrait: 'Portrait',
   bubble: 'Speech bubble',
   spoken: 'Dialogue text',
@@ -35,6 +36,7 @@ const SIZES: Record<ElementType, [number, number]> = {
   list: [600, 320],
   progress: [600, 28],
   entry: [560, 84],
+  binding: [720, 84],
   portrait: [280, 280],
   bubble: [760, 220],
   spoken: [900, 180],
@@ -74,6 +76,8 @@ export function freshElement(
       return { ...base, type, text: 'Choice', sample: 0, options: ['One', 'Two'], ...pressed };
     case 'entry':
       return { ...base, type, text: 'Write here', ...pressed };
+    case 'binding':
+      return { ...base, type, text: '', action: project.actions[0]?.id ?? null, device: 'keys', ...pressed };
     case 'tabs':
       return { ...base, type, text: '', tabs: ['First', 'Second'], bar: 76, ...pressed };
     case 'list':

@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import {
   blankProject,
+  GESTURES,
+  WRAPS,
   type Cue,
-  type Duration,
-  type Edge,
   type Effect,
   type Link,
-  type Motion,
   type Order,
   type Project,
   type Screen,
@@ -14,7 +13,8 @@ import {
   type Value,
 } from '../model';
 import type { Input } from '../run';
-import { anyComponents, anyElements, BUTTONS, lean } from './elements';
+import { anyComponents, anyElements, BUTTONS } from './elements';
+import { anyLoading, anyMade, anyMotion as motion, duration, lean } from './motions';
 import { projectOf } from './flows';
 
 /** Random projects and inputs: small ranges of names and times, so that things meet. */
@@ -26,19 +26,7 @@ const VALUES = ['oil', 'lit', 'grade', 'note'];
 const AREAS = ['r0', 'r1'];
 const CODES = ['Enter', 'Escape', 'Backspace', 'ArrowUp', 'ArrowDown', 'KeyE', 'KeyZ'];
 
-const duration: fc.Arbitrary<Duration> = fc.oneof(
-  fc.constantFrom('0 ms', '100 ms', '280 ms', '0.5 s', '3 frames', '90 ticks'),
-  fc.integer({ min: 0, max: 900 }).map((n) => `${n} ms`),
-);
 const colour = fc.constantFrom('#102030', '#10203080', '#ffffff', 'c-sea');
-const edge = fc.constantFrom<Edge>('left', 'right', 'top', 'bottom');
-const motion: fc.Arbitrary<Motion> = fc.oneof(
-  fc.constant<Motion>({ name: 'none' }),
-  duration.map((each): Motion => ({ name: 'fade', duration: each })),
-  fc
-    .tuple(edge, duration)
-    .map(([from, each]): Motion => ({ name: 'slide', from, duration: each, easing: 'linear' })),
-);
 const order: fc.Arbitrary<Order> = fc.oneof(
   fc.constantFrom<Order>('after', 'together'),
   duration.map((overlap): Order => ({ overlap })),
@@ -83,6 +71,19 @@ const args = fc.option(
   { nil: undefined },
 );
 
+const some = fc.constantFrom(...BUTTONS, 't0', 'x0/in0', 'gone');
+const focus = fc
+  .record({
+    next: maybe(
+      fc.dictionary(some, fc.record({ down: maybe(some), left: fc.constant(null) }).map(lean), {
+        maxKeys: 3,
+      }),
+    ),
+    order: maybe(fc.array(some, { maxLength: 4 })),
+    wraps: maybe(fc.constantFrom(...WRAPS)),
+  })
+  .map(lean);
+
 const screen = (id: string): fc.Arbitrary<Screen> =>
   fc
     .record({
@@ -104,10 +105,12 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       scope: maybe(fc.constantFrom('screen', 'area', 'project')),
       modal: maybe(fc.boolean()),
       remembers: maybe(fc.boolean()),
+      focus: maybe(focus),
       releases: maybe(fc.constantFrom('settled', 'at once')),
       least: maybe(duration),
       lasts: maybe(duration),
       motion: maybe(motion),
+      loading: maybe(anyLoading),
       background: fc.record({
         colour,
         blur: maybe(fc.constant(12)),
@@ -138,7 +141,7 @@ const cue: fc.Arbitrary<Cue> = fc.oneof(
     clock: fc.constantFrom('interface' as const, 'game' as const),
     covered: fc.constantFrom('counts' as const, 'waits' as const),
   }),
-  fc.constantFrom<Cue>({ on: 'arrival' }, { on: 'done' }),
+  fc.constantFrom<Cue>({ on: 'arrival' }, { on: 'done' }, { on: 'failed' }),
   condition.map((when): Cue => ({ on: 'value', when })),
   fc
     .tuple(fc.constantFrom(...SCREENS), fc.constantFrom(undefined, 'yes'))
@@ -159,6 +162,9 @@ const effectNow: fc.Arbitrary<Effect> = fc.oneof(
     { do: 'reset', value: 'oil' },
     { do: 'save', slot: '1' },
     { do: 'load', slot: '1' },
+    { do: 'keep changes' },
+    { do: 'take back changes' },
+    { do: 'reset bindings' },
     { do: 'sound', asset: 'bell' },
   ),
   fc.constantFrom(...SCREENS).map((each): Effect => ({ do: 'clear notice', screen: each })),
@@ -202,7 +208,7 @@ const valuesOf = (least: number): Value[] => [
     ],
     default: 'low',
   },
-  { id: 'note', name: 'note', section: 'Storm', life: 'session', type: 'text', default: '' },
+  { id: 'note', name: 'note', section: 'Storm', life: 'settings', type: 'text', default: '' },
 ];
 
 export const anyProject: fc.Arbitrary<Project> = fc
@@ -211,19 +217,29 @@ export const anyProject: fc.Arbitrary<Project> = fc
     links: fc
       .integer({ min: 0, max: 24 })
       .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => linkOf(i)))),
-    house: fc.record({ motion, order, masked }),
+    house: fc
+      .record({
+        motion,
+        order,
+        masked,
+        layers: maybe(fc.record({ overlay: motion })),
+        reduced: maybe(fc.constantFrom('always' as const, 'never' as const)),
+      })
+      .map(lean),
+    motions: fc.tuple(anyMade('m0'), anyMade('m1')),
     keep: fc.subarray(SCREENS, { minLength: 1 }),
     start: fc.constantFrom(...SCREENS, null),
     kept: fc.subarray(VALUES, { minLength: 3 }),
     least: fc.integer({ min: -5, max: 30 }),
     components: maybe(anyComponents),
   })
-  .map(({ screens, links, house, keep, start, kept, least, components }) =>
+  .map(({ screens, links, house, keep, start, kept, least, components, motions }) =>
     projectOf(
       screens.filter((each) => keep.includes(each.id)),
       links,
       {
-        house,
+        house: house as Project['house'],
+        motions,
         start,
         ...(components ? { components } : {}),
         styles: { ...blankProject('').styles, colours: [{ id: 'c-sea', name: 'Sea', colour: '#16324d' }] },
@@ -244,7 +260,8 @@ export const anyProject: fc.Arbitrary<Project> = fc
 
 const spot = fc.record({
   serial: fc.integer({ min: 1, max: 12 }),
-  element: fc.constantFrom(...BUTTONS, 'x0', 'x0/in0', null),
+  element: fc.constantFrom(...BUTTONS, 'x0', 'x0/in0', 't0', null),
+  share: fc.constantFrom(0, 0.4, 1),
 });
 export const anyInput: fc.Arbitrary<Input> = fc.oneof(
   fc.record({
@@ -264,6 +281,16 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     phase: fc.constantFrom('down' as const, 'up' as const, 'move' as const),
     spot: fc.option(spot, { nil: null }),
   }),
+  fc.constantFrom(...GESTURES).map((gesture): Input => ({ type: 'gesture', gesture })),
+  fc.constantFrom('', 'Ines', '👩‍🚀').map((text): Input => ({ type: 'text', text })),
+  fc.integer({ min: -900, max: 900 }).map((y): Input => ({
+    type: 'scroll',
+    device: y % 2 === 0 ? 'touch' : 'pointer',
+    serial: 1 + (Math.abs(y) % 3),
+    area: 'p0',
+    x: 0,
+    y,
+  })),
   fc.constantFrom(...EVENTS).map((each): Input => ({ type: 'event', event: each })),
   fc
     .integer({ min: -20, max: 120 })

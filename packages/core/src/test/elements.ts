@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { BLENDS, BUBBLES, type Axis, type Component, type Element, type ElementType } from '../model';
+import { BLENDS, BUBBLES, WRAPS, type Axis, type Component, type Element, type ElementType } from '../model';
 import { buttonOf } from './flows';
+import { anyAnimations, anyFrames, lean } from './motions';
 
 /** Random elements of every type, with places, looks, conditions and values that are there, and some that are not. */
 
@@ -63,15 +64,27 @@ const control = { ...pressable, value, sample: maybe(fc.constantFrom(true, 3, 'x
 const fit = fc.constantFrom('contain', 'cover', 'stretch');
 
 const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>> = {
-  text: words,
+  text: { ...words, frames: maybe(anyFrames) },
   picture: { asset: fc.constant(null), fit, slice: maybe(insets) },
   switch: control,
   slider: { ...control, least: maybe(fc.constant(0)), most: maybe(fc.constant(10)) },
   choice: { ...control, options: maybe(fc.constant(['a', 'b'])) },
   entry: control,
+  binding: {
+    ...pressable,
+    action: fc.constantFrom('confirm', 'menu', 'gone', null),
+    device: fc.constantFrom('keys', 'pad'),
+    clash: maybe(fc.constant('swap')),
+  },
   tabs: { ...pressable, tabs: fc.constantFrom([], ['One'], ['One', 'Two']), bar: fc.constant(60), value },
   list: { rows: fc.array(text, { maxLength: 3 }), rowHeight: fc.constant(40), look: textUse, box: boxUse },
-  progress: { value, sample: maybe(fc.constant(0.5)), box: boxUse, bar: boxUse },
+  progress: {
+    value,
+    loading: maybe(fc.constant(true)),
+    sample: maybe(fc.constant(0.5)),
+    box: boxUse,
+    bar: boxUse,
+  },
   portrait: { asset: fc.constant(null), fit, box: boxUse, flipped: maybe(fc.boolean()) },
   bubble: {
     ...pressable,
@@ -101,6 +114,8 @@ const common = {
   shownWhen: maybe(fc.constantFrom('lit', 'oil < 20', 'nobody', 'isUp(S1)')),
   enabledWhen: maybe(fc.constantFrom('!lit', 'asked > 0', 'oil <')),
   editing: maybe(fc.constant({ hidden: true })),
+  animations: maybe(anyAnimations),
+  through: maybe(fc.constant(true)),
 };
 const others = Object.entries(kinds).map(([type, keys]) =>
   fc
@@ -121,6 +136,7 @@ const panel = fc.record({
   parent: fc.constant(null),
   box: boxUse,
   overflow: maybe(fc.constantFrom('cut', 'scrolls')),
+  wraps: maybe(fc.constantFrom(...WRAPS)),
   arrange: maybe(
     fc.record({
       by: fc.constantFrom('row', 'column', 'grid'),
@@ -132,13 +148,13 @@ const panel = fc.record({
     }),
   ),
 });
-const button = fc.record({ id: fc.constantFrom(...BUTTONS), when: common.shownWhen }).map(({ id, when }) => ({
-  ...buttonOf(id, 100 + BUTTONS.indexOf(id) * 96),
-  shownWhen: when,
-}));
-
-/** What was left out is not there at all, as in a file. */
-export const lean = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+const button = fc
+  .record({ id: fc.constantFrom(...BUTTONS), when: common.shownWhen, animations: common.animations })
+  .map(({ id, when, animations }) => ({
+    ...buttonOf(id, 100 + BUTTONS.indexOf(id) * 96),
+    shownWhen: when,
+    animations,
+  }));
 
 export const anyElement = fc
   .oneof(

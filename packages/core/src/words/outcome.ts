@@ -53,6 +53,13 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     }
     case 'refused':
       return `${valueById(project, outcome.value)?.name ?? 'A value that is gone'} cannot be ${outcome.to}`;
+    case 'bound': {
+      const action = (id: string | null) =>
+        project.actions.find((each) => each.id === id)?.name ?? 'An action';
+      return outcome.clash === null
+        ? `${action(outcome.action)} is ${codeName(outcome.code)} now`
+        : `${codeName(outcome.code)} is ${action(outcome.clash)} already`;
+    }
     case 'save':
       return `Saved in slot ${outcome.slot}`;
     case 'load':
@@ -60,8 +67,8 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'failed':
       return `“${outcome.text}” gives nothing and counts as false: ${outcome.why}`;
     case 'nowhere':
-      if (outcome.what.kind === 'done')
-        return `${screen(outcome.what.screen)} has finished; that leads nowhere`;
+      if (outcome.what.kind === 'done' || outcome.what.kind === 'failed')
+        return `${screen(outcome.what.screen)} has ${outcome.what.kind === 'done' ? 'finished' : 'failed to load'}; that leads nowhere`;
       if (outcome.what.kind === 'returned') {
         const { what } = outcome;
         const asked = project.screens.find((each) => each.id === what.screen);

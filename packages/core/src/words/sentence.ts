@@ -18,7 +18,9 @@ import {
   type Order,
   type Parameter,
   type Project,
+  type SimpleMotion,
 } from '../model';
+import { ruleFor, type MotionRule } from '../motion';
 import { actionById, actionKeys } from './inputs';
 
 /** A piece of a sentence: plain words, or a blank that can be filled otherwise. */
@@ -105,7 +107,7 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
   pieces.push(...answerPieces(project, link));
   pieces.push(
     { words: link.motion ? ' with ' : ', ' },
-    { blank: 'motion', words: link.motion ? motionWords(link.motion) : 'house motion' },
+    { blank: 'motion', words: link.motion ? motionWords(project, link.motion) : houseWords(project, link) },
   );
   return [...pieces, { words: '.' }];
 }
@@ -200,6 +202,8 @@ function cuePieces(project: Project, link: Link, scope: Scope): Piece[] {
       return [{ blank: 'cue', words: 'On arrival' }];
     case 'done':
       return [{ words: 'When ' }, { blank: 'cue', words: 'what is on it' }, { words: ' has finished' }];
+    case 'failed':
+      return [{ words: 'When ' }, { blank: 'cue', words: 'what it loads' }, { words: ' has failed' }];
     case 'value':
       return [
         { blank: 'cue', words: 'As soon as' },
@@ -247,6 +251,9 @@ const EFFECT_VERBS: Record<Effect['do'], string> = {
   'stop sound': 'stop ',
   save: 'save to slot ',
   load: 'load slot ',
+  'keep changes': 'keep what was changed here',
+  'take back changes': 'take back what was changed here',
+  'reset bindings': 'go back to the usual keys',
 };
 
 function effectPieces(project: Project, effect: Effect, index: number, scope: Scope): Piece[] {
@@ -291,6 +298,10 @@ function effectPieces(project: Project, effect: Effect, index: number, scope: Sc
         { words: ' ' },
         expressionPiece('gives', effect.slot, scope, undefined, { effect: index }),
       ];
+    case 'keep changes':
+    case 'take back changes':
+    case 'reset bindings':
+      return [{ blank: 'effect', effect: index, words: EFFECT_VERBS[effect.do] }];
   }
 }
 
@@ -307,10 +318,34 @@ function targetPiece(project: Project, link: Link): Piece {
   return { blank: 'target', words: link.to ? targetName(project, link.to) : 'somewhere', gone };
 }
 
-export function motionWords(motion: Motion): string {
-  if (motion.name === 'none') return 'no motion';
-  if (motion.name === 'fade') return `a ${motion.duration} fade`;
-  return `a ${motion.duration} slide from the ${motion.from}`;
+export function motionWords(project: Pick<Project, 'motions'>, motion: Motion): string {
+  const { leaving } = motion;
+  return `${simpleWords(project, motion)}${leaving ? `, leaving with ${simpleWords(project, leaving)}` : ''}`;
+}
+
+function simpleWords({ motions }: Pick<Project, 'motions'>, motion: SimpleMotion): string {
+  switch (motion.name) {
+    case 'none':
+      return 'no motion';
+    case 'made':
+      return motions?.find((each) => each.id === motion.motion)?.name ?? 'a motion that is gone';
+    case 'slide':
+      return `a ${motion.duration} slide from the ${motion.from}`;
+    case 'grow':
+      return `growing in ${motion.duration}`;
+    case 'blur':
+      return `a ${motion.duration} blur`;
+    case 'fade':
+      return `a ${motion.duration} fade`;
+  }
+}
+
+/** Whose motion a link has that does not say so itself. */
+export const houseWords = (project: Project, link: Link): string => ruleWords(ruleFor(project, link));
+
+/** The house motion as it is called, or whose motion goes before it. */
+export function ruleWords({ owner }: MotionRule): string {
+  return owner ? `${owner.name}’s motion` : 'house motion';
 }
 
 export function orderWords(order: Order): string {
@@ -335,6 +370,8 @@ export function cueLabel(project: Project, screen: Id, cue: Cue): string {
       return 'at once';
     case 'done':
       return 'finished';
+    case 'failed':
+      return 'failed';
     case 'value':
       return cue.when;
     case 'returned': {

@@ -1,0 +1,166 @@
+import type { CompiledScreen, Flow } from '../compile';
+import type { Element, Id } from '../model';
+import { heldBy, indexOf, shareOf, shownOn, wordsOf } from '../paint';
+import { allUp, awayOn, focusShown, isCovered, reachable, type Instance, type RunState } from '../run';
+
+/** What is up as it is told to somebody who cannot see it: roles and states as WAI-ARIA names them, in reading order. */
+export interface SpokenScreen {
+  serial: number;
+  name: string;
+  role: 'main' | 'dialog' | 'status' | 'complementary';
+  /** A modal screen lies above it: it is not told. */
+  covered: boolean;
+  items: SpokenItem[];
+}
+export interface SpokenItem {
+  /** The element's path. */
+  id: Id;
+  role: Role;
+  name: string;
+  /** Its state in words. */
+  state?: string;
+  checked?: boolean;
+  disabled?: boolean;
+  /** 0 to 100. */
+  share?: number;
+  /** Tabs: each by its words, and which is up. */
+  tabs?: { words: string[]; up: number };
+  focused?: boolean;
+}
+export type Role =
+  | 'text'
+  | 'heading'
+  | 'button'
+  | 'link'
+  | 'switch'
+  | 'slider'
+  | 'choice'
+  | 'textbox'
+  | 'tablist'
+  | 'list'
+  | 'progressbar';
+
+const ROLES: Partial<Record<Element['type'], Role>> = {
+  text: 'text',
+  spoken: 'text',
+  bubble: 'text',
+  prompt: 'text',
+  button: 'button',
+  binding: 'button',
+  address: 'link',
+  switch: 'switch',
+  slider: 'slider',
+  choice: 'choice',
+  entry: 'textbox',
+  tabs: 'tablist',
+  list: 'list',
+  progress: 'progressbar',
+};
+const LAYERS = { base: 'main', overlay: 'dialog', notice: 'status', companion: 'complementary' } as const;
+
+export function accessOf(flow: Flow, state: RunState): SpokenScreen[] {
+  const holder = focusShown(state) ? reachable(flow, state).find((each) => each.focus !== null) : undefined;
+  return allUp(state).map((instance) => {
+    const compiled = flow.screens.get(instance.screen)!;
+    return {
+      serial: instance.serial,
+      name: compiled.screen.name,
+      role: LAYERS[compiled.layer],
+      covered: isCovered(flow, state, instance),
+      items: itemsOn(flow, state, instance, compiled, instance === holder),
+    };
+  });
+}
+
+function itemsOn(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  compiled: CompiledScreen,
+  hasFocus: boolean,
+): SpokenItem[] {
+  const { hidden, disabled } = awayOn(flow, state, instance);
+  const shown = shownOn(flow, state, instance);
+  let heading = false;
+  return inReadingOrder(compiled)
+    .filter(({ id }) => !hidden.includes(id))
+    .flatMap((element): SpokenItem[] => {
+      const role = ROLES[element.type];
+      if (!role) return [];
+      const said = 'text' in element ? (shown.texts[element.id] ?? element.text) : '';
+      const held = heldBy(flow.project, element, shown.holds);
+      const item: SpokenItem = { id: element.id, role, name: said === '' ? element.name : said };
+      if (role === 'text' && said.trim() === '') return [];
+      if (disabled.includes(element.id)) item.disabled = true;
+      if (hasFocus && instance.focus === element.id) item.focused = true;
+      switch (element.type) {
+        case 'text':
+          // The first words of a screen are what it is called by.
+          if (!heading) item.role = 'heading';
+          heading = true;
+          break;
+        case 'switch':
+          item.checked = held.scalar === true;
+          item.state = wordsOf(held);
+          break;
+        case 'slider':
+        case 'progress': {
+          const [least, most] = element.type === 'slider' ? [element.least, element.most] : [];
+          item.share = Math.round(shareOf(held, least, most) * 100);
+          item.state = wordsOf(held);
+          if (element.type === 'progress') item.name = element.name;
+          break;
+        }
+        case 'choice':
+          item.state = held.type
+            ? wordsOf(held)
+            : (element.options?.[indexOf(held, element.options.length)] ?? '');
+          break;
+        case 'entry':
+          item.state = wordsOf(held);
+          break;
+        case 'tabs':
+          item.name = element.name;
+          item.tabs = { words: element.tabs, up: indexOf(held, element.tabs.length) };
+          break;
+        case 'list':
+          item.name = element.name;
+          item.state = element.rows.join(', ');
+          break;
+        case 'binding': {
+          const action = flow.project.actions.find((each) => each.id === element.action);
+          if (said === '' && action) item.name = action.name;
+          item.state = shown.taking?.element === element.id ? 'waits for a key' : shown.codeWords(element);
+          break;
+        }
+        case 'prompt':
+          item.name = `${shown.codeWords(element)} ${said}`.trim();
+          break;
+      }
+      return [item];
+    });
+}
+
+/**
+ * Elements from top to bottom and left to right, what holds others before what it holds; what can have the focus in the order that is set
+ * for it.
+ */
+export function inReadingOrder({ tree, layout, focus, screen }: CompiledScreen): Element[] {
+  const found: Element[] = [];
+  const add = (parent: Id | null): void => {
+    const held = [...(tree.get(parent) ?? [])].sort((a, b) => {
+      const [at, to] = [layout.get(a.id)!, layout.get(b.id)!];
+      return at.y - to.y || at.x - to.x;
+    });
+    for (const element of held) {
+      found.push(element);
+      add(element.id);
+    }
+  };
+  add(null);
+  if (!screen.focus?.order) return found;
+  const byId = new Map(found.map((element) => [element.id, element]));
+  const turns = focus.order.map((id) => byId.get(id)!).filter(Boolean);
+  const used = new Set(focus.order);
+  return found.map((element) => (used.has(element.id) ? turns.shift()! : element));
+}

@@ -1,0 +1,45 @@
+import { toMicros, type Easing, type Id, type Loading, type Project } from '../model';
+import { ease } from '../motion';
+
+export interface CompiledLoading {
+  by: Loading['by'];
+  /** Pretending: microseconds until it is done. */
+  lasts: number;
+  shape: Easing;
+  progress: Id | null;
+  field: Id | null;
+  /** What the field says at nothing and at all. */
+  range: readonly [number, number];
+  done: Id | null;
+  failed: Id | null;
+  /** Microseconds; Infinity without one. */
+  limit: number;
+}
+
+export function compileLoading(
+  loading: Loading,
+  { rates, events }: Pick<Project, 'rates' | 'events'>,
+): CompiledLoading {
+  const told = loading.by === 'events' ? loading : null;
+  const event = events.find((each) => each.id === told?.progress);
+  const numbers = event?.fields?.filter((each) => each.type === 'number') ?? [];
+  const field = numbers.find((each) => each.id === told?.field) ?? numbers[0];
+  return {
+    by: loading.by,
+    lasts: loading.by === 'pretending' ? toMicros(loading.lasts, rates) : Infinity,
+    shape: (loading.by === 'pretending' ? loading.shape : undefined) ?? 'ease-out',
+    progress: told?.progress ?? null,
+    field: field?.id ?? null,
+    range: field?.type === 'number' ? [field.least ?? 0, field.most ?? 1] : [0, 1],
+    done: told?.done ?? null,
+    failed: told?.failed ?? null,
+    limit: loading.limit === undefined ? Infinity : toMicros(loading.limit, rates),
+  };
+}
+
+/** How far it is, 0 to 1, `elapsed` microseconds after its screen was shown; `told` is what the game has said. */
+export function progressAt(loading: CompiledLoading, elapsed: number, told: number): number {
+  if (loading.by === 'events') return told;
+  if (elapsed >= loading.lasts) return 1;
+  return Math.min(1, Math.max(0, ease(loading.shape, elapsed / loading.lasts)));
+}

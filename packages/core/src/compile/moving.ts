@@ -1,0 +1,49 @@
+import { compileAnimation, compileFrames, compileLoading, endOf, lengthOf } from '../animate';
+import type { Scope } from '../expression';
+import type { Element, Project, Screen } from '../model';
+import { textParts } from '../message';
+import type { CompiledScreen } from './types';
+
+/** What on a screen moves, changes or loads by itself, and when that has come to an end. */
+export function compileMoving(
+  project: Project,
+  screen: Screen,
+  elements: readonly Element[],
+  scope: Scope,
+  { reduced, language }: { reduced: boolean; language: string },
+): Pick<CompiledScreen, 'animations' | 'frames' | 'loading' | 'progresses' | 'ends'> {
+  const { rates } = project;
+  const animations = elements.flatMap(({ id, animations = [] }) =>
+    animations.map((each) => compileAnimation(id, each, rates, reduced)),
+  );
+  const frames = elements.flatMap((element): CompiledScreen['frames'] => {
+    if (element.type !== 'text' || !element.frames) return [];
+    const { frames, last } = element.frames;
+    return [
+      {
+        element: element.id,
+        frames: compileFrames(element.frames, rates),
+        parts: frames.map(({ text }) => textParts(text, scope, language)),
+        last: textParts(last?.text ?? '', scope, language),
+      },
+    ];
+  });
+  const loading = screen.loading ? compileLoading(screen.loading, project) : null;
+  return {
+    animations,
+    frames,
+    loading,
+    progresses: elements.flatMap((each) => (each.type === 'progress' && each.loading ? [each.id] : [])),
+    ends: endsAt(loading, [
+      ...animations.filter((each) => each.on === 'arrival').map(endOf),
+      ...frames.map((each) => lengthOf(each.frames)),
+    ]),
+  };
+}
+
+/** What is loaded decides, else the last of what comes to an end. */
+function endsAt(loading: CompiledScreen['loading'], ends: readonly number[]): number | null {
+  if (loading) return Number.isFinite(loading.lasts) ? loading.lasts : null;
+  const finite = ends.filter(Number.isFinite);
+  return finite.length > 0 ? Math.max(...finite) : null;
+}

@@ -1,0 +1,1 @@
+export { inLanguage, inStretched, STRETCHED, stretched, wordingsOf, type Wording } from './language';

@@ -1,0 +1,8 @@
+export {
+  sayParts,
+  textParts,
+  textTroubles,
+  type MessagePart,
+  type NamedPart,
+  type TextPart,
+} from './message';

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import type { Known, Scope } from '../expression';
+import type { FieldType } from '../model';
+import { sayParts, textParts, textTroubles } from '.';
+
+const known = (id: string, type: FieldType): [string, Known] => [id, { what: 'value', id, name: id, type }];
+const scope: Scope = {
+  names: new Map([
+    known('oil', { type: 'number', unit: '%' }),
+    known('nights', { type: 'number' }),
+    known('lit', { type: 'on/off', on: 'Lit', off: 'Dark' }),
+    known('storm', {
+      type: 'choice',
+      options: [
+        { id: 'calm', label: 'Calm' },
+        { id: 'gale', label: 'Gale' },
+      ],
+    }),
+  ]),
+  screens: new Map(),
+};
+const say = (text: string, values: Record<string, number | string | boolean> = {}, language = 'en'): string =>
+  sayParts(textParts(text, scope, language), (part) => values[part.id]);
+
+test('names stand for what they hold, in words', () => {
+  expect(say('Oil {oil}, lamp {lit}, {storm}', { oil: 62, lit: true, storm: 'gale' })).toBe(
+    'Oil 62 %, lamp Lit, Gale',
+  );
+  expect(say('{nobody} and { oil }', { oil: 3 })).toBe('{nobody} and 3 %');
+});
+
+test('plurals follow the language, with what else is named in them', () => {
+  const text = '{nights, plural, =0 {No night} one {# night} other {# nights}} kept, oil {oil}';
+  expect([0, 1, 2].map((nights) => say(text, { nights, oil: 5 }))).toEqual([
+    'No night kept, oil 5 %',
+    '1 night kept, oil 5 %',
+    '2 nights kept, oil 5 %',
+  ]);
+  const polish = '{nights, plural, one {# noc} few {# noce} many {# nocy} other {# nocy}}';
+  expect([1, 2, 5].map((nights) => say(polish, { nights }, 'pl'))).toEqual(['1 noc', '2 noce', '5 nocy']);
+});
+
+test('branches go by choices and by on and off, numbers by their language', () => {
+  expect(say('{storm, select, gale {Hold on} other {All quiet}}', { storm: 'gale' })).toBe('Hold on');
+  expect(say('{lit, select, on {It burns} other {It is out}}', { lit: false })).toBe('It is out');
+  expect(say('{nights, number}', { nights: 1234.5 }, 'de')).toBe('1.234,5');
+  expect(say('{nights, selectordinal, one {#st} two {#nd} few {#rd} other {#th}} night', { nights: 3 })).toBe(
+    '3rd night',
+  );
+});
+
+test('what cannot be said is said as it is written, and told of in words', () => {
+  const broken: [string, RegExp][] = [
+    ['{nights, plural, one {# night}}', /other/],
+    ['{nights, plural, one {# night other {x}}', /brace|branches|other/],
+    ['{nights, colour}', /plural, selectordinal, select or number/],
+  ];
+  for (const [text, words] of broken) {
+    expect(say(text, { nights: 1 })).toBe(text);
+    expect(textTroubles(text, scope).join()).toMatch(words);
+  }
+  expect(textTroubles('{storm, plural, other {x}}', scope)).toEqual([
+    '{storm} is asked for as a number, and is none.',
+  ]);
+  expect(textTroubles('{storm, select, rain {x} other {y}}', scope)).toEqual([
+    '{storm} is never “rain”; it can be calm, gale.',
+  ]);
+  expect(textTroubles('{crew, plural, other {{nobody}}} {oil}', scope)).toHaveLength(2);
+  expect(textTroubles('{nobody} here', scope)).toEqual([
+    'It says {nobody}, and there is nothing called that.',
+  ]);
+  expect(textTroubles('All {oil} well', scope)).toEqual([]);
+});
+
+test('no text, whatever stands in it, breaks what says it', () => {
+  const piece = fc.constantFrom(
+    '{',
+    '}',
+    '{oil}',
+    '{nights, plural, ',
+    'one {#}',
+    'other {x}',
+    '}}',
+    "'",
+    '#',
+    ' ',
+    'é',
+    ',',
+  );
+  fc.assert(
+    fc.property(fc.array(piece, { maxLength: 12 }), (pieces) => {
+      const text = pieces.join('');
+      expect(typeof say(text, { oil: 1, nights: 2 })).toBe('string');
+      expect(Array.isArray(textTroubles(text, scope))).toBe(true);
+    }),
+    { numRuns: 500 },
+  );
+});

@@ -1,0 +1,49 @@
+import type { Duration, Id } from './types';
+
+/** How a player's hands reach the game. */
+
+export type Direction = 'up' | 'down' | 'left' | 'right';
+export const DIRECTIONS: readonly Direction[] = ['up', 'down', 'left', 'right'];
+
+/** What a pointer or finger can do besides pressing what it is on; actions are bound to these as to keys. */
+export const GESTURES = [
+  'middle button',
+  'right button',
+  'wheel up',
+  'wheel down',
+  'swipe up',
+  'swipe down',
+  'swipe left',
+  'swipe right',
+  'two fingers',
+] as const;
+export type Gesture = (typeof GESTURES)[number];
+
+/** Whether a gesture is one of fingers; the others are a pointer's. */
+export const isTouch = (gesture: string): boolean => /^swipe|fingers$/.test(gesture);
+
+/** Everything absent is as usual. */
+export interface InputRules {
+  /** How long a direction is held until it repeats. Absent: 420 ms. */
+  repeatAfter?: Duration;
+  /** The time between repeats. Absent: 130 ms. */
+  repeatEvery?: Duration;
+  /** How far a stick goes until it counts as a direction, 0 to 1. Absent: 0.55. */
+  stick?: number;
+  /** How far back it comes until it no longer does; below that it is at rest. Absent: 0.4. */
+  rest?: number;
+}
+
+/** Which ends of a screen, or of a panel on it, lead on to the other end. */
+export const WRAPS = ['up and down', 'left and right', 'both', 'never'] as const;
+export type Wraps = (typeof WRAPS)[number];
+
+/** Where the focus goes otherwise than the layout says. */
+export interface FocusRules {
+  /** By element, where a direction leads; null is nowhere. */
+  next?: Record<Id, Partial<Record<Direction, Id | null>>>;
+  /** What can have the focus, in the order it is read; what is not named follows as it stands. */
+  order?: Id[];
+  /** Absent: up and down. */
+  wraps?: Wraps;
+}

@@ -1,0 +1,58 @@
+import {
+  areasAround,
+  screenById,
+  type Area,
+  type Id,
+  type Layer,
+  type Link,
+  type Motion,
+  type Order,
+  type Project,
+  type Screen,
+} from '../model';
+
+/** A motion, and the screen or area that says so; null is the house. */
+export interface MotionRule {
+  motion: Motion;
+  owner: Screen | Area | null;
+}
+
+/** How a link would move if it said nothing itself. */
+export function ruleFor(project: Project, link: Link): MotionRule & { order: Order } {
+  const target = link.to && 'screen' in link.to ? screenById(project, link.to.screen) : undefined;
+  const screen = target ?? screenById(project, link.from);
+  const { order } = project.house;
+  return screen?.motion
+    ? { motion: screen.motion, owner: screen, order }
+    : { ...ruleAround(project, screen?.area ?? null, screen?.layer), order };
+}
+
+/** How a screen in an area moves when it says nothing itself: as the innermost area that does, its layer, or the house. */
+export function ruleAround(project: Project, within: Id | null, layer?: Layer): MotionRule {
+  for (const id of areasAround(project, within)) {
+    const area = project.areas.find((each) => each.id === id);
+    if (area?.motion) return { motion: area.motion, owner: area };
+  }
+  const { motion, layers } = project.house;
+  return { motion: (layer && layers?.[layer]) ?? motion, owner: null };
+}
+
+const differs = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.stringify(b);
+
+/** Whether a link is an exception: it moves otherwise than it would by itself. */
+export function isException(project: Project, link: Link): boolean {
+  if (!link.motion && !link.order) return false;
+  const rule = ruleFor(project, link);
+  return (
+    (link.motion !== undefined && differs(link.motion, rule.motion)) ||
+    (link.order !== undefined && differs(link.order, rule.order))
+  );
+}
+
+/** Whether a screen comes and goes otherwise than it would by itself. */
+export function movesOddly(project: Project, id: Id): boolean {
+  const screen = screenById(project, id);
+  return Boolean(
+    screen?.motion && differs(screen.motion, ruleAround(project, screen.area ?? null, screen.layer).motion),
+  );
+}

@@ -1,0 +1,108 @@
+import type { Easing, Id } from '../model';
+import { ease } from './easing';
+
+/** Offsets `x` and `y` in design pixels, `across` and `down` in frames, turn in degrees, blur in design pixels. */
+export type Property = 'opacity' | 'x' | 'y' | 'across' | 'down' | 'scale' | 'turn' | 'blur';
+
+/** What can move by itself: all of a screen, its background, all that lies on it, or one element by its id. */
+export type Part = 'screen' | 'background' | 'content' | Id;
+
+/** How a screen's picture differs from itself at rest: by `part property`. What is not named is as at rest. */
+export type Sample = Readonly<Record<string, number>>;
+
+export const AT_REST: Sample = {};
+
+/** What a property is at rest. */
+export const restOf = (key: string): number => (key.endsWith(' opacity') || key.endsWith(' scale') ? 1 : 0);
+
+export const keyOf = (part: Part, property: Property): string => `${part} ${property}`;
+
+export interface Track {
+  /** `part property`. */
+  key: string;
+  from: number;
+  to: number;
+  /** Microseconds. */
+  delay: number;
+  duration: number;
+  easing: Easing;
+  /** The easing is walked from its end. */
+  backwards?: true;
+}
+
+/** One half of a hand-over, entering or leaving. Plain data. */
+export interface Half {
+  /** In the order they begin. */
+  tracks: readonly Track[];
+  /** Microseconds from its start until all its tracks have ended. */
+  duration: number;
+}
+
+export const NO_MOTION: Half = { tracks: [], duration: 0 };
+
+export function halfOf(tracks: readonly Track[]): Half {
+  if (tracks.length === 0) return NO_MOTION;
+  return {
+    tracks: [...tracks].sort((a, b) => a.delay - b.delay),
+    duration: Math.max(...tracks.map((each) => each.delay + each.duration)),
+  };
+}
+
+/** The same half played from its end. */
+export const reversed = ({ tracks, duration }: Half): Half =>
+  halfOf(
+    tracks.map(({ key, from, to, delay, duration: length, easing, backwards }) => ({
+      key,
+      from: to,
+      to: from,
+      delay: duration - delay - length,
+      duration: length,
+      easing,
+      ...(backwards ? {} : { backwards: true as const }),
+    })),
+  );
+
+/** The entering half at `elapsed` microseconds; it begins with `start` when it goes on from another motion. */
+export function sampleEntering(half: Half, elapsed: number, start: Sample | null = null): Sample {
+  const sample = sampleHalf(half, elapsed, start);
+  if (!start) return sample;
+  // What the half itself does not move comes to rest straight over its whole time.
+  const p = half.duration === 0 ? 1 : Math.min(1, Math.max(0, elapsed / half.duration));
+  for (const key of Object.keys(start)) if (!(key in sample)) sample[key] = mix(start[key]!, restOf(key), p);
+  return sample;
+}
+
+/** The leaving half at `elapsed`, from rest or from `start`; what it does not move stays as it was. */
+export const sampleLeaving = (half: Half, elapsed: number, start: Sample | null = null): Sample =>
+  start ? { ...start, ...sampleHalf(half, elapsed, start) } : sampleHalf(half, elapsed, null);
+
+/** Of several tracks of one property the one that began last counts; before the first, its beginning. */
+function sampleHalf({ tracks }: Half, elapsed: number, start: Sample | null): Record<string, number> {
+  const sample: Record<string, number> = {};
+  const began = new Set<string>();
+  for (const { key, from, to, delay, duration, easing, backwards } of tracks) {
+    if (key in sample && elapsed < delay) continue;
+    const first = !began.has(key);
+    began.add(key);
+    const p = elapsed < delay ? 0 : duration === 0 ? 1 : Math.min(1, (elapsed - delay) / duration);
+    const eased = elapsed < delay ? 0 : ease(easing, p, backwards);
+    sample[key] = mix(first && start ? (start[key] ?? restOf(key)) : from, to, eased);
+  }
+  return sample;
+}
+
+/** The same half played in another time: used when a motion is turned round half way. */
+export function stretchHalf(half: Half, duration: number): Half {
+  if (half.duration === 0 || duration === half.duration) return half;
+  const by = duration / half.duration;
+  return {
+    duration,
+    tracks: half.tracks.map((track) => ({
+      ...track,
+      delay: Math.round(track.delay * by),
+      duration: Math.round(track.duration * by),
+    })),
+  };
+}
+
+const mix = (a: number, b: number, p: number): number => a + (b - a) * p;

@@ -1,0 +1,106 @@
+import type { Rect } from '../layout';
+import type { BoxLook, Id, Project, TextLook } from '../model';
+import { codeName } from '../words';
+import type { Item } from './items';
+import { box, CLEAR, plain, text } from './shapes';
+
+/** A key or pad button as it is drawn in prompts. `look` is that of the cap, `ink` of what stands on it. */
+export interface Cap {
+  project: Project;
+  id: Id;
+  code: string;
+  look: BoxLook;
+  ink: TextLook;
+}
+
+/** How wide a cap of a height is, in design pixels: keys by their names, pad buttons by their drawing. */
+export function capWidth({ code, ink }: Pick<Cap, 'code' | 'ink'>, height: number): number {
+  const pad = padOf(code);
+  if (pad !== null && pad < 4) return height;
+  if (pad !== null && pad >= 12 && pad < 16) return height;
+  const words = pad === null ? codeName(code) : (BARS[pad] ?? codeName(code));
+  return Math.max(height, words.length * ink.size * 0.62 + height * 0.5);
+}
+
+/**
+ * A key as a cap with its name; of the four buttons and the cross of a pad, the one that is meant is filled, so that makers' letters
+ * are not needed; shoulders and the rest as a bar with a word.
+ */
+export function capItems(cap: Cap, rect: Rect): Item[] {
+  const { code, look, ink } = cap;
+  const pad = padOf(code);
+  const mark = look.ink ?? ink.colour;
+  if (pad !== null && pad < 4) return faceButtons(rect, FACES[pad]!, mark);
+  if (pad !== null && pad >= 12 && pad < 16) return cross(rect, ARMS[pad - 12]!, mark);
+  const words = pad === null ? codeName(code) : (BARS[pad] ?? codeName(code));
+  const face = pad === null ? look : { ...look, corner: rect.height / 2 };
+  return [
+    ...box(cap.id, rect, face),
+    ...text(
+      cap.project,
+      cap.id,
+      rect,
+      words,
+      { ...ink, align: 'centre', wrap: 'cut', colour: mark },
+      'middle',
+    ),
+  ];
+}
+
+function padOf(code: string): number | null {
+  const found = /^pad (\d+)$/.exec(code);
+  return found ? Number(found[1]) : null;
+}
+
+const BARS: Record<number, string> = { 4: 'L', 5: 'R', 6: 'L down', 7: 'R down', 8: 'select', 9: 'start' };
+
+type Way = readonly [number, number];
+/** Where each of the four stands about their middle: bottom, right, left, top. */
+const FACES: readonly Way[] = [
+  [0, 1],
+  [1, 0],
+  [-1, 0],
+  [0, -1],
+];
+/** Up, down, left, right. */
+const ARMS: readonly Way[] = [
+  [0, -1],
+  [0, 1],
+  [-1, 0],
+  [1, 0],
+];
+
+function faceButtons(rect: Rect, meant: Way, mark: string): Item[] {
+  const size = rect.height * 0.34;
+  const [x, y] = [rect.x + rect.width / 2, rect.y + rect.height / 2];
+  return FACES.map((way): Item => {
+    const spot = {
+      x: x + way[0] * size * 0.92 - size / 2,
+      y: y + way[1] * size * 0.92 - size / 2,
+      width: size,
+      height: size,
+    };
+    const filled = way[0] === meant[0] && way[1] === meant[1];
+    return {
+      ...plain(null, spot, filled ? mark : CLEAR),
+      corner: size / 2,
+      border: mark,
+      borderWidth: Math.max(1.5, size * 0.12),
+    };
+  });
+}
+
+function cross(rect: Rect, meant: Way, mark: string): Item[] {
+  const arm = rect.height * 0.28;
+  const [x, y] = [rect.x + rect.width / 2, rect.y + rect.height / 2];
+  return ARMS.map((way): Item => {
+    const spot = { x: x + way[0] * arm - arm / 2, y: y + way[1] * arm - arm / 2, width: arm, height: arm };
+    const filled = way[0] === meant[0] && way[1] === meant[1];
+    return {
+      ...plain(null, spot, filled ? mark : CLEAR),
+      corner: arm * 0.15,
+      border: mark,
+      borderWidth: Math.max(1.5, arm * 0.12),
+    };
+  });
+}

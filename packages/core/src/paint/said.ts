@@ -1,0 +1,79 @@
+import { frameAt, progressAt } from '../animate';
+import type { CompiledScreen, Flow } from '../compile';
+import { sayParts, type TextPart } from '../message';
+import type { BindingElement, Id, PromptElement, Scalar } from '../model';
+import type { Instance, Leaving, RunState } from '../run';
+import { codeName } from '../words';
+import { codeOn } from './element';
+import type { Looks } from './screen';
+
+/** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
+export type Words = Pick<Looks, 'texts' | 'assets' | 'holds' | 'device' | 'codes' | 'taking' | 'grain'>;
+
+export function wordsOn(
+  flow: Flow,
+  screen: CompiledScreen,
+  state: RunState,
+  thing: Instance | Leaving,
+): Words {
+  const { args } = thing;
+  const texts: Record<Id, string> = {};
+  const said = (parts: readonly TextPart[]): string =>
+    sayParts(parts, (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]));
+  for (const [element, parts] of screen.texts) texts[element] = said(parts);
+  const elapsed = state.now - thing.shown;
+  for (const { element, frames, parts, last } of screen.frames) {
+    const at = frameAt(frames, elapsed);
+    texts[element] = said(at === 'last' ? last : parts[at]!);
+  }
+  const assets: Record<Id, Id> = {};
+  if (screen.parameters.length > 0)
+    for (const element of screen.elements) {
+      const given = 'from' in element && element.from !== undefined ? args[element.from] : undefined;
+      if (typeof given === 'string' && given !== '') assets[element.id] = given;
+    }
+  const holds: Record<Id, Scalar> = {};
+  for (const { element, value } of screen.bound)
+    if (state.values[value] !== undefined) holds[element] = state.values[value];
+  for (const { element, value } of screen.tabs)
+    if (value === null && 'tabs' in thing) holds[element] = thing.tabs[element] ?? 0;
+  const { loading } = screen;
+  if (loading)
+    for (const element of screen.progresses)
+      holds[element] = progressAt(loading, elapsed, Math.max(0, thing.progress));
+  return {
+    texts,
+    assets,
+    holds,
+    device: state.device === 'pointer' ? 'keys' : state.device,
+    codes: state.rebound,
+    taking:
+      state.taking?.serial === thing.serial
+        ? { element: state.taking.element, clash: state.taking.clash }
+        : null,
+    grain: screen.screen.background.grain?.moves && !flow.reduced ? Math.floor(state.now / GRAIN) % 12 : 0,
+  };
+}
+
+/** What is said and held on something that is up, also by the keys it is pressed with. */
+export function shownOn(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+): Pick<Words, 'texts' | 'holds' | 'taking'> & {
+  codeWords: (element: PromptElement | BindingElement) => string;
+} {
+  const words = wordsOn(flow, flow.screens.get(instance.screen)!, state, instance);
+  return {
+    ...words,
+    codeWords: (element) => {
+      const device = element.type === 'binding' ? element.device : words.device;
+      const code =
+        element.action === null ? undefined : codeOn(flow.project, element.action, { ...words, device });
+      return code === undefined ? '' : codeName(code);
+    },
+  };
+}
+
+/** How long moving grain stands, in microseconds. */
+const GRAIN = 83_333;

@@ -1,0 +1,43 @@
+import type { Flow } from '../compile';
+import type { Scalar } from '../model';
+import type { Rebound } from './bindings';
+import type { Before } from './step';
+import type { RunState } from './state';
+
+/** What outlasts a run: what players have chosen for themselves, and saved games. */
+export function keptOf(flow: Flow, { values, rebound, saves }: RunState): Required<Before> {
+  const settings: Record<string, Scalar> = {};
+  for (const { id, life } of flow.values.values())
+    if (life === 'settings' && values[id] !== undefined) settings[id] = values[id];
+  return { values: settings, rebound, saves };
+}
+
+/** Reads what was kept, from wherever it has been: what is not as it should be is left out. */
+export function readKept(from: unknown): Before {
+  const { values, rebound, saves } = isThing(from) ? from : {};
+  return {
+    values: scalarsIn(values),
+    saves: Object.fromEntries(entriesOf(saves).map(([slot, held]) => [slot, scalarsIn(held)])),
+    rebound: Object.fromEntries(
+      entriesOf(rebound).map(([action, own]): [string, Rebound[string]] => {
+        const { keys, pad } = isThing(own) ? own : {};
+        return [
+          action,
+          {
+            ...(Array.isArray(keys) && keys.every((each) => typeof each === 'string') ? { keys } : {}),
+            ...(Array.isArray(pad) && pad.every((each) => Number.isInteger(each)) ? { pad } : {}),
+          },
+        ];
+      }),
+    ),
+  };
+}
+
+type Thing = Record<string, unknown>;
+const isThing = (value: unknown): value is Thing =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const entriesOf = (value: unknown): [string, unknown][] =>
+  isThing(value) ? Object.entries(value).slice(0, 1000) : [];
+const isScalar = (value: unknown): value is Scalar => ['boolean', 'number', 'string'].includes(typeof value);
+const scalarsIn = (value: unknown): Record<string, Scalar> =>
+  Object.fromEntries(entriesOf(value).filter((entry): entry is [string, Scalar] => isScalar(entry[1])));

@@ -1,0 +1,176 @@
+import type { CompiledLink, Flow } from '../compile';
+import type { Id } from '../model';
+import { allUp, isFrozen, maskOf, screenOf } from './derived';
+import { fallbacks } from './chain';
+import type { Search } from './fit';
+import type { Outcome } from './outcome';
+import { beginAt, step, type Before } from './step';
+import { fork, type Instance, type RunState } from './state';
+import { takeLink } from './take';
+
+/** One hand-over by itself: the moment after a link has been taken, by the engine, from its source at rest. */
+export interface Rehearsal {
+  link: Id;
+  state: RunState;
+  outcomes: readonly Outcome[];
+  /** What came with it has this serial number, or a later one. */
+  since: number;
+  /** Interface time from the press until everything has come and gone, in microseconds. */
+  length: number;
+}
+
+/** Takes a link from its source at rest, whatever its condition says. Null where there is no such link. */
+export function rehearse(flow: Flow, id: Id, before: Before = {}): Rehearsal | null {
+  const link = flow.links.get(id);
+  if (!link) return null;
+  const from = sourceOf(flow, link);
+  const state = fork(beginAt(flow, from, true, before).state);
+  const source = allUp(state).find((each) => each.screen === link.from) ?? null;
+  if (source && link.cue.on === 'press' && screenOf(flow, source).focus.order.includes(link.cue.element))
+    source.focus = link.cue.element;
+  if (link.kind === 'back' && (source ?? state.base).layer === 'base') comeFromElsewhere(flow, state, from);
+  const outcomes: Outcome[] = [];
+  const since = state.serial;
+  const search: Search = { flow, state, say: (each) => outcomes.push(each), fields: null, passed: [] };
+  takeLink(search, link, source);
+  const ends = [
+    ...state.leaving.map((each) => each.until),
+    ...fresh(state, since).map((each) => each.settled),
+  ].filter(Number.isFinite);
+  return { link: id, state, outcomes, since, length: Math.max(0, ...ends.map((each) => each - state.now)) };
+}
+
+/** The screen a link is rehearsed from: its own, one that holds its component, one of its area, or the start. */
+function sourceOf(flow: Flow, { from }: CompiledLink): Id {
+  if (flow.screens.has(from)) return from;
+  for (const screen of flow.screens.values())
+    if (screen.areas.includes(from) || screen.components.some((each) => each.id === from)) return screen.id;
+  return flow.start;
+}
+
+/** Something to go back to: the first base that leads here. */
+function comeFromElsewhere(flow: Flow, state: RunState, here: Id): void {
+  if (state.trail.length > 0) return;
+  for (const link of flow.links.values()) {
+    const other = flow.screens.get(link.from);
+    if (link.to !== here || other?.layer !== 'base' || other.id === here) continue;
+    const args = fallbacks(flow, other.id);
+    state.trail = [
+      { serial: -1, screen: other.id, focus: null, args, asker: null, cameFrom: null, overlays: [] },
+    ];
+    return;
+  }
+}
+
+/** What came with the step. */
+const fresh = (state: RunState, since: number): Instance[] =>
+  allUp(state).filter((each) => each.serial >= since);
+
+/** The rehearsal so many microseconds after the press. */
+export const rehearsedAt = (flow: Flow, { state }: Rehearsal, micros: number): RunState =>
+  step(flow, state, { type: 'time', pass: micros }).state;
+
+/** A part of a picture that moves, from and until, in microseconds since the press. */
+export interface Bar {
+  from: number;
+  until: number;
+}
+export interface PartBar extends Bar {
+  /** `screen`, `background`, `content`, or an element's id. */
+  part: string;
+  properties: readonly string[];
+}
+export interface PictureBar extends Bar {
+  serial: number;
+  screen: Id;
+  layer: Instance['layer'];
+  way: 'leaving' | 'entering';
+  parts: readonly PartBar[];
+}
+export interface HandOver {
+  pictures: readonly PictureBar[];
+  /** When a press is ignored, or kept. */
+  masked: (Bar & { how: string }) | null;
+  /** When the game's clock stands still. */
+  frozen: readonly Bar[];
+  /** Assets of sounds that begin. */
+  sounds: readonly { at: number; asset: Id }[];
+  length: number;
+}
+
+/** The plan the engine has made for a hand-over, as it stands in the state: nothing is worked out again. */
+export function handOverOf(flow: Flow, rehearsal: Rehearsal): HandOver {
+  const { state, length, since } = rehearsal;
+  const zero = state.now;
+  const pictures: PictureBar[] = [
+    ...state.leaving.map((each): PictureBar => {
+      const { serial, screen, layer, half } = each;
+      const from = each.from - zero;
+      return {
+        serial,
+        screen,
+        layer,
+        way: 'leaving',
+        from,
+        until: each.until - zero,
+        parts: partsOf(half, from),
+      };
+    }),
+    ...fresh(state, since)
+      .filter((each) => Number.isFinite(each.shown))
+      .map((each): PictureBar => {
+        const { serial, screen, layer, half } = each;
+        const from = each.shown - zero;
+        return {
+          serial,
+          screen,
+          layer,
+          way: 'entering',
+          from,
+          until: each.settled - zero,
+          parts: partsOf(half, from),
+        };
+      }),
+  ];
+  const mask = maskOf(state);
+  const settled = Math.max(
+    zero,
+    ...[state.base, ...state.overlays]
+      .filter((each) => each.masked !== 'through')
+      .map((each) => each.settled),
+  );
+  const times = [...new Set([0, ...pictures.flatMap((each) => [each.from, each.until]), length])].sort(
+    (a, b) => a - b,
+  );
+  const frozen: { from: number; until: number }[] = [];
+  times.forEach((from, i) => {
+    const until = times[i + 1];
+    if (until === undefined || until <= from || !isFrozen(flow, rehearsedAt(flow, rehearsal, from))) return;
+    const last = frozen.at(-1);
+    if (last?.until === from) last.until = until;
+    else frozen.push({ from, until });
+  });
+  return {
+    pictures,
+    masked: mask === null ? null : { from: 0, until: settled - zero, how: mask },
+    frozen,
+    sounds: rehearsal.outcomes.flatMap((each) =>
+      each.did === 'sound' ? [{ at: each.at - zero, asset: each.asset }] : [],
+    ),
+    length,
+  };
+}
+
+function partsOf({ tracks }: Instance['half'], from: number): PartBar[] {
+  const parts = new Map<string, { from: number; until: number; properties: string[] }>();
+  for (const { key, delay, duration } of tracks) {
+    const cut = key.lastIndexOf(' ');
+    const [part, property] = [key.slice(0, cut), key.slice(cut + 1)];
+    const bar = parts.get(part) ?? { from: Infinity, until: 0, properties: [] };
+    bar.from = Math.min(bar.from, from + delay);
+    bar.until = Math.max(bar.until, from + delay + duration);
+    if (!bar.properties.includes(property)) bar.properties.push(property);
+    parts.set(part, bar);
+  }
+  return [...parts].map(([part, bar]) => ({ part, ...bar }));
+}
