@@ -4,4 +4,5 @@ export { familyOf, loadFonts, loadOwnFonts } from './fonts';
 export { Clock, LONGEST_FRAME } from './clock';
 export { PadReader, type PadReading } from './pad';
 export { patchChildren } from './dom';
-export { musicOf } from './sounds';
+export { loudness, musicOf } from './sounds';
+export { usualSound } from './usual';

@@ -1,11 +1,11 @@
 import type { Input } from '@tavu/core/run';
 
-/** How far a stick must go to count as a direction, and how far back until it no longer does. */
-const PUSHED = 0.55;
-const LET_GO = 0.4;
-/** Milliseconds until a held direction repeats, and between repeats. */
-const REPEAT_AFTER = 420;
-const REPEAT_EVERY = 130;
+/** How far a stick must go to count as a direction, and how far back until it no longer does, 0 to 1. */
+export interface Stick {
+  pushed: number;
+  rest: number;
+}
+export const USUAL_STICK: Stick = { pushed: 0.55, rest: 0.4 };
 
 const STICK: { button: number; axis: 0 | 1; sign: 1 | -1 }[] = [
   { button: 12, axis: 1, sign: -1 },
@@ -21,41 +21,36 @@ export interface PadReading {
 
 /** Turns readings of a pad (W3C Gamepad, standard mapping) into presses; the left stick counts as the direction buttons. */
 export class PadReader {
-  #down = new Map<number, number>();
+  readonly #down = new Set<number>();
   /** Held since before a release; they count again once they have come up. */
-  #ignored = new Set<number>();
+  readonly #ignored = new Set<number>();
 
-  /** `now` in milliseconds. A reading of null is a pad that is gone: all its buttons come up. */
-  read(pad: PadReading | null, now: number): Input[] {
+  /** What has changed since the last reading. One of null is a pad that is gone: all its buttons come up. */
+  read(pad: PadReading | null, stick: Stick = USUAL_STICK): (Input & { type: 'pad' })[] {
     const pressed = new Set<number>();
     pad?.buttons.forEach((button, i) => button.pressed && pressed.add(i));
     for (const { button, axis, sign } of STICK) {
-      const limit = this.#down.has(button) ? LET_GO : PUSHED;
+      const limit = this.#down.has(button) ? Math.min(stick.rest, stick.pushed) : stick.pushed;
       if (pad && (pad.axes[axis] ?? 0) * sign > limit) pressed.add(button);
     }
     for (const button of this.#ignored) if (!pressed.delete(button)) this.#ignored.delete(button);
-    const inputs: Input[] = [];
-    for (const button of this.#down.keys())
+    const inputs: (Input & { type: 'pad' })[] = [];
+    for (const button of this.#down)
       if (!pressed.has(button)) {
         this.#down.delete(button);
         inputs.push({ type: 'pad', button, phase: 'up' });
       }
-    for (const button of pressed) {
-      const due = this.#down.get(button);
-      if (due === undefined) {
-        this.#down.set(button, now + REPEAT_AFTER);
+    for (const button of pressed)
+      if (!this.#down.has(button)) {
+        this.#down.add(button);
         inputs.push({ type: 'pad', button, phase: 'down' });
-      } else if (button >= 12 && now >= due) {
-        this.#down.set(button, now + REPEAT_EVERY);
-        inputs.push({ type: 'pad', button, phase: 'down', repeat: true });
       }
-    }
     return inputs;
   }
 
   /** Lets everything come up, as when the game is stopped while buttons are down. */
   release(): Input[] {
-    const buttons = [...this.#down.keys()];
+    const buttons = [...this.#down];
     this.#down.clear();
     for (const button of buttons) this.#ignored.add(button);
     return buttons.map((button) => ({ type: 'pad', button, phase: 'up' }));

@@ -1,6 +1,7 @@
-import { compile, type Frame } from '@tavu/core/compile';
+import { compile, type Flow, type Frame } from '@tavu/core/compile';
 import type { Id, Project } from '@tavu/core/model';
 import { finestFor } from '@tavu/core/paint';
+import { readKept } from '@tavu/core/run';
 import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
 
@@ -21,11 +22,21 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
   const address = (id: Id): string =>
     data.pictures[finestFor(data.project.assets, id, devicePixelRatio)] ?? '';
   await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project.assets, address)]);
-  const flow = compile(data.project, undefined, frameFor(data.project, host));
+  const calm = matchMedia('(prefers-reduced-motion: reduce)');
+  const made = (previous?: Flow): Flow =>
+    compile(data.project, previous, { frame: frameFor(data.project, host), asked: calm.matches });
+  const flow = made();
+  const kept = keptIn(`tavu ${data.project.id}`);
   const player: Player = new Player(host, {
     flow,
     sources: { asset: address, family: familyOf },
     keys: window,
+    kept: readKept(kept.read()),
+    onKept: kept.write,
+    onShown: () => {
+      document.getElementById('cover')?.remove();
+      host.dispatchEvent(new CustomEvent('tavu-shown', { bubbles: true }));
+    },
     onStep: (outcomes) => {
       for (const outcome of outcomes) if (outcome.did === 'address') askToOpen(outcome.url);
       if (outcomes.some((each) => each.did === 'end')) offerAgain(host, () => player.restart());
@@ -35,10 +46,30 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     new ResizeObserver(() => {
       const frame = frameFor(data.project, host);
       const { width, height } = player.flow.frame;
-      if (frame && (frame.width !== width || frame.height !== height))
-        player.load(compile(data.project, player.flow, frame));
+      if (frame && (frame.width !== width || frame.height !== height)) player.load(made(player.flow));
     }).observe(host);
+  calm.addEventListener('change', () => player.load(made(player.flow)));
   return player;
+}
+
+/** A place in the browser's own store, where it lets a page have one. */
+function keptIn(key: string): { read: () => unknown; write: (kept: unknown) => void } {
+  return {
+    read: () => {
+      try {
+        return JSON.parse(localStorage.getItem(key) ?? 'null') as unknown;
+      } catch {
+        return null;
+      }
+    },
+    write: (kept) => {
+      try {
+        localStorage.setItem(key, JSON.stringify(kept));
+      } catch {
+        // A page without a store plays all the same, and forgets when it is closed.
+      }
+    },
+  };
 }
 
 /** A project whose anchors decide is laid out in the host's own size; any other in the design's. */

@@ -1,27 +1,42 @@
-import type { Flow } from '@tavu/core/compile';
-import type { Id } from '@tavu/core/model';
-import { hitTest, paintRun, toSvg, type Sources } from '@tavu/core/paint';
+import { padCode, type Flow } from '@tavu/core/compile';
+import { DIRECTIONS, isTouch, type Id } from '@tavu/core/model';
+import { paintRun, toSvg, type Sources } from '@tavu/core/paint';
 import {
   begin,
+  bindingsNow,
   beginAt,
+  keptOf,
   nextDue,
   reconcile,
   step,
+  type Before,
+  type Device,
   type Input,
   type Outcome,
   type RunState,
+  type Spot,
   type Stepped,
 } from '@tavu/core/run';
 import { Clock } from './clock';
 import { patchChildren, svgElement } from './dom';
-import { PadReader } from './pad';
+import { Mirror } from './mirror';
+import { PadReader, USUAL_STICK, type Stick } from './pad';
+import { listenToPointer } from './pointer';
+import { paceOf, Repeats } from './repeats';
 import { Sounds } from './sounds';
+import { ENDS, Typing } from './typing';
 
 export interface PlayerOptions {
   flow: Flow;
   sources: Sources;
   /** Told after every step: what it did, and the state it left. */
   onStep?: (outcomes: readonly Outcome[], state: RunState) => void;
+  /** What players have chosen and saved in earlier runs. */
+  kept?: Before;
+  /** Told whenever any of that is otherwise. */
+  onKept?: (kept: Required<Before>) => void;
+  /** Told once, when the first picture is there: whatever covered the page until then can go. */
+  onShown?: () => void;
   /** Where keys are listened to. Absent: the host element, so that keys count while it has the focus. */
   keys?: HTMLElement | Window;
   /** Keys that stay with the page. */
@@ -39,11 +54,16 @@ export class Player {
   flow: Flow;
   state: RunState;
   held = false;
+  /** Only this device plays; null is any. */
+  only: Device | null = null;
   readonly #options: PlayerOptions;
   readonly #svg: SVGSVGElement;
   readonly #clock = new Clock();
   readonly #pad = new PadReader();
   readonly #down = new Set<string>();
+  readonly #repeats = new Repeats();
+  readonly #typing: Typing;
+  readonly #mirror: Mirror;
   readonly #sounds: Sounds;
   readonly #stop = new AbortController();
   #painted: { state: RunState; flow: Flow; sources: Sources; veiled: boolean } | null = null;
@@ -63,9 +83,12 @@ export class Player {
     style.textContent =
       ':host{all:initial;display:block;outline:none;touch-action:none;user-select:none}svg{display:block;width:100%;height:100%}';
     this.#svg = svgElement();
-    this.#svg.setAttribute('role', 'img');
+    // Who cannot see the picture has the mirror.
+    this.#svg.setAttribute('aria-hidden', 'true');
     root.append(style, this.#svg);
-    const begun = begin(this.flow);
+    this.#typing = new Typing(this, root);
+    this.#mirror = new Mirror(root, (serial, element) => this.#pressed({ serial, element }));
+    const begun = begin(this.flow, options.kept);
     this.state = begun.state;
     this.#listen();
     this.#tell(begun);
@@ -83,15 +106,20 @@ export class Player {
     this.#sources = sources;
   }
 
-  /** From the first screen, with every value at its default. Saved games stay. */
+  /** From the first screen, with every value at its default. What players have chosen and saved stays. */
   restart(): void {
-    this.#tell(begin(this.flow, { saves: this.state.saves }));
+    this.#tell(begin(this.flow, keptOf(this.flow, this.state)));
+  }
+
+  /** From the first screen, with nothing chosen or saved. */
+  forget(): void {
+    this.#tell(begin(this.flow));
   }
 
   /** Begins at a screen with the values as they are now; `atRest` shows it with nothing moving. */
   beginAt(screen: Id, atRest: boolean): void {
-    const { values, saves } = this.state;
-    this.#tell(beginAt(this.flow, screen, atRest, { values, saves }));
+    const { values, saves, rebound } = this.state;
+    this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }));
     this.paint();
   }
 
@@ -119,15 +147,30 @@ export class Player {
     this.paint();
   }
 
+  /** Shows a state of this very flow, as it is. */
+  see(state: RunState): void {
+    this.state = state;
+    this.paint();
+  }
+
   give(input: Input): void {
+    const device = deviceOf(input);
+    // What was down still comes up.
+    if (
+      this.only !== null &&
+      device !== null &&
+      device !== this.only &&
+      !('phase' in input && input.phase === 'up')
+    )
+      return;
     if (!this.held) this.#pass(performance.now());
     this.#last = input;
-    this.#tell(step(this.flow, this.state, input));
+    this.#tell(step(this.flow, this.state, input), true);
   }
 
   /** Gives the last input once more. */
   again(): void {
-    if (this.#last) this.#tell(step(this.flow, this.state, this.#last));
+    if (this.#last) this.#tell(step(this.flow, this.state, this.#last), true);
   }
 
   hold(): void {
@@ -151,10 +194,16 @@ export class Player {
 
   /** Lets all keys and pad buttons come up, as when the keyboard goes elsewhere. */
   releaseKeys(): void {
-    for (const input of this.#pad.release()) this.#tell(step(this.flow, this.state, input));
+    for (const input of this.#pad.release()) this.#tell(step(this.flow, this.state, input), true);
     for (const code of this.#down)
       this.#tell(step(this.flow, this.state, { type: 'key', code, phase: 'up' }));
     this.#down.clear();
+    this.#repeats.clear();
+  }
+
+  /** Lets the time pass that has passed. */
+  passNow(): void {
+    this.#pass(performance.now());
   }
 
   /** The design pixel under a point of the page. */
@@ -181,10 +230,9 @@ export class Player {
       this.#svg.setAttribute('viewBox', `0 0 ${width} ${height}`);
       this.#svg.setAttribute('preserveAspectRatio', covers(flow) ? 'xMidYMid slice' : 'xMidYMid meet');
     }
-    const name = flow.screens.get((state.overlays.at(-1) ?? state.base).screen)!.screen.name;
-    if (this.#svg.getAttribute('aria-label') !== name) this.#svg.setAttribute('aria-label', name);
     patchChildren(this.#svg, toSvg(paintRun(flow, state, veiled), sources));
     this.#painted = { state, flow, sources, veiled };
+    if (!last) this.#options.onShown?.();
   }
 
   destroy(): void {
@@ -198,26 +246,73 @@ export class Player {
     this.#frame = requestAnimationFrame(this.#tick);
     if (!this.held) {
       this.#pass(now);
-      if (this.#hasKeys()) for (const input of this.#pad.read(firstPad(), now)) this.give(input);
+      if (this.#hasKeys()) this.#readPad(now);
+      for (const code of this.#repeats.due(now, paceOf(this.flow.project))) this.#repeat(code);
     }
+    this.#sounds.pass(now);
     this.paint();
+    this.#typing.follow();
+    this.#mirror.show(this.flow, this.state, now);
   };
 
   #pass(now: number): void {
     const pass = this.#clock.take(now);
     if (pass > 0 && !this.held && !document.hidden)
-      this.#tell(step(this.flow, this.state, { type: 'time', pass }));
+      this.#tell(step(this.flow, this.state, { type: 'time', pass }), true);
   }
 
-  #tell({ state, outcomes }: Stepped): void {
+  #readPad(now: number): void {
+    const { input } = this.flow.project;
+    const stick: Stick = {
+      pushed: input?.stick ?? USUAL_STICK.pushed,
+      rest: input?.rest ?? USUAL_STICK.rest,
+    };
+    for (const each of this.#pad.read(firstPad(), stick)) {
+      const code = padCode(each.button);
+      if (each.phase === 'up') this.#repeats.up(code);
+      else if (this.#isDirection(code)) this.#repeats.down(code, now, paceOf(this.flow.project));
+      this.give(each);
+    }
+  }
+
+  /** Directions repeat at the project's own pace, not at the system's. */
+  #repeat(code: string): void {
+    const pad = /^pad (\d+)$/.exec(code);
+    this.give(
+      pad
+        ? { type: 'pad', button: Number(pad[1]), phase: 'down', repeat: true }
+        : { type: 'key', code, phase: 'down', repeat: true },
+    );
+  }
+
+  #isDirection(code: string): boolean {
+    const actions = bindingsNow(this.flow, this.state).get(code) ?? [];
+    return actions.some((action) => (DIRECTIONS as readonly string[]).includes(action));
+  }
+
+  /** A press from where no pointer is, as a screen reader gives it. */
+  #pressed(spot: Spot): void {
+    if (this.held) return;
+    for (const phase of ['down', 'up'] as const)
+      this.give({ type: 'pointer', device: 'pointer', phase, spot });
+  }
+
+  /** `led`: the state comes of the one before it, by a step of this flow. */
+  #tell({ state, outcomes }: Stepped, led = false): void {
+    const before = this.state;
     this.state = state;
-    this.#sounds.hear(this.flow, state, outcomes);
+    // At once, so that no letter is lost between a press and the next frame.
+    this.#typing.follow();
+    const other =
+      before.values !== state.values || before.saves !== state.saves || before.rebound !== state.rebound;
+    if (other && this.#options.onKept) this.#options.onKept(keptOf(this.flow, state));
+    this.#sounds.hear(this.flow, led ? before : state, state, outcomes);
     this.#options.onStep?.(outcomes, state);
   }
 
   /** A pad in the hand plays wherever the keyboard would. */
   #hasKeys(): boolean {
-    return this.#options.keys === window || this.host.matches(':focus');
+    return this.#options.keys === window || document.activeElement === this.host;
   }
 
   #listen(): void {
@@ -229,12 +324,13 @@ export class Player {
     this.host.addEventListener('blur', leave, { signal });
     window.addEventListener('blur', leave, { signal });
     document.addEventListener('visibilitychange', () => this.#clock.pause(), { signal });
-    for (const [name, phase] of POINTER)
-      this.host.addEventListener(name, (event) => this.#pointer(event as PointerEvent, phase), { signal });
+    listenToPointer(this, signal);
   }
 
   #key(event: KeyboardEvent, phase: 'down' | 'up'): void {
     if (this.held || event.isComposing || this.#options.spares?.(event)) return;
+    // Words that are typed are the field's; only what ends the typing is the game's.
+    if (this.#typing.active && !ENDS.has(event.code)) return;
     // A modifier by itself is no press, unless the game has a use for it.
     if (MODIFIER.test(event.code) && !this.flow.bindings.has(event.code)) return;
     // The page's and the system's own shortcuts stay theirs.
@@ -244,26 +340,17 @@ export class Player {
     )
       return;
     event.preventDefault();
-    if (phase === 'down') this.#down.add(event.code);
-    else if (!this.#down.delete(event.code)) return;
-    this.give({ type: 'key', code: event.code, phase, ...(event.repeat ? { repeat: true } : {}) });
-  }
-
-  #pointer(event: PointerEvent, phase: 'down' | 'up' | 'move'): void {
-    if (this.held || (phase !== 'move' && event.button !== 0)) return;
-    const device = event.pointerType === 'touch' ? 'touch' : 'pointer';
-    if (phase === 'move' && device === 'touch') return;
-    this.#pass(performance.now());
-    const { x, y } = this.pointAt(event.clientX, event.clientY);
-    const spot = hitTest(this.flow, this.state, x, y);
-    const { hover } = this.state;
-    if (
-      phase === 'move' &&
-      (spot?.element ?? null) === (hover?.element ?? null) &&
-      (!hover || hover.serial === spot?.serial)
-    )
-      return;
-    this.give({ type: 'pointer', device, phase, spot });
+    // The system's repeats are not the game's.
+    if (event.repeat) return;
+    if (phase === 'down') {
+      this.#down.add(event.code);
+      if (this.#isDirection(event.code))
+        this.#repeats.down(event.code, performance.now(), paceOf(this.flow.project));
+    } else {
+      this.#repeats.up(event.code);
+      if (!this.#down.delete(event.code)) return;
+    }
+    this.give({ type: 'key', code: event.code, phase });
   }
 }
 
@@ -271,11 +358,22 @@ const covers = (flow: Flow): boolean => flow.project.design.fits === 'cover';
 
 const MODIFIER = /^$|^(Shift|Control|Alt|Meta|OS|CapsLock|NumLock)/;
 
-const POINTER = [
-  ['pointerdown', 'down'],
-  ['pointerup', 'up'],
-  ['pointermove', 'move'],
-] as const;
+/** What an input came from; null where it is no hand. */
+function deviceOf(input: Input): Device | null {
+  switch (input.type) {
+    case 'key':
+      return 'keys';
+    case 'pad':
+      return 'pad';
+    case 'pointer':
+    case 'scroll':
+      return input.device;
+    case 'gesture':
+      return isTouch(input.gesture) ? 'touch' : 'pointer';
+    default:
+      return null;
+  }
+}
 
 function firstPad(): Gamepad | null {
   return navigator.getGamepads?.().find((pad) => pad?.connected) ?? null;

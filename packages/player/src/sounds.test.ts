@@ -9,6 +9,7 @@ class Heard {
   muted = false;
   loop = false;
   playing = false;
+  volume = 1;
   ended: (() => void) | null = null;
   constructor(readonly address: string) {
     Heard.all.push(this);
@@ -73,7 +74,7 @@ test('music goes on from screen to screen of an area, changes with it, and ends 
     ['storm', ['at wind']],
     ['title', []],
   ] as const) {
-    sounds.hear(flow, at(id), []);
+    sounds.hear(flow, at(id), at(id), []);
     expect(now()).toEqual(playing);
   }
   expect(Heard.all).toHaveLength(2);
@@ -83,16 +84,16 @@ test('music goes on from screen to screen of an area, changes with it, and ends 
 test('a sound set off again begins again; it can be stopped; one that is gone is silence', () => {
   const sounds = new Sounds((id) => (id === 'bell' ? 'at bell' : ''));
   const { state } = begin(flow);
-  sounds.hear(flow, state, [sound('bell'), sound('gone')]);
-  sounds.hear(flow, state, [sound('bell')]);
+  sounds.hear(flow, state, state, [sound('bell'), sound('gone')]);
+  sounds.hear(flow, state, state, [sound('bell')]);
   expect([now(), Heard.all.length]).toEqual([['at bell'], 2]);
-  sounds.hear(flow, state, [sound('bell', 'stop sound')]);
+  sounds.hear(flow, state, state, [sound('bell', 'stop sound')]);
   expect(now()).toEqual([]);
 });
 
 test('it stands still while the run is held, goes on after, and can be muted', () => {
   const sounds = new Sounds((id) => `at ${id}`);
-  sounds.hear(flow, at('watch'), [sound('bell')]);
+  sounds.hear(flow, at('watch'), at('watch'), [sound('bell')]);
   Heard.all[0]!.pause();
   Heard.all[0]!.ended?.();
   sounds.still = true;
@@ -101,7 +102,7 @@ test('it stands still while the run is held, goes on after, and can be muted', (
   sounds.muted = true;
   expect(now()).toEqual(['at surf']);
   expect(Heard.all.find((each) => each.address === 'at surf')!.muted).toBe(true);
-  sounds.hear(flow, at('watch'), [sound('horn')]);
+  sounds.hear(flow, at('watch'), at('watch'), [sound('horn')]);
   expect(Heard.all.at(-1)!.muted).toBe(true);
   sounds.stop();
   expect(now()).toEqual([]);
@@ -110,8 +111,41 @@ test('it stands still while the run is held, goes on after, and can be muted', (
 test('what is set off while held waits until it goes on', () => {
   const sounds = new Sounds((id) => `at ${id}`);
   sounds.still = true;
-  sounds.hear(flow, at('title'), [sound('bell')]);
+  sounds.hear(flow, at('title'), at('title'), [sound('bell')]);
   expect(now()).toEqual([]);
   sounds.still = false;
   expect(now()).toEqual(['at bell']);
+});
+
+test('one piece of music gives way to the next over its time, and comes back where it was', () => {
+  const fading = compile({ ...project, sound: { fade: '100 ms', under: 0.5 } });
+  const sounds = new Sounds((id) => `at ${id}`);
+  const go = (id: string): void => sounds.hear(fading, at(id), at(id), []);
+  const volumes = () => Heard.all.filter((each) => each.playing).map((each) => [each.address, each.volume]);
+  go('watch');
+  sounds.pass(0);
+  sounds.pass(100);
+  go('storm');
+  sounds.pass(150);
+  expect(volumes()).toEqual([
+    ['at surf', 0.5],
+    ['at wind', 0.5],
+  ]);
+  go('watch');
+  sounds.pass(200);
+  expect(volumes()).toEqual([['at surf', 1]]);
+});
+
+test('a screen has music of its own, or silence, in place of its area’s', () => {
+  const own = compile({
+    ...project,
+    screens: project.screens.map((each) =>
+      each.id === 'watch'
+        ? { ...each, music: 'shanty' }
+        : each.id === 'storm'
+          ? { ...each, music: 'none' }
+          : each,
+    ),
+  });
+  expect(['watch', 'storm', 'dawn'].map((id) => musicOf(own, at(id)))).toEqual(['shanty', null, 'surf']);
 });

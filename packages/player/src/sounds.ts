@@ -1,14 +1,25 @@
 import type { Flow } from '@tavu/core/compile';
-import type { Id } from '@tavu/core/model';
-import type { Outcome, RunState } from '@tavu/core/run';
+import { toMicros, type Id } from '@tavu/core/model';
+import { isCovered, type Outcome, type RunState } from '@tavu/core/run';
+import { usualSound } from './usual';
 
-/** Plays what a run asks for: single sounds, and the music of the innermost area that has some. */
+interface Music {
+  asset: Id;
+  audio: HTMLAudioElement;
+  /** How much of it is there while pieces give way to one another, 0 to 1. */
+  there: number;
+  leaves: boolean;
+}
+
+/** Plays what a run asks for: single sounds, the usual ones, and the music of what is up, as loud as the project's values say. */
 export class Sounds {
   readonly #address: (asset: Id) => string;
   readonly #playing = new Map<Id, HTMLAudioElement>();
-  #music: { asset: Id; audio: HTMLAudioElement } | null = null;
+  #music: Music[] = [];
   #muted = false;
   #still = false;
+  #loud: Loudness = { music: 1, effects: 1, fade: 0 };
+  #last: number | null = null;
 
   constructor(address: (asset: Id) => string) {
     this.#address = address;
@@ -29,35 +40,75 @@ export class Sounds {
     }
   }
 
-  hear(flow: Flow, state: RunState, outcomes: readonly Outcome[]): void {
+  hear(flow: Flow, before: RunState, state: RunState, outcomes: readonly Outcome[]): void {
+    this.#loud = loudness(flow, state);
     for (const outcome of outcomes) {
       if (outcome.did === 'sound') this.#play(outcome.asset);
       if (outcome.did === 'stop sound') this.#stop(outcome.asset);
     }
-    const music = musicOf(flow, state);
-    if (music === (this.#music?.asset ?? null)) return;
-    this.#music?.audio.pause();
-    this.#music = null;
-    const audio = music === null ? null : this.#start(music);
-    if (music === null || !audio) return;
-    audio.loop = true;
-    this.#music = { asset: music, audio };
+    const usual = usualSound(flow, before, state, outcomes);
+    if (usual !== null) this.#play(usual);
+    const wanted = musicOf(flow, state);
+    const now = this.#music.find((each) => !each.leaves);
+    if (wanted !== (now?.asset ?? null)) {
+      if (now) now.leaves = true;
+      if (wanted !== null) this.#begin(wanted);
+      if (this.#loud.fade === 0) this.#drop((each) => each.leaves);
+    }
+    this.#level();
+  }
+
+  /** Lets music come and go; `now` in milliseconds. */
+  pass(now: number): void {
+    const passed = this.#last === null ? 0 : now - this.#last;
+    this.#last = now;
+    const fading = this.#music.filter((each) => each.leaves || each.there < 1);
+    if (this.#still || fading.length === 0 || passed <= 0) return;
+    const by = this.#loud.fade === 0 ? 1 : passed / this.#loud.fade;
+    for (const each of fading) each.there = Math.min(1, Math.max(0, each.there + (each.leaves ? -by : by)));
+    this.#drop((each) => each.leaves && each.there === 0);
+    this.#level();
   }
 
   stop(): void {
     for (const audio of this.#all()) audio.pause();
     this.#playing.clear();
-    this.#music = null;
+    this.#music = [];
   }
 
   #all(): HTMLAudioElement[] {
-    return [...this.#playing.values(), ...(this.#music ? [this.#music.audio] : [])];
+    return [...this.#playing.values(), ...this.#music.map((each) => each.audio)];
+  }
+
+  #level(): void {
+    for (const { audio, there } of this.#music) audio.volume = there * this.#loud.music;
+    for (const audio of this.#playing.values()) audio.volume = this.#loud.effects;
+  }
+
+  /** What is on its way out and wanted again comes back where it is. */
+  #begin(asset: Id): void {
+    const known = this.#music.find((each) => each.asset === asset);
+    if (known) {
+      known.leaves = false;
+      return;
+    }
+    const audio = this.#start(asset);
+    if (!audio) return;
+    audio.loop = true;
+    const first = this.#music.length === 0 && this.#last === null;
+    this.#music.push({ asset, audio, there: this.#loud.fade === 0 || first ? 1 : 0, leaves: false });
+  }
+
+  #drop(gone: (each: Music) => boolean): void {
+    for (const each of this.#music) if (gone(each)) each.audio.pause();
+    this.#music = this.#music.filter((each) => !gone(each));
   }
 
   #play(asset: Id): void {
     this.#stop(asset);
     const audio = this.#start(asset);
     if (!audio) return;
+    audio.volume = this.#loud.effects;
     this.#playing.set(asset, audio);
     audio.addEventListener('ended', () => {
       if (this.#playing.get(asset) === audio) this.#playing.delete(asset);
@@ -80,11 +131,40 @@ export class Sounds {
   }
 }
 
-/** The music that belongs to what is up: that of the base's innermost area that has some. */
+/** The music that belongs to what is up: the base's own, or that of its innermost area that has some. */
 export function musicOf(flow: Flow, state: RunState): Id | null {
-  for (const id of flow.screens.get(state.base.screen)?.areas ?? []) {
+  const base = flow.screens.get(state.base.screen);
+  const own = base?.screen.music;
+  if (own !== undefined) return own === 'none' ? null : own;
+  for (const id of base?.areas ?? []) {
     const music = flow.areas.get(id)?.area.music;
     if (music !== undefined) return music;
   }
   return null;
+}
+
+export interface Loudness {
+  /** 0 to 1. */
+  music: number;
+  effects: number;
+  /** Milliseconds one piece of music gives way to the next in. */
+  fade: number;
+}
+
+/** How loud things are now: by the values that say so, and music lower under a modal overlay. */
+export function loudness(flow: Flow, state: RunState): Loudness {
+  const { volumes = {}, under = 1, fade } = flow.project.sound ?? {};
+  const share = (id: Id | undefined): number => {
+    const value = id === undefined ? undefined : flow.values.get(id);
+    if (value?.type !== 'number') return 1;
+    const { least = 0, most = 100 } = value;
+    const now = Number(state.values[value.id] ?? value.default);
+    return most > least ? Math.min(1, Math.max(0, (now - least) / (most - least))) : 1;
+  };
+  const all = share(volumes.all);
+  return {
+    music: all * share(volumes.music) * (isCovered(flow, state, state.base) ? under : 1),
+    effects: all * share(volumes.effects),
+    fade: fade === undefined ? 0 : toMicros(fade, flow.project.rates) / 1000,
+  };
 }

@@ -1,0 +1,99 @@
+import { accessOf, type SpokenItem, type SpokenScreen } from '@tavu/core/access';
+import type { Flow } from '@tavu/core/compile';
+import type { Id } from '@tavu/core/model';
+import type { RunState } from '@tavu/core/run';
+
+/** How often, in milliseconds, what has changed is told; a counter that runs is not told with every frame. */
+const OFTEN = 150;
+
+/** The playing screens as elements of the page that nobody sees, for screen readers: roles, names, states, in reading order. */
+export class Mirror {
+  readonly #box = document.createElement('div');
+  readonly #said = document.createElement('div');
+  readonly #press: (serial: number, element: Id) => void;
+  #last = '';
+  #told = 0;
+  #focus = '';
+
+  constructor(root: ShadowRoot, press: (serial: number, element: Id) => void) {
+    this.#press = press;
+    for (const each of [this.#box, this.#said])
+      each.style.cssText =
+        'position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap';
+    this.#said.setAttribute('aria-live', 'polite');
+    root.append(this.#box, this.#said);
+  }
+
+  /** `now` in milliseconds. */
+  show(flow: Flow, state: RunState, now: number): void {
+    if (now - this.#told < OFTEN) return;
+    this.#told = now;
+    const screens = accessOf(flow, state);
+    const key = JSON.stringify(screens);
+    if (key === this.#last) return;
+    this.#last = key;
+    this.#box.replaceChildren(...screens.map((screen) => this.#screen(screen)));
+    const focused = screens.flatMap((screen) => screen.items).find((item) => item.focused);
+    const words = focused ? spoken(focused) : '';
+    if (words !== this.#focus) this.#said.textContent = words;
+    this.#focus = words;
+  }
+
+  #screen({ serial, name, role, covered, items }: SpokenScreen): HTMLElement {
+    const made = element('div', { role: role === 'main' ? 'region' : role, 'aria-label': name });
+    if (covered) made.setAttribute('aria-hidden', 'true');
+    else if (role === 'dialog') made.setAttribute('aria-modal', 'true');
+    made.append(...items.map((item) => this.#item(serial, item)));
+    return made;
+  }
+
+  #item(serial: number, item: SpokenItem): HTMLElement {
+    const { role, name, state, checked, disabled, share, tabs, focused } = item;
+    if (role === 'text') return element('p', {}, name);
+    if (role === 'heading') return element('h2', {}, name);
+    if (role === 'tablist') {
+      const list = element('div', { role, 'aria-label': name });
+      list.append(
+        ...tabs!.words.map((words, i) =>
+          element('div', { role: 'tab', 'aria-selected': String(i === tabs!.up) }, words),
+        ),
+      );
+      return list;
+    }
+    const attributes: Record<string, string> = {
+      role: role === 'choice' ? 'spinbutton' : role === 'list' ? 'group' : role,
+      'aria-label': role === 'button' && state ? `${name}, ${state}` : name,
+    };
+    if (checked !== undefined) attributes['aria-checked'] = String(checked);
+    if (disabled) attributes['aria-disabled'] = 'true';
+    if (focused) attributes['aria-current'] = 'true';
+    if (share !== undefined)
+      Object.assign(attributes, {
+        'aria-valuemin': '0',
+        'aria-valuemax': '100',
+        'aria-valuenow': String(share),
+      });
+    if (state !== undefined && (share !== undefined || role === 'choice'))
+      attributes['aria-valuetext'] = state;
+    const made = element('div', attributes, state ?? name);
+    if (role !== 'progressbar' && role !== 'list')
+      made.addEventListener('click', () => this.#press(serial, item.id));
+    return made;
+  }
+}
+
+const ROLE_WORDS: Partial<Record<SpokenItem['role'], string>> = { textbox: 'text entry', tablist: 'tabs' };
+
+/** What has the focus, in words. */
+function spoken({ role, name, state, disabled, tabs }: SpokenItem): string {
+  return [name, ROLE_WORDS[role] ?? role, state ?? tabs?.words[tabs.up], disabled ? 'cannot be used' : '']
+    .filter(Boolean)
+    .join(', ');
+}
+
+function element(tag: string, attributes: Record<string, string>, words?: string): HTMLElement {
+  const made = document.createElement(tag);
+  for (const [name, value] of Object.entries(attributes)) made.setAttribute(name, value);
+  if (words !== undefined) made.textContent = words;
+  return made;
+}

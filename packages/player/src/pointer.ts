@@ -1,0 +1,159 @@
+import { dragTest, hitTest, scrollTest } from '@tavu/core/paint';
+import type { Gesture } from '@tavu/core/model';
+import type { Player } from './player';
+
+/** How far a finger moves, in CSS pixels, until it scrolls, and until it has swiped. */
+const SLIP = 12;
+const SWIPE = 60;
+/** The longest a swipe takes, in milliseconds. */
+const QUICK = 700;
+
+interface Finger {
+  id: number;
+  x: number;
+  y: number;
+  at: number;
+  /** What it scrolls, once it does. */
+  scrolls: { serial: number; area: string; lastX: number; lastY: number } | null;
+  moved: boolean;
+}
+
+/** Gives a player what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
+export function listenToPointer(player: Player, signal: AbortSignal): void {
+  const { host } = player;
+  let finger: Finger | null = null;
+  const on = <K extends keyof HTMLElementEventMap>(
+    name: K,
+    heard: (event: HTMLElementEventMap[K]) => void,
+  ): void => host.addEventListener(name, heard, { signal, passive: false });
+  const gesture = (name: Gesture): boolean => {
+    if (!player.flow.bindings.has(name)) return false;
+    player.give({ type: 'gesture', gesture: name });
+    return true;
+  };
+  const isTouch = (event: PointerEvent): boolean => event.pointerType === 'touch';
+  const deviceOf = (event: PointerEvent) => (isTouch(event) ? 'touch' : 'pointer');
+
+  on('pointerdown', (event) => {
+    if (player.held) return;
+    if (isTouch(event) && finger) {
+      // A second finger: what the first was about to press is let go of.
+      player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+      finger.moved = true;
+      gesture('two fingers');
+      return;
+    }
+    if (event.button === 1 && gesture('middle button')) return event.preventDefault();
+    if (event.button > 0) return;
+    // Let go of outside the frame, it is let go of all the same.
+    host.setPointerCapture(event.pointerId);
+    player.passNow();
+    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    if (isTouch(event))
+      finger = {
+        id: event.pointerId,
+        x: event.clientX,
+        y: event.clientY,
+        at: event.timeStamp,
+        scrolls: null,
+        moved: false,
+      };
+    player.give({
+      type: 'pointer',
+      device: deviceOf(event),
+      phase: 'down',
+      spot: hitTest(player.flow, player.state, x, y),
+    });
+  });
+
+  on('pointermove', (event) => {
+    if (player.held) return;
+    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    if (isTouch(event) && finger?.id === event.pointerId && slips(event, finger, x, y)) return;
+    const drag = dragTest(player.flow, player.state, x, y);
+    if (drag) {
+      player.give({ type: 'pointer', device: deviceOf(event), phase: 'move', spot: drag });
+      return;
+    }
+    if (isTouch(event)) return;
+    player.passNow();
+    const spot = hitTest(player.flow, player.state, x, y);
+    const { hover } = player.state;
+    const same = (spot?.element ?? null) === (hover?.element ?? null);
+    if (!same || (hover && hover.serial !== spot?.serial))
+      player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot });
+  });
+
+  /** Once a finger has moved along what can be scrolled, it scrolls, and what it was on is not pressed. */
+  function slips(event: PointerEvent, now: Finger, x: number, y: number): boolean {
+    const [dx, dy] = [event.clientX - now.x, event.clientY - now.y];
+    if (!now.moved && Math.hypot(dx, dy) > SLIP) {
+      now.moved = true;
+      const along = player.state.pressed?.share !== undefined && Math.abs(dx) > Math.abs(dy);
+      const start = player.pointAt(now.x, now.y);
+      const found = along ? null : scrollTest(player.flow, player.state, start.x, start.y);
+      if (found) {
+        player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+        now.scrolls = { ...found, lastX: start.x, lastY: start.y };
+      }
+    }
+    if (!now.scrolls) return false;
+    const { serial, area, lastX, lastY } = now.scrolls;
+    player.give({ type: 'scroll', device: 'touch', serial, area, x: lastX - x, y: lastY - y });
+    now.scrolls = { serial, area, lastX: x, lastY: y };
+    return true;
+  }
+
+  const up = (event: PointerEvent): void => {
+    const own = finger?.id === event.pointerId ? finger : null;
+    if (own) finger = null;
+    if (player.held || (isTouch(event) && !own) || own?.scrolls) return;
+    const [dx, dy] = own ? [event.clientX - own.x, event.clientY - own.y] : [0, 0];
+    const swept = own && Math.hypot(dx, dy) > SWIPE && event.timeStamp - own.at < QUICK;
+    const dragging = player.state.pressed?.share !== undefined;
+    const way: Gesture =
+      Math.abs(dx) > Math.abs(dy)
+        ? dx > 0
+          ? 'swipe right'
+          : 'swipe left'
+        : dy > 0
+          ? 'swipe down'
+          : 'swipe up';
+    if (swept && !dragging && player.flow.bindings.has(way)) {
+      player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+      gesture(way);
+      return;
+    }
+    player.passNow();
+    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    const spot =
+      event.type === 'pointercancel'
+        ? null
+        : (dragTest(player.flow, player.state, x, y) ?? hitTest(player.flow, player.state, x, y));
+    player.give({ type: 'pointer', device: deviceOf(event), phase: 'up', spot });
+  };
+  on('pointerup', up);
+  on('pointercancel', up);
+
+  on('contextmenu', (event) => {
+    if (!player.held && gesture('right button')) event.preventDefault();
+  });
+
+  on('wheel', (event) => {
+    if (player.held) return;
+    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    const found = scrollTest(player.flow, player.state, x, y);
+    if (found) {
+      event.preventDefault();
+      const scale = player.flow.frame.width / host.getBoundingClientRect().width;
+      player.give({
+        type: 'scroll',
+        device: 'pointer',
+        ...found,
+        x: event.deltaX * scale,
+        y: event.deltaY * scale,
+      });
+    } else if (event.deltaY !== 0 && gesture(event.deltaY < 0 ? 'wheel up' : 'wheel down'))
+      event.preventDefault();
+  });
+}

@@ -1,0 +1,50 @@
+import { takerNow } from '@tavu/core/run';
+import type { Player } from './player';
+
+/** Keys that end typing; all others are for the words. */
+export const ENDS = new Set(['Enter', 'NumpadEnter', 'Escape', 'Tab']);
+
+/**
+ * While a text entry of the game has the keyboard, a field of the page that nobody sees takes what is typed, so that the system's
+ * own ways of writing work: dead keys, input methods, a phone's keyboard, pasting.
+ */
+export class Typing {
+  readonly #player: Player;
+  readonly #root: ShadowRoot;
+  #field: HTMLInputElement | null = null;
+
+  constructor(player: Player, root: ShadowRoot) {
+    this.#player = player;
+    this.#root = root;
+  }
+
+  get active(): boolean {
+    return this.#field !== null;
+  }
+
+  /** Puts the field there, or takes it away, as the run has it. */
+  follow(): void {
+    const { flow, state, host } = this.#player;
+    const taker = state.taking === null || this.#player.held ? null : takerNow(flow, { ...state });
+    if (taker?.type !== 'entry') {
+      const field = this.#field;
+      if (!field) return;
+      const had = this.#root.activeElement === field;
+      // Taking it away moves the focus, and what hears that comes here again.
+      this.#field = null;
+      field.remove();
+      if (had) host.focus({ preventScroll: true });
+      return;
+    }
+    if (this.#field) return;
+    const field = document.createElement('input');
+    field.value = String(state.values[taker.value] ?? '');
+    field.setAttribute('aria-label', taker.name);
+    field.style.cssText =
+      'position:absolute;left:0;bottom:0;width:1px;height:1px;opacity:0;border:0;padding:0';
+    field.addEventListener('input', () => this.#player.give({ type: 'text', text: field.value }));
+    this.#root.append(field);
+    this.#field = field;
+    field.focus({ preventScroll: true });
+  }
+}

@@ -1,0 +1,40 @@
+import type { Flow } from '@tavu/core/compile';
+import type { Id } from '@tavu/core/model';
+import { reachable, type Outcome, type RunState } from '@tavu/core/run';
+
+/** What the project has sound by itself for a step a player made: one sound at most. */
+export function usualSound(
+  flow: Flow,
+  before: RunState,
+  state: RunState,
+  outcomes: readonly Outcome[],
+): Id | null {
+  const rules = flow.project.sound ?? {};
+  for (const outcome of outcomes) {
+    if (outcome.did === 'link' && (outcome.cue.on === 'press' || outcome.cue.on === 'action')) {
+      const own = outcome.cue.on === 'press' ? soundOf(flow, outcome.from, outcome.cue.element) : undefined;
+      const kind = flow.links.get(outcome.link)?.kind;
+      const usual =
+        kind === 'back' || kind === 'clear' ? rules.back : kind === 'open' ? rules.open : rules.press;
+      return own ?? usual ?? (outcome.cue.on === 'press' ? rules.press : undefined) ?? null;
+    }
+    // Set by a control: links and the game are known by other names.
+    if (outcome.did === 'set' && outcome.by !== null && !flow.links.has(outcome.by))
+      return rules.press ?? null;
+  }
+  const focus = focusOf(flow, state);
+  const had = focusOf(flow, before);
+  const moved =
+    focus !== null && had !== null && focus.serial === had.serial && focus.element !== had.element;
+  return moved && (state.device === 'keys' || state.device === 'pad') ? (rules.focus ?? null) : null;
+}
+
+function soundOf(flow: Flow, screen: Id, element: Id): Id | undefined {
+  const found = flow.screens.get(screen)?.byId.get(element);
+  return found && 'sound' in found ? found.sound : undefined;
+}
+
+function focusOf(flow: Flow, state: RunState): { serial: number; element: Id } | null {
+  const holder = reachable(flow, state).find((each) => each.focus !== null);
+  return holder ? { serial: holder.serial, element: holder.focus! } : null;
+}
