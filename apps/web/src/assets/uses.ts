@@ -1,4 +1,4 @@
-import type { Id, Project } from '@tavu/core/model';
+import { USUAL_SOUNDS, type Id, type Project } from '@tavu/core/model';
 
 /** Where an asset is used: names of screens, components, styles, areas and sentences' owners, each once. */
 export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
@@ -10,10 +10,14 @@ export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
     else if (!known.includes(by)) known.push(by);
   };
   for (const owner of [...project.screens, ...(project.components ?? [])]) {
-    if ('background' in owner) count(owner.background.picture, owner.name);
+    if ('background' in owner) {
+      count(owner.background.picture, owner.name);
+      count(owner.music, owner.name);
+    }
     for (const element of owner.elements) {
       if ('asset' in element) count(element.asset, owner.name);
       if ('look' in element) count(element.look.font, owner.name);
+      if ('sound' in element) count(element.sound, owner.name);
       if (element.type === 'component')
         for (const given of Object.values(element.args ?? {}))
           if (typeof given === 'string') count(given, owner.name);
@@ -24,6 +28,7 @@ export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
   }
   for (const style of project.styles.text) count(style.font, `style ${style.name}`);
   for (const area of project.areas) count(area.music, area.name);
+  for (const usual of USUAL_SOUNDS) count(project.sound?.[usual], 'What is heard');
   const nameOf = (id: Id): string =>
     [...project.screens, ...project.areas, ...(project.components ?? [])].find((each) => each.id === id)
       ?.name ?? 'The whole project';

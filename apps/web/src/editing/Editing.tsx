@@ -1,11 +1,14 @@
 'use client';
 
 import { elementsAt } from '@tavu/core/paint';
-import { screenById, type Element, type Id } from '@tavu/core/model';
-import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { writtenAt } from '@tavu/core/component';
+import type { CompiledScreen } from '@tavu/core/compile';
+import { screenById, type Id, type Screen } from '@tavu/core/model';
+import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { liveFlow, livePlayer, useRun } from '../live/run';
 import { useSizes } from '../live/sizes';
 import { choose, chooseElementAlso, chosenElements, useStudio } from '../studio/store';
+import { Arrows, Ordering } from '../focus/Arrows';
 import { addDrawn } from './add';
 import { copyElements, pasteElements } from './clipboard';
 import { dragElements, dragOut, standingAround, useGuides, type Point } from './drag';
@@ -13,8 +16,9 @@ import { Frames } from './Frames';
 import { editingKey } from './keys';
 import { Marks } from './Marks';
 import { inPercent } from './percent';
-import { isLocked, reachedOn } from './reach';
+import { isLocked, reachedOn, type Reached } from './reach';
 import { TypeOver } from './TypeOver';
+import { posesNow, useKeying } from '../animation/keying';
 import { setView, useView } from './view';
 
 /** Over the held picture: choosing, drawing, moving and typing over what is on the screens that are up. */
@@ -22,25 +26,31 @@ export function Editing() {
   const flow = useStudio((studio) => studio.flow);
   const chosen = useStudio((studio) => studio.chosen);
   useSizes((sizes) => sizes.size);
+  // While keyframes are set, what is chosen stands where it is at that moment.
+  useKeying();
   const up = useRun((run) => run.up);
   const tool = useView((view) => view.tool);
   const marks = useView((view) => view.marks);
+  const arrows = useView((view) => view.arrows);
   const box = useRef<HTMLDivElement>(null);
-  const [typing, setTyping] = useState(false);
+  /** The element whose words are typed over. */
+  const [over, setOver] = useState<Id | null>(null);
+  const typing = over !== null && over === chosen.element;
   const at = liveFlow();
   const { width, height } = at.frame;
-  const screen = screenById(flow.project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
-  const compiled = screen && at.screens.get(screen.id);
-  const all = reachedOn(compiled, chosenElements(chosen));
+  const { screen, compiled, all } = edited();
   const [first] = all;
-  useEffect(() => setTyping(false), [chosen.element]);
+  // As written: what names a parameter goes on naming it.
+  const written =
+    typing && first && screen ? writtenAt(flow.project, screen, first.path)?.element : undefined;
+  const words = written && 'text' in written ? written : undefined;
   // Whoever had the game in hand has it to edit now, and gets it back when it goes on.
   useLayoutEffect(() => {
     const layer = box.current!;
     const game = livePlayer()?.host;
     if (document.activeElement === game) layer.focus({ preventScroll: true });
     return () => {
-      setView({ tool: null });
+      setView({ tool: null, ordering: null });
       if (layer.contains(document.activeElement)) game?.focus({ preventScroll: true });
     };
   }, []);
@@ -80,17 +90,24 @@ export function Editing() {
   };
 
   const deeper = (event: { clientX: number; clientY: number }): void => {
+    // What the first of the two presses chose may not have been drawn yet.
+    const [first] = reachedOn(compiled, chosenElements(useStudio.getState().chosen));
     if (!first || !compiled) return;
     if (first.element.type === 'component') {
-      const inner = elementsAt(compiled, pointOf(event)).find((id) => id.startsWith(`${first.path}/`));
+      const inner = elementsAt(compiled, pointOf(event), [], null, posesNow(compiled)).find((id) =>
+        id.startsWith(`${first.path}/`),
+      );
       if (inner) choose({ screen: compiled.id, element: stepInto(first.path, inner) });
-    } else if ('text' in first.element) setTyping(true);
+    } else if ('text' in first.element) setOver(first.path);
   };
 
   const keys = (event: KeyboardEvent): void => {
-    if (typing || !screen || !compiled || event.target !== box.current) return;
+    // Of what is chosen by now: a fast hand presses again before the last choice is drawn.
+    const { compiled, all } = edited();
+    if (typing || !compiled || event.target !== box.current) return;
+    const [first] = all;
     const done = editingKey(event, compiled, all, () => {
-      if (first && 'text' in first.element) setTyping(true);
+      if (first && 'text' in first.element) setOver(first.path);
     });
     if (done) event.preventDefault();
   };
@@ -120,21 +137,40 @@ export function Editing() {
           scale={scale}
         />
       )}
+      {compiled && arrows && (
+        <Arrows
+          compiled={compiled}
+          width={width}
+          height={height}
+          pointOf={pointOf}
+          chosen={chosenElements(chosen)}
+        />
+      )}
+      {compiled && <Ordering compiled={compiled} width={width} height={height} />}
       <Drawn width={width} height={height} />
-      {typing && first && screen && 'text' in first.element && (
+      {typing && first && words && screen && (
         <TypeOver
           screen={screen.id}
           path={first.path}
-          element={first.element as Element & { text: string }}
+          element={words}
           style={inPercent(first.rect, width, height)}
           onDone={() => {
-            setTyping(false);
+            setOver(null);
             box.current?.focus();
           }}
         />
       )}
     </div>
   );
+}
+
+/** The screen that is edited now, and what is chosen on it. */
+function edited(): { screen?: Screen; compiled?: CompiledScreen; all: Reached[] } {
+  const { project, chosen } = useStudio.getState();
+  const { up } = useRun.getState();
+  const screen = screenById(project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
+  const compiled = screen && liveFlow().screens.get(screen.id);
+  return { screen, compiled, all: reachedOn(compiled, chosenElements(chosen)) };
 }
 
 /** The screen that is edited when none is chosen: the top of what stands, for notices and companions go by themselves. */
@@ -161,7 +197,9 @@ function elementAt(up: readonly Id[], at: Point, chosen: readonly Id[]): Hit | n
   for (const id of [...up].reverse()) {
     const compiled = screens.get(id);
     if (!compiled) continue;
-    const found = elementsAt(compiled, at).find((path) => !isLocked(compiled, path));
+    const found = elementsAt(compiled, at, [], null, posesNow(compiled)).find(
+      (path) => !isLocked(compiled, path),
+    );
     if (found === undefined) continue;
     const open = chosen.find((path) => path.includes('/'));
     const within = open?.slice(0, open.lastIndexOf('/'));

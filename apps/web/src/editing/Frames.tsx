@@ -2,6 +2,7 @@
 
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { PointerEvent } from 'react';
+import { isKeying, keyedTurn } from '../animation/keying';
 import { endStep, edit } from '../studio/store';
 import { dragHandle, dragTurn, useGuides, type Handle, type Point } from './drag';
 import { inPercent } from './percent';
@@ -103,7 +104,9 @@ function Handles({
       {
         screen: compiled.id,
         element: reached.path,
-        change: { turn: turn === 0 ? undefined : turn },
+        change: isKeying(compiled.id)
+          ? keyedTurn(reached.element, turn - (reached.element.turn ?? 0))
+          : { turn: turn === 0 ? undefined : turn },
         here: useView.getState().here,
       },
       { key: `turn ${reached.path}` },

@@ -7,6 +7,8 @@ import {
   Captions,
   ChevronsLeftRight,
   Keyboard,
+  KeySquare,
+  Move,
   Grid3x3,
   Hand,
   Image,
@@ -30,7 +32,7 @@ import type { ReactNode } from 'react';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { IconButton, Sheet } from '../ui/parts';
-import { Row, Select } from '../ui/Row';
+import { ThingRow } from '../ui/Row';
 import { readNumber } from '../reading/numbers';
 import { TOOLS, type Tool } from './add';
 import { setView, useView } from './view';
@@ -51,6 +53,7 @@ const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   bubble: <MessageSquare size={16} />,
   spoken: <Captions size={16} />,
   prompt: <Keyboard size={16} />,
+  binding: <KeySquare size={16} />,
   address: <Link2 size={16} />,
   touch: <Pointer size={16} />,
 };
@@ -113,7 +116,11 @@ function Looking() {
   const margin = useStudio((studio) => studio.project.design.margin);
   const screens = useStudio((studio) => studio.project.screens);
   const chosen = useStudio((studio) => studio.chosen.screen);
-  const toggle = (name: string, key: 'snapping' | 'gridShown' | 'marginShown' | 'marks', icon: ReactNode) => (
+  const toggle = (
+    name: string,
+    key: 'snapping' | 'gridShown' | 'marginShown' | 'marks' | 'arrows',
+    icon: ReactNode,
+  ) => (
     <IconButton
       name={name}
       aria-pressed={view[key]}
@@ -129,6 +136,7 @@ function Looking() {
       {toggle('Grid', 'gridShown', <Grid3x3 size={15} />)}
       {toggle(`Safe margin, ${margin} %`, 'marginShown', <SquareDashed size={15} />)}
       {toggle('Marks and frames', 'marks', <ScanEye size={15} />)}
+      {toggle('Where the focus goes', 'arrows', <Move size={15} />)}
       <Sheet
         label="Line up"
         trigger={
@@ -141,19 +149,13 @@ function Looking() {
         }
       >
         <div className="space-y-2 p-3">
-          <Row label="Show faintly">
-            <Select
-              label="Show faintly"
-              value={view.sister ?? ''}
-              options={[
-                ['', 'no other screen'],
-                ...screens
-                  .filter((each) => each.id !== chosen)
-                  .map((each): [string, string] => [each.id, each.name]),
-              ]}
-              onChange={(id: string) => setView({ sister: id === '' ? null : id })}
-            />
-          </Row>
+          <ThingRow
+            label="Show faintly"
+            value={view.sister}
+            none="no other screen"
+            things={screens.filter((each) => each.id !== chosen)}
+            onChange={(id) => setView({ sister: id ?? null })}
+          />
           <Field
             label="How strongly, percent"
             value={String(Math.round(view.faint * 100))}

@@ -3,6 +3,7 @@
 import type { Element, Id } from '@tavu/core/model';
 import { useRef } from 'react';
 import { edit, endStep } from '../studio/store';
+import { translating } from '../language/shown';
 import { useView } from './view';
 
 /** Typing over the words of an element where they stand. Escape gives back what was there. */
@@ -19,8 +20,11 @@ export function TypeOver({
   style: object;
   onDone: () => void;
 }) {
-  const first = useRef(element.text);
+  const other = translating(screen, path, element.text);
+  const now = other?.text ?? element.text;
+  const first = useRef(now);
   const change = (text: string): void => {
+    if (other) return other.put(text);
     const { here } = useView.getState();
     const words = { text } as Partial<Element>;
     edit('change element', { screen, element: path, change: words, here }, { key: `type ${path}` });
@@ -29,7 +33,7 @@ export function TypeOver({
     <textarea
       autoFocus
       aria-label={`Words on ${element.name}`}
-      value={element.text}
+      value={now}
       maxLength={10_000}
       style={{ ...style, minHeight: 30, minWidth: 120 }}
       className="absolute z-20 resize-none rounded border-2 border-live bg-sheet/95 p-1 text-ink outline-none"

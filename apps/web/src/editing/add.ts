@@ -23,6 +23,7 @@ export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
   ['list', 'M'],
   ['progress', 'G'],
   ['entry', 'E'],
+  ['binding', 'Y'],
   ['portrait', 'R'],
   ['bubble', 'U'],
   ['spoken', 'D'],

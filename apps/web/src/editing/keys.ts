@@ -1,5 +1,6 @@
 import type { CompiledScreen } from '@tavu/core/compile';
 import { choose, edit } from '../studio/store';
+import { isKeying, keyedTurn } from '../animation/keying';
 import { letGo } from '../live/run';
 import { addElement, TOOLS } from './add';
 import { moved, putRects, type Reached } from './reach';
@@ -134,6 +135,7 @@ function duplicate({ id: screen }: CompiledScreen, all: readonly Reached[]): boo
 function turn({ id: screen }: CompiledScreen, all: readonly Reached[], by: number): boolean {
   const { here } = useView.getState();
   const changes = all.map(({ path, element }) => {
+    if (isKeying(screen)) return { element: path, change: keyedTurn(element, by), here };
     const to = ((((element.turn ?? 0) + by) % 360) + 360) % 360;
     return { element: path, change: { turn: to === 0 ? undefined : to }, here };
   });

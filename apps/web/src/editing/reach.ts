@@ -2,6 +2,7 @@ import type { CompiledScreen } from '@tavu/core/compile';
 import type { ElementChange } from '@tavu/core/edit';
 import { innerRoom, moveAxis, resizeAxis, spanOf, type Rect, type Way } from '@tavu/core/layout';
 import type { Element, Id } from '@tavu/core/model';
+import { isKeying, keyedAt, rectNow } from '../animation/keying';
 import { liveFlow } from '../live/run';
 import { chosenElements, edit, useStudio } from '../studio/store';
 import { useView } from './view';
@@ -19,7 +20,8 @@ export function reachedOn(compiled: CompiledScreen | undefined, paths: readonly 
   return paths.flatMap((path) => {
     const element = compiled?.byId.get(path);
     const rect = compiled?.layout.get(path);
-    return element && rect ? [{ path, element, rect }] : [];
+    if (!element || !rect) return [];
+    return [{ path, element, rect: isKeying(compiled!.id) ? rectNow(element, rect) : rect }];
   });
 }
 
@@ -49,6 +51,8 @@ export function roomOf(
 
 /** The change that brings an element from where it stands to another rect, its anchors and units kept. */
 export function toRect(compiled: CompiledScreen, { path, element, rect }: Reached, to: Rect): ElementChange {
+  const { here } = useView.getState();
+  if (isKeying(compiled.id)) return keyedAt(path, element, compiled.layout.get(path)!, to, here);
   const place = { ...element.place };
   for (const way of ['x', 'y'] as const) {
     const [a, b] = [spanOf(rect, way), spanOf(to, way)];
@@ -59,7 +63,7 @@ export function toRect(compiled: CompiledScreen, { path, element, rect }: Reache
       if (start !== 0) place[way] = moveAxis(place[way], start, room);
     } else place[way] = resizeAxis(place[way], start, end, room);
   }
-  return { element: path, change: { place }, here: useView.getState().here };
+  return { element: path, change: { place }, here };
 }
 
 /** Brings several to new rects, as one step; edits with the same key join. */

@@ -14,6 +14,10 @@ interface View {
   marginShown: boolean;
   /** Frames of what is chosen, touch areas, texts that do not fit. */
   marks: boolean;
+  /** Where the focus goes, as arrows. */
+  arrows: boolean;
+  /** The order things are read in is being clicked through: those that have been. */
+  ordering: readonly Id[] | null;
   /** A screen that shows faintly over the one that is edited. */
   sister: Id | null;
   /** How strongly, 0 to 1. */
@@ -28,6 +32,8 @@ export const useView = create<View>(() => ({
   gridShown: false,
   marginShown: false,
   marks: true,
+  arrows: false,
+  ordering: null,
   sister: null,
   faint: 0.35,
 }));

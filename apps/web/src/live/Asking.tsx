@@ -168,7 +168,7 @@ function sourceOf(what: Asked): Id | null {
   const state = livePlayer()?.state;
   if (!state) return null;
   if (what.kind === 'returned') return what.to;
-  if (what.kind === 'done' || what.kind === 'gap') return what.screen;
+  if (what.kind === 'done' || what.kind === 'failed' || what.kind === 'gap') return what.screen;
   const pressed =
     what.kind === 'press' ? allUp(state).find((each) => each.serial === what.spot.serial) : undefined;
   return (pressed ?? state.overlays.at(-1) ?? state.base).screen;
@@ -187,6 +187,12 @@ function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['p
     return (
       <>
         When <b>{titleCase(codeName(what.code))}</b> goes down,
+      </>
+    );
+  if (what.kind === 'failed')
+    return (
+      <>
+        When what <b>{screenById(project, what.screen)?.name}</b> loads has failed,
       </>
     );
   if (what.kind === 'done' || what.kind === 'gap')
@@ -216,7 +222,7 @@ function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['p
 function cueOf(what: Asked): Cue | null {
   if (what.kind === 'event') return { on: 'event', event: what.event };
   if (what.kind === 'press') return what.spot.element ? { on: 'press', element: what.spot.element } : null;
-  if (what.kind === 'done') return { on: 'done' };
+  if (what.kind === 'done' || what.kind === 'failed') return { on: what.kind };
   if (what.kind === 'returned') return { on: 'returned', screen: what.screen, outcome: what.outcome };
   if (what.kind === 'gap') return null;
   const known = what.actions.find((action) => action !== 'confirm') ?? what.actions[0];

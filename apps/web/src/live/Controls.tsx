@@ -4,8 +4,11 @@ import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, Vo
 import { useState } from 'react';
 import { linksFrom } from '@tavu/core/model';
 import { edit, say, useStudio } from '../studio/store';
+import type { Device } from '@tavu/core/run';
 import { Picker } from '../ui/Picker';
+import { Select } from '../ui/Row';
 import { Button, Choices, IconButton, Sheet, Tip } from '../ui/parts';
+import { LanguageSwitch } from '../language/LanguageSwitch';
 import { Pad } from './Pad';
 import { EventButton } from './EventButton';
 import { toggleStrip, useSizes } from './sizes';
@@ -14,6 +17,7 @@ import {
   restart,
   setMaking,
   setMuted,
+  setOnly,
   setSpeed,
   SPEEDS,
   startAt,
@@ -90,9 +94,35 @@ export function Controls() {
           </Button>
         </Tip>
       </div>
+      <div className="flex items-center gap-1.5">
+        <span className="text-soft">Played by</span>
+        <PlayedBy />
+        <span className="text-soft">in</span>
+        <LanguageSwitch />
+      </div>
       {pad && <Pad />}
       <Events />
     </div>
+  );
+}
+
+/** All four ways to play, or one of them alone. */
+function PlayedBy() {
+  const only = useRun((run) => run.only);
+  return (
+    <Select<Device | ''>
+      label="Played by"
+      value={only ?? ''}
+      options={[
+        ['', 'any device'],
+        ['keys', 'keys alone'],
+        ['pad', 'pad alone'],
+        ['pointer', 'pointer alone'],
+        ['touch', 'touch alone'],
+      ]}
+      className={`h-6 shrink-0 border bg-sheet text-sm ${only === null ? 'border-line' : 'border-live font-semibold text-live'}`}
+      onChange={(to) => setOnly(to === '' ? null : to)}
+    />
   );
 }
 
@@ -174,20 +204,26 @@ function Events() {
   );
 }
 
-/** Screens that are up and wait for what is on them to finish. */
+/** Screens that are up and wait for what is on them to finish, or to fail. */
 function Finished() {
   const project = useStudio((studio) => studio.project);
   const up = useRun((run) => run.up);
+  const waits = (screen: string, on: 'done' | 'failed'): boolean =>
+    linksFrom(project, screen).some((link) => link.cue.on === on);
   return project.screens
-    .filter(({ id }) => up.includes(id) && linksFrom(project, id).some((link) => link.cue.on === 'done'))
-    .map((screen) => (
-      <button
-        key={screen.id}
-        type="button"
-        className="h-6.5 rounded-full border border-double border-strong px-2.5 hover:bg-chosen-wash"
-        onClick={() => give({ type: 'done', screen: screen.id })}
-      >
-        {screen.name} has finished
-      </button>
-    ));
+    .filter(({ id }) => up.includes(id))
+    .flatMap((screen) =>
+      (['done', 'failed'] as const)
+        .filter((on) => waits(screen.id, on))
+        .map((on) => (
+          <button
+            key={`${screen.id} ${on}`}
+            type="button"
+            className="h-6.5 rounded-full border border-double border-strong px-2.5 hover:bg-chosen-wash"
+            onClick={() => give({ type: on, screen: screen.id })}
+          >
+            {screen.name} has {on === 'done' ? 'finished' : 'failed'}
+          </button>
+        )),
+    );
 }

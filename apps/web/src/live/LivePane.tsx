@@ -74,7 +74,7 @@ export function LivePane() {
           event.preventDefault();
           dropOnLive([...event.dataTransfer.files]);
         }}
-        className="relative min-h-40 shrink-0 bg-well p-2.5"
+        className="relative min-h-40 shrink bg-well p-2.5"
         style={{ height: `min(60%, calc((100cqw - 20px) * ${size.height / size.width} + 20px))` }}
       >
         <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>

@@ -9,7 +9,7 @@ import { readNumber } from '../reading/numbers';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button, IconButton, Sheet } from '../ui/parts';
-import { Row, Select } from '../ui/Row';
+import { SelectRow } from '../ui/Row';
 import { livePlayer } from './run';
 import { flowAt, showSize, sizesOf, useSizes } from './sizes';
 
@@ -24,20 +24,18 @@ export function SizeStrip() {
   return (
     <section aria-label="Sizes and shapes" className="shrink-0 border-b border-line px-3.5 py-2">
       <div className="mb-1 flex items-center gap-3">
-        <Row label="In another shape">
-          <Select
-            label="In another shape"
-            value={project.design.fits ?? 'bars'}
-            options={[
-              ['bars', 'all of it, with bars'],
-              ['cover', 'cut, to cover'],
-              ['adapt', 'the anchors decide'],
-            ]}
-            onChange={(fits: 'bars' | 'cover' | 'adapt') =>
-              edit('change design', { fits: fits === 'bars' ? undefined : fits })
-            }
-          />
-        </Row>
+        <SelectRow
+          label="In another shape"
+          value={project.design.fits ?? 'bars'}
+          options={[
+            ['bars', 'all of it, with bars'],
+            ['cover', 'cut, to cover'],
+            ['adapt', 'the anchors decide'],
+          ]}
+          onChange={(fits: 'bars' | 'cover' | 'adapt') =>
+            edit('change design', { fits: fits === 'bars' ? undefined : fits })
+          }
+        />
         <span className="grow" />
         <OwnSize />
       </div>

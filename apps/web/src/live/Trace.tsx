@@ -6,6 +6,7 @@ import { outcomeWords, reasonWords } from '@tavu/core/words';
 import { CornerDownRight } from 'lucide-react';
 import { useState } from 'react';
 import { choose, chooseLink, useStudio } from '../studio/store';
+import { useMoments } from '../time/units';
 import { AskSwitch } from './Controls';
 import { goBackTo, useRun, type Entry } from './run';
 
@@ -34,7 +35,7 @@ export function Trace() {
     .slice(-120)
     .reverse();
   return (
-    <div className="flex min-h-26 flex-1 shrink-0 flex-col">
+    <div className="flex min-h-18 flex-1 shrink-0 flex-col">
       <div className="flex shrink-0 items-center gap-2 px-3.5 pt-1">
         <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
           Show
@@ -84,6 +85,7 @@ function toneOf({ did }: Outcome): string {
 
 function TraceLine({ entry, project, ahead }: { entry: Entry; project: Project; ahead: boolean }) {
   const { outcome } = entry;
+  const moment = useMoments();
   const passed = outcome.did === 'link' || outcome.did === 'nowhere' ? (outcome.passed ?? []) : [];
   return (
     <li className={ahead ? 'opacity-60' : ''}>
@@ -96,7 +98,7 @@ function TraceLine({ entry, project, ahead }: { entry: Entry; project: Project; 
           goBackTo(entry);
         }}
       >
-        <span className="shrink-0 text-soft">{(outcome.at / 1_000_000).toFixed(3)}</span>
+        <span className="shrink-0 text-soft">{moment(outcome.at)}</span>
         <span className="min-w-0 truncate">{outcomeWords(project, outcome)}</span>
       </button>
       {passed.slice(0, 3).map((each) => (

@@ -4,6 +4,7 @@ import {
   allUp,
   isBlocked,
   isFrozen,
+  type Device,
   type Input,
   type Nowhere,
   type Outcome,
@@ -11,7 +12,9 @@ import {
 } from '@tavu/core/run';
 import { Player } from '@tavu/player';
 import { create } from 'zustand';
+import { keepPlayed } from '../storage/db';
 import { say, useStudio } from '../studio/store';
+import { useLanguage } from '../language/shown';
 import { flowAt, useSizes } from './sizes';
 
 /** The one run of the window: the player and what the parts around it show of it. */
@@ -43,6 +46,8 @@ interface Run {
   held: boolean;
   speed: number;
   muted: boolean;
+  /** The one device that plays; null is any. */
+  only: Device | null;
   /** The keyboard is with the game. */
   inHand: boolean;
   /** Stop where anything leads nowhere, and ask. */
@@ -72,6 +77,7 @@ export const useRun = create<Run>(() => ({
   held: false,
   speed: 1,
   muted: false,
+  only: null,
   inHand: false,
   making: true,
   asking: null,
@@ -103,10 +109,20 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
   const { sources } = useStudio.getState();
   forget();
   setState({ held: false });
-  const made = new Player(host, { flow: liveFlow(), sources, onStep: hear, spares, veils: true });
+  const { id } = useStudio.getState().project;
+  const made = new Player(host, {
+    flow: liveFlow(),
+    sources,
+    onStep: hear,
+    spares,
+    veils: true,
+    kept: useStudio.getState().played,
+    onKept: (kept) => keepSoon(id, kept),
+  });
   player = made;
   made.speed = getState().speed;
   made.muted = getState().muted;
+  made.only = getState().only;
   const stop = useStudio.subscribe((now, before) => {
     if (now.sources !== before.sources) made.show(now.sources);
     if (now.flow !== before.flow) made.load(liveFlow());
@@ -114,12 +130,22 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
   const stopSizes = useSizes.subscribe((now, before) => {
     if (now.size !== before.size) made.load(liveFlow());
   });
+  const stopLanguage = useLanguage.subscribe(() => made.load(liveFlow()));
   return () => {
     stop();
+    stopLanguage();
     stopSizes();
     made.destroy();
     player = null;
   };
+}
+
+let keeping: ReturnType<typeof setTimeout> | undefined;
+
+/** What players choose is written down after a moment, since a slider says it many times over. */
+function keepSoon(id: Id, kept: unknown): void {
+  clearTimeout(keeping);
+  keeping = setTimeout(() => void keepPlayed(id, kept).catch(() => undefined), 100);
 }
 
 /** States the run has gone through, to go back to: after every step that did anything, and now and then between. */
@@ -128,7 +154,29 @@ const MOST_MOMENTS = 1500;
 /** While the run is being taken back, what is told of it stays as it was. */
 let turning = false;
 
+/** What Live shows is no part of the run: one hand-over by itself. */
+let asideFrom: RunState | null = null;
+
+/** Shows a state that is no part of the run; the run waits where it is. */
+export function showAside(state: RunState): void {
+  if (!player) return;
+  if (!asideFrom) {
+    hold();
+    asideFrom = player.state;
+  }
+  player.see(state);
+}
+
+/** Back to the run. */
+export function endAside(): void {
+  const state = asideFrom;
+  if (!state) return;
+  player?.goTo(state);
+  asideFrom = null;
+}
+
 function hear(outcomes: readonly Outcome[], state: RunState): void {
+  if (asideFrom) return;
   const before = last ?? state;
   last = state;
   const told = getState();
@@ -188,6 +236,7 @@ function deadEnd(outcomes: readonly Outcome[]): Asked | null {
 /** Takes the run back or forth to a moment; what came later is forgotten only when it goes on from there. */
 function turnTo(state: RunState, pass = 0): void {
   if (!player) return;
+  endAside();
   hold();
   turning = true;
   player.goTo(state);
@@ -265,6 +314,7 @@ export function hold(): void {
 }
 
 export function letGo(): void {
+  endAside();
   goOnFromHere();
   player?.letGo();
   setState({ held: false, asking: null });
@@ -287,6 +337,7 @@ function forget(): void {
 }
 
 export function restart(): void {
+  endAside();
   forget();
   player?.restart();
   letGo();
@@ -295,6 +346,7 @@ export function restart(): void {
 /** Brings a screen up, at rest and held; one that is up already is only held. */
 export function showHeld(screen: Id): void {
   if (!player) return;
+  endAside();
   if (!getState().up.includes(screen)) {
     forget();
     player.beginAt(screen, true);
@@ -304,12 +356,14 @@ export function showHeld(screen: Id): void {
 
 /** Plays from a screen. */
 export function startAt(screen: Id): void {
+  endAside();
   forget();
   player?.beginAt(screen, false);
   letGo();
 }
 
 export function give(input: Input): void {
+  endAside();
   if (getState().held) letGo();
   player?.give(input);
 }
@@ -319,6 +373,7 @@ export const goBackTo = (entry: Entry): void => turnTo(entry.before);
 /** Goes on to the next moment at which anything happens of itself, and stays held there. */
 export function stepOn(): boolean {
   if (!player) return false;
+  endAside();
   hold();
   goOnFromHere();
   return player.passToDue();
@@ -334,6 +389,20 @@ export function setByHand(value: Id, to: Scalar): void {
 export function setMuted(muted: boolean): void {
   if (player) player.muted = muted;
   setState({ muted });
+}
+
+/** Lets only one device play, to feel how it is with that alone. */
+export function setOnly(only: Device | null): void {
+  if (player) player.only = only;
+  setState({ only });
+}
+
+/** Everything that was chosen and saved while playing is forgotten, and the run begins anew. */
+export function forgetPlayed(): void {
+  endAside();
+  forget();
+  player?.forget();
+  letGo();
 }
 
 export function setMaking(making: boolean): void {
@@ -354,7 +423,8 @@ export function giveAgain(what: Asked): void {
   letGo();
   if (!player || what.kind === 'gap' || what.kind === 'returned') return;
   if (what.kind === 'event') return player.give({ type: 'event', event: what.event, fields: what.fields });
-  if (what.kind === 'done') return player.give({ type: 'done', screen: what.screen });
+  if (what.kind === 'done' || what.kind === 'failed')
+    return player.give({ type: what.kind, screen: what.screen });
   if (what.kind === 'input') return tap(what.code);
   const { spot } = what;
   const confirm = useStudio.getState().project.actions.find((each) => each.id === 'confirm');

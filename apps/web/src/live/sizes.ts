@@ -1,3 +1,5 @@
+import { STRETCHED } from '@tavu/core/language';
+import { spokenBy, useLanguage } from '../language/shown';
 import { compile, frameOf, type Flow, type Frame } from '@tavu/core/compile';
 import type { Project, Size } from '@tavu/core/model';
 import { create } from 'zustand';
@@ -39,15 +41,22 @@ export const frameAt = (project: Project, size: Size | null): Frame =>
 
 const made = new Map<string, Flow>();
 
-/** The flow laid out for a size; remade only where the project has changed since it was last asked for. */
-export function flowAt(flow: Flow, size: Size | null): Flow {
+/** The flow laid out for a size and said in a language; remade only where the project has changed since it was last asked for. */
+export function flowAt(
+  flow: Flow,
+  size: Size | null,
+  code: string | null = useLanguage.getState().code,
+): Flow {
   const frame = frameAt(flow.project, size);
-  if (frame.width === flow.frame.width && frame.height === flow.frame.height) return flow;
-  const key = `${frame.width}×${frame.height}`;
+  const project = spokenBy(flow.project, code);
+  const asDesigned = frame.width === flow.frame.width && frame.height === flow.frame.height;
+  if (asDesigned && project === flow.project) return flow;
+  const language = project === flow.project || code === null || code === STRETCHED ? flow.language : code;
+  const key = `${frame.width}×${frame.height} ${code}`;
   const known = made.get(key);
-  if (known?.project === flow.project) return known;
-  const same = known?.project.id === flow.project.id ? known : undefined;
-  const next = compile(flow.project, same, frame);
+  if (known?.project === project && known.reduced === flow.reduced) return known;
+  const same = known?.project.id === project.id ? known : undefined;
+  const next = compile(project, same, { frame, asked: flow.reduced, language });
   made.set(key, next);
   return next;
 }

@@ -2,7 +2,8 @@
 
 import type { ReactNode } from 'react';
 import { RotateCcw } from 'lucide-react';
-import { IconButton } from '../ui/parts';
+import { IconButton, type OneOf } from '../ui/parts';
+import { Select } from '../ui/Row';
 
 /** What is set, and which of it is an exception from a shared style. */
 export interface LookProps<Look> {
@@ -63,32 +64,11 @@ export function Switched({
 }
 
 /** A labelled choice above the line of its fields. */
-export function Pick<T extends string>({
-  label,
-  value,
-  options,
-  onChange,
-}: {
-  label: string;
-  value: T;
-  options: readonly (readonly [T, string])[];
-  onChange: (value: T) => void;
-}) {
+export function Pick<T extends string>(props: OneOf<T, readonly [T, string]>) {
   return (
     <label className="block">
-      <span className="mb-0.5 block text-sm text-soft">{label}</span>
-      <select
-        aria-label={label}
-        value={value}
-        className="h-7 max-w-32 cursor-pointer rounded border border-line bg-sheet"
-        onChange={(event) => onChange(event.target.value as T)}
-      >
-        {options.map(([key, words]) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
-      </select>
+      <span className="mb-0.5 block text-sm text-soft">{props.label}</span>
+      <Select {...props} className="max-w-32 border border-line bg-sheet" />
     </label>
   );
 }

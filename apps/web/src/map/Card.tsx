@@ -5,7 +5,8 @@ import { CARD, type MapCard } from '@tavu/core/map';
 import { linkTroubles, screenTroubles } from '@tavu/core/check';
 import { readName, screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
 import { paintStill, type Item } from '@tavu/core/paint';
-import { Clock, CornerUpLeft, Timer, TriangleAlert } from 'lucide-react';
+import { movesOddly } from '@tavu/core/motion';
+import { Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { useRun } from '../live/run';
 import { Picture } from '../picture/Picture';
@@ -168,6 +169,7 @@ function Caption({
   const timed = links.find((link) => link.cue.on === 'time');
   const back = links.some((link) => link.kind === 'back');
   const ends = links.some((link) => link.kind === 'end');
+  const odd = movesOddly(project, card.id);
   const troubled = useMemo(() => isTroubled(project, card.id), [project, card.id]);
   if (naming && screen) {
     const others = project.screens.filter((each) => each !== screen).map((each) => each.name);
@@ -198,6 +200,11 @@ function Caption({
       {timed?.cue.on === 'time' && (
         <span title={`Goes on by itself after ${timed.cue.after}`} className="text-soft">
           <Clock size={11} role="img" aria-label={`after ${timed.cue.after}`} />
+        </span>
+      )}
+      {odd && (
+        <span title="Comes and goes in its own way" className="text-soft">
+          <Waves size={11} role="img" aria-label="moves in its own way" />
         </span>
       )}
       {screen?.layer === 'notice' && (

@@ -2,6 +2,7 @@
 
 import { cellKey, planGrid } from '@tavu/core/map';
 import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
+import { isException } from '@tavu/core/motion';
 import { cueLabel, sentenceText } from '@tavu/core/words';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -63,7 +64,7 @@ export function GridPane() {
               </th>
               <td className={cellLook}>
                 {grid.back.get(from.id)?.map((id) => (
-                  <CueMark key={id} link={links.get(id)!} odd={false} />
+                  <CueMark key={id} link={links.get(id)!} />
                 ))}
                 {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
               </td>
@@ -71,8 +72,8 @@ export function GridPane() {
                 const cell = grid.cells.get(cellKey(from.id, to.id));
                 return (
                   <td key={to.id} className={`${cellLook} group relative ${cell ? 'bg-sheet' : ''}`}>
-                    {cell?.links.map((id) => (
-                      <CueMark key={id} link={links.get(id)!} odd={cell.odd} />
+                    {cell?.map((id) => (
+                      <CueMark key={id} link={links.get(id)!} />
                     ))}
                     <NewCell from={from.id} to={to} fromName={from.name} />
                   </td>
@@ -86,15 +87,17 @@ export function GridPane() {
   );
 }
 
-function CueMark({ link, odd }: { link: Link; odd: boolean }) {
+function CueMark({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
+  const odd = isException(project, link);
   const chosen = useStudio((studio) => studio.chosen.link === link.id);
   return (
     <button
       type="button"
       title={sentenceText(project, link)}
+      aria-label={`${cueLabel(project, link.from, link.cue)}${odd ? ', moves in its own way' : ''}`}
       aria-pressed={chosen}
-      className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd && link.motion ? 'underline decoration-wavy underline-offset-3' : ''}`}
+      className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd ? 'underline decoration-wavy underline-offset-3' : ''}`}
       onClick={() => chooseLink(link.id)}
     >
       {cueLabel(project, link.from, link.cue)}

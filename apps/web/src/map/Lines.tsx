@@ -2,8 +2,9 @@
 
 import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
 import type { Id, Link, Project } from '@tavu/core/model';
+import { isException } from '@tavu/core/motion';
 import { actionById, cueLabel, keyName, sentenceText } from '@tavu/core/words';
-import { Clock, Zap } from 'lucide-react';
+import { Clock, Waves, Zap } from 'lucide-react';
 import { memo } from 'react';
 import { useRun } from '../live/run';
 import { chooseLink, useStudio } from '../studio/store';
@@ -176,6 +177,16 @@ function Label({
 }
 
 function CueMark({ project, link }: { project: Project; link: Link }) {
+  if (!isException(project, link)) return <CueWord project={project} link={link} />;
+  return (
+    <span className="flex min-w-0 items-center gap-0.5">
+      <CueWord project={project} link={link} />
+      <Waves size={10} role="img" aria-label="moves in its own way" className="shrink-0" />
+    </span>
+  );
+}
+
+function CueWord({ project, link }: { project: Project; link: Link }) {
   const label = cueLabel(project, link.from, link.cue);
   switch (link.cue.on) {
     case 'time':

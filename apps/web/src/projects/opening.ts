@@ -2,7 +2,8 @@ import { freshId, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { largeProject } from '@tavu/core/starter';
 import type { Problem } from '@tavu/core/schema';
-import { fetchProject, keepAssets, keepProject, listProjects } from '../storage/db';
+import { readKept } from '@tavu/core/run';
+import { fetchPlayed, fetchProject, keepAssets, keepProject, listProjects } from '../storage/db';
 import { files, openDemo } from '../storage/files';
 import { openInStudio, say } from '../studio/store';
 
@@ -35,7 +36,7 @@ export async function openKept(id: Id): Promise<Problem[] | null> {
   if (!kept) return [{ place: 'the browser’s storage', reason: 'It is not there any more.' }];
   const read = await (await files()).readDocument(kept.document);
   if ('problems' in read) return read.problems;
-  openInStudio(read.project, kept.assets);
+  openInStudio(read.project, kept.assets, readKept(await fetchPlayed(id).catch(() => null)));
   return null;
 }
 

@@ -1,18 +1,20 @@
 'use client';
 
 import { areasAround, readName, screensIn, type Area } from '@tavu/core/model';
-import { motionWords } from '@tavu/core/words';
+import { ruleAround } from '@tavu/core/motion';
+import { motionWords, ruleWords } from '@tavu/core/words';
 import { Trash2 } from 'lucide-react';
 import { choose, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button, Sheet } from '../ui/parts';
-import { Row, Select } from '../ui/Row';
+import { Row, SelectRow, ThingRow } from '../ui/Row';
 import { OwnMotion } from './MotionSheet';
 import { SentenceList } from './SentenceList';
 
 /** What holds for all the screens of an area: its sentences, its clock, its motion, its music, what is up beside them. */
 export function AreaPanel({ area }: { area: Area }) {
   const project = useStudio((studio) => studio.project);
+  const rule = ruleAround(project, area.parent);
   const put = (change: Partial<Area>): void => void edit('change area', { area: area.id, change });
   const others = project.areas.filter((each) => each !== area);
   const held = screensIn(project, area.id);
@@ -36,51 +38,42 @@ export function AreaPanel({ area }: { area: Area }) {
           onChange={(name) => put({ name })}
         />
         <div className="divide-y divide-line border-y border-line">
-          <Row label="Lies in">
-            <Select
-              label="Lies in"
-              value={area.parent ?? ''}
-              options={[
-                ['', 'no other'],
-                ...others
-                  .filter((each) => !areasAround(project, each.id).includes(area.id))
-                  .map((each): [string, string] => [each.id, each.name]),
-              ]}
-              onChange={(parent: string) => put({ parent: parent === '' ? null : parent })}
-            />
-          </Row>
-          <Row label="Game clock">
-            <Select
-              label="Game clock"
-              value={area.freezes === undefined ? '' : area.freezes ? 'yes' : 'no'}
-              options={[
-                ['', 'as each screen says'],
-                ['yes', 'frozen'],
-                ['no', 'runs'],
-              ]}
-              onChange={(to: string) => put({ freezes: to === '' ? undefined : to === 'yes' })}
-            />
-          </Row>
+          <ThingRow
+            label="Lies in"
+            value={area.parent}
+            none="no other"
+            things={others.filter((each) => !areasAround(project, each.id).includes(area.id))}
+            onChange={(id) => put({ parent: id ?? null })}
+          />
+          <SelectRow
+            label="Game clock"
+            value={area.freezes === undefined ? '' : area.freezes ? 'yes' : 'no'}
+            options={[
+              ['', 'as each screen says'],
+              ['yes', 'frozen'],
+              ['no', 'runs'],
+            ]}
+            onChange={(to: string) => put({ freezes: to === '' ? undefined : to === 'yes' })}
+          />
           <Row label="Motion">
             <Sheet
               label="Motion of this area"
               trigger={
                 <button type="button" className="blank">
-                  {area.motion ? motionWords(area.motion) : 'house motion'}
+                  {area.motion ? motionWords(project, area.motion) : ruleWords(rule)}
                 </button>
               }
             >
-              <OwnMotion motion={area.motion} onChange={(motion) => put({ motion })} />
+              <OwnMotion motion={area.motion} rule={rule} onChange={(motion) => put({ motion })} />
             </Sheet>
           </Row>
-          <Row label="Music">
-            <Select
-              label="Music"
-              value={area.music ?? ''}
-              options={[['', 'none'], ...sounds.map((asset): [string, string] => [asset.id, asset.name])]}
-              onChange={(music: string) => put({ music: music === '' ? undefined : music })}
-            />
-          </Row>
+          <ThingRow
+            label="Music"
+            value={area.music}
+            none="none"
+            things={sounds}
+            onChange={(music) => put({ music })}
+          />
         </div>
       </section>
       <Held

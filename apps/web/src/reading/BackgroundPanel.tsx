@@ -7,7 +7,7 @@ import { Switched } from '../looks/parts';
 import { edit, useStudio } from '../studio/store';
 import { Group } from '../ui/Group';
 import { NumberField } from '../ui/NumberField';
-import { Row, Select } from '../ui/Row';
+import { Row, Select, SelectRow } from '../ui/Row';
 
 /** What lies behind a screen's elements, and what it does to what is beneath it. */
 export function BackgroundPanel({ screen }: { screen: Screen }) {
@@ -58,18 +58,16 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
         />
       </Row>
       {background.picture && (
-        <Row label="In the frame">
-          <Select
-            label="In the frame"
-            value={background.fit ?? 'cover'}
-            options={[
-              ['cover', 'cut, to cover'],
-              ['contain', 'all of it'],
-              ['stretch', 'stretched'],
-            ]}
-            onChange={(fit) => put({ fit: fit === 'cover' ? undefined : fit })}
-          />
-        </Row>
+        <SelectRow
+          label="In the frame"
+          value={background.fit ?? 'cover'}
+          options={[
+            ['cover', 'cut, to cover'],
+            ['contain', 'all of it'],
+            ['stretch', 'stretched'],
+          ]}
+          onChange={(fit) => put({ fit: fit === 'cover' ? undefined : fit })}
+        />
       )}
       <div className="flex items-end gap-2">
         <NumberField

@@ -1,6 +1,7 @@
 'use client';
 
 import { LONGEST_NAME, screenById, targetName, type Link, type LinkKind } from '@tavu/core/model';
+import { isException } from '@tavu/core/motion';
 import { KIND_WORDS, type Piece } from '@tavu/core/words';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
@@ -18,9 +19,19 @@ type BlankPiece = Extract<Piece, { blank: string }>;
 /** A blank: reads as a word, opens what can stand there instead. */
 export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
   const [open, setOpen] = useState(false);
-  const look = piece.gone ? 'border-dashed border-warn text-warn' : '';
+  const project = useStudio((studio) => studio.project);
+  const odd = piece.blank === 'motion' && isException(project, link);
+  const look = piece.gone
+    ? 'border-dashed border-warn text-warn'
+    : odd
+      ? 'underline decoration-live decoration-wavy underline-offset-3'
+      : '';
   const trigger = (
-    <button type="button" className={`blank ${look}`}>
+    <button
+      type="button"
+      className={`blank ${look}`}
+      title={odd ? 'It moves otherwise than the house does' : undefined}
+    >
       {piece.words}
     </button>
   );

@@ -7,6 +7,13 @@ import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
 import { Sheet, Small } from '../ui/parts';
 
+/** Effects that need nothing more said. */
+const WHOLE = [
+  ['take back changes', 'Take back what was changed here'],
+  ['keep changes', 'Keep what was changed here'],
+  ['reset bindings', 'Go back to the usual keys'],
+] as const;
+
 /** What else a sentence does: show or take away a notice, tell the game something. `index` null adds one. */
 export function EffectPicker({
   link,
@@ -87,6 +94,13 @@ export function EffectPicker({
       hint: 'a file',
       onPick: () => void bringSound().then((asset) => asset && put({ do: 'sound', asset })),
     },
+    ...WHOLE.map(([what, label]): Choice => ({
+      key: what,
+      group: 'Players’ choices',
+      words: label,
+      label,
+      onPick: () => put({ do: what }),
+    })),
     ...(['save', 'load'] as const).map((what): Choice => ({
       key: what,
       group: 'Saved games',

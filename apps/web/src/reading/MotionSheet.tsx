@@ -1,29 +1,36 @@
 'use client';
 
 import {
-  readDuration,
-  type Edge,
+  titleCase,
+  toMicros,
   type House,
+  type Layer,
   type Link,
   type Masked,
   type Motion,
   type Order,
 } from '@tavu/core/model';
-import { motionWords } from '@tavu/core/words';
+import { ruleFor, type MotionRule } from '@tavu/core/motion';
+import { motionWords, ruleWords } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
-import { Field } from '../ui/Field';
-import { Button, Choices } from '../ui/parts';
+import { DurationField } from '../motion/DurationField';
+import { OneMotion } from '../motion/SimpleFields';
+import { Button, Sheet } from '../ui/parts';
+import { Row, SelectRow } from '../ui/Row';
 import { Radios } from './timing';
 
 /** How a hand-over moves: the house motion, or a link's own. */
 export function MotionSheet({ link }: { link: Link }) {
-  const house = useStudio((studio) => studio.project.house);
+  const project = useStudio((studio) => studio.project);
+  const { house } = project;
+  const ruled = ruleFor(project, link);
+  const motion = link.motion ?? ruled.motion;
   const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
   const own = link.motion !== undefined || link.order !== undefined || link.masked !== undefined;
   return (
     <div className="space-y-3 p-3">
       <MotionFields
-        motion={link.motion ?? house.motion}
+        motion={motion}
         order={link.order ?? house.order}
         masked={link.masked ?? house.masked}
         onMotion={(motion) => put({ motion })}
@@ -31,20 +38,26 @@ export function MotionSheet({ link }: { link: Link }) {
         onMasked={(masked) => put({ masked })}
       />
       <p className="text-sm text-soft">
-        {own ? 'This link has a motion of its own.' : `The house motion: ${motionWords(house.motion)}.`}
+        {own
+          ? 'This link has a motion of its own.'
+          : `As ${ruleWords(ruled)} says: ${motionWords(project, motion)}.`}
       </p>
       {own && (
         <Button onClick={() => put({ motion: undefined, order: undefined, masked: undefined })}>
-          Back to the house motion
+          Back to {backTo(ruled)}
         </Button>
       )}
     </div>
   );
 }
 
-/** The motion of the whole game. */
+/** What taking a motion of one's own away leads back to. */
+export const backTo = (rule: MotionRule): string => (rule.owner ? ruleWords(rule) : 'the house motion');
+
+/** The motion of the whole game, of each layer that moves otherwise, and when less of it is played. */
 export function HouseSheet() {
-  const house = useStudio((studio) => studio.project.house);
+  const project = useStudio((studio) => studio.project);
+  const { house } = project;
   const put = (change: Partial<House>): void => void edit('change house', change);
   return (
     <div className="space-y-3 p-3">
@@ -55,67 +68,71 @@ export function HouseSheet() {
         onOrder={(order) => put({ order })}
         onMasked={(masked) => put({ masked })}
       />
+      <div className="divide-y divide-line border-y border-line">
+        {LAYERS.map(([layer, words]) => (
+          <Row key={layer} label={words}>
+            <Sheet
+              label={`Motion of ${words.toLowerCase()}`}
+              trigger={
+                <button type="button" className="blank min-w-0 truncate">
+                  {house.layers?.[layer] ? motionWords(project, house.layers[layer]) : 'house motion'}
+                </button>
+              }
+            >
+              <OwnMotion
+                motion={house.layers?.[layer]}
+                rule={{ motion: house.motion, owner: null }}
+                onChange={(motion) => {
+                  const { [layer]: _, ...rest } = house.layers ?? {};
+                  const layers = motion ? { ...rest, [layer]: motion } : rest;
+                  put({ layers: Object.keys(layers).length > 0 ? layers : undefined });
+                }}
+              />
+            </Sheet>
+          </Row>
+        ))}
+        <SelectRow<'system' | 'always' | 'never'>
+          label="Less motion"
+          value={house.reduced ?? 'system'}
+          options={[
+            ['system', 'as the system asks'],
+            ['always', 'always'],
+            ['never', 'never'],
+          ]}
+          onChange={(to) => put({ reduced: to === 'system' ? undefined : to })}
+        />
+      </div>
     </div>
   );
 }
 
-const NAMES = [
-  { value: 'none', text: 'None' },
-  { value: 'fade', text: 'Fade' },
-  { value: 'slide', text: 'Slide' },
-] as const;
-const EDGES: { value: Edge; text: string; name: string }[] = [
-  { value: 'left', text: '← left', name: 'From the left' },
-  { value: 'right', text: 'right →', name: 'From the right' },
-  { value: 'top', text: '↑ top', name: 'From the top' },
-  { value: 'bottom', text: '↓ bottom', name: 'From the bottom' },
+const LAYERS: [Layer, string][] = [
+  ['base', 'Bases'],
+  ['overlay', 'Overlays'],
+  ['notice', 'Notices'],
+  ['companion', 'Companions'],
 ];
-
-/** The motion itself: which, from where, how long. */
-function OneMotion({ motion, onMotion }: { motion: Motion; onMotion: (motion: Motion) => void }) {
-  const rates = useStudio((studio) => studio.project.rates);
-  const duration = motion.name === 'none' ? '280 ms' : motion.duration;
-  const made = (name: Motion['name']): Motion =>
-    name === 'none' ? { name } : name === 'fade' ? { name, duration } : { name, from: 'right', duration };
-  return (
-    <>
-      <Choices label="Motion" value={motion.name} options={NAMES} onChange={(name) => onMotion(made(name))} />
-      {motion.name === 'slide' && (
-        <Choices
-          label="From which edge"
-          value={motion.from}
-          options={EDGES}
-          onChange={(from) => onMotion({ ...motion, from })}
-        />
-      )}
-      {motion.name !== 'none' && (
-        <Field
-          label="Each half takes"
-          value={motion.duration}
-          read={(text) => readDuration(text, rates)}
-          onChange={(next) => onMotion({ ...motion, duration: next })}
-        />
-      )}
-    </>
-  );
-}
 
 /** How a screen or all of an area comes and goes: as the house does, or by a motion of its own. */
 export function OwnMotion({
   motion,
+  rule,
   onChange,
 }: {
   motion: Motion | undefined;
+  /** How it moves when it says nothing itself. */
+  rule: MotionRule;
   onChange: (motion: Motion | undefined) => void;
 }) {
-  const house = useStudio((studio) => studio.project.house);
+  const project = useStudio((studio) => studio.project);
+  const whose = ruleWords(rule);
   return (
     <div className="space-y-3 p-3">
-      <OneMotion motion={motion ?? house.motion} onMotion={onChange} />
+      <OneMotion motion={motion ?? rule.motion} onChange={onChange} />
       <p className="text-sm text-soft">
-        {motion ? 'A motion of its own.' : `As the house does: ${motionWords(house.motion)}.`}
+        {motion ? 'A motion of its own.' : `${titleCase(whose)}: ${motionWords(project, rule.motion)}.`}
       </p>
-      {motion && <Button onClick={() => onChange(undefined)}>Back to the house motion</Button>}
+      {motion && <Button onClick={() => onChange(undefined)}>Back to {backTo(rule)}</Button>}
     </div>
   );
 }
@@ -133,10 +150,15 @@ function MotionFields({
   onMasked: (masked: Masked) => void;
 }) {
   const rates = useStudio((studio) => studio.project.rates);
+  const halves = [motion, motion.leaving ?? motion];
+  // Motions made of tracks are as long as their tracks; their overlap is not bounded here.
+  const longest = Math.max(
+    ...halves.map((each) => ('duration' in each ? toMicros(each.duration, rates) : Infinity)),
+  );
   const way = typeof order === 'string' ? order : 'overlap';
   return (
     <>
-      <OneMotion motion={motion} onMotion={onMotion} />
+      <OneMotion motion={motion} onChange={onMotion} />
       <Radios<'after' | 'together' | 'overlap'>
         label="Leaving and arriving"
         value={way}
@@ -148,11 +170,11 @@ function MotionFields({
         onChange={(next) => onOrder(next === 'overlap' ? { overlap: '100 ms' } : next)}
       />
       {typeof order !== 'string' && (
-        <Field
+        <DurationField
           label="Overlapping by"
           value={order.overlap}
-          read={(text) => readDuration(text, rates)}
-          onChange={(overlap) => onOrder({ overlap })}
+          most={{ micros: longest, words: 'That is longer than either half takes.' }}
+          onChange={(overlap) => onOrder({ overlap: overlap! })}
         />
       )}
       <Radios<Masked>

@@ -4,7 +4,7 @@ import { readDuration, type Screen } from '@tavu/core/model';
 import { readingTime } from '@tavu/core/words';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
-import { Row, Select } from '../ui/Row';
+import { SelectRow } from '../ui/Row';
 import { readNumber } from './numbers';
 
 type Put = (change: Partial<Screen>) => void;
@@ -19,30 +19,28 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
   const stack = typeof again === 'object' ? again.stack : null;
   return (
     <>
-      <Row label="It goes">
-        <Select
-          label="It goes"
-          value={typeof until === 'object' ? `event ${until.event}` : until}
-          options={[
-            ['time', 'after its time'],
-            ['dismissed', 'when dismissed'],
-            ['replaced', 'when replaced or cleared'],
-            ...events.map((event): [string, string] => [
-              `event ${event.id}`,
-              `when the game says ${event.name}`,
-            ]),
-          ]}
-          onChange={(to: string) =>
-            put({
-              until: to.startsWith('event ')
-                ? { event: to.slice(6) }
-                : to === 'time'
-                  ? undefined
-                  : (to as 'dismissed' | 'replaced'),
-            })
-          }
-        />
-      </Row>
+      <SelectRow
+        label="It goes"
+        value={typeof until === 'object' ? `event ${until.event}` : until}
+        options={[
+          ['time', 'after its time'],
+          ['dismissed', 'when dismissed'],
+          ['replaced', 'when replaced or cleared'],
+          ...events.map((event): [string, string] => [
+            `event ${event.id}`,
+            `when the game says ${event.name}`,
+          ]),
+        ]}
+        onChange={(to: string) =>
+          put({
+            until: to.startsWith('event ')
+              ? { event: to.slice(6) }
+              : to === 'time'
+                ? undefined
+                : (to as 'dismissed' | 'replaced'),
+          })
+        }
+      />
       {until === 'time' && (
         <div className="py-2">
           <Field
@@ -53,23 +51,21 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
           />
         </div>
       )}
-      <Row label="Set off while up">
-        <Select
-          label="Set off while up"
-          value={stack === null ? (again as string) : 'stack'}
-          options={[
-            ['over', 'it starts over'],
-            ['line', 'the new one waits in line'],
-            ['ignore', 'the new one is ignored'],
-            ['stack', 'they stack up'],
-          ]}
-          onChange={(to: string) =>
-            put({
-              again: to === 'stack' ? { stack: 3 } : to === 'over' ? undefined : (to as 'line' | 'ignore'),
-            })
-          }
-        />
-      </Row>
+      <SelectRow
+        label="Set off while up"
+        value={stack === null ? (again as string) : 'stack'}
+        options={[
+          ['over', 'it starts over'],
+          ['line', 'the new one waits in line'],
+          ['ignore', 'the new one is ignored'],
+          ['stack', 'they stack up'],
+        ]}
+        onChange={(to: string) =>
+          put({
+            again: to === 'stack' ? { stack: 3 } : to === 'over' ? undefined : (to as 'line' | 'ignore'),
+          })
+        }
+      />
       {stack !== null && (
         <div className="py-2">
           <Field
@@ -80,58 +76,50 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
           />
         </div>
       )}
-      <Row label="Lies over">
-        <Select
-          label="Lies over"
-          value={screen.above ?? 'base'}
-          options={[
-            ['base', 'the base'],
-            ['everything', 'everything'],
-          ]}
-          onChange={(to: string) => put({ above: to === 'everything' ? 'everything' : undefined })}
-        />
-      </Row>
+      <SelectRow
+        label="Lies over"
+        value={screen.above ?? 'base'}
+        options={[
+          ['base', 'the base'],
+          ['everything', 'everything'],
+        ]}
+        onChange={(to: string) => put({ above: to === 'everything' ? 'everything' : undefined })}
+      />
       {until === 'time' && (
         <>
-          <Row label="Its time runs on">
-            <Select
-              label="Its time runs on"
-              value={screen.clock ?? 'interface'}
-              options={[
-                ['interface', 'the interface’s clock'],
-                ['game', 'the game’s clock'],
-              ]}
-              onChange={(to: string) => put({ clock: to === 'game' ? 'game' : undefined })}
-            />
-          </Row>
-          <Row label="Under a modal screen">
-            <Select
-              label="Under a modal screen"
-              value={screen.covered ?? 'waits'}
-              options={[
-                ['waits', 'its time waits'],
-                ['counts', 'its time goes on'],
-              ]}
-              onChange={(to: string) => put({ covered: to === 'counts' ? 'counts' : undefined })}
-            />
-          </Row>
+          <SelectRow
+            label="Its time runs on"
+            value={screen.clock ?? 'interface'}
+            options={[
+              ['interface', 'the interface’s clock'],
+              ['game', 'the game’s clock'],
+            ]}
+            onChange={(to: string) => put({ clock: to === 'game' ? 'game' : undefined })}
+          />
+          <SelectRow
+            label="Under a modal screen"
+            value={screen.covered ?? 'waits'}
+            options={[
+              ['waits', 'its time waits'],
+              ['counts', 'its time goes on'],
+            ]}
+            onChange={(to: string) => put({ covered: to === 'counts' ? 'counts' : undefined })}
+          />
         </>
       )}
-      <Row label="It goes with">
-        <Select
-          label="It goes with"
-          value={screen.scope ?? ''}
-          options={[
-            ['', 'what set it off'],
-            ['screen', 'the screen'],
-            ['area', 'the area'],
-            ['project', 'nothing'],
-          ]}
-          onChange={(to: string) =>
-            put({ scope: to === '' ? undefined : (to as 'screen' | 'area' | 'project') })
-          }
-        />
-      </Row>
+      <SelectRow
+        label="It goes with"
+        value={screen.scope ?? ''}
+        options={[
+          ['', 'what set it off'],
+          ['screen', 'the screen'],
+          ['area', 'the area'],
+          ['project', 'nothing'],
+        ]}
+        onChange={(to: string) =>
+          put({ scope: to === '' ? undefined : (to as 'screen' | 'area' | 'project') })
+        }
+      />
     </>
   );
 }

@@ -7,19 +7,25 @@ import { choose, chosenScreens, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
-import { readNumber } from './numbers';
 import { FramePanel } from './FramePanel';
 import { ScreenPanel } from './ScreenPanel';
 import { SentenceList } from './SentenceList';
+import { Times } from './Times';
 import { HouseSheet } from './MotionSheet';
 
 // What an element is, and what the project shares, come after the window, before they are asked for.
 const LATER = {
   element: () => import('./element/ElementPanel').then((module) => module.ElementPanel),
   several: () => import('./element/SeveralElements').then((module) => module.SeveralElements),
+  sounds: () => import('../sound/SoundRules').then((module) => module.SoundRules),
+  languages: () => import('../language/Languages').then((module) => module.Languages),
+  motions: () => import('../motion/MadeMotions').then((module) => module.MadeMotions),
   shared: () => import('../looks/SharedLooks').then((module) => module.SharedLooks),
 };
 const ElementPanel = dynamic(LATER.element);
+const MadeMotions = dynamic(LATER.motions);
+const Languages = dynamic(LATER.languages);
+const SoundRules = dynamic(LATER.sounds);
 const SeveralElements = dynamic(LATER.several);
 const SharedLooks = dynamic(LATER.shared);
 
@@ -127,24 +133,13 @@ export function ReadingColumn() {
               <h3 className="px-3 font-bold">House motion</h3>
               <HouseSheet />
             </section>
+            <Languages />
+            <MadeMotions />
+            <SoundRules />
             <FramePanel />
             <SharedLooks />
             <Areas />
-            <section aria-label="What a second holds" className="grid grid-cols-2 gap-2">
-              <h3 className="col-span-2 font-bold">What a second holds</h3>
-              <Field
-                label="Frames"
-                value={String(project.rates.frames)}
-                read={(text) => readNumber(text, 1, 1000)}
-                onChange={(frames) => edit('change rates', { frames })}
-              />
-              <Field
-                label="Ticks"
-                value={String(project.rates.ticks)}
-                read={(text) => readNumber(text, 1, 1000)}
-                onChange={(ticks) => edit('change rates', { ticks })}
-              />
-            </section>
+            <Times />
           </>
         )}
       </div>

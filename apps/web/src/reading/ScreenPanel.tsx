@@ -12,15 +12,19 @@ import {
   type Screen,
   type Trail,
 } from '@tavu/core/model';
-import { motionWords } from '@tavu/core/words';
+import { ruleAround } from '@tavu/core/motion';
+import { motionWords, ruleWords } from '@tavu/core/words';
 import { TriangleAlert } from 'lucide-react';
 import { edit, useStudio } from '../studio/store';
+import { useSoundAssets } from '../sound/SoundRules';
 import { Field } from '../ui/Field';
 import { Button, Sheet } from '../ui/parts';
-import { Row, Select } from '../ui/Row';
+import { Row, SelectRow, ThingRow } from '../ui/Row';
 import { BackgroundPanel } from './BackgroundPanel';
 import { Contents } from './element/Contents';
 import { AreaSelect } from './AreaSelect';
+import { FocusPanel } from '../focus/FocusPanel';
+import { LoadingPanel } from '../animation/LoadingPanel';
 import { OwnMotion } from './MotionSheet';
 import { NoticePanel } from './NoticePanel';
 import { ShownWhen, Takes } from './Takes';
@@ -29,10 +33,12 @@ import { ShownWhen, Takes } from './Takes';
 export function ScreenPanel({ screen }: { screen: Screen }) {
   const project = useStudio((studio) => studio.project);
   const flags = settled(screen);
+  const rule = ruleAround(project, screen.area ?? null, screen.layer);
   const put = (change: Partial<Screen>): void => void edit('change screen', { screen: screen.id, change });
   const others = project.screens.filter((each) => each.id !== screen.id).map((each) => each.name);
   const compiled = useStudio((studio) => studio.flow.screens.get(screen.id));
   const focusable = compiled?.elements.filter(isUsed) ?? [];
+  const sounds = useSoundAssets();
   const stands = screen.layer === 'base' || screen.layer === 'overlay';
   return (
     <>
@@ -46,27 +52,23 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
           className="mb-2"
         />
         <div className="divide-y divide-line border-y border-line">
-          <Row label="Kind">
-            <Select
-              label="Kind"
-              value={screen.kind}
-              options={KIND_NAMES.map((kind) => [kind, titleCase(kind)])}
-              onChange={(kind: Kind) => put({ kind })}
-            />
-          </Row>
-          <Row label="Layer">
-            <Select
-              label="Layer"
-              value={screen.layer}
-              options={[
-                ['base', 'Base'],
-                ['overlay', 'Overlay'],
-                ['notice', 'Notice'],
-                ['companion', 'Companion'],
-              ]}
-              onChange={(layer: Layer) => put({ layer })}
-            />
-          </Row>
+          <SelectRow
+            label="Kind"
+            value={screen.kind}
+            options={KIND_NAMES.map((kind) => [kind, titleCase(kind)])}
+            onChange={(kind: Kind) => put({ kind })}
+          />
+          <SelectRow
+            label="Layer"
+            value={screen.layer}
+            options={[
+              ['base', 'Base'],
+              ['overlay', 'Overlay'],
+              ['notice', 'Notice'],
+              ['companion', 'Companion'],
+            ]}
+            onChange={(layer: Layer) => put({ layer })}
+          />
           <Row label="Area">
             <AreaSelect screens={[screen.id]} area={screen.area ?? null} />
           </Row>
@@ -74,83 +76,82 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
           {screen.layer === 'companion' && <ShownWhen screen={screen} />}
           {stands && (
             <>
-              <Row label="Game clock">
-                <Select
-                  label="Game clock"
-                  value={flags.freezes ? 'yes' : 'no'}
-                  options={[
-                    ['yes', 'frozen'],
-                    ['no', 'runs'],
-                  ]}
-                  onChange={(freezes: string) => put({ freezes: freezes === 'yes' })}
-                />
-              </Row>
-              <Row label="Game input">
-                <Select
-                  label="Game input"
-                  value={flags.blocks ? 'yes' : 'no'}
-                  options={[
-                    ['yes', 'blocked'],
-                    ['no', 'let in'],
-                  ]}
-                  onChange={(blocks: string) => put({ blocks: blocks === 'yes' })}
-                />
-              </Row>
+              <SelectRow
+                label="Game clock"
+                value={flags.freezes ? 'yes' : 'no'}
+                options={[
+                  ['yes', 'frozen'],
+                  ['no', 'runs'],
+                ]}
+                onChange={(freezes: string) => put({ freezes: freezes === 'yes' })}
+              />
+              <SelectRow
+                label="Game input"
+                value={flags.blocks ? 'yes' : 'no'}
+                options={[
+                  ['yes', 'blocked'],
+                  ['no', 'let in'],
+                ]}
+                onChange={(blocks: string) => put({ blocks: blocks === 'yes' })}
+              />
             </>
           )}
           {screen.layer === 'overlay' && (
-            <Row label="Presses beneath">
-              <Select
-                label="Presses beneath"
-                value={flags.modal ? 'modal' : 'through'}
-                options={[
-                  ['modal', 'are kept out'],
-                  ['through', 'go through'],
-                ]}
-                onChange={(modal: string) => put({ modal: modal === 'modal' })}
-              />
-            </Row>
+            <SelectRow
+              label="Presses beneath"
+              value={flags.modal ? 'modal' : 'through'}
+              options={[
+                ['modal', 'are kept out'],
+                ['through', 'go through'],
+              ]}
+              onChange={(modal: string) => put({ modal: modal === 'modal' })}
+            />
           )}
           {screen.layer === 'base' && (
-            <Row label="Coming back">
-              <Select
-                label="Coming back"
-                value={flags.trail}
-                options={[
-                  ['keeps', 'can be gone back to'],
-                  ['skipped', 'is skipped'],
-                  ['afresh', 'starts the trail afresh'],
-                ]}
-                onChange={(trail: Trail) => put({ trail })}
-              />
-            </Row>
+            <SelectRow
+              label="Coming back"
+              value={flags.trail}
+              options={[
+                ['keeps', 'can be gone back to'],
+                ['skipped', 'is skipped'],
+                ['afresh', 'starts the trail afresh'],
+              ]}
+              onChange={(trail: Trail) => put({ trail })}
+            />
           )}
           {stands && focusable.length > 0 && (
-            <Row label="First focus">
-              <Select
-                label="First focus"
-                value={screen.firstFocus ?? ''}
-                options={[
-                  ['', 'first in reading order'],
-                  ...focusable.map((each): [string, string] => [each.id, each.name]),
-                ]}
-                onChange={(id: string) => put({ firstFocus: id === '' ? undefined : id })}
-              />
-            </Row>
+            <ThingRow
+              label="First focus"
+              value={screen.firstFocus}
+              none="first in reading order"
+              things={focusable}
+              onChange={(firstFocus) => put({ firstFocus })}
+            />
+          )}
+          {screen.layer === 'base' && (
+            <ThingRow
+              label="Music"
+              value={screen.music}
+              none="its area’s, if any"
+              things={[...sounds, { id: 'none', name: 'silence' }]}
+              onChange={(music) => put({ music })}
+            />
           )}
           <Row label="Motion">
             <Sheet
               label="Motion of this screen"
               trigger={
                 <button type="button" className="blank">
-                  {screen.motion ? motionWords(screen.motion) : 'house motion'}
+                  {screen.motion ? motionWords(project, screen.motion) : ruleWords(rule)}
                 </button>
               }
             >
-              <OwnMotion motion={screen.motion} onChange={(motion) => put({ motion })} />
+              <OwnMotion motion={screen.motion} rule={rule} onChange={(motion) => put({ motion })} />
             </Sheet>
           </Row>
         </div>
+        {stands && <FocusPanel screen={screen} />}
+        {stands && <LoadingPanel screen={screen} />}
         {screen.layer === 'base' && project.start !== screen.id && (
           <Button className="mt-2" onClick={() => edit('change start', { screen: screen.id })}>
             Start the game here

@@ -1,6 +1,7 @@
 'use client';
 
 import { readName, screenById, type Id } from '@tavu/core/model';
+import { ruleAround } from '@tavu/core/motion';
 import { CopyPlus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { choose, edit, NOTHING, useStudio } from '../studio/store';
@@ -41,6 +42,7 @@ export function Several({ screens }: { screens: readonly Id[] }) {
         <h3 className="px-3 font-bold">Motion of all of them</h3>
         <OwnMotion
           motion={shared}
+          rule={ruleAround(project, [...areas][0] ?? null, found[0]?.layer)}
           onChange={(motion) => edit('change screens', { screens: [...screens], change: { motion } })}
         />
       </section>

@@ -121,6 +121,14 @@ export function useCueChoices(
         hint: 'loading, talk',
         onPick: () => pick({ on: 'done' }),
       },
+      {
+        key: 'failed',
+        group: 'By itself',
+        words: 'failed loading',
+        label: 'What it loads has failed',
+        hint: 'loading',
+        onPick: () => pick({ on: 'failed' }),
+      },
     );
   const typed = (text: string): Choice[] => {
     const made: Choice[] = [];

@@ -19,19 +19,24 @@ export function useTargetChoices(
 ): { choices: Choice[]; typed: (text: string) => Choice[] } {
   const project = useStudio((studio) => studio.project);
   const layer = targetLayer(link);
-  const lead = (to: Link['to']): void => {
-    edit('change link', { link: link.id, change: { to } });
+  const lead = (change: Partial<Link>): void => {
+    edit('change link', { link: link.id, change });
     close();
   };
-  const choices = project.screens
-    .filter((screen) => screen.layer === layer)
-    .map((screen): Choice => ({
-      key: screen.id,
-      words: screen.name,
-      label: screen.name,
-      hint: screen.kind,
-      onPick: () => lead({ screen: screen.id }),
-    }));
+  // First those that fit what the sentence says; the others change what it says.
+  const other: Link['kind'] = layer === 'base' ? 'open' : 'go';
+  const leading = (kind: Link['kind']): Choice[] =>
+    project.screens
+      .filter((screen) => screen.layer === targetLayer({ kind }))
+      .map((screen) => ({
+        key: screen.id,
+        group: kind === link.kind ? undefined : kind === 'go' ? 'Go to instead' : 'Open over this instead',
+        words: screen.name,
+        label: screen.name,
+        hint: screen.kind,
+        onPick: () => lead({ kind, to: { screen: screen.id } }),
+      }));
+  const choices = [...leading(link.kind), ...leading(other)];
   const typed = (text: string): Choice[] => {
     const name = text.slice(0, LONGEST_NAME);
     if (project.screens.some((screen) => screen.name.toLowerCase() === name.toLowerCase())) return [];
@@ -53,7 +58,7 @@ export function useTargetChoices(
         words: name,
         label: `Leave “${name}” for later`,
         hint: 'a gap',
-        onPick: () => lead({ gap: name }),
+        onPick: () => lead({ to: { gap: name } }),
       },
     ];
   };

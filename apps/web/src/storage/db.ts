@@ -14,17 +14,24 @@ interface Schema extends DBSchema {
   projects: { key: Id; value: Project };
   /** Asset bytes, by project and asset. */
   assets: { key: [Id, Id]; value: Uint8Array };
+  /** What was chosen and saved while playing, by project. */
+  played: { key: Id; value: unknown };
 }
 
 let opened: Promise<IDBPDatabase<Schema>> | null = null;
 
 function db(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>('tavu', 1, {
-    upgrade: (fresh) => {
-      fresh.createObjectStore('rows', { keyPath: 'id' });
-      fresh.createObjectStore('projects', { keyPath: 'id' });
-      fresh.createObjectStore('assets');
+  opened ??= openDB<Schema>('tavu', 2, {
+    upgrade: (fresh, before) => {
+      if (before < 1) {
+        fresh.createObjectStore('rows', { keyPath: 'id' });
+        fresh.createObjectStore('projects', { keyPath: 'id' });
+        fresh.createObjectStore('assets');
+      }
+      fresh.createObjectStore('played');
     },
+    // Another window of an older build would stand in the way of the change.
+    blocking: (_now, _next, event) => (event.target as IDBDatabase).close(),
     terminated: () => {
       opened = null;
     },
@@ -64,9 +71,19 @@ export async function fetchProject(
   return { document, assets: new Map(keys.map((key, i) => [key[1], values[i]!])) };
 }
 
+/** What was chosen and saved while a project was played, as it was written. */
+export async function fetchPlayed(id: Id): Promise<unknown> {
+  return (await db()).get('played', id);
+}
+
+export async function keepPlayed(id: Id, played: unknown): Promise<void> {
+  await (await db()).put('played', played, id);
+}
+
 export async function forgetProject(id: Id): Promise<void> {
-  const tx = (await db()).transaction(['rows', 'projects', 'assets'], 'readwrite');
+  const tx = (await db()).transaction(['rows', 'projects', 'assets', 'played'], 'readwrite');
   await Promise.all([
+    tx.objectStore('played').delete(id),
     tx.objectStore('rows').delete(id),
     tx.objectStore('projects').delete(id),
     tx.objectStore('assets').delete(IDBKeyRange.bound([id], [id, []])),

@@ -42,6 +42,8 @@ export function useKeeping(): void {
       if (useStudio.getState().project !== project) timer = setTimeout(write, WAIT);
     };
     const soon = (): void => {
+      if (writer && useStudio.getState().saving.state === 'kept')
+        useStudio.setState({ saving: { state: 'keeping' } });
       clearTimeout(timer);
       timer = setTimeout(write, WAIT);
     };

@@ -13,6 +13,7 @@ import {
 } from '@tavu/core/edit';
 import { blankProject, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
+import type { Before } from '@tavu/core/run';
 import { create } from 'zustand';
 import { sourcesOf, type PageSources } from '../picture/sources';
 
@@ -57,6 +58,8 @@ interface Studio {
   project: Project;
   flow: Flow;
   assets: AssetBytes;
+  /** What had been chosen and saved while playing when it was opened. */
+  played: Before;
   sources: PageSources;
   history: History<Chosen>;
   chosen: Chosen;
@@ -73,6 +76,7 @@ export const useStudio = create<Studio>(() => ({
   project: first,
   flow: compile(first),
   assets: new Map(),
+  played: {},
   sources: sourcesOf(new Map(), []),
   history: NO_HISTORY,
   chosen: NOTHING,
@@ -83,16 +87,28 @@ export const useStudio = create<Studio>(() => ({
 
 const { getState, setState } = useStudio;
 
+/** The system asks for less motion: the game here shows what it would show a player then. */
+const calm = (): MediaQueryList | null =>
+  typeof matchMedia === 'undefined' ? null : matchMedia('(prefers-reduced-motion: reduce)');
+
+const compiled = (project: Project, previous?: Flow): Flow =>
+  compile(project, previous, { asked: calm()?.matches ?? false });
+
+calm()?.addEventListener('change', () =>
+  setState(({ project, flow }) => ({ flow: compiled(project, flow) })),
+);
+
 export function say(text: string): void {
   setState({ word: { text, n: (getState().word?.n ?? 0) + 1 } });
 }
 
-export function openInStudio(project: Project, assets: AssetBytes): void {
+export function openInStudio(project: Project, assets: AssetBytes, played: Before = {}): void {
   getState().sources.revoke();
   setState((before) => ({
     project,
-    flow: compile(project),
+    flow: compiled(project),
     assets,
+    played,
     sources: sourcesOf(assets, project.assets),
     history: NO_HISTORY,
     chosen: NOTHING,
@@ -102,7 +118,7 @@ export function openInStudio(project: Project, assets: AssetBytes): void {
 
 /** Takes over what another window has kept; what is chosen stays. */
 export function follow(project: Project): void {
-  setState((before) => ({ project, flow: compile(project, before.flow), history: NO_HISTORY }));
+  setState((before) => ({ project, flow: compiled(project, before.flow), history: NO_HISTORY }));
 }
 
 /**
@@ -124,7 +140,7 @@ export function edit<N extends CommandName>(
   const chosen = joined(before.chosen, options.chosen?.(made));
   setState({
     project,
-    flow: compile(project, before.flow),
+    flow: compiled(project, before.flow),
     history: record(before.history, done, { before: before.chosen, after: chosen, key: options.key }),
     chosen: standing(project, chosen),
   });
@@ -143,7 +159,7 @@ export function travel(way: 'undo' | 'redo'): void {
   if (!moved) return say(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
   setState({
     project: moved.project,
-    flow: compile(moved.project, before.flow),
+    flow: compiled(moved.project, before.flow),
     history: moved.history,
     chosen: standing(moved.project, moved.seen),
   });

@@ -1,11 +1,16 @@
 'use client';
 
-import { titleCase, type Id } from '@tavu/core/model';
+import { screenById, timeIn, titleCase, type Id } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords } from '@tavu/core/words';
-import { useRef, type PointerEvent } from 'react';
+import { ChevronsDown, ChevronsUp } from 'lucide-react';
+import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { goBackTo, turnBackTo, useRun, type Entry, type Span } from '../live/run';
 import { useStudio } from '../studio/store';
+import { Choices, IconButton } from '../ui/parts';
+import { HandOverChart } from './HandOverChart';
+import { ScreenChart } from './ScreenChart';
+import { useMoments, useUnits } from './units';
 
 /** How much the strip shows, in microseconds. */
 const WINDOW = 12_000_000;
@@ -15,13 +20,71 @@ const LANE = 16;
 /** Room for the marks above the lanes. */
 const HEAD = 24;
 
-/** The last seconds of the run: what was up, what came in and what it set off. Each mark is a place to go back to. */
+/**
+ * Time: how the chosen link hands over, or the chosen screen in its own time; or the last seconds of the run. Choosing
+ * something shows that; playing on shows the run.
+ */
 export function TimeStrip() {
+  const link = useStudio(({ project, chosen }) => project.links.find((each) => each.id === chosen.link));
+  const screen = useStudio(({ project, chosen }) => screenById(project, chosen.screen));
+  const held = useRun((run) => run.held);
+  const [tall, setTall] = useState(false);
+  const [shows, setShows] = useState<'run' | 'chosen'>('run');
+  const chosen = link?.id ?? screen?.id;
+  useEffect(() => setShows(chosen === undefined ? 'run' : 'chosen'), [chosen]);
+  useEffect(() => {
+    if (!held) setShows('run');
+  }, [held]);
+  const thing = shows === 'run' ? undefined : (link ?? screen);
+  const change = (
+    <>
+      {chosen !== undefined && (
+        <Choices
+          label="Time of"
+          value={shows}
+          options={[
+            { value: 'chosen', text: link ? 'the link' : 'the screen' },
+            { value: 'run', text: 'the run' },
+          ]}
+          onChange={setShows}
+        />
+      )}
+      <IconButton
+        name={tall ? 'Less room for time' : 'More room for time'}
+        aria-expanded={tall}
+        onClick={() => setTall(!tall)}
+      >
+        {tall ? <ChevronsDown size={14} /> : <ChevronsUp size={14} />}
+      </IconButton>
+    </>
+  );
+  return (
+    <section
+      aria-label="Time"
+      data-pane
+      tabIndex={-1}
+      className={`flex ${tall ? 'h-80' : 'h-40'} shrink-0 flex-col border-t border-line bg-sheet`}
+    >
+      {thing && link ? (
+        <HandOverChart key={link.id} link={link} change={change} />
+      ) : thing && screen ? (
+        <ScreenChart key={screen.id} screen={screen} change={change} />
+      ) : (
+        <LastSeconds change={change} />
+      )}
+    </section>
+  );
+}
+
+/** The last seconds of the run: what was up, what came in and what it set off. Each mark is a place to go back to. */
+function LastSeconds({ change }: { change: ReactNode }) {
   const now = useRun((run) => run.now);
   const spans = useRun((run) => run.spans);
   const entries = useRun((run) => run.entries);
   const project = useStudio((studio) => studio.project);
   const end = useRun((run) => run.end);
+  const unit = useUnits((units) => units.unit);
+  const words = (micros: number): string => timeIn(Math.round(micros / 10_000) * 10_000, unit, project.rates);
   const strip = useRef<HTMLDivElement>(null);
   const from = Math.max(0, end - WINDOW);
   const turn = (event: PointerEvent): void => {
@@ -46,19 +109,16 @@ export function TimeStrip() {
     (_, i) => Math.ceil(from / 1_000_000) * 1_000_000 + i * 1_000_000,
   ).filter((time) => time <= from + WINDOW);
   return (
-    <section
-      aria-label="Time"
-      data-pane
-      tabIndex={-1}
-      className="flex h-33 shrink-0 flex-col border-t border-line bg-sheet"
-    >
+    <>
       <header className="flex h-7 shrink-0 items-center gap-3 px-3.5">
         <h2 className="font-bold">Time</h2>
         <span className="text-soft">
           {now < end
-            ? `taken back to ${(now / 1_000_000).toFixed(2)} s of ${(end / 1_000_000).toFixed(2)} s; let go to play on from here`
+            ? `taken back to ${words(now)} of ${words(end)}; let go to play on from here`
             : 'the last seconds of this run; drag along it, or choose a mark, to go back'}
         </span>
+        <span className="grow" />
+        {change}
       </header>
       <div className="flex min-h-0 flex-1 overflow-y-auto px-3.5 pb-1.5">
         <div
@@ -75,7 +135,9 @@ export function TimeStrip() {
         <div ref={strip} className="relative min-h-full min-w-0 flex-1 overflow-hidden" style={{ height }}>
           {seconds.map((time) => (
             <div key={time} className="absolute inset-y-0 border-l border-line" style={{ left: at(time) }}>
-              <span className="absolute top-0 left-1 font-mono text-xs text-soft">{time / 1_000_000}</span>
+              <span className="absolute top-0 left-1 font-mono text-xs text-soft">
+                {unit === 's' ? time / 1_000_000 : words(time)}
+              </span>
             </div>
           ))}
           {rows.flatMap(({ layer, first, placed }) =>
@@ -99,7 +161,7 @@ export function TimeStrip() {
             aria-valuemin={from / 1_000_000}
             aria-valuemax={end / 1_000_000}
             aria-valuenow={now / 1_000_000}
-            aria-valuetext={`${(now / 1_000_000).toFixed(2)} s`}
+            aria-valuetext={words(now)}
             className="absolute inset-0 cursor-ew-resize touch-none"
             onPointerDown={(event) => {
               event.currentTarget.setPointerCapture(event.pointerId);
@@ -123,7 +185,7 @@ export function TimeStrip() {
           ))}
         </div>
       </div>
-    </section>
+    </>
   );
 }
 
@@ -234,7 +296,8 @@ function Mark({
 }) {
   const [first] = entries;
   const shape = SHAPES.find(([did]) => entries.some((entry) => entry.outcome.did === did))?.[1];
-  const told = `${(first!.outcome.at / 1_000_000).toFixed(3)} s: ${words.join('; ')}`;
+  const moment = useMoments();
+  const told = `${moment(first!.outcome.at)}: ${words.join('; ')}`;
   return (
     <button
       type="button"

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Id } from '@tavu/core/model';
 import type { ReactNode } from 'react';
 import type { OneOf } from './parts';
 
@@ -18,12 +19,13 @@ export function Select<T extends string>({
   value,
   options,
   onChange,
-}: OneOf<T, readonly [T, string]>) {
+  className = 'max-w-44 min-w-0 bg-sheet text-right font-semibold hover:bg-chosen-wash',
+}: OneOf<T, readonly [T, string]> & { className?: string }) {
   return (
     <select
       aria-label={label}
       value={value}
-      className="h-7 max-w-44 min-w-0 cursor-pointer rounded bg-sheet text-right font-semibold hover:bg-chosen-wash"
+      className={`cursor-pointer rounded ${className.includes('h-6') ? '' : 'h-7'} ${className}`}
       onChange={(event) => onChange(event.target.value as T)}
     >
       {options.map(([key, words]) => (
@@ -32,5 +34,38 @@ export function Select<T extends string>({
         </option>
       ))}
     </select>
+  );
+}
+
+/** A setting that is one of several. */
+export function SelectRow<T extends string>(props: OneOf<T, readonly [T, string]>) {
+  return (
+    <Row label={props.label}>
+      <Select {...props} />
+    </Row>
+  );
+}
+
+/** A setting that is one of several things of the project, or none. */
+export function ThingRow({
+  label,
+  value,
+  none,
+  things,
+  onChange,
+}: {
+  label: string;
+  value: Id | null | undefined;
+  none: string;
+  things: readonly { id: Id; name: string }[];
+  onChange: (id: Id | undefined) => void;
+}) {
+  return (
+    <SelectRow
+      label={label}
+      value={value ?? ''}
+      options={[['', none], ...things.map(({ id, name }): [string, string] => [id, name])]}
+      onChange={(id: string) => onChange(id === '' ? undefined : id)}
+    />
   );
 }

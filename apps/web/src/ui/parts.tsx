@@ -107,7 +107,7 @@ export function Sheet({
           sideOffset={6}
           collisionPadding={8}
           align="start"
-          className={`z-40 ${width} rounded-lg border border-strong bg-sheet text-ink shadow-xl`}
+          className={`z-40 ${width} max-h-(--radix-popover-content-available-height) overflow-auto rounded-lg border border-strong bg-sheet text-ink shadow-xl`}
         >
           {children}
         </RadixPopover.Content>

@@ -11,10 +11,11 @@ import {
 } from '@tavu/core/model';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { setByHand, useRun } from '../live/run';
+import { forgetPlayed, setByHand, useRun } from '../live/run';
 import { choose, chooseLink, edit, useStudio } from '../studio/store';
+import { Actions } from '../input/Actions';
 import { Field } from '../ui/Field';
-import { Button, IconButton } from '../ui/parts';
+import { Button, IconButton, Small } from '../ui/parts';
 import { Row, Select } from '../ui/Row';
 import { Fields } from './Fields';
 import { ScalarInput } from './ScalarInput';
@@ -42,6 +43,12 @@ export function ValuesPane() {
           here, or name a new one in a sentence: <i>set …</i> or <i>if …</i>
         </p>
       )}
+      {project.values.some((value) => value.life === 'settings') && (
+        <p className="flex items-center gap-2 text-sm text-soft">
+          What players choose for good is kept here between runs.
+          <Small onClick={forgetPlayed}>Forget what was chosen and saved</Small>
+        </p>
+      )}
       {sections.map((section) => (
         <div key={section}>
           <h3 className="mb-1 font-bold">{section}</h3>
@@ -57,6 +64,7 @@ export function ValuesPane() {
       <NewValue />
       <Events direction="in" title="The game says" uses={uses} />
       <Events direction="out" title="The game is told" uses={uses} />
+      <Actions />
     </section>
   );
 }
@@ -76,7 +84,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
           <b>{value.name}</b>{' '}
           <span className="text-sm text-soft">
             {value.type}
-            {value.life === 'progress' ? ', saved' : ''}
+            {value.life === 'progress' ? ', saved' : value.life === 'settings' ? ', a setting' : ''}
             {value.byGame ? ', from the game' : ''}
           </span>
         </span>
@@ -128,6 +136,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
               options={[
                 ['session', 'for one run'],
                 ['progress', 'with a saved game'],
+                ['settings', 'for good, as a setting'],
               ]}
               onChange={(life) => change({ life })}
             />

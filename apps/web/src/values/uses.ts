@@ -1,5 +1,6 @@
 import { ready, scopeOfLink, scopeOfScreen, type Ready } from '@tavu/core/expression';
-import { identifierOf, screenById, type Id, type Project } from '@tavu/core/model';
+import { expand } from '@tavu/core/component';
+import { identifierOf, PROJECT, screenById, type Id, type Project } from '@tavu/core/model';
 
 /** Where a value or an event is used: a link, or the settings and texts of a screen. */
 export interface Use {
@@ -34,7 +35,10 @@ export function usesOf(project: Project): Map<Id, Uses> {
     Object.values(link.args ?? {}).forEach(read);
     for (const effect of link.effects) {
       if (effect.do === 'set') note(effect.value, 'sets', use);
-      if (effect.do === 'reset' && effect.value !== undefined) note(effect.value, 'sets', use);
+      if (effect.do === 'reset')
+        for (const { id, section } of project.values)
+          if (effect.value === undefined ? (effect.section ?? section) === section : effect.value === id)
+            note(id, 'sets', use);
       if (effect.do === 'send') note(effect.event, 'sets', use);
       if ('to' in effect) read(effect.to);
       if ('slot' in effect) read(effect.slot);
@@ -48,13 +52,23 @@ export function usesOf(project: Project): Map<Id, Uses> {
     const use = { link: null, screen: screen.id };
     if (screen.shownWhen !== undefined) reading(ready(screen.shownWhen, scopeOfScreen(project, screen)), use);
     if (typeof screen.until === 'object') note(screen.until.event, 'reads', use);
-    for (const element of screen.elements)
+    const scope = scopeOfScreen(project, screen);
+    for (const element of expand(project, screen.elements).elements) {
+      if ('value' in element && element.value !== undefined) {
+        note(element.value, 'reads', use);
+        if (element.type !== 'progress') note(element.value, 'sets', use);
+      }
+      for (const text of [element.shownWhen, element.enabledWhen])
+        if (text !== undefined) reading(ready(text, scope), use);
       if ('text' in element)
         for (const match of element.text.matchAll(/\{\s*([^{}\s]+)\s*\}/g)) {
           const value = byName.get(match[1]!);
           if (value) note(value, 'reads', use);
         }
+    }
   }
+  for (const volume of Object.values(project.sound?.volumes ?? {}))
+    if (volume !== undefined) note(volume, 'reads', { link: null, screen: PROJECT });
   return uses;
 }
 

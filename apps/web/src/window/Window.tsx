@@ -9,6 +9,7 @@ import { MapPane } from '../map/MapPane';
 import { ScreenList } from '../map/ScreenList';
 import { ReadingColumn } from '../reading/ReadingColumn';
 import { travel, useStudio } from '../studio/store';
+import { readUnit } from '../time/units';
 import { TimeStrip } from '../time/TimeStrip';
 import { IconButton, Tips } from '../ui/parts';
 import { Bar } from './Bar';
@@ -46,6 +47,8 @@ export function Window() {
   const [shown, setShown] = useState<'projects' | 'find' | 'help' | null>(null);
   const turn = useCallback(() => setRest((now) => (now + 1) % RESTS.length), []);
   const show = (what: typeof shown) => (open: boolean) => setShown(open ? what : null);
+
+  useEffect(readUnit, []);
 
   useEffect(() => {
     const timer = setTimeout(() => Object.values(LATER).forEach((load) => void load()), 800);

@@ -17,7 +17,7 @@ import { choose, chooseLink, edit, useStudio } from '../../studio/store';
 import { Field } from '../../ui/Field';
 import { Group } from '../../ui/Group';
 import { Button, IconButton, Small } from '../../ui/parts';
-import { Row, Select } from '../../ui/Row';
+import { SelectRow } from '../../ui/Row';
 import { Sentence } from '../Sentence';
 import { putOn } from './change';
 
@@ -130,21 +130,19 @@ function Told({
             onChange={(text) => onChange(text)}
           />
         ) : (
-          <Row label={parameter.name}>
-            <Select
-              label={parameter.name}
-              value={String(value)}
-              options={
-                parameter.type === 'on/off'
-                  ? [
-                      ['true', 'on'],
-                      ['false', 'off'],
-                    ]
-                  : [['', 'none'], ...pictures.map((asset): [string, string] => [asset.id, asset.name])]
-              }
-              onChange={(to: string) => onChange(parameter.type === 'on/off' ? to === 'true' : to)}
-            />
-          </Row>
+          <SelectRow
+            label={parameter.name}
+            value={String(value)}
+            options={
+              parameter.type === 'on/off'
+                ? [
+                    ['true', 'on'],
+                    ['false', 'off'],
+                  ]
+                : [['', 'none'], ...pictures.map((asset): [string, string] => [asset.id, asset.name])]
+            }
+            onChange={(to: string) => onChange(parameter.type === 'on/off' ? to === 'true' : to)}
+          />
         )}
       </div>
       {own ? (

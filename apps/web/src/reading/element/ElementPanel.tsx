@@ -1,6 +1,7 @@
 'use client';
 
 import { overflowOf } from '@tavu/core/paint';
+import { writtenAt } from '@tavu/core/component';
 import { linksFrom, readName, type Id, type Screen } from '@tavu/core/model';
 import { TYPE_WORDS } from '@tavu/core/starter';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
@@ -20,6 +21,8 @@ import { NearSisters } from './NearSisters';
 import { PlacePanel } from './PlacePanel';
 import { AlignTools, MakeComponent } from './SeveralElements';
 import { SettingsPanel } from './SettingsPanel';
+import { ElementWays } from '../../focus/FocusPanel';
+import { Animations } from '../../animation/Animations';
 import { WhenPanel } from './WhenPanel';
 
 /** An element's words, settings, place and look. `path` leads to it through placed components. */
@@ -29,6 +32,8 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   const compiled = flow.screens.get(screen.id);
   const element = compiled?.byId.get(path);
   if (!compiled || !element) return null;
+  const written = writtenAt(project, screen, path);
+  if (!written) return null;
   const put = putOn(screen.id, path);
   const inside = path.includes('/');
   const sisters = compiled.elements.filter(
@@ -81,7 +86,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
             <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {overflowWords(over)}
           </p>
         )}
-        <SettingsPanel screen={screen} element={element} put={put} />
+        <SettingsPanel screen={screen} path={path} written={written} put={put} />
       </section>
       {element.type === 'component' && <ComponentPlace screen={screen} element={element} path={path} />}
       {links.length > 0 && (
@@ -100,8 +105,10 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
       <AlignTools screen={screen} />
       <PlacePanel compiled={compiled} path={path} element={element} put={put} />
       <LookPanel element={element} put={put} />
+      <ElementWays screen={screen} path={path} />
+      <Animations element={element} put={put} />
       <Group title="When it is there">
-        <WhenPanel screen={screen} element={element} put={put} />
+        <WhenPanel written={written} put={put} />
       </Group>
       {!inside && (
         <div className="flex flex-wrap gap-1">

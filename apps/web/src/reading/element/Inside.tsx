@@ -1,6 +1,6 @@
 'use client';
 
-import { componentById } from '@tavu/core/component';
+import { componentById, pathOf } from '@tavu/core/component';
 import { reach } from '@tavu/core/edit';
 import type { Id, Screen } from '@tavu/core/model';
 import { setView, useView } from '../../editing/view';
@@ -32,6 +32,19 @@ export function Inside({ screen, path }: { screen: Screen; path: Id }) {
         </button>
         .
       </p>
+      <ul aria-label={`Parts of ${component.name}`} className="flex flex-wrap gap-1">
+        {component.elements.map((each) => (
+          <li key={each.id}>
+            <Small
+              aria-pressed={each.id === element.id}
+              className={each.id === element.id ? 'bg-chosen-wash' : ''}
+              onClick={() => choose({ element: pathOf(path.slice(0, path.lastIndexOf('/')), each.id) })}
+            >
+              {each.name}
+            </Small>
+          </li>
+        ))}
+      </ul>
       <Choices
         label="Changes are for"
         value={here ? 'here' : 'everywhere'}

@@ -17,7 +17,7 @@ import { TextLookFields } from '../../looks/TextLookFields';
 import { Group } from '../../ui/Group';
 import { NumberField } from '../../ui/NumberField';
 import { Small } from '../../ui/parts';
-import { Row, Select } from '../../ui/Row';
+import { SelectRow } from '../../ui/Row';
 import type { Put } from './change';
 
 /** How an element looks: its shared styles, and this place's exceptions from them. */
@@ -73,14 +73,12 @@ function Lettering({ element, put }: { element: Element & { look: TextUse }; put
   const differs = Object.keys(own).length > 0;
   return (
     <Group title="Lettering" extra={<Shared differs={differs} />}>
-      <Row label="Text style">
-        <Select
-          label="Text style"
-          value={style}
-          options={project.styles.text.map((each): [string, string] => [each.id, each.name])}
-          onChange={(to: string) => put({ look: { ...look, style: to } })}
-        />
-      </Row>
+      <SelectRow
+        label="Text style"
+        value={style}
+        options={project.styles.text.map((each): [string, string] => [each.id, each.name])}
+        onChange={(to: string) => put({ look: { ...look, style: to } })}
+      />
       <TextLookFields
         look={textStyle(project, look)}
         exceptions={new Set(Object.keys(own))}
@@ -127,14 +125,12 @@ function Boxed({
   const differs = Object.keys(own).length > 0;
   return (
     <Group title={title} extra={<Shared differs={differs} />}>
-      <Row label="Box style">
-        <Select
-          label="Box style"
-          value={style}
-          options={project.styles.box.map((each): [string, string] => [each.id, each.name])}
-          onChange={(to: string) => put({ [part]: { ...use, style: to } })}
-        />
-      </Row>
+      <SelectRow
+        label="Box style"
+        value={style}
+        options={project.styles.box.map((each): [string, string] => [each.id, each.name])}
+        onChange={(to: string) => put({ [part]: { ...use, style: to } })}
+      />
       <BoxLookFields
         look={boxStyle(project, use)}
         states={states}

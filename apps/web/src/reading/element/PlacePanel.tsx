@@ -7,7 +7,7 @@ import { roomOf } from '../../editing/reach';
 import { edit } from '../../studio/store';
 import { Group } from '../../ui/Group';
 import { NumberField } from '../../ui/NumberField';
-import { Row, Select } from '../../ui/Row';
+import { Row, Select, SelectRow, ThingRow } from '../../ui/Row';
 import { AxisFields } from './AxisFields';
 import type { Put } from './change';
 
@@ -100,21 +100,20 @@ function Holder({ compiled, element }: { compiled: CompiledScreen; element: Elem
     (each) => (each.type === 'panel' || each.type === 'tabs' || each.id === element.parent) && !isIn(each.id),
   );
   return (
-    <Row label="Inside of">
-      <Select
-        label="Inside of"
-        value={element.parent ?? ''}
-        options={[['', 'the screen'], ...holders.map((each): [string, string] => [each.id, each.name])]}
-        onChange={(parent: string) =>
-          edit('place elements', {
-            screen: compiled.id,
-            elements: [element.id],
-            parent: parent === '' ? null : parent,
-            before: null,
-          })
-        }
-      />
-    </Row>
+    <ThingRow
+      label="Inside of"
+      value={element.parent}
+      none="the screen"
+      things={holders}
+      onChange={(id) =>
+        edit('place elements', {
+          screen: compiled.id,
+          elements: [element.id],
+          parent: id ?? null,
+          before: null,
+        })
+      }
+    />
   );
 }
 
@@ -123,21 +122,19 @@ function Arranging({ element, put }: { element: Element & { type: 'panel' }; put
   const change = (to: Partial<Arrange>): void => put({ arrange: { ...arrange!, ...to } });
   return (
     <>
-      <Row label="What it holds stands">
-        <Select
-          label="What it holds stands"
-          value={arrange?.by ?? ''}
-          options={[
-            ['', 'where each says'],
-            ['column', 'one under the other'],
-            ['row', 'side by side'],
-            ['grid', 'in a grid'],
-          ]}
-          onChange={(by: string) =>
-            put({ arrange: by === '' ? undefined : { gap: 24, ...arrange, by: by as Arrange['by'] } })
-          }
-        />
-      </Row>
+      <SelectRow
+        label="What it holds stands"
+        value={arrange?.by ?? ''}
+        options={[
+          ['', 'where each says'],
+          ['column', 'one under the other'],
+          ['row', 'side by side'],
+          ['grid', 'in a grid'],
+        ]}
+        onChange={(by: string) =>
+          put({ arrange: by === '' ? undefined : { gap: 24, ...arrange, by: by as Arrange['by'] } })
+        }
+      />
       {arrange && (
         <>
           <div className="flex gap-1.5">
@@ -173,35 +170,42 @@ function Arranging({ element, put }: { element: Element & { type: 'panel' }; put
                   onChange={(along) => change({ along })}
                 />
               </Row>
-              <Row label="Across it">
-                <Select
-                  label="Across it"
-                  value={arrange.across ?? 'start'}
-                  options={[
-                    ['start', 'at the start'],
-                    ['centre', 'in the middle'],
-                    ['end', 'at the end'],
-                    ['stretch', 'filling it'],
-                  ]}
-                  onChange={(across) => change({ across })}
-                />
-              </Row>
+              <SelectRow
+                label="Across it"
+                value={arrange.across ?? 'start'}
+                options={[
+                  ['start', 'at the start'],
+                  ['centre', 'in the middle'],
+                  ['end', 'at the end'],
+                  ['stretch', 'filling it'],
+                ]}
+                onChange={(across) => change({ across })}
+              />
             </>
           )}
         </>
       )}
-      <Row label="What does not fit in">
-        <Select
-          label="What does not fit in"
-          value={element.overflow ?? ''}
-          options={[
-            ['', 'is shown'],
-            ['cut', 'is cut off'],
-            ['scrolls', 'can be scrolled to'],
-          ]}
-          onChange={(overflow: string) => put({ overflow: overflow === '' ? undefined : overflow })}
-        />
-      </Row>
+      <SelectRow
+        label="What does not fit in"
+        value={element.overflow ?? ''}
+        options={[
+          ['', 'is shown'],
+          ['cut', 'is cut off'],
+          ['scrolls', 'can be scrolled to'],
+        ]}
+        onChange={(overflow: string) => put({ overflow: overflow === '' ? undefined : overflow })}
+      />
+      <SelectRow
+        label="The focus is led round"
+        value={element.wraps ?? ''}
+        options={[
+          ['', 'as on the screen'],
+          ['up and down', 'up and down in it'],
+          ['left and right', 'left and right in it'],
+          ['both', 'both ways in it'],
+        ]}
+        onChange={(wraps: string) => put({ wraps: wraps === '' ? undefined : wraps })}
+      />
     </>
   );
 }

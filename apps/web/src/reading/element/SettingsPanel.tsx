@@ -1,34 +1,88 @@
 'use client';
 
-import { BUBBLES, titleCase, type Element, type Id, type Screen } from '@tavu/core/model';
+import type { Written } from '@tavu/core/component';
+import { scopeWith } from '@tavu/core/expression';
+import { textTroubles } from '@tavu/core/message';
+import { titleCase, type Id, type Screen } from '@tavu/core/model';
 import { actionKeys } from '@tavu/core/words';
+import { TriangleAlert } from 'lucide-react';
+import { TextFrameFields } from '../../animation/TextFrames';
 import { useStudio } from '../../studio/store';
+import { translating, useLanguage } from '../../language/shown';
+import { useSoundAssets } from '../../sound/SoundRules';
 import { Field } from '../../ui/Field';
 import { NumberField } from '../../ui/NumberField';
-import { Row, Select } from '../../ui/Row';
+import { SelectRow, ThingRow } from '../../ui/Row';
+import { BubbleSettings } from './BubbleSettings';
 import type { Put } from './change';
+import { PictureSettings } from './PictureSettings';
 
 /** What is particular to a type of element: its words, picture, value, rows, tail. */
-export function SettingsPanel({ screen, element, put }: { screen: Screen; element: Element; put: Put }) {
+export function SettingsPanel({
+  screen,
+  path,
+  written,
+  put,
+}: {
+  screen: Screen;
+  path: Id;
+  written: Written;
+  put: Put;
+}) {
+  const { element } = written;
+  useLanguage();
+  const project = useStudio((studio) => studio.project);
+  const said = 'text' in element ? element.text : '';
+  const troubles = textTroubles(said, scopeWith(project, written.parameters));
+  const other = 'text' in element ? translating(screen.id, path, element.text) : null;
+  const sounds = useSoundAssets();
   return (
     <>
       {'text' in element && element.type !== 'tabs' && (
         <Words
-          label={element.type === 'entry' ? 'Words until something is typed' : 'Words on it'}
-          text={element.text}
-          onChange={(text) => put({ text }, 'text')}
+          label={`${element.type === 'entry' ? 'Words until something is typed' : 'Words on it'}${other ? `, ${other.language.name}` : ''}`}
+          text={other?.text ?? element.text}
+          onChange={other ? other.put : (text) => put({ text }, 'text')}
         />
       )}
-      <Particular screen={screen} element={element} put={put} />
+      {troubles.map((words) => (
+        <p key={words} role="note" className="flex items-start gap-1 text-sm text-warn">
+          <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
+        </p>
+      ))}
+      <Particular screen={screen} written={written} put={put} />
+      {'box' in element && 'text' in element && element.type !== 'bubble' && element.type !== 'prompt' && (
+        <ThingRow
+          label="Sounds when pressed"
+          value={element.sound}
+          none="as usual"
+          things={sounds}
+          onChange={(sound) => put({ sound })}
+        />
+      )}
+      {written.element.type !== 'text' && (
+        <label className="flex cursor-pointer items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="accent-chosen"
+            checked={element.through ?? false}
+            onChange={(event) => put({ through: event.target.checked ? true : undefined })}
+          />
+          Presses go to what lies beneath it
+        </label>
+      )}
     </>
   );
 }
 
-function Particular({ screen, element, put }: { screen: Screen; element: Element; put: Put }) {
+function Particular({ screen, written, put }: { screen: Screen; written: Written; put: Put }) {
+  const { element, parameters } = written;
   switch (element.type) {
+    case 'text':
+      return <TextFrameFields screen={screen} element={element} put={put} />;
     case 'picture':
     case 'portrait':
-      return <PictureSettings screen={screen} element={element} put={put} />;
+      return <PictureSettings parameters={parameters} element={element} put={put} />;
     case 'button':
       return (
         <ActionRow
@@ -37,6 +91,35 @@ function Particular({ screen, element, put }: { screen: Screen; element: Element
           none="none"
           onChange={(shortcut) => put({ shortcut })}
         />
+      );
+    case 'binding':
+      return (
+        <>
+          <ActionRow
+            label="Key of"
+            value={element.action ?? undefined}
+            none="nothing yet"
+            onChange={(action) => put({ action: action ?? null })}
+          />
+          <SelectRow<'keys' | 'pad'>
+            label="On"
+            value={element.device}
+            options={[
+              ['keys', 'the keyboard'],
+              ['pad', 'a pad'],
+            ]}
+            onChange={(device) => put({ device })}
+          />
+          <SelectRow<'refuse' | 'swap'>
+            label="One that is taken"
+            value={element.clash ?? 'refuse'}
+            options={[
+              ['refuse', 'is refused'],
+              ['swap', 'changes places'],
+            ]}
+            onChange={(clash) => put({ clash: clash === 'swap' ? 'swap' : undefined })}
+          />
+        </>
       );
     case 'prompt':
       return (
@@ -84,8 +167,21 @@ function Particular({ screen, element, put }: { screen: Screen; element: Element
     case 'progress':
       return (
         <>
-          <ValueRow types={['number']} value={element.value} onChange={(value) => put({ value })} />
-          {element.value === undefined && (
+          {screen.loading && (
+            <SelectRow<'loading' | 'own'>
+              label="Shows"
+              value={element.loading ? 'loading' : 'own'}
+              options={[
+                ['own', 'a value, or a sample'],
+                ['loading', 'how far it has loaded'],
+              ]}
+              onChange={(to) => put({ loading: to === 'loading' ? true : undefined })}
+            />
+          )}
+          {!element.loading && (
+            <ValueRow types={['number']} value={element.value} onChange={(value) => put({ value })} />
+          )}
+          {!element.loading && element.value === undefined && (
             <NumberField
               label="Shows, percent"
               value={(element.sample ?? 0) * 100}
@@ -141,139 +237,6 @@ function Particular({ screen, element, put }: { screen: Screen; element: Element
   }
 }
 
-function PictureSettings({
-  screen,
-  element,
-  put,
-}: {
-  screen: Screen;
-  element: Element & { type: 'picture' | 'portrait' };
-  put: Put;
-}) {
-  const project = useStudio((studio) => studio.project);
-  const pictures = project.assets.filter((asset) => asset.media.startsWith('image/'));
-  const told = (screen.parameters ?? []).filter((each) => each.type === 'picture');
-  const slice = element.type === 'picture' ? element.slice : undefined;
-  return (
-    <>
-      <Row label="Picture">
-        <Select
-          label="Picture"
-          value={element.asset ?? ''}
-          options={[['', 'none yet'], ...pictures.map((asset): [string, string] => [asset.id, asset.name])]}
-          onChange={(id: string) => put({ asset: id === '' ? null : id })}
-        />
-      </Row>
-      {told.length > 0 && (
-        <Row label="Or what it is told">
-          <Select
-            label="Or what it is told"
-            value={element.from ?? ''}
-            options={[['', 'no'], ...told.map((each): [string, string] => [each.id, each.name])]}
-            onChange={(from: string) => put({ from: from === '' ? undefined : from })}
-          />
-        </Row>
-      )}
-      <Row label="In its box">
-        <Select
-          label="In its box"
-          value={slice ? 'slice' : element.fit}
-          options={[
-            ['contain', 'all of it'],
-            ['cover', 'cut, to cover'],
-            ['stretch', 'stretched'],
-            ...(element.type === 'picture' ? [['slice', 'corners kept'] as const] : []),
-          ]}
-          onChange={(fit: string) => {
-            if (fit === 'slice') put({ fit: 'stretch', slice: { top: 16, right: 16, bottom: 16, left: 16 } });
-            else put({ fit, slice: undefined });
-          }}
-        />
-      </Row>
-      {slice && (
-        <div
-          className="flex gap-1.5"
-          role="group"
-          aria-label="How far in the corners reach, in the picture’s pixels"
-        >
-          {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
-            <NumberField
-              key={side}
-              label={titleCase(side)}
-              value={slice[side]}
-              least={0}
-              onChange={(n) => put({ slice: { ...slice, [side]: n } })}
-            />
-          ))}
-        </div>
-      )}
-      {element.type === 'portrait' && (
-        <Row label="Looks">
-          <Select
-            label="Looks"
-            value={element.flipped ? 'yes' : 'no'}
-            options={[
-              ['no', 'as it is drawn'],
-              ['yes', 'the other way'],
-            ]}
-            onChange={(flipped: string) => put({ flipped: flipped === 'yes' || undefined })}
-          />
-        </Row>
-      )}
-    </>
-  );
-}
-
-function BubbleSettings({ element, put }: { element: Element & { type: 'bubble' }; put: Put }) {
-  const { area, tail } = element;
-  return (
-    <>
-      <Row label="Shape">
-        <Select
-          label="Shape"
-          value={element.shape}
-          options={BUBBLES.map((shape) => [shape, shape] as const)}
-          onChange={(shape) => put({ shape })}
-        />
-      </Row>
-      <Row label="Tail">
-        <Select
-          label="Tail"
-          value={tail?.side ?? ''}
-          options={[
-            ['', 'none'],
-            ['left', 'to the left'],
-            ['right', 'to the right'],
-            ['top', 'upwards'],
-            ['bottom', 'downwards'],
-          ]}
-          onChange={(side: string) => put({ tail: side === '' ? undefined : { side, at: tail?.at ?? 0.5 } })}
-        />
-      </Row>
-      {tail && (
-        <NumberField
-          label="How far along that side, percent"
-          value={tail.at * 100}
-          least={0}
-          most={100}
-          onChange={(percent) => put({ tail: { ...tail, at: percent / 100 } })}
-        />
-      )}
-      <div className="flex gap-1.5" role="group" aria-label="Where its words may stand: in from each edge">
-        {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
-          <NumberField
-            key={side}
-            label={`In ${side}`}
-            value={area[side]}
-            least={0}
-            onChange={(n) => put({ area: { ...area, [side]: n } })}
-          />
-        ))}
-      </div>
-    </>
-  );
-}
-
 function ActionRow({
   label,
   value,
@@ -287,20 +250,13 @@ function ActionRow({
 }) {
   const actions = useStudio((studio) => studio.project.actions);
   return (
-    <Row label={label}>
-      <Select
-        label={label}
-        value={value ?? ''}
-        options={[
-          ['', none],
-          ...actions.map((each): [string, string] => [
-            each.id,
-            `${titleCase(each.name)} (${actionKeys(each)})`,
-          ]),
-        ]}
-        onChange={(id: string) => onChange(id === '' ? undefined : id)}
-      />
-    </Row>
+    <ThingRow
+      label={label}
+      value={value}
+      none={none}
+      things={actions.map((each) => ({ id: each.id, name: `${titleCase(each.name)} (${actionKeys(each)})` }))}
+      onChange={onChange}
+    />
   );
 }
 
@@ -315,17 +271,13 @@ function ValueRow({
 }) {
   const values = useStudio((studio) => studio.project.values).filter((each) => types.includes(each.type));
   return (
-    <Row label="Shows the value">
-      <Select
-        label="Shows the value"
-        value={value ?? ''}
-        options={[
-          ['', 'none: what is here'],
-          ...values.map((each): [string, string] => [each.id, each.name]),
-        ]}
-        onChange={(id: string) => onChange(id === '' ? undefined : id)}
-      />
-    </Row>
+    <ThingRow
+      label="Shows the value"
+      value={value}
+      none="none: what is here"
+      things={values}
+      onChange={onChange}
+    />
   );
 }
 

@@ -20,7 +20,7 @@ import { choose, chosenElements, edit, useStudio } from '../../studio/store';
 import { Field } from '../../ui/Field';
 import { Group } from '../../ui/Group';
 import { Button, IconButton } from '../../ui/parts';
-import { Row, Select } from '../../ui/Row';
+import { SelectRow } from '../../ui/Row';
 import { liveFlow } from '../../live/run';
 import { ContentsList } from './Contents';
 
@@ -59,18 +59,16 @@ export function AlignTools({ screen }: { screen: Screen }) {
 
   return (
     <section aria-label="Line up" className="space-y-1">
-      <Row label="Line up to">
-        <Select
-          label="Line up to"
-          value={aim}
-          options={[
-            ...(several ? [['each other', 'each other'] as const] : []),
-            ['parent', 'what holds it'],
-            ['margin', 'the safe margin'],
-          ]}
-          onChange={setTo}
-        />
-      </Row>
+      <SelectRow
+        label="Line up to"
+        value={aim}
+        options={[
+          ...(several ? [['each other', 'each other'] as const] : []),
+          ['parent', 'what holds it'],
+          ['margin', 'the safe margin'],
+        ]}
+        onChange={setTo}
+      />
       <div className="flex flex-wrap gap-0.5">
         {EDGES.map(([way, edge, name, icon]) => (
           <IconButton

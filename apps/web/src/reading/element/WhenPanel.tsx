@@ -1,15 +1,16 @@
 'use client';
 
-import { scopeOfScreen } from '@tavu/core/expression';
-import type { Element, Screen } from '@tavu/core/model';
+import type { Written } from '@tavu/core/component';
+import { scopeWith } from '@tavu/core/expression';
 import { useStudio } from '../../studio/store';
 import { ConditionRow } from '../ConditionRow';
 import type { Put } from './change';
 
 /** Conditions under which an element is shown, and can be used. */
-export function WhenPanel({ screen, element, put }: { screen: Screen; element: Element; put: Put }) {
+export function WhenPanel({ written, put }: { written: Written; put: Put }) {
+  const { element, parameters } = written;
   const project = useStudio((studio) => studio.project);
-  const scope = scopeOfScreen(project, screen);
+  const scope = scopeWith(project, parameters);
   return (
     <div className="divide-y divide-line border-y border-line">
       <ConditionRow

@@ -1,0 +1,100 @@
+'use client';
+
+import type { Loading, Screen } from '@tavu/core/model';
+import { DurationField } from '../motion/DurationField';
+import { EasingField } from '../motion/EasingField';
+import { edit, useStudio } from '../studio/store';
+import { SelectRow, ThingRow } from '../ui/Row';
+
+/** How a screen loads: pretended, or as the game says; and when it has failed. */
+export function LoadingPanel({ screen }: { screen: Screen }) {
+  const events = useStudio((studio) => studio.project.events).filter((each) => each.direction === 'in');
+  const { loading } = screen;
+  const put = (next: object | undefined): void =>
+    void edit(
+      'change screen',
+      { screen: screen.id, change: { loading: next && (JSON.parse(JSON.stringify(next)) as Loading) } },
+      { key: `loading ${screen.id}` },
+    );
+  const fields = (id: string | undefined) =>
+    events.find((each) => each.id === id)?.fields?.filter((each) => each.type === 'number') ?? [];
+  return (
+    <section aria-label="Loading" className="space-y-1.5">
+      <SelectRow<'' | Loading['by']>
+        label="Loading"
+        value={loading?.by ?? ''}
+        options={[
+          ['', 'nothing'],
+          ['pretending', 'pretended, for a time'],
+          ['events', 'as the game says'],
+        ]}
+        onChange={(by) =>
+          put(by === '' ? undefined : by === 'pretending' ? { by, lasts: '3 s' } : { by, limit: '20 s' })
+        }
+      />
+      {loading?.by === 'pretending' && (
+        <>
+          <DurationField
+            label="It takes"
+            unit="s"
+            value={loading.lasts}
+            onChange={(lasts) => put({ ...loading, lasts })}
+          />
+          <EasingField
+            label="How it gets on"
+            value={loading.shape ?? 'ease-out'}
+            onChange={(shape) => put({ ...loading, shape })}
+          />
+        </>
+      )}
+      {loading?.by === 'events' && (
+        <>
+          <ThingRow
+            label="How far, by"
+            value={loading.progress}
+            none="no event"
+            things={events}
+            onChange={(progress) => put({ ...loading, progress, field: undefined })}
+          />
+          {fields(loading.progress).length > 1 && (
+            <ThingRow
+              label="In its field"
+              value={loading.field}
+              none="the first"
+              things={fields(loading.progress)}
+              onChange={(field) => put({ ...loading, field })}
+            />
+          )}
+          <ThingRow
+            label="Done, by"
+            value={loading.done}
+            none="no event"
+            things={events}
+            onChange={(done) => put({ ...loading, done })}
+          />
+          <ThingRow
+            label="Failed, by"
+            value={loading.failed}
+            none="no event"
+            things={events}
+            onChange={(failed) => put({ ...loading, failed })}
+          />
+        </>
+      )}
+      {loading && (
+        <DurationField
+          label="Failed, when it takes longer than"
+          unit="s"
+          optional
+          value={loading.limit}
+          onChange={(limit) => put({ ...loading, limit })}
+        />
+      )}
+      {loading && (
+        <p className="text-sm text-soft">
+          What follows is said above: “When what is on it has finished”, and “when what it loads has failed”.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,167 @@
+'use client';
+
+import { clashesOf } from '@tavu/core/check';
+import { isUsual } from '@tavu/core/edit';
+import { GESTURES, isTouch, readName, titleCase, type Action, type Gesture } from '@tavu/core/model';
+import { codeName } from '@tavu/core/words';
+import { Gamepad2, Hand, Keyboard, Plus, Trash2, TriangleAlert, X } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { choose, edit, say, useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+import { IconButton, Small } from '../ui/parts';
+import { Select } from '../ui/Row';
+import { bindingsOf, codeOf, withBinding, withoutBinding, type Binding } from './bindings';
+import { capture } from './capture';
+import { InputRules } from './InputRules';
+
+/** The project's actions, and what each is bound to on every device: set by pressing what one wants. */
+export function Actions() {
+  const project = useStudio((studio) => studio.project);
+  const clashes = useMemo(() => clashesOf(project), [project]);
+  const [made, setMade] = useState(0);
+  const names = project.actions.map((each) => each.name);
+  const nameOf = (id: string): string =>
+    titleCase(project.actions.find((each) => each.id === id)?.name ?? id);
+  return (
+    <section aria-label="Actions">
+      <h3 className="mb-1 font-bold">What players can do</h3>
+      <ul className="mb-1.5 space-y-1">
+        {project.actions.map((action) => (
+          <ActionRow key={action.id} action={action} others={names.filter((name) => name !== action.name)} />
+        ))}
+      </ul>
+      <Field
+        key={made}
+        label="A new action"
+        value=""
+        read={(text) => readName(text, names)}
+        onChange={(name) => {
+          edit('add action', { name });
+          setMade(made + 1);
+        }}
+      />
+      {clashes.length > 0 && (
+        <ul aria-label="Shared keys" className="mt-2 space-y-1">
+          {clashes.map(({ code, actions, screens }) => (
+            <li key={code} className="flex items-start gap-1 text-sm text-warn">
+              <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" />
+              <span>
+                {titleCase(codeName(code))} is {actions.map(nameOf).join(' and ')}. The first sentence that
+                fits takes it on{' '}
+                {screens.map((id, i) => (
+                  <span key={id}>
+                    {i > 0 && ', '}
+                    <button type="button" className="underline" onClick={() => choose({ screen: id })}>
+                      {project.screens.find((each) => each.id === id)?.name}
+                    </button>
+                  </span>
+                ))}
+                .
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <InputRules />
+    </section>
+  );
+}
+
+function ActionRow({ action, others }: { action: Action; others: readonly string[] }) {
+  const [waiting, setWaiting] = useState(false);
+  const name = titleCase(action.name);
+  const put = (change: Partial<Action>): void => void edit('change action', { action: action.id, change });
+  const bind = (binding: Binding): void => {
+    const change = withBinding(action, binding);
+    if (change) put(change);
+    else say(`${name} has ${codeName(codeOf(binding))} already.`);
+  };
+  useEffect(() => {
+    if (!waiting) return;
+    const stop = capture((binding) => {
+      setWaiting(false);
+      const change = withBinding(action, binding);
+      if (change) edit('change action', { action: action.id, change });
+      else say(`${name} has ${codeName(codeOf(binding))} already.`);
+    });
+    return stop;
+  }, [waiting, action, name]);
+  const free = GESTURES.filter((gesture) => !action.gestures?.includes(gesture));
+  return (
+    <li className="rounded border border-line bg-sheet px-2 py-1">
+      <div role="group" aria-label={name}>
+        <div className="flex items-center gap-1">
+          {isUsual(action.id) ? (
+            <b className="min-w-0 flex-1 truncate">{name}</b>
+          ) : (
+            <Field
+              hidden
+              label={`Name of ${name}`}
+              value={action.name}
+              className="min-w-0 flex-1"
+              read={(text) => readName(text, others)}
+              onChange={(to) => put({ name: to })}
+            />
+          )}
+          {waiting ? (
+            <span role="status" className="inline-flex items-center gap-1 text-sm text-live">
+              Press a key or a pad’s button …<Small onClick={() => setWaiting(false)}>not now</Small>
+            </span>
+          ) : (
+            <Small onClick={() => setWaiting(true)}>
+              <Plus size={11} aria-hidden="true" className="inline" /> Press one
+            </Small>
+          )}
+          <Select<Gesture | ''>
+            label={`A gesture for ${name}`}
+            value=""
+            options={[
+              ['', 'gesture …'],
+              ...free.map((each): [Gesture, string] => [
+                each,
+                isTouch(each) ? `finger: ${each}` : `mouse: ${each}`,
+              ]),
+            ]}
+            className="max-w-24 border border-line bg-sheet text-sm"
+            onChange={(gesture) => gesture !== '' && bind({ on: 'gesture', gesture })}
+          />
+          {!isUsual(action.id) && (
+            <IconButton
+              name={`Take out ${name}`}
+              onClick={() => edit('delete action', { action: action.id })}
+            >
+              <Trash2 size={13} />
+            </IconButton>
+          )}
+        </div>
+        <div className="mt-1 flex flex-wrap gap-1">
+          {bindingsOf(action).map((binding) => (
+            <span
+              key={codeOf(binding)}
+              className="inline-flex h-6 items-center gap-1 rounded border border-strong bg-mist pl-1.5 text-sm"
+            >
+              <DeviceIcon binding={binding} />
+              {codeName(codeOf(binding))}
+              <IconButton
+                name={`${codeName(codeOf(binding))} no longer is ${name}`}
+                className="size-5"
+                onClick={() => put(withoutBinding(action, binding))}
+              >
+                <X size={11} />
+              </IconButton>
+            </span>
+          ))}
+        </div>
+      </div>
+    </li>
+  );
+}
+
+function DeviceIcon({ binding }: { binding: Binding }) {
+  if (binding.on === 'keys') return <Keyboard size={12} aria-label="key" />;
+  return binding.on === 'pad' ? (
+    <Gamepad2 size={12} aria-label="pad" />
+  ) : (
+    <Hand size={12} aria-label="gesture" />
+  );
+}

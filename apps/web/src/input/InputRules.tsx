@@ -1,0 +1,44 @@
+'use client';
+
+import { edit, useStudio } from '../studio/store';
+import { DurationField } from '../motion/DurationField';
+import { Group } from '../ui/Group';
+import { NumberField } from '../ui/NumberField';
+
+/** How held directions repeat, and how far a stick has to go. */
+export function InputRules() {
+  const input = useStudio((studio) => studio.project.input) ?? {};
+  const share = (percent: number): number => Math.round(percent) / 100;
+  return (
+    <Group title="How directions feel" unfolded={false}>
+      <div className="flex gap-1.5">
+        <DurationField
+          label="Repeats after"
+          value={input.repeatAfter ?? '420 ms'}
+          onChange={(repeatAfter) => edit('change input', { repeatAfter })}
+        />
+        <DurationField
+          label="and every"
+          value={input.repeatEvery ?? '130 ms'}
+          onChange={(repeatEvery) => edit('change input', { repeatEvery })}
+        />
+      </div>
+      <div className="flex gap-1.5">
+        <NumberField
+          label="A stick counts from, %"
+          value={Math.round((input.stick ?? 0.55) * 100)}
+          least={5}
+          most={100}
+          onChange={(percent) => edit('change input', { stick: share(percent) })}
+        />
+        <NumberField
+          label="and rests below, %"
+          value={Math.round((input.rest ?? 0.4) * 100)}
+          least={0}
+          most={95}
+          onChange={(percent) => edit('change input', { rest: share(percent) })}
+        />
+      </div>
+    </Group>
+  );
+}

@@ -1,0 +1,42 @@
+'use client';
+
+import { readDuration, toMicros, type Duration, type Unit } from '@tavu/core/model';
+import { useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+
+/** A time with its unit: seconds, milliseconds, frames or ticks. Empty is none, where there may be none. */
+export function DurationField({
+  label,
+  value,
+  onChange,
+  unit = 'ms',
+  optional = false,
+  most,
+  className,
+}: {
+  label: string;
+  value: Duration | undefined;
+  onChange: (duration: Duration | undefined) => void;
+  /** What a bare number is in. */
+  unit?: Unit;
+  optional?: boolean;
+  /** The longest that makes sense, in microseconds, and the words for a longer one. */
+  most?: { micros: number; words: string };
+  className?: string;
+}) {
+  const rates = useStudio((studio) => studio.project.rates);
+  return (
+    <Field<Duration | undefined>
+      label={label}
+      value={value ?? ''}
+      read={(text) => {
+        if (optional && text.trim() === '') return { ok: undefined };
+        const got = readDuration(text, rates, unit);
+        const long = most && 'ok' in got && toMicros(got.ok, rates) > most.micros;
+        return long ? { error: most.words } : got;
+      }}
+      onChange={onChange}
+      className={className ?? 'min-w-0 flex-1'}
+    />
+  );
+}

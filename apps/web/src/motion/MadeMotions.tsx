@@ -1,0 +1,231 @@
+'use client';
+
+import {
+  CHANGES,
+  readName,
+  type Change,
+  type Length,
+  type MadeMotion,
+  type MotionTrack,
+  type SimpleMotion,
+} from '@tavu/core/model';
+import { REDUCED } from '@tavu/core/motion';
+import { Plus, Trash2 } from 'lucide-react';
+import { readLength } from '../reading/numbers';
+import { edit, useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+import { Group } from '../ui/Group';
+import { Button, IconButton, Small } from '../ui/parts';
+import { Select, SelectRow } from '../ui/Row';
+import { DurationField } from './DurationField';
+import { EasingField } from './EasingField';
+import { InTurn } from './SimpleFields';
+import { usesOf } from './uses';
+
+/** The motions the project has of its own, each made of tracks. */
+export function MadeMotions() {
+  const motions = useStudio((studio) => studio.project.motions) ?? [];
+  return (
+    <section aria-label="Motions" className="space-y-2">
+      <h3 className="font-bold">Motions</h3>
+      {motions.length === 0 && (
+        <p className="text-soft">
+          Fading, sliding, growing and blurring are there for all. Make one of your own where they are not
+          enough.
+        </p>
+      )}
+      {motions.map((motion) => (
+        <Group key={motion.id} title={motion.name} unfolded={false}>
+          <Made motion={motion} />
+        </Group>
+      ))}
+      <Button onClick={() => edit('add motion', { name: 'Rise' })}>
+        <Plus size={13} aria-hidden="true" /> Motion
+      </Button>
+    </section>
+  );
+}
+
+function Made({ motion }: { motion: MadeMotion }) {
+  const project = useStudio((studio) => studio.project);
+  const put = (change: Partial<MadeMotion>, key?: string): void =>
+    void edit('change motion', { motion: motion.id, change }, key ? { key: `${motion.id} ${key}` } : {});
+  const others = project.motions!.filter((each) => each !== motion).map((each) => each.name);
+  const uses = usesOf(project, motion.id);
+  return (
+    <div className="space-y-2">
+      <Field
+        label="Name of this motion"
+        value={motion.name}
+        read={(text) => readName(text, others)}
+        onChange={(name) => put({ name })}
+      />
+      <p className="text-sm text-soft">
+        {uses.length === 0 ? 'Nothing moves by it yet.' : `By it move: ${uses.join(', ')}.`}
+      </p>
+      <Tracks label="Coming" tracks={motion.tracks} onChange={(tracks) => put({ tracks }, 'tracks')} />
+      {motion.leaving ? (
+        <>
+          <Tracks
+            label="Leaving"
+            tracks={motion.leaving}
+            onChange={(leaving) => put({ leaving }, 'leaving')}
+          />
+          <Small onClick={() => put({ leaving: undefined })}>Leave the same way, backwards</Small>
+        </>
+      ) : (
+        <p className="text-sm text-soft">
+          It leaves the same way, backwards.{' '}
+          <Small onClick={() => put({ leaving: motion.tracks.map(turned) })}>Leave otherwise</Small>
+        </p>
+      )}
+      <SelectRow<SimpleMotion['name']>
+        label="With less motion"
+        value={motion.reduced?.name ?? 'fade'}
+        options={[
+          ['fade', 'a short fade'],
+          ['none', 'nothing'],
+        ]}
+        onChange={(name) => put({ reduced: name === 'none' ? { name } : REDUCED })}
+      />
+      <Button look="danger" onClick={() => edit('delete motion', { motion: motion.id })}>
+        <Trash2 size={13} aria-hidden="true" /> Take it out
+      </Button>
+    </div>
+  );
+}
+
+const REST: Record<Change, Length> = { opacity: 1, across: 0, down: 0, scale: 1, turn: 0, blur: 0 };
+
+/** The same track from its end to its beginning, as a start for a leaving half. */
+const turned = (track: MotionTrack): MotionTrack => ({
+  ...track,
+  from: track.to ?? REST[track.change],
+  to: track.from,
+});
+
+const CHANGE_WORDS: Record<Change, string> = {
+  opacity: 'opacity',
+  across: 'across',
+  down: 'down',
+  scale: 'size',
+  turn: 'turn',
+  blur: 'softness',
+};
+
+function Tracks({
+  label,
+  tracks,
+  onChange,
+}: {
+  label: string;
+  tracks: readonly MotionTrack[];
+  onChange: (tracks: MotionTrack[]) => void;
+}) {
+  return (
+    <div role="group" aria-label={label} className="space-y-1.5">
+      <p className="font-semibold">{label}</p>
+      {tracks.map((track, i) => (
+        <OneTrack
+          key={i}
+          label={`${label}, track ${i + 1}`}
+          track={track}
+          onChange={(to) => onChange(tracks.flatMap((each, n) => (n === i ? (to ? [to] : []) : [each])))}
+        />
+      ))}
+      <Small
+        onClick={() =>
+          onChange([...tracks, { of: 'screen', change: 'opacity', from: 0, duration: '240 ms' }])
+        }
+      >
+        One more track
+      </Small>
+    </div>
+  );
+}
+
+function OneTrack({
+  label,
+  track,
+  onChange,
+}: {
+  label: string;
+  track: MotionTrack;
+  onChange: (track: MotionTrack | null) => void;
+}) {
+  const put = (change: Partial<MotionTrack>): void =>
+    onChange(JSON.parse(JSON.stringify({ ...track, ...change })) as MotionTrack);
+  const named = typeof track.of === 'object' ? track.of.named : null;
+  const names = useStudio(({ project }) => project.screens);
+  const known = [...new Set(names.flatMap((screen) => screen.elements.map((each) => each.name)))].sort();
+  const ofLength = track.change === 'across' || track.change === 'down';
+  const end = (which: 'from' | 'to', value: Length) => (
+    <Field<Length>
+      label={which === 'from' ? 'From' : 'To'}
+      value={String(value)}
+      read={(text) => readEnd(text, ofLength)}
+      onChange={(to) => put({ [which]: to })}
+      className="min-w-0 flex-1"
+    />
+  );
+  return (
+    <div role="group" aria-label={label} className="space-y-1.5 rounded border border-line p-2">
+      <div className="flex items-center gap-1">
+        <Select<string>
+          label="What moves"
+          value={named === null ? (track.of as string) : 'named'}
+          options={[
+            ['screen', 'all of it'],
+            ['background', 'its background'],
+            ['elements', 'each thing on it'],
+            ['named', 'one thing'],
+          ]}
+          onChange={(of) =>
+            put({ of: of === 'named' ? { named: known[0] ?? 'Heading' } : (of as MotionTrack['of']) })
+          }
+        />
+        <Select<Change>
+          label="In what"
+          value={track.change}
+          options={CHANGES.map((each) => [each, CHANGE_WORDS[each]] as const)}
+          onChange={(change) => put({ change, from: change === 'turn' ? -12 : 0, to: undefined })}
+        />
+        <span className="grow" />
+        <IconButton name={`Take out: ${label}`} onClick={() => onChange(null)}>
+          <Trash2 size={13} />
+        </IconButton>
+      </div>
+      {named !== null && (
+        <SelectRow<string>
+          label="By the name of"
+          value={named}
+          options={(known.includes(named) ? known : [named, ...known]).map((each) => [each, each] as const)}
+          onChange={(to) => put({ of: { named: to } })}
+        />
+      )}
+      <div className="flex gap-1.5">
+        {end('from', track.from)}
+        {end('to', track.to ?? REST[track.change])}
+        <DurationField
+          label="Takes"
+          value={track.duration}
+          onChange={(duration) => put({ duration: duration! })}
+        />
+        <DurationField label="Later by" optional value={track.delay} onChange={(delay) => put({ delay })} />
+      </div>
+      {track.of === 'elements' && <InTurn stagger={track.stagger} onChange={(stagger) => put({ stagger })} />}
+      <details>
+        <summary className="cursor-pointer text-sm text-soft">Pace: {track.easing ?? 'ease-out'}</summary>
+        <EasingField value={track.easing ?? 'ease-out'} onChange={(easing) => put({ easing })} />
+      </details>
+    </div>
+  );
+}
+
+/** Offsets are design pixels or percent of the frame; all else is a number. */
+function readEnd(text: string, ofLength: boolean): { ok: Length } | { error: string } {
+  if (ofLength) return readLength(text, 1920);
+  const n = Number(text.trim().replace(',', '.').replace(/[%°]$/, ''));
+  if (!Number.isFinite(n)) return { error: 'Write a number.' };
+  return { ok: text.trim().endsWith('%') ? n / 100 : n };
+}

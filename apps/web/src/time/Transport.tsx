@@ -1,0 +1,36 @@
+'use client';
+
+import { Pause, Play, Repeat } from 'lucide-react';
+import { Choices, IconButton } from '../ui/parts';
+import type { Played } from './played';
+
+/** Plays what a chart shows, slowly or not, once or again and again. */
+export function Transport({ played, name }: { played: Played; name: string }) {
+  return (
+    <>
+      <IconButton
+        name={played.playing ? 'Stop' : name}
+        onClick={() => (played.playing ? played.stop() : played.play())}
+      >
+        {played.playing ? <Pause size={14} /> : <Play size={14} />}
+      </IconButton>
+      <IconButton
+        name="Again and again"
+        aria-pressed={played.loops}
+        className={played.loops ? 'bg-chosen-wash' : ''}
+        onClick={() => played.setLoops(!played.loops)}
+      >
+        <Repeat size={14} />
+      </IconButton>
+      <Choices
+        label="How fast it is played"
+        value={played.slow ? 'slow' : 'real'}
+        options={[
+          { value: 'slow', text: '¼×' },
+          { value: 'real', text: '1×' },
+        ]}
+        onChange={(to) => played.setSlow(to === 'slow')}
+      />
+    </>
+  );
+}
