@@ -6,12 +6,15 @@ export default {
     '<rootDir>/apps/**/*.test.ts',
     '<rootDir>/scripts/*.test.ts',
   ],
+  setupFiles: ['<rootDir>/scripts/seed.ts'],
   moduleNameMapper: {
     '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts',
     '^@tavu/player$': '<rootDir>/packages/player/src/index.ts',
   },
+  // These come as ES modules alone.
+  transformIgnorePatterns: ['/node_modules/(?!(intl-messageformat|@formatjs)/)'],
   transform: {
-    '^.+\\.ts$': [
+    '^.+\\.[jt]s$': [
       '@swc/jest',
       { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } },
     ],

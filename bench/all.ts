@@ -47,6 +47,12 @@ add('300 screens: frames a second while the map pans', page.large.pan.toFixed(0)
 add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} ms`, 'under 4 ms');
 add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));
 add('One-file page: script a frame', `${page.inPage.perFrame.toFixed(2)} ms`, 'under 4 ms');
+add('Hand-over again and again: script a frame', `${page.handOver.perFrame.toFixed(2)} ms`, 'under 4 ms');
+add(
+  'Hand-over again and again: longest of ten seconds of frames',
+  `${page.handOver.longest.toFixed(0)} ms`,
+  'none dropped: under 34 ms',
+);
 add('First page: scripts, compressed', `${(page.firstPage / 1000).toFixed(0)} kB`, 'under 300 kB');
 add(
   'One-file page beside pictures and sounds, compressed',

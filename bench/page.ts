@@ -8,15 +8,20 @@ const PORT = 4197;
 const ADDRESS = `http://localhost:${PORT}`;
 
 /** Counts frames for a while. As text, since the page has none of the compiler's helpers. */
-const waitFrames = (page: Page, ms: number): Promise<{ frames: number; ms: number }> =>
+const waitFrames = (page: Page, ms: number): Promise<{ frames: number; ms: number; longest: number }> =>
   page.evaluate(`new Promise((done) => {
     const from = performance.now();
+    let last = from;
     let frames = 0;
-    requestAnimationFrame(function tick(now) {
+    let longest = 0;
+    const next = (now) => {
       frames += 1;
-      if (now - from > ${ms}) done({ frames, ms: now - from });
-      else requestAnimationFrame(tick);
-    });
+      longest = Math.max(longest, now - last);
+      last = now;
+      if (now - from > ${ms}) done({ frames, ms: now - from, longest });
+      else requestAnimationFrame(next);
+    };
+    requestAnimationFrame(next);
   })`);
 
 async function scriptSeconds(session: CDPSession): Promise<number> {
@@ -43,6 +48,7 @@ export async function measurePage() {
     await page.getByRole('region', { name: 'Live' }).waitFor();
     const firstPage = (await Promise.all(scripts)).reduce((sum, each) => sum + each, 0);
     const inApp = await whilePlaying(page);
+    const handOver = await loopHandOver(page);
 
     await page.getByRole('button', { name: 'Hand over' }).click();
     const [file] = await Promise.all([
@@ -60,7 +66,7 @@ export async function measurePage() {
     const inPage = await whilePlaying(alone);
     await alone.close();
     const large = await measureLargeInWindow(page);
-    return { firstPage, player, inApp, inPage, large };
+    return { firstPage, player, inApp, inPage, handOver, large };
   } finally {
     await browser.close();
     process.kill(-server.pid!);
@@ -120,6 +126,24 @@ async function whilePlaying(page: Page) {
   const { frames, ms } = await waitFrames(page, 7000);
   const script = (await scriptSeconds(session)) - before;
   return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000 };
+}
+
+/** A hand-over in its chart, again and again for ten seconds: script a frame, and the longest frame there was. */
+async function loopHandOver(page: Page) {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
+  const map = page.getByRole('region', { name: 'Map' });
+  await map.getByRole('button', { name: /^Loading, / }).click();
+  await page
+    .getByRole('group', { name: /^When what is on it has finished/ })
+    .click({ position: { x: 4, y: 8 } });
+  await page.getByRole('button', { name: 'Play this hand-over' }).click();
+  await waitFrames(page, 500);
+  const before = await scriptSeconds(session);
+  const { frames, ms, longest } = await waitFrames(page, 10_000);
+  const script = (await scriptSeconds(session)) - before;
+  await page.getByRole('button', { name: 'Stop' }).click();
+  return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000, longest };
 }
 
 async function up(): Promise<void> {

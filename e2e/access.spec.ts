@@ -1,19 +1,39 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Desk } from './desk';
 
+/** Whether a press anywhere in the 24 pixels round the middle of a target meets that target. */
+const isMet = (desk: Desk, selector: string): Promise<boolean> =>
+  desk.page
+    .locator(selector)
+    .first()
+    .evaluate((target) => {
+      const box = target.getBoundingClientRect();
+      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+      const spots = [-11.5, 0, 11.5].flatMap((dx) => [-11.5, 0, 11.5].map((dy) => [x + dx, y + dy] as const));
+      return spots.every(([left, top]) => target.contains(document.elementFromPoint(left, top)));
+    });
+
 async function expectNothingSerious(desk: Desk): Promise<void> {
   const { violations } = await new AxeBuilder({ page: desk.page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
   const serious = violations.filter((each) => each.impact === 'serious' || each.impact === 'critical');
+  // Cards that the map cuts off lie under its neighbours by their boxes alone: what counts is what a press meets.
+  for (const each of serious)
+    if (each.id === 'target-size') {
+      const met = await Promise.all(each.nodes.map((node) => isMet(desk, String(node.target[0]))));
+      each.nodes = each.nodes.filter((_, i) => !met[i]);
+    }
   expect(
-    serious.map(
-      (each) =>
-        `${each.id}: ${each.nodes
-          .map((node) => node.target.join(' '))
-          .slice(0, 4)
-          .join(' | ')}`,
-    ),
+    serious
+      .filter((each) => each.nodes.length > 0)
+      .map(
+        (each) =>
+          `${each.id}: ${each.nodes
+            .map((node) => node.target.join(' '))
+            .slice(0, 4)
+            .join(' | ')}`,
+      ),
   ).toEqual([]);
 }
 
@@ -36,7 +56,7 @@ for (const theme of ['day', 'night'])
     await desk.page.keyboard.press('Escape');
     await desk
       .sentence(/^When the game says radio call/)
-      .getByRole('button', { name: /slide/ })
+      .getByRole('button', { name: /motion$/ })
       .click();
     await expectNothingSerious(desk);
     await desk.page.keyboard.press('Escape');

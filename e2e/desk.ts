@@ -61,7 +61,8 @@ export class Desk {
 
   async open(): Promise<void> {
     await this.page.goto('/');
-    await expect(this.live).toBeVisible();
+    // A busy machine may take its time over the first page.
+    await expect(this.live).toBeVisible({ timeout: 60_000 });
   }
 
   /** What is up, base first, as the window says it; but for the demo's objective line, which stands through the watch. */
@@ -104,8 +105,33 @@ export class Desk {
   async runFor(tenths: number): Promise<void> {
     const from = await this.clock();
     await expect
-      .poll(() => this.clock(), { intervals: [40], timeout: 30_000 })
+      .poll(() => this.clock(), { intervals: [40], timeout: 60_000 })
       .toBeGreaterThanOrEqual(from + tenths);
+  }
+
+  /** Plugs in a pad with the standard mapping, whose buttons are pressed by number. */
+  async pad(): Promise<{ press: (button: number) => Promise<void> }> {
+    await this.page.evaluate(() => {
+      const buttons = Array.from({ length: 17 }, () => ({ pressed: false, touched: false, value: 0 }));
+      const pad = { connected: true, mapping: 'standard', index: 0, id: 'test', axes: [0, 0, 0, 0], buttons };
+      Object.assign(window, { testPad: pad });
+      navigator.getGamepads = () => [pad as unknown as Gamepad];
+    });
+    const set = (button: number, pressed: boolean) =>
+      this.page.evaluate(
+        ([n, down]) => {
+          const { testPad } = window as unknown as { testPad: { buttons: { pressed: boolean }[] } };
+          testPad.buttons[n]!.pressed = down;
+          return new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+        },
+        [button, pressed] as const,
+      );
+    return {
+      press: async (button) => {
+        await set(button, true);
+        await set(button, false);
+      },
+    };
   }
 
   /** Waits out any hand-over. */
@@ -163,6 +189,17 @@ export class Desk {
     return this.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('text')].map((each) => each.textContent ?? ''),
     );
+  }
+
+  /** Brings files into the project, and stays with its assets. */
+  async bringIn(files: { name: string; mimeType: string; buffer: Buffer }[]): Promise<void> {
+    await this.page.getByRole('tab', { name: 'Assets' }).click();
+    const chooser = this.page.waitForEvent('filechooser');
+    await this.page
+      .getByRole('region', { name: 'Assets' })
+      .getByRole('button', { name: 'Bring in files' })
+      .click();
+    await (await chooser).setFiles(files);
   }
 
   async kept(): Promise<void> {

@@ -58,7 +58,7 @@ test('changing where a link leads, how it moves, and deleting what is up: the ru
   await expect(begin).toHaveAccessibleName(/go to The watch/);
 
   await desk.playFrom('Title');
-  await begin.getByRole('button', { name: 'a 280 ms slide from the right' }).click();
+  await begin.getByRole('button', { name: 'On watch’s motion' }).click();
   const half = desk.page.getByRole('textbox', { name: 'Each half takes' });
   await half.fill('-5');
   await half.press('Enter');
@@ -69,7 +69,7 @@ test('changing where a link leads, how it moves, and deleting what is up: the ru
   await expect(begin).toHaveAccessibleName(/with a 1.2 s slide from the right/);
   await desk.expectUp('Title');
   await desk.undo();
-  await expect(begin).toHaveAccessibleName(/with a 280 ms slide/);
+  await expect(begin).toHaveAccessibleName(/On watch’s motion/);
 
   await desk.playFrom('The watch');
   await desk.card('The watch').focus();

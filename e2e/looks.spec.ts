@@ -100,13 +100,8 @@ test('many files at once become pictures on the screen, bad ones are refused wit
     mimeType: 'image/svg+xml',
     buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" width="80" height="60">${body}</svg>`),
   });
-  const bring = async (files: { name: string; mimeType: string; buffer: Buffer }[]) => {
-    const chooser = desk.page.waitForEvent('filechooser');
-    await pane.getByRole('button', { name: 'Bring in files' }).click();
-    await (await chooser).setFiles(files);
-  };
   const font = await readFile('node_modules/@fontsource/marcellus/files/marcellus-latin-400-normal.woff');
-  await bring([
+  await desk.bringIn([
     ...Array.from({ length: 12 }, (_, i) => ({
       name: `gull ${i + 1}.svg`,
       ...svg('<circle r="20" fill="red"/>'),
@@ -310,7 +305,80 @@ test('controls that show a value set it while the game runs, on every screen tha
   await keyboard.press('ArrowRight');
   await expect.poll(() => desk.words()).toContain('90 %');
   await expect(desk.trace).toContainText('brightness is 90 %');
-  for (let n = 0; n < 3; n++) await keyboard.press('ArrowDown');
+  for (let n = 0; n < 4; n++) await keyboard.press('ArrowDown');
   await keyboard.press('Enter');
-  await expect(desk.trace).toContainText('subtitles is Off');
+  await expect(desk.trace).toContainText('film grain is Off');
+});
+
+test('a component is told a picture, whether a part of it is there, and where it leads, each place its own', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  await desk.page.getByRole('tab', { name: 'Assets' }).click();
+  const chooser = desk.page.waitForEvent('filechooser');
+  await desk.page
+    .getByRole('region', { name: 'Assets' })
+    .getByRole('button', { name: 'Bring in files' })
+    .click();
+  await (
+    await chooser
+  ).setFiles(
+    ['gull', 'tern'].map((name) => ({
+      name: `${name}.svg`,
+      mimeType: 'image/svg+xml',
+      buffer: Buffer.from(
+        `<svg xmlns="http://www.w3.org/2000/svg" width="${name === 'gull' ? 40 : 80}" height="40"><circle r="9"/></svg>`,
+      ),
+    })),
+  );
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  const live = await desk.held('Options');
+  await live.press(1910, 1070);
+  await live.key('b');
+  await live.press(1910, 1070);
+  await live.key('i');
+  await desk.reading.getByRole('button', { name: 'All of Options' }).click();
+  const rows = desk.reading.getByRole('region', { name: 'All of Options' });
+  await rows.getByRole('button', { name: /^Button button/ }).click();
+  await rows.getByRole('button', { name: /^Picture picture/ }).click({ modifiers: ['Shift'] });
+  await desk.reading.getByRole('button', { name: 'Make a component' }).click();
+  await desk.fillIn('Its name, everywhere', 'Bird');
+  const told = desk.reading.getByRole('region', { name: 'What it is told here' });
+  await told.getByRole('button', { name: 'Text' }).click();
+  await told.getByRole('button', { name: 'Picture' }).click();
+  await told.getByRole('button', { name: 'On or off' }).click();
+
+  // Inside, its parts name what the component is told.
+  await desk.reading.getByRole('button', { name: 'Go inside' }).click();
+  const parts = desk.reading.getByRole('list', { name: 'Parts of Bird' });
+  await parts.getByRole('button', { name: 'Picture' }).click();
+  await desk.reading.getByRole('combobox', { name: 'Or what it is told' }).selectOption('picture');
+  await desk.reading.getByRole('button', { name: 'always' }).first().click();
+  await desk.page.getByRole('combobox', { name: 'Only while' }).fill('shown');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.reading.getByRole('button', { name: 'shown', exact: true })).toBeVisible();
+  await parts.getByRole('button', { name: 'Button' }).click();
+  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('To {label}');
+  await rows.getByRole('button', { name: 'Button Bird' }).click();
+  await desk.fillIn('label', 'sea');
+  await expect.poll(() => desk.words()).toContain('To sea');
+  // What is written inside still names it, and is not what it says here.
+  await desk.reading.getByRole('button', { name: 'Go inside' }).click();
+  await parts.getByRole('button', { name: 'Button' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Words on it' })).toHaveValue('To {label}');
+
+  await desk.held('Game over');
+  await desk.reading.getByRole('combobox', { name: 'Put on something else' }).selectOption('Bird');
+  await desk.reading.getByRole('combobox', { name: 'picture', exact: true }).selectOption('tern');
+  const pictures = () => desk.game.evaluate((host) => host.shadowRoot!.querySelectorAll('image').length);
+  await expect.poll(pictures).toBe(1);
+  await desk.reading.getByRole('combobox', { name: 'shown', exact: true }).selectOption('off');
+  await expect.poll(pictures).toBe(0);
+  await desk.reading.getByRole('button', { name: 'as usual' }).last().click();
+  await expect.poll(pictures).toBe(1);
+  await desk.reading.getByRole('button', { name: 'Button leads from here …' }).click();
+  await desk.fill(desk.sentence(/^When Button is pressed/), 'somewhere', 'Title', 'Title');
+  await desk.held('Options');
+  await expect.poll(pictures).toBe(0);
 });

@@ -204,7 +204,7 @@ test('an answer nobody waits for is asked about like a dead key, and what it ask
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Title');
   await desk.choose('Credits');
-  await expect(desk.sentence('When Confirm answers Yes, go to Title, house motion.')).toBeVisible();
+  await expect(desk.sentence('When Confirm answers Yes, go to Title, Title’s motion.')).toBeVisible();
 });
 
 test('a mark on the strip leads back to just before it', async ({ desk }) => {

@@ -73,13 +73,14 @@ test('sentences are tried in their order, and taken out, with undo', async ({ de
 });
 
 test('the house motion is everywhere that has none of its own', async ({ desk }) => {
+  await desk.begin();
   await desk.page.getByRole('region', { name: 'House motion' }).getByRole('radio', { name: 'None' }).click();
   await desk.playFrom('Title');
-  for (const key of ['ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter']) await desk.page.keyboard.press(key);
-  await desk.expectUp('Credits');
-  // Nothing moves, so nothing is masked: back at once.
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Play');
+  // Nothing moves, so nothing is masked: the next press counts at once.
   await desk.page.keyboard.press('Escape');
-  await desk.expectUp('Title');
+  await desk.expectUp('Play', 'Pause');
   await expect(desk.trace.getByText('Press ignored')).toHaveCount(0);
 });
 

@@ -1,0 +1,126 @@
+import { expect, test, type Desk } from './desk';
+
+/** What the game says: in its languages, stretched, with plurals; and what it sounds like. */
+
+const speak = (desk: Desk, name: string) =>
+  desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: name });
+
+async function readProject(desk: Desk): Promise<void> {
+  await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
+  await expect(desk.reading.getByRole('region', { name: 'House motion' })).toBeVisible();
+}
+
+test('words typed while Live speaks another language are in that language, and stretched all is longer', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.choose('Title');
+  await readProject(desk);
+  const languages = desk.reading.getByRole('region', { name: 'Languages' });
+  const button = languages.getByRole('button', { name: 'Languages' });
+  if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click();
+  const field = languages.getByRole('textbox', { name: /^A new language/ });
+  await field.fill('nonsense!');
+  await field.press('Enter');
+  await expect(languages.getByRole('alert')).toContainText('Write a language tag');
+  await field.fill('de');
+  await field.press('Enter');
+  await expect(languages).toContainText('German');
+
+  await speak(desk, 'German');
+  const live = await desk.held('Title');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /^Start/ })
+    .first()
+    .click();
+  const words = desk.reading.getByRole('textbox', { name: 'Words on it, German' });
+  await expect(words).toHaveValue('Start');
+  await words.fill('Anfangen');
+  await expect.poll(() => desk.words()).toContain('Anfangen');
+  // Typed over the picture it is in that language too.
+  await live.key('Enter');
+  await desk.page.getByRole('textbox', { name: /^Words on Start/ }).fill('Los geht es');
+  await desk.page.keyboard.press('Enter');
+  await expect.poll(() => desk.words()).toContain('Los geht es');
+  await speak(desk, 'English');
+  await expect.poll(() => desk.words()).toContain('Start');
+  await desk.page.reload();
+  await speak(desk, 'German');
+  await desk.held('Title');
+  await expect.poll(() => desk.words()).toContain('Los geht es');
+  await speak(desk, 'Stretched, +40 %');
+  await expect.poll(async () => (await desk.words()).some((each) => /^Stárt ~/.test(each))).toBe(true);
+});
+
+test('a text counts in plurals, is checked while it is typed, and says what its value holds', async ({
+  desk,
+}) => {
+  await desk.choose('Dawn');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /text/ })
+    .last()
+    .click();
+  const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
+  await words.fill('{nights_kept, plural, one {# night kept}}');
+  await expect(desk.reading.getByRole('note').filter({ hasText: 'it needs an “other' })).toBeVisible();
+  await words.fill('{nights_kept, plural, =0 {No night kept} one {# night kept} other {# nights kept}}');
+  await expect(desk.reading.getByRole('note').filter({ hasText: 'as it is written' })).toHaveCount(0);
+  await expect.poll(() => desk.words()).toContain('No night kept');
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  const now = desk.page.getByRole('region', { name: 'Values' }).getByLabel('nights kept now');
+  for (const [n, said] of [
+    ['1', '1 night kept'],
+    ['4', '4 nights kept'],
+  ] as const) {
+    await now.fill(n);
+    await now.press('Enter');
+    await expect.poll(() => desk.words()).toContain(said);
+  }
+});
+
+test('the usual sounds are chosen for the project and for a button, and are as loud as their value says', async ({
+  desk,
+}) => {
+  await desk.page.addInitScript(() => {
+    const heard: { address: string; volume: number }[] = [];
+    Object.assign(window, { heard });
+    const play = HTMLMediaElement.prototype.play;
+    HTMLMediaElement.prototype.play = function (this: HTMLMediaElement) {
+      const own = this as HTMLMediaElement & { told?: boolean };
+      setTimeout(() => heard.push({ address: own.src.slice(0, 60), volume: own.volume }));
+      return play.call(this);
+    };
+  });
+  await desk.open();
+  await desk.playFrom('Options');
+  const heard = () =>
+    desk.page.evaluate(() => (window as unknown as { heard: { volume: number }[] }).heard.length);
+  const volume = () =>
+    desk.page.evaluate(() => (window as unknown as { heard: { volume: number }[] }).heard.at(-1)!.volume);
+  const before = await heard();
+  await desk.page.keyboard.press('ArrowDown');
+  await expect.poll(heard).toBeGreaterThan(before);
+  expect(await volume()).toBeCloseTo(0.7, 2);
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  const sea = desk.page.getByRole('region', { name: 'Values' }).getByLabel('sea and wind now');
+  await sea.fill('20');
+  await sea.press('Enter');
+  await desk.takeInHand();
+  const then = await heard();
+  await desk.page.keyboard.press('ArrowDown');
+  await expect.poll(heard).toBeGreaterThan(then);
+  expect(await volume()).toBeCloseTo(0.2, 2);
+
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.choose('Title');
+  await readProject(desk);
+  const rules = desk.reading.getByRole('region', { name: 'What is heard' });
+  await rules.getByRole('combobox', { name: 'The focus moves' }).selectOption('nothing');
+  await desk.playFrom('Options');
+  const quiet = await heard();
+  await desk.page.keyboard.press('ArrowDown');
+  await desk.runFor(3);
+  expect(await heard()).toBe(quiet);
+});

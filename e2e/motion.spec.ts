@@ -1,0 +1,422 @@
+import { expect, test, type Desk } from './desk';
+
+/** How things move: the house and its exceptions, the hand-over chart, keyframes, frames of texts, loading. */
+
+const time = (desk: Desk) => desk.page.getByRole('region', { name: 'Time' });
+const house = (desk: Desk) => desk.reading.getByRole('region', { name: 'House motion' });
+
+/** Nothing chosen: the whole project is read. */
+async function readProject(desk: Desk): Promise<void> {
+  await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
+  await expect(house(desk)).toBeVisible();
+}
+
+/** Chooses a sentence without pressing any of its blanks. */
+const chooseSentence = (desk: Desk, words: RegExp) =>
+  desk.sentence(words).click({ position: { x: 4, y: 8 } });
+
+/** The attribute of the group that a whole screen is drawn in. */
+const drawn = (desk: Desk, attribute: 'transform' | 'opacity') =>
+  desk.game.evaluate(
+    (host, name) =>
+      [...host.shadowRoot!.querySelectorAll('svg > g')].map((each) => each.getAttribute(name) ?? ''),
+    attribute,
+  );
+
+async function scrub(desk: Desk, name: RegExp, tenths: number): Promise<void> {
+  const head = time(desk).getByRole('slider', { name });
+  await head.focus();
+  for (let n = 0; n < tenths; n++) await desk.page.keyboard.press('Shift+ArrowRight');
+}
+
+test('one edit of the house motion changes every hand-over, an exception stands out, and goes back to the house', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  await readProject(desk);
+  const motion = house(desk).getByRole('radiogroup', { name: 'Motion', exact: true });
+  await motion.getByRole('radio', { name: 'Slide' }).click();
+  await house(desk).getByRole('textbox', { name: 'Each half takes' }).fill('280 ms');
+  await desk.page.keyboard.press('Enter');
+  await desk.choose('Title');
+  await chooseSentence(desk, /^When .* is pressed, open Options/);
+  await expect(time(desk)).toContainText('As house motion says: a 280 ms slide from the right');
+  await desk
+    .fill(desk.sentence(/^When .* is pressed, open Options/), 'house motion', '')
+    .catch(() => undefined);
+  await desk.page.keyboard.press('Escape');
+
+  await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
+  await motion.getByRole('radio', { name: 'Fade' }).click();
+  await house(desk).getByRole('textbox', { name: 'Each half takes' }).fill('180 ms');
+  await desk.page.keyboard.press('Enter');
+  await desk.choose('Title');
+  await chooseSentence(desk, /^When .* is pressed, open Options/);
+  await expect(time(desk)).toContainText('As house motion says: a 180 ms fade');
+
+  // One made an exception stands out in its sentence and on the grid.
+  const sentence = desk.sentence(/^When .* is pressed, open Options/);
+  await sentence.getByRole('button', { name: 'house motion' }).click();
+  const sheet = desk.page.getByRole('dialog', { name: 'How it moves' });
+  await sheet.getByRole('radio', { name: 'Grow' }).click();
+  await desk.page.keyboard.press('Escape');
+  await expect(sentence.getByRole('button', { name: 'growing in 180 ms' })).toHaveAttribute(
+    'title',
+    'It moves otherwise than the house does',
+  );
+  await desk.page.getByRole('tab', { name: 'Grid' }).click();
+  await expect(
+    desk.page.getByRole('region', { name: 'Grid' }).getByRole('button', { name: /moves in its own way/ }),
+  ).toHaveCount(1);
+  await time(desk).getByRole('button', { name: 'Back to the house motion' }).click();
+  await expect(sentence.getByRole('button', { name: 'house motion' })).toBeVisible();
+});
+
+test('a hand-over is scrubbed, dragged by keys, and played, while the run waits', async ({ desk }) => {
+  await desk.begin();
+  await desk.held('Title');
+  await chooseSentence(desk, /^When .* is pressed, open Options/);
+  const chart = time(desk);
+  await expect(chart.getByRole('slider', { name: 'Options comes: ends' })).toBeVisible();
+  await scrub(desk, /^Moment of the hand-over/, 1);
+  const part = Number((await drawn(desk, 'opacity')).at(-1));
+  expect(part).toBeGreaterThan(0);
+  expect(part).toBeLessThan(1);
+  // The bar’s end is moved by keys; that makes an exception.
+  const end = chart.getByRole('slider', { name: 'Options comes: ends' });
+  const before = Number(await end.getAttribute('aria-valuenow'));
+  await end.press('Shift+ArrowRight');
+  await expect.poll(async () => Number(await end.getAttribute('aria-valuenow'))).toBeCloseTo(before + 0.1, 2);
+  await expect(chart).toContainText('A motion of its own');
+  // Or dragged with the pointer.
+  const box = (await end.boundingBox())!;
+  await desk.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(box.x - 60, box.y + box.height / 2, { steps: 4 });
+  await desk.page.mouse.up();
+  expect(Number(await end.getAttribute('aria-valuenow'))).toBeLessThan(before + 0.09);
+  await desk.undo();
+  await desk.undo();
+  await expect(chart).toContainText('As house motion says');
+  // Or, by choice, of the house itself.
+  await chart.getByRole('radio', { name: 'the house motion' }).click();
+  await end.press('Shift+ArrowRight');
+  await expect.poll(async () => Number(await end.getAttribute('aria-valuenow'))).toBeCloseTo(before + 0.1, 2);
+  await expect(chart).toContainText('As house motion says');
+  await chart.getByRole('button', { name: 'Play this hand-over' }).click();
+  const seen = new Set<string>();
+  await expect
+    .poll(async () => {
+      seen.add((await drawn(desk, 'opacity')).join());
+      return seen.size;
+    })
+    .toBeGreaterThan(4);
+  await chart.getByRole('button', { name: 'Stop' }).click();
+  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.expectUp('Title');
+});
+
+test('elements come in turn, and a base that comes can be dragged over the one that goes', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Pause');
+  await readProjectFromOverlay(desk);
+  await house(desk).getByRole('combobox', { name: 'What is on it comes' }).selectOption('in reading order');
+  await house(desk).getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.page.keyboard.press('Enter');
+  await desk.choose('Game over');
+  await chooseSentence(desk, /go to Title/);
+  const chart = time(desk);
+  const comes = chart.getByRole('slider', { name: /comes: begins$/ });
+  const at = Number(await comes.getAttribute('aria-valuenow'));
+  const second = chart.getByRole('slider', { name: /, entering: begins$/ }).first();
+  const from = Number(await second.getAttribute('aria-valuenow'));
+  await second.press('Shift+ArrowRight');
+  await expect
+    .poll(async () => Number(await second.getAttribute('aria-valuenow')))
+    .toBeCloseTo(from + 0.1, 2);
+  await comes.press('Shift+ArrowLeft');
+  await expect.poll(async () => Number(await comes.getAttribute('aria-valuenow'))).toBeLessThan(at + 0.3);
+  await expect(chart.getByText('presses ignored')).toBeAttached();
+  // An overlap longer than both halves makes no sense.
+  await desk
+    .sentence(/go to Title/)
+    .getByRole('button', { name: /fade|motion/ })
+    .click();
+  await desk.page.getByRole('radio', { name: 'overlapping' }).check();
+  await desk.page.getByRole('textbox', { name: 'Overlapping by' }).fill('9 s');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.page.getByText('That is longer than either half takes.')).toBeVisible();
+});
+
+async function readProjectFromOverlay(desk: Desk): Promise<void> {
+  await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
+  await expect(house(desk)).toBeVisible();
+}
+
+test('a motion of the project’s own is made of tracks, used by the house, and taken out', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  await readProject(desk);
+  const motions = desk.reading.getByRole('region', { name: 'Motions' });
+  await motions.getByRole('button', { name: 'Motion', exact: true }).click();
+  await motions.getByRole('button', { name: 'Rise' }).click();
+  await expect(motions).toContainText('Nothing moves by it yet.');
+  const second = motions.getByRole('group', { name: 'Coming, track 2' });
+  await second.getByRole('combobox', { name: 'In what' }).selectOption('turn');
+  await expect(second.getByRole('textbox', { name: 'From' })).toHaveValue('-12');
+  await second.getByRole('textbox', { name: 'Takes' }).fill('-5 ms');
+  await desk.page.keyboard.press('Enter');
+  await expect(motions.getByRole('alert')).toContainText('A time cannot be negative.');
+  await second.getByRole('textbox', { name: 'Takes' }).fill('2 h');
+  await desk.page.keyboard.press('Enter');
+  await expect(motions.getByRole('alert')).toContainText('is not a unit here');
+  await second.getByRole('textbox', { name: 'Takes' }).fill('600 ms');
+  await desk.page.keyboard.press('Enter');
+  await house(desk)
+    .getByRole('radiogroup', { name: 'Motion', exact: true })
+    .getByRole('radio', { name: 'Own' })
+    .click();
+  await expect(motions).toContainText('By it move: the house.');
+  await desk.choose('Title');
+  await chooseSentence(desk, /^When .* is pressed, go to/);
+  await expect(time(desk)).toContainText('As house motion says: Rise');
+  await readProject(desk);
+  await motions.getByRole('button', { name: 'Take it out' }).click();
+  await desk.choose('Title');
+  await chooseSentence(desk, /^When .* is pressed, go to/);
+  await expect(time(desk)).toContainText('As house motion says: a 240 ms fade');
+});
+
+test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
+  await desk.begin();
+  await desk.held('Title');
+  await readProject(desk);
+  await house(desk).getByText('Pace: ', { exact: false }).first().click();
+  const pace = house(desk).getByRole('group', { name: 'Pace' });
+  await pace.getByRole('combobox', { name: 'Pace' }).selectOption('a curve of its own');
+  const written = pace.getByRole('textbox', { name: 'Pace, as CSS writes it' });
+  await expect(written).toHaveValue(/^cubic-bezier\(/);
+  const before = await written.inputValue();
+  await pace.getByRole('slider', { name: 'First handle' }).press('ArrowUp');
+  await expect(written).not.toHaveValue(before);
+  const box = (await pace.getByRole('slider', { name: 'Second handle' }).boundingBox())!;
+  await desk.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(box.x + box.width / 2 - 30, box.y + box.height / 2 + 10, { steps: 3 });
+  await desk.page.mouse.up();
+  const dragged = await written.inputValue();
+  expect(dragged).not.toBe(before);
+  await written.fill('cubic-bezier(2, 0, 0, 1)');
+  await written.press('Enter');
+  await expect(pace.getByRole('alert')).toContainText('Write linear');
+  await written.fill('steps(3, jump-both)');
+  await written.press('Enter');
+  await expect(pace.getByRole('combobox', { name: 'Pace' })).toHaveValue('written');
+});
+
+test('keyframes are set by moving an element at a time, by numbers, from ready loops, and copied to another', async ({
+  desk,
+}) => {
+  await desk.begin(['Shop']);
+  const live = await desk.held('Shop');
+  await live.press(1900, 1070);
+  await live.key('p');
+  const what = desk.reading.getByRole('button', { name: 'What it does by itself' });
+  const label = desk.editing.locator('span', { hasText: '·' }).first();
+  await desk.fillIn('Width', '200');
+  await desk.fillIn('Height', '200');
+  await expect(label).toContainText('860, 440 · 200 × 200');
+  await scrub(desk, /^Moment of Shop/, 10);
+  await time(desk).getByRole('button', { name: 'Set keyframes' }).click();
+  await expect(time(desk)).toContainText('moving what is chosen sets where it is at 1 s');
+  await live.drag([960, 540], [1160, 640]);
+  await expect(label).toContainText(/10[56]\d, 5[34]\d · 200 × 200/);
+  await live.key('.');
+  await time(desk).getByRole('button', { name: 'Set keyframes' }).click();
+  // Where it is placed has not changed.
+  await expect(label).toContainText('860, 440 · 200 × 200');
+  await what.click();
+  const first = desk.reading.getByRole('group', { name: 'Animation 1' });
+  await expect(first.getByRole('listitem')).toHaveCount(2);
+  await expect(
+    first.getByRole('group', { name: 'Keyframe 2' }).getByRole('textbox', { name: 'Turn, °' }),
+  ).toHaveValue('15');
+  await first
+    .getByRole('group', { name: 'Keyframe 2' })
+    .getByRole('textbox', { name: 'Opacity, %' })
+    .fill('40');
+  await desk.page.keyboard.press('Enter');
+  await first.getByRole('combobox', { name: 'Goes' }).selectOption('there and back');
+  await first.getByRole('button', { name: 'Copy this animation' }).click();
+  await live.press(1900, 1070);
+  await live.key('b');
+  await desk.reading.getByRole('button', { name: 'The copied one' }).click();
+  await desk.reading.getByRole('button', { name: 'Flicker' }).click();
+  await expect(desk.reading.getByRole('group', { name: /^Animation/ })).toHaveCount(2);
+  // It plays: the picture goes on changing by itself.
+  await desk.live.getByRole('button', { name: 'Start here' }).click();
+  const seen = new Set<string>();
+  await expect
+    .poll(async () => {
+      seen.add(await desk.game.evaluate((host) => host.shadowRoot!.innerHTML));
+      return seen.size;
+    })
+    .toBeGreaterThan(5);
+});
+
+test('a text goes through frames; their sum is told beside the stay, and either is made to match', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.choose('Loading');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /text/ })
+    .first()
+    .click();
+  await desk.reading.getByRole('button', { name: 'Go through frames' }).click();
+  const frames = desk.reading.getByRole('region', { name: 'Frames of its text' });
+  await expect(frames.getByRole('note')).toContainText('It goes round without end, 1.5 s a round.');
+  const more = frames.getByRole('button', { name: 'Frame', exact: true });
+  for (let n = 0; n < 3; n++) await more.click();
+  for (const n of [1, 2, 3, 4, 5, 6]) {
+    const held = frames.getByRole('group', { name: `Frame ${n}` }).getByRole('textbox', { name: 'Held' });
+    await held.fill('0.8 s');
+    await held.press('Enter');
+  }
+  await frames.getByRole('button', { name: 'End on another' }).click();
+  const last = frames.getByRole('group', { name: 'At last' }).getByRole('textbox', { name: 'Held' });
+  await last.fill('1.6 s');
+  await last.press('Enter');
+  await expect(frames.getByRole('note')).toContainText('All of it takes 6.4 s; the screen stays');
+  await frames.getByRole('button', { name: 'Match the text' }).click();
+  await expect(frames.getByRole('note')).toContainText('just as long as the screen stays');
+  await last.fill('3.2 s');
+  await last.press('Enter');
+  await expect(frames.getByRole('note')).toContainText('All of it takes 8 s; the screen stays 6.4 s');
+  await frames.getByRole('button', { name: 'Match the stay' }).click();
+  await expect(last).toHaveValue('2.56 s');
+  await expect(frames.getByRole('note')).toContainText('just as long as the screen stays');
+});
+
+test('a screen loads for a pretended time, or as far as the game says, and fails when that takes too long', async ({
+  desk,
+}) => {
+  await desk.choose('Loading');
+  const loading = desk.reading.getByRole('region', { name: 'Loading' });
+  await loading.getByRole('textbox', { name: 'It takes', exact: true }).fill('1 s');
+  await desk.page.keyboard.press('Enter');
+  await desk.live.getByRole('button', { name: 'Start here' }).click();
+  await desk.expectUp('Title');
+  await desk.choose('Loading');
+  await loading.getByRole('combobox', { name: 'Loading' }).selectOption('as the game says');
+  await loading.getByRole('combobox', { name: 'How far, by' }).selectOption('oil found');
+  await desk.reading.getByRole('button', { name: 'When …' }).click();
+  await desk.typing.fill('failed');
+  await desk.page.getByRole('option', { name: /has failed/ }).click();
+  await desk.fill(desk.sentence(/^When what it loads has failed/), 'Somewhere', 'Lamp out', 'Lamp out');
+  await desk.live.getByRole('button', { name: 'Start here' }).click();
+  await desk.say('oil found', { amount: '50' });
+  await desk.expectUp('Loading');
+  await desk.say('oil found', { amount: '100' });
+  await desk.expectUp('Title');
+  await desk.choose('Loading');
+  await loading.getByRole('textbox', { name: /^Failed, when/ }).fill('2 s');
+  await desk.page.keyboard.press('Enter');
+  await desk.speed('8×');
+  await desk.live.getByRole('button', { name: 'Start here' }).click();
+  await desk.expectUp('Lamp out');
+});
+
+test('with less motion nothing slides, grows or turns, in the game or in the tool', async ({ desk }) => {
+  await desk.page.emulateMedia({ reducedMotion: 'reduce' });
+  await desk.playFrom('Title');
+  const transforms = new Set<string>();
+  const watch = async (): Promise<void> => {
+    for (const each of await desk.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('svg > g, svg > g > g')].map(
+        (group) => group.getAttribute('transform') ?? '',
+      ),
+    ))
+      transforms.add(each);
+  };
+  await desk.speed('¼×');
+  await desk.takeInHand();
+  await desk.page.keyboard.press('Enter');
+  for (let n = 0; n < 8; n++) await watch();
+  await desk.speed('1×');
+  await desk.expectUp('The watch');
+  await desk.settled();
+  await desk.takeInHand();
+  await desk.page.keyboard.press('Escape');
+  for (let n = 0; n < 8; n++) await watch();
+  await desk.expectUp('The watch', 'Pause');
+  expect([...transforms].filter((each) => /rotate|scale|translate\((?!0 )/.test(each))).toEqual([]);
+});
+
+test('times are read in the unit the designer likes', async ({ desk }) => {
+  await desk.begin();
+  await desk.held('Title');
+  await readProject(desk);
+  const times = desk.reading.getByRole('region', { name: 'Times' });
+  await times.getByRole('textbox', { name: 'Frames a second' }).fill('24');
+  await desk.page.keyboard.press('Enter');
+  await times.getByRole('combobox', { name: 'Times are shown in' }).selectOption('frames');
+  await desk.choose('Title');
+  await chooseSentence(desk, /^When .* is pressed, go to/);
+  await expect(time(desk)).toContainText('4.8 frames');
+  await desk.page.reload();
+  await desk.choose('Title');
+  await chooseSentence(desk, /^When .* is pressed, go to/);
+  await expect(time(desk)).toContainText('frames');
+});
+
+test('scrubbed and played, a hand-over is the same picture at the same time, to the pixel', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  await chooseSentence(desk, /is pressed, go to Play/);
+  const chart = time(desk);
+  await desk
+    .sentence(/is pressed, go to Play/)
+    .getByRole('button', { name: 'house motion' })
+    .click();
+  await desk.page.getByRole('textbox', { name: 'Each half takes' }).fill('2 s');
+  await desk.page.keyboard.press('Enter');
+  await desk.page.keyboard.press('Escape');
+  // The one that comes begins 0.1 s before the other has gone, so that both are on the picture.
+  const comes = chart.getByRole('slider', { name: 'Play comes: begins' });
+  await comes.press('Shift+ArrowLeft');
+  await expect.poll(async () => Number(await comes.getAttribute('aria-valuenow'))).toBeCloseTo(1.9, 3);
+  const drawing = () => desk.game.evaluate((host) => host.shadowRoot!.querySelector('svg')!.innerHTML);
+  const seen = async () => {
+    // What lies over the picture while it is held is not the picture.
+    await desk.editing.evaluate((layer) => (layer.style.opacity = '0'));
+    return (await desk.game.screenshot()).toString('base64');
+  };
+
+  await desk.playFrom('Title');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Play');
+  // Held on the way, and on to the very moment at which the other is shown.
+  await desk.page.keyboard.press('F8');
+  await desk.live.getByRole('button', { name: /^On to the next/ }).click();
+  const played = await drawing();
+  const pixels = await seen();
+
+  await desk.choose('Title');
+  await chooseSentence(desk, /is pressed, go to Play/);
+  const head = chart.getByRole('slider', { name: 'Moment of the hand-over' });
+  await head.focus();
+  for (let n = 0; n < 19; n++) await desk.page.keyboard.press('Shift+ArrowRight');
+  await expect.poll(drawing).toBe(played);
+  expect(await seen()).toBe(pixels);
+  await desk.page.keyboard.press('ArrowRight');
+  await expect.poll(drawing).not.toBe(played);
+});
