@@ -8,7 +8,9 @@ import {
   settled,
   toMicros,
   PROJECT,
+  everyStep,
   type Component,
+  type Conversation,
   type Element,
   type Id,
   type Link,
@@ -21,6 +23,7 @@ import { compileLink, fallbackOf, hasNames, houseMotions, tableOf } from './link
 import { compileMoving } from './moving';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
 import { textParts, type TextPart } from '../message';
+import { compileTalk, talkParts, talkTimes } from '../talk';
 import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame } from './types';
 
 /**
@@ -84,8 +87,42 @@ export function compile(
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
     house: houseMotions(project, reduced),
     holds: holdsOf(compiled),
+    ...compileTalks(made),
   };
 }
+
+/** Conversations as they are played; those that nothing has changed for are taken over. */
+function compileTalks({
+  project,
+  language,
+  names,
+  previous,
+}: Made): Pick<Flow, 'talks' | 'talk' | 'speakers'> {
+  const before = previous?.project;
+  const { conversations = [], routines, speakers, talk, values, rates } = project;
+  const sameTimes =
+    before !== undefined && before.talk === talk && before.values === values && before.rates === rates;
+  const same =
+    !names &&
+    before?.routines === routines &&
+    before?.speakers === speakers &&
+    before?.rates === rates &&
+    // One conversation may call another.
+    (before?.conversations === project.conversations || !conversations.some(callsAnother));
+  return {
+    talks: new Map(
+      conversations.map((each) => {
+        const old = same ? previous?.talks.get(each.id) : undefined;
+        return [each.id, old?.conversation === each ? old : compileTalk(project, each, language)];
+      }),
+    ),
+    talk: sameTimes && previous ? previous.talk : talkTimes(project),
+    speakers: new Map((speakers ?? []).map((each) => [each.id, each])),
+  };
+}
+
+const callsAnother = ({ steps }: Conversation): boolean =>
+  everyStep(steps).some((each) => each.step === 'conversation');
 
 /** What all of one making goes by. */
 interface Made {
@@ -264,6 +301,9 @@ function compileScreen(
         ? [{ element: element.id, value: element.value }]
         : [],
     ),
+    says: screen.says ?? null,
+    talkParts: talkParts(elements),
+    named: new Map(elements.map((element) => [element.name, element.id])),
   };
 }
 

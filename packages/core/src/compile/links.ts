@@ -46,10 +46,11 @@ export function compileLink(
     motion: link.motion ? byLayer(link.motion, project, reduced) : null,
     overlap: overlapOf(link.order ?? project.house.order, project),
     masked: link.masked ?? project.house.masked,
+    says: link.says ?? null,
   };
 }
 
-function compileEffect(project: Project, effect: Effect, scope: Scope): CompiledEffect {
+export function compileEffect(project: Project, effect: Effect, scope: Scope): CompiledEffect {
   const gives = effect.do === 'set' ? effect.to : 'slot' in effect ? effect.slot : null;
   return {
     effect,

@@ -18,12 +18,14 @@ import type {
   Project,
   Scalar,
   Screen,
+  Speaker,
   Trail,
   Until,
   Value,
 } from '../model';
 import type { CompiledAnimation, CompiledFrames, CompiledLoading } from '../animate';
 import type { Halves, Placed } from '../motion';
+import type { CompiledTalk, TalkParts, TalkTimes } from '../talk';
 
 /** A project made ready to run and paint. Never changed; remade screen by screen as the project changes. */
 export interface Flow {
@@ -54,6 +56,11 @@ export interface Flow {
   house: Record<Layer, Halves>;
   /** Durations that some link waits for while an action is held, by action. */
   holds: Map<Id, number[]>;
+  /** Conversations by id. */
+  talks: ReadonlyMap<Id, CompiledTalk>;
+  /** How lines are typed and how long they stay. */
+  talk: TalkTimes;
+  speakers: ReadonlyMap<Id, Speaker>;
 }
 
 export interface Frame {
@@ -131,6 +138,11 @@ export interface CompiledScreen {
   tabs: { element: Id; count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */
   bound: { element: Id; value: Id }[];
+  /** The conversation it plays when nothing else is asked for. */
+  says: Id | null;
+  talkParts: TalkParts;
+  /** Elements by the names that steps of a conversation call them by. */
+  named: ReadonlyMap<string, Id>;
 }
 
 export interface CompiledNotice {
@@ -181,6 +193,8 @@ export interface CompiledLink {
   /** Microseconds that arriving starts before leaving ends; Infinity for together, 0 for after. */
   overlap: number;
   masked: Masked;
+  /** The conversation its target plays; null is that target's own. */
+  says: Id | null;
 }
 
 export interface CompiledEffect {

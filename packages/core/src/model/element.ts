@@ -1,4 +1,5 @@
 import type { Blend, BoxUse, PictureFit, TextUse } from './look';
+import type { BubbleShape, Role } from './conversation';
 import type { Wraps } from './input';
 import type { Animation, TextFrames } from './motion';
 import type { Expression, Id, Length, Scalar } from './types';
@@ -24,6 +25,8 @@ interface ElementBase {
   enabledWhen?: Expression;
   /** A press on it is also one on what lies beneath. Absent: it is not. */
   through?: true;
+  /** What it is there for in a conversation. */
+  role?: Role;
   /** What it does by itself while its screen is up. */
   animations?: Animation[];
   /** How it is treated while editing; a run knows nothing of it. */
@@ -162,10 +165,9 @@ export interface PortraitElement extends ElementBase {
   /** Looks the other way. */
   flipped?: boolean;
 }
-export const BUBBLES = ['speech', 'shout', 'thought', 'whisper', 'radio', 'caption'] as const;
 export interface BubbleElement extends ElementBase {
   type: 'bubble';
-  shape: (typeof BUBBLES)[number];
+  shape: BubbleShape;
   text: string;
   look: TextUse;
   box: BoxUse;

@@ -90,7 +90,8 @@ export type KeyframeValue = 'x' | 'y' | 'scale' | 'turn' | 'opacity' | 'tint';
 /** What an element does by itself, from a cue on. */
 export interface Animation {
   id: Id;
-  on: 'arrival' | 'focus' | 'press' | { event: Id };
+  /** `step`: a step of a conversation says when. */
+  on: 'arrival' | 'focus' | 'press' | 'step' | { event: Id };
   delay?: Duration;
   /** Absent: once. */
   repeat?: 'loop' | 'there and back';

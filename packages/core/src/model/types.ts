@@ -1,4 +1,5 @@
 import type { Component, Element } from './element';
+import type { Conversation, Routine, Speaker, TalkRules } from './conversation';
 import type { FocusRules, Gesture, InputRules } from './input';
 import type { Background, Styles } from './look';
 import type { SoundRules } from './sound';
@@ -31,6 +32,10 @@ export interface Project {
   languages?: Language[];
   /** Texts in the other languages, by code and by what they stand on. */
   texts?: Record<string, Record<string, string>>;
+  /** How far they are, by code and by what they stand on. Absent: translated from the text as it is now. */
+  translated?: Record<string, Record<string, Translated>>;
+  /** What translators are told of a text, by what it stands on. */
+  wordings?: Record<string, WordingNote>;
   /** Absent: only what links play. */
   sound?: SoundRules;
   events: GameEvent[];
@@ -42,6 +47,12 @@ export interface Project {
   assets: Asset[];
   /** Absent: none. */
   components?: Component[];
+  /** Absent: none. */
+  speakers?: Speaker[];
+  conversations?: Conversation[];
+  routines?: Routine[];
+  /** Absent: as usual. */
+  talk?: TalkRules;
   screens: Screen[];
   links: Link[];
 }
@@ -71,6 +82,19 @@ export interface Language {
   /** BCP 47. */
   code: string;
   name: string;
+}
+
+export interface Translated {
+  /** What the text was when it was translated. */
+  from?: string;
+  /** As in XLIFF 2. Absent: translated. */
+  state?: 'initial' | 'translated' | 'reviewed' | 'final';
+}
+
+export interface WordingNote {
+  note?: string;
+  /** The most letters it may have, in any language. */
+  most?: number;
 }
 
 /** How many frames and ticks make a second in this project. */
@@ -258,6 +282,8 @@ export interface Screen {
   music?: Id | 'none';
   /** What it loads, and how far that is. */
   loading?: Loading;
+  /** The conversation it plays when nothing else is asked for. */
+  says?: Id;
   background: Background;
   /** In drawing order; children follow their parent's order among themselves. */
   elements: Element[];
@@ -297,6 +323,8 @@ export interface Link {
   to?: Target;
   /** What the target's parameters are given. */
   args?: Arguments;
+  /** The conversation its target plays. Absent: that target's own. */
+  says?: Id;
   /** Back: what the closing screen answers. */
   outcome?: Id;
   effects: Effect[];

@@ -16,7 +16,7 @@ import {
 } from '../model';
 import type { BoxLook, TextLook } from '../model';
 import type { Item } from './items';
-import { boxLook, inStates } from './looks';
+import { boxLook, inStates } from '../style';
 import { box, inset, plain, text } from './shapes';
 
 /** What a control shows: the value it is bound to, or what stands on it by itself. */

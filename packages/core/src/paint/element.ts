@@ -24,9 +24,9 @@ import {
   type Face,
 } from './controls';
 import { group, type Item, type PictureItem } from './items';
-import { boxLook, inStates, textLook } from './looks';
+import { boxLook, colourOf, inStates, textLook } from '../style';
 import type { Looks } from './screen';
-import { box, bubblePath, CLEAR, grown, inset, plain, text } from './shapes';
+import { box, bubblePath, CLEAR, grown, inset, plain, text, typedItems } from './shapes';
 
 /** One element by itself, without what it holds. `unfocused`: it is on a screen that never has the focus. */
 export function paintElement(
@@ -41,8 +41,12 @@ export function paintElement(
     case 'panel':
       return box(element.id, rect, boxLook(project, element.box));
     case 'text':
-    case 'spoken':
-      return text(project, element.id, rect, said(element.text), textLook(project, element.look));
+    case 'spoken': {
+      const look = textLook(project, element.look);
+      const ink = looks.inks[element.id];
+      const coloured = ink === undefined ? look : { ...look, colour: colourOf(project, ink) };
+      return typedOut(text(project, element.id, rect, said(element.text), coloured), element.id, looks);
+    }
     case 'picture':
       return [picture(project, element, rect, looks)];
     case 'portrait':
@@ -65,11 +69,11 @@ export function paintElement(
         paintTabs(element, faceOf(project, element, rect, looks)),
       );
     case 'list':
-      return list(project, element, rect);
+      return list(project, element, rect, looks.rows[element.id]);
     case 'progress':
       return paintProgress(project, element, rect, heldBy(project, element, looks.holds));
     case 'bubble':
-      return bubble(project, element, rect, said(element.text));
+      return bubble(project, element, rect, said(element.text), looks);
     case 'prompt':
       return prompt(project, element, rect, said(element.text), looks);
     case 'binding':
@@ -81,6 +85,9 @@ export function paintElement(
       return [];
   }
 }
+
+const typedOut = (items: Item[], id: Id, { typed }: Looks): Item[] =>
+  typed[id] === undefined ? items : typedItems(items, typed[id]);
 
 function statesOf(id: Id, looks: Looks): StateName[] {
   const states: StateName[] = [];
@@ -251,14 +258,20 @@ function address(
   return ringed(element, rect, looks, [...items, ...under]);
 }
 
-function list(project: Project, element: Element & { type: 'list' }, rect: Rect): Item[] {
+/** `live` stands in place of the rows that are written: the last of them, as many as there is room for. */
+function list(
+  project: Project,
+  element: Element & { type: 'list' },
+  rect: Rect,
+  live: readonly string[] | undefined,
+): Item[] {
   const look = boxLook(project, element.box);
   const ink = textLook(project, element.look);
   const edge = Math.max(look.borderWidth, element.rowHeight * 0.3);
   const fitting = Math.floor(rect.height / element.rowHeight);
   return [
     ...box(element.id, rect, look),
-    ...element.rows.slice(0, fitting).flatMap((words, i) => {
+    ...(live ? live.slice(-fitting) : element.rows.slice(0, fitting)).flatMap((words, i) => {
       const row = { ...rect, y: rect.y + i * element.rowHeight, height: element.rowHeight };
       const line = { x: rect.x + edge, y: row.y, width: rect.width - 2 * edge, height: 1.5 };
       return [
@@ -276,7 +289,15 @@ function list(project: Project, element: Element & { type: 'list' }, rect: Rect)
   ];
 }
 
-function bubble(project: Project, element: Element & { type: 'bubble' }, rect: Rect, said: string): Item[] {
+function bubble(
+  project: Project,
+  drawn: Element & { type: 'bubble' },
+  rect: Rect,
+  said: string,
+  looks: Looks,
+): Item[] {
+  const shape = looks.shapes[drawn.id];
+  const element = shape === undefined ? drawn : { ...drawn, shape };
   const look = boxLook(project, element.box);
   const ink = textLook(project, element.look);
   const { fill, gradient, border, borderWidth, corner } = look;
@@ -291,13 +312,17 @@ function bubble(project: Project, element: Element & { type: 'bubble' }, rect: R
       ...(gradient ? { gradient } : {}),
       ...(element.shape === 'whisper' ? { dashed: true as const } : {}),
     },
-    ...text(
-      project,
+    ...typedOut(
+      text(
+        project,
+        element.id,
+        inset(rect, element.area),
+        said,
+        look.ink ? { ...ink, colour: look.ink } : ink,
+        ink.stand ?? 'middle',
+      ),
       element.id,
-      inset(rect, element.area),
-      said,
-      look.ink ? { ...ink, colour: look.ink } : ink,
-      ink.stand ?? 'middle',
+      looks,
     ),
   ];
 }

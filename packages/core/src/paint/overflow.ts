@@ -1,7 +1,7 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id, TextLook } from '../model';
 import { fits, fontOf, layText } from '../text';
-import { boxLook, textLook } from './looks';
+import { boxLook, textLook } from '../style';
 import { inset } from './shapes';
 
 /** A text that does not fit its box: by how much, and what would help. */

@@ -5,7 +5,7 @@ import type { Colour, Id, Project } from '../model';
 import { keyOf, type Part, type Sample } from '../motion';
 import type { Instance } from '../run';
 import { group, type GroupItem, type Item } from './items';
-import { colourOf } from './looks';
+import { colourOf } from '../style';
 
 /** How something is drawn at one moment, against itself at rest: moved, turned and scaled about a point. */
 export interface Pose {

@@ -10,6 +10,7 @@ import {
   reachable,
   sampleInstance,
   samplePicture,
+  talkLooks,
   type Instance,
   type Leaving,
   type RunState,
@@ -48,7 +49,15 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
     const screen = flow.screens.get(leaving.screen);
     if (!screen) continue;
     const focus = focusShown(state) ? leaving.focus : null;
-    const looks: Looks = { ...NORMAL, focus, ...wordsOn(flow, screen, state, leaving) };
+    const { hidden, disabled } = leaving.away;
+    const unsaid = leaving.talk ? talkLooks(flow, state, leaving).hidden : [];
+    const looks: Looks = {
+      ...NORMAL,
+      focus,
+      hidden: [...hidden, ...unsaid],
+      disabled,
+      ...wordsOn(flow, screen, state, leaving),
+    };
     add(leaving, samplePicture(leaving, state.now), looks);
   }
   // Only one thing on the screen has the focus: the topmost that can take a press.
@@ -198,13 +207,21 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPict
   }
   // Most screens show nothing but themselves, with one element in another state.
   const { focus, scrollTo, scrolled, hovered, pressed, ...rest } = looks;
-  const more = saysMore(screen) || rest.hidden.length > 0;
+  const more = saysMore(screen) || rest.hidden.length > 0 || isSaying(rest);
   const key = `${focus}|${scrollTo}|${scrolled ? JSON.stringify(scrolled) : ''}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
   if (known.pictures.size > MOST_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
   if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));
   return picture;
 }
+
+/** Whether a conversation says anything on it. */
+const isSaying = ({ texts, assets, rows }: Pick<Looks, 'texts' | 'assets' | 'rows'>): boolean => {
+  for (const _ in texts) return true;
+  for (const _ in assets) return true;
+  for (const _ in rows) return true;
+  return false;
+};
 
 /** Whether a screen looks otherwise by what values hold, what it is told, the device in hand, or by itself. */
 const saysMore = ({

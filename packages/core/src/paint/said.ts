@@ -2,13 +2,26 @@ import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
-import type { Instance, Leaving, RunState } from '../run';
+import { talkLooks, type Instance, type Leaving, type RunState } from '../run';
 import { codeName } from '../words';
 import { codeOn } from './element';
 import type { Looks } from './screen';
 
 /** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
-export type Words = Pick<Looks, 'texts' | 'assets' | 'holds' | 'device' | 'codes' | 'taking' | 'grain'>;
+export type Words = Pick<
+  Looks,
+  | 'texts'
+  | 'typed'
+  | 'shapes'
+  | 'inks'
+  | 'rows'
+  | 'assets'
+  | 'holds'
+  | 'device'
+  | 'codes'
+  | 'taking'
+  | 'grain'
+>;
 
 export function wordsOn(
   flow: Flow,
@@ -32,6 +45,9 @@ export function wordsOn(
       const given = 'from' in element && element.from !== undefined ? args[element.from] : undefined;
       if (typeof given === 'string' && given !== '') assets[element.id] = given;
     }
+  const { typed, shapes, inks, rows, ...talk } = talkLooks(flow, state, thing);
+  Object.assign(texts, talk.texts);
+  Object.assign(assets, talk.assets);
   const holds: Record<Id, Scalar> = {};
   for (const { element, value } of screen.bound)
     if (state.values[value] !== undefined) holds[element] = state.values[value];
@@ -43,6 +59,10 @@ export function wordsOn(
       holds[element] = progressAt(loading, elapsed, Math.max(0, thing.progress));
   return {
     texts,
+    typed,
+    shapes,
+    inks,
+    rows,
     assets,
     holds,
     device: state.device === 'pointer' ? 'keys' : state.device,

@@ -1,11 +1,11 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../layout';
-import type { Background, Element, Id, Project, Scalar } from '../model';
+import type { Background, BubbleShape, Colour, Element, Id, Project, Scalar } from '../model';
 import { scrollOf, type Instance, type Rebound } from '../run';
 import { heldBy, indexOf } from './controls';
 import { paintElement } from './element';
 import { group, type Item } from './items';
-import { boxLook, colourOf, gradientOf } from './looks';
+import { boxLook, colourOf, gradientOf } from '../style';
 import { plain } from './shapes';
 
 /** Which elements look other than at rest, and what they hold. */
@@ -21,7 +21,13 @@ export interface Looks {
   disabled: readonly Id[];
   /** What texts with names in them say, by element. */
   texts: Record<Id, string>;
-  /** Pictures that a parameter gives, by element. */
+  /** How many letters of a text are there yet, by element; all where it is not named. */
+  typed: Record<Id, number>;
+  /** What bubbles look like, colours of words, and rows of lists, where a conversation says so. */
+  shapes: Record<Id, BubbleShape>;
+  inks: Record<Id, Colour>;
+  rows: Record<Id, readonly string[]>;
+  /** Pictures that a parameter or a conversation gives, by element. */
   assets: Record<Id, Id>;
   /** What controls hold, by element. */
   holds: Record<Id, Scalar>;
@@ -43,6 +49,10 @@ export const NORMAL: Looks = {
   hidden: [],
   disabled: [],
   texts: {},
+  typed: {},
+  shapes: {},
+  inks: {},
+  rows: {},
   assets: {},
   holds: {},
   device: 'keys',

@@ -1,5 +1,6 @@
 import type { Rect } from '../layout';
 import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model';
+import { lettersOf } from '../talk';
 import { fontOf, layText } from '../text';
 import { group, type Anchor, type Item } from './items';
 
@@ -80,6 +81,25 @@ export function text(
   if (!shadow) return [item];
   const under = { ...item, colour: shadow.colour, outline: undefined };
   return [{ ...soft(shadow.blur, [under]), x: shadow.x, y: shadow.y } as Item, item];
+}
+
+/** Text of which only so many letters are there yet. Its lines stand where all of them will stand. */
+export function typedItems(items: readonly Item[], letters: number): Item[] {
+  return items.map((item) => {
+    if (item.kind === 'group') return { ...item, items: typedItems(item.items, letters) };
+    if (item.kind !== 'text') return item;
+    let left = letters;
+    const lines = item.lines.flatMap((line) => {
+      if (left <= 0) return [];
+      const all = lettersOf(line.text);
+      const there = all.slice(0, left);
+      // The space at which a line was broken is a letter too.
+      left -= all.length + 1;
+      const start = line.x - { start: 0, middle: line.width / 2, end: line.width }[item.anchor];
+      return [{ ...line, x: start, text: there.join('') }];
+    });
+    return { ...item, lines, anchor: 'start' };
+  });
 }
 
 export const grown = (rect: Rect, by: number): Rect => ({

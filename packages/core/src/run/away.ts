@@ -2,6 +2,7 @@ import type { CompiledScreen, Flow } from '../compile';
 import type { Id } from '../model';
 import { screenOf } from './derived';
 import { holdsNow } from './reading';
+import { talkLooks } from './talk';
 import type { Instance, RunState } from './state';
 
 /** Elements of something up that are not there now, and those that are and cannot be used; with all they hold. */
@@ -10,11 +11,20 @@ export interface Away {
   disabled: readonly Id[];
 }
 
-const NOTHING: Away = { hidden: [], disabled: [] };
+export const NONE_AWAY: Away = { hidden: [], disabled: [] };
 
 export function awayOn(flow: Flow, state: RunState, instance: Instance): Away {
+  const away = ruledAway(flow, state, instance);
+  if (!instance.talk) return away;
   const screen = screenOf(flow, instance);
-  if (!canChange(screen)) return NOTHING;
+  const unsaid = talkLooks(flow, state, instance).hidden.flatMap((id) => withAllIn(screen, id));
+  return unsaid.length > 0 ? { ...away, hidden: [...away.hidden, ...unsaid] } : away;
+}
+
+/** The same, but for what a conversation shows and hides. */
+export function ruledAway(flow: Flow, state: RunState, instance: Instance): Away {
+  const screen = screenOf(flow, instance);
+  if (!canChange(screen)) return NONE_AWAY;
   const hidden: Id[] = [];
   const disabled: Id[] = [];
   for (const { element, shown, enabled } of screen.conditions) {
@@ -54,7 +64,7 @@ const withAllIn = (screen: CompiledScreen, id: Id): Id[] => [
 
 /** Whether a player can use an element of something up. */
 export function canUse(flow: Flow, state: RunState, instance: Instance, element: Id): boolean {
-  if (!canChange(screenOf(flow, instance))) return true;
+  if (!canChange(screenOf(flow, instance)) && instance.talk === null) return true;
   const { hidden, disabled } = awayOn(flow, state, instance);
   return !hidden.includes(element) && !disabled.includes(element);
 }

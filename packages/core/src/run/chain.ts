@@ -4,6 +4,7 @@ import { NO_MOTION } from '../motion';
 import { allUp } from './derived';
 import { arrivalFocus } from './focus';
 import type { Say } from './outcome';
+import { beginTalk } from './talk';
 import { NEW, NO_TABS, NONE_BEGAN, type Instance, type RunState, type Scalars } from './state';
 
 /** One step on its way: what it has taken down, and what is still to be looked at before it is over. */
@@ -53,6 +54,7 @@ export function comeUp(step: Step, coming: Coming): Instance {
     found: { values: state.values, rebound: state.rebound },
     scrolled: null,
     tabs: NO_TABS,
+    talk: beginTalk(flow, (by === null ? undefined : flow.links.get(by))?.says ?? compiled.says),
     progress: 0,
     start: null,
     masked: (by === null ? undefined : flow.links.get(by))?.masked ?? flow.project.house.masked,
@@ -72,6 +74,9 @@ export function comeUp(step: Step, coming: Coming): Instance {
 
 export function takeDown(step: Step, instance: Instance, link: CompiledLink | null): void {
   step.removedBy.set(instance.serial, link);
+  // A conversation that is cut short is heard no more.
+  if (instance.talk && !instance.talk.over)
+    for (const asset of instance.talk.sounds) step.say({ at: step.state.now, did: 'stop sound', asset });
   if (instance.serial !== NEW)
     step.say({ at: step.state.now, did: 'down', screen: instance.screen, serial: instance.serial });
 }

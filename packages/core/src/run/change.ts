@@ -74,13 +74,18 @@ function cutTrail(flow: Flow, state: RunState, target: Id, left: TrailEntry): vo
 }
 
 /** Goes back, and hands the outcome of what closes to who opened it. */
-export function goBack(step: Step, link: CompiledLink, source: Instance | null): void {
+export function goBack(
+  step: Step,
+  link: CompiledLink | null,
+  source: Instance | null,
+  outcome: Id | undefined = link?.link.outcome,
+): void {
   const { state } = step;
   const overlay =
     source?.layer === 'overlay' ? source : source?.layer === 'base' ? undefined : state.overlays.at(-1);
   if (overlay) {
     closeFrom(step, state.overlays.indexOf(overlay), link);
-    return handBack(step, link, overlay, overlay.asker?.serial ?? null);
+    return handBack(step, outcome, overlay, overlay.asker?.serial ?? null);
   }
   const entry = state.trail.at(-1);
   if (!entry) return;
@@ -94,18 +99,18 @@ export function goBack(step: Step, link: CompiledLink, source: Instance | null):
       asker && asker.serial !== null
         ? { ...asker, serial: serials.get(asker.serial) ?? asker.serial }
         : asker;
-    const now = comeUp(step, { screen, layer, by: link.id, args, asker: asked, cameFrom, focus });
+    const now = comeUp(step, { screen, layer, by: link?.id ?? null, args, asker: asked, cameFrom, focus });
     serials.set(left.serial, now.serial);
     return now;
   };
   state.base = bringBack(entry, 'base');
   for (const each of entry.overlays) state.overlays.push(bringBack(each, 'overlay'));
   const asker = closed.asker?.serial ?? null;
-  handBack(step, link, closed, asker === null ? null : (serials.get(asker) ?? asker));
+  handBack(step, outcome, closed, asker === null ? null : (serials.get(asker) ?? asker));
 }
 
 /** The opener's links for this answer have their turn; an area's or the project's when that opened it. */
-function handBack(step: Step, { link }: CompiledLink, closed: Instance, serial: number | null): void {
+function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial: number | null): void {
   const { flow, state, say } = step;
   if (!closed.asker) return;
   const opener = serial === null ? null : allUp(state).find((each) => each.serial === serial);
@@ -114,7 +119,6 @@ function handBack(step: Step, { link }: CompiledLink, closed: Instance, serial: 
     ? screenOf(flow, opener).links
     : (flow.areas.get(closed.asker.from)?.links ?? flow.shared);
   const waiting = table.returned.get(closed.screen) ?? [];
-  const { outcome } = link;
   const links = waiting.filter(
     ({ cue }) => cue.on === 'returned' && (cue.outcome === undefined || cue.outcome === outcome),
   );

@@ -4,6 +4,7 @@ import type { Direction, Id } from '../model';
 import type { Rect, Solved } from '../layout';
 import { canChange, canUse } from './away';
 import { screenOf, standing } from './derived';
+import { asks, goingOn } from './talk';
 import type { Instance, RunState } from './state';
 
 /** The focus a screen arrives with: what it remembers, else its first focus, else the first in reading order. */
@@ -32,13 +33,14 @@ export function focusMove(
 ): Id | null {
   if (instance.focus === null) return null;
   const screen = screenOf(flow, instance);
-  const { next } = canChange(screen)
-    ? solveFocus(
-        screen.elements.filter(({ id }) => canUse(flow, state, instance, id)),
-        screen.layout,
-        screen.screen.focus,
-      )
-    : screen.focus;
+  const { next } =
+    canChange(screen) || instance.talk
+      ? solveFocus(
+          screen.elements.filter(({ id }) => canUse(flow, state, instance, id)),
+          screen.layout,
+          screen.screen.focus,
+        )
+      : screen.focus;
   const ways = next.get(instance.focus);
   for (const action of actions) {
     const direction = WAYS[action];
@@ -52,13 +54,16 @@ export function focusMove(
 export function settleFocus(flow: Flow, state: RunState): void {
   for (const instance of standing(state)) {
     const screen = screenOf(flow, instance);
-    if (!canChange(screen)) continue;
+    const going = goingOn(flow, instance);
+    if (!canChange(screen) && !instance.talk) continue;
     const { focus, layout, firstFocus } = screen;
-    const usable = focus.order.filter((id) => canUse(flow, state, instance, id));
+    // A conversation has the focus for its choices alone.
+    const able = going ? (asks(flow, instance) ? screen.talkParts.options : []) : focus.order;
+    const usable = focus.order.filter((id) => able.includes(id) && canUse(flow, state, instance, id));
     if (instance.focus !== null ? usable.includes(instance.focus) : usable.length === 0) continue;
     const from = instance.focus === null ? undefined : layout.get(instance.focus);
     const first = firstFocus !== null && usable.includes(firstFocus) ? firstFocus : (usable[0] ?? null);
-    instance.focus = from ? nearest(from, usable, layout) : first;
+    instance.focus = from && !going ? nearest(from, usable, layout) : first;
   }
 }
 

@@ -11,7 +11,7 @@ export { takerNow, type Taking } from './taking';
 export { sampleInstance, samplePicture } from './plan';
 export type { Input } from './input';
 export type { Nowhere, Outcome } from './outcome';
-export type { Device, Instance, Leaving, RunState, Scalars, Spot } from './state';
+export type { Device, Instance, Leaving, Remembered, RunState, Scalars, Spot, Talking } from './state';
 export {
   handOverOf,
   rehearse,
@@ -25,3 +25,5 @@ export { FAILED } from './state';
 export type { Passed, Reason } from './fit';
 export { LONGEST_CHAIN } from './take';
 export { LONGEST_LINE } from './notices';
+export { beginTalk, goingOn, pageTimes, talkLooks, typingNow, type TalkLooks } from './talk';
+export { HURRY } from './search';

@@ -2,6 +2,7 @@ import type { CompiledLink } from '../compile';
 import type { Id } from '../model';
 import { comeUp, takeDown, type Step } from './chain';
 import { areasOf } from './derived';
+import { beginTalk } from './talk';
 import { NEW, type Instance, type Scalars } from './state';
 
 /** How many may wait in line for one notice. */
@@ -27,6 +28,7 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
     // The picture stays where it is; the words and the time are new.
     last.timers = {};
     last.args = args;
+    last.talk = beginTalk(flow, flow.screens.get(screen)!.says);
     last.by = by;
     last.owner = NEW;
     return say({ at: state.now, did: 'notice', screen, serial: last.serial });
@@ -43,7 +45,7 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
   }
 }
 
-export function clearNotice(step: Step, screen: Id, link: CompiledLink): void {
+export function clearNotice(step: Step, screen: Id, link: CompiledLink | null): void {
   const { state } = step;
   if (state.line.some((each) => each.screen === screen))
     state.line = state.line.filter((each) => each.screen !== screen);

@@ -31,6 +31,9 @@ export type Outcome = { at: number } & (
   | { did: 'masked'; kept: boolean }
   | { did: 'wait'; link: Id; until: number }
   | { did: 'unsettled'; screen: Id }
+  /** A line begins, or a choice is offered with words; `key` leads to its step. */
+  | { did: 'line'; screen: Id; conversation: Id; key: string; speaker: Id | null; text: string }
+  | { did: 'choice'; screen: Id; key: string; option: Id; text: string }
   /** A web address was pressed; whoever plays the flow asks before it is opened. */
   | { did: 'address'; url: string }
   | { did: 'end' }

@@ -12,7 +12,8 @@ import {
   type Sample,
 } from '../motion';
 import { screenOf } from './derived';
-import type { Instance, Leaving, RunState } from './state';
+import { NONE_AWAY, ruledAway } from './away';
+import { TALK, type Instance, type Leaving, type RunState } from './state';
 
 /**
  * Plans how the picture hands over from what was up before a step to what is up after it, from the picture as it is
@@ -59,9 +60,12 @@ function has(instances: readonly Instance[], serial: number): boolean {
 
 function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | null): Leaving | null {
   if (state.now < old.shown) return null;
+  const away = flow.screens.has(old.screen) ? ruledAway(flow, state, old) : NONE_AWAY;
   const half = howItGoes(flow, old, by);
   const { serial, screen, layer, focus, args, slot, shown, began, progress } = old;
-  const picture = { serial, screen, layer, focus, args, slot, shown, began, progress, from: state.now };
+  const talk = old.talk && { ...old.talk, lasted: old.timers[TALK] ?? 0 };
+  const from = state.now;
+  const picture = { serial, screen, layer, focus, args, slot, shown, began, progress, talk, away, from };
   if (state.now >= old.settled)
     return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half, start: null };
   // Cut short: it goes on from the picture as it is, and a motion turned round takes as long as it had run.

@@ -3,8 +3,9 @@ import { fitScalar, type Id } from '../model';
 import { syncCompanions } from './companions';
 import { allUp, areasOf, screenOf } from './derived';
 import { arrivalFocus, settleFocus } from './focus';
-import { DONE, fork, LIMIT, STAY, type Instance, type RunState, type Scalars } from './state';
+import { DONE, fork, LIMIT, STAY, TALK, type Instance, type RunState, type Scalars } from './state';
 import { bringUp } from './take';
+import { HURRY } from './search';
 import { takerNow } from './taking';
 import { bindingsNow } from './bindings';
 import { valuesFrom } from './values';
@@ -45,7 +46,11 @@ export function reconcile(flow: Flow, before: RunState): RunState {
     state.pending = null;
   takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>
-    Boolean(bindingsNow(flow, state).get(code)?.includes(action) && flow.holds.get(action)?.includes(hold)),
+    hold === HURRY
+      ? true
+      : Boolean(
+          bindingsNow(flow, state).get(code)?.includes(action) && flow.holds.get(action)?.includes(hold),
+        ),
   );
   return state;
 }
@@ -127,14 +132,25 @@ function fitInstance(flow: Flow, instance: Instance): void {
   const own = new Set(screen.links.time.map((link) => link.id));
   instance.timers = Object.fromEntries(
     Object.entries(instance.timers).filter(
-      ([name]) => own.has(name) || name === STAY || name === DONE || name === LIMIT,
+      ([name]) => own.has(name) || name === STAY || name === DONE || name === LIMIT || name === TALK,
     ),
   );
+  instance.talk = fitTalk(flow, instance.talk);
   const moving = new Set(screen.animations.map((each) => each.key));
   if (Object.keys(instance.began).some((key) => !moving.has(key)))
     instance.began = Object.fromEntries(Object.entries(instance.began).filter(([key]) => moving.has(key)));
   instance.marks = instance.marks.filter((id) => flow.links.has(id));
   if (instance.by !== null && !flow.links.has(instance.by)) instance.by = null;
+}
+
+/** A conversation goes on at its step; when that is gone, at what stands in its place now. */
+function fitTalk(flow: Flow, talk: Instance['talk']): Instance['talk'] {
+  const compiled = talk && flow.talks.get(talk.conversation);
+  if (!talk || !compiled) return null;
+  if (talk.key === null || compiled.ops[talk.at]?.key === talk.key) return talk;
+  const known = compiled.at.get(talk.key);
+  if (known !== undefined) return { ...talk, at: known };
+  return { ...talk, at: Math.min(talk.at, compiled.ops.length) - 1, key: null };
 }
 
 const hasFocus = (flow: Flow, screen: Id, element: Id): boolean =>

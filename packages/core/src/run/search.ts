@@ -14,6 +14,7 @@ import {
 import { canUse } from './away';
 import { beginOnEvent, beginPressed } from './began';
 import { bindingsNow } from './bindings';
+import { confirmTalk, hearTalks, hurryTalk, pressChoice } from './conversing';
 import { useAlong, useControl, type Use } from './control';
 import { scrollOf } from './scroll';
 import { take, takeCode, takerNow } from './taking';
@@ -35,6 +36,11 @@ import {
   type Spot,
 } from './state';
 import { inOneStep, tryLink } from './take';
+
+/** So long a confirm is held until lines go by fast, in microseconds. */
+export const HURRY = 600_000;
+/** What a pointer or finger that is down goes by, among codes. */
+const PRESS = 'press';
 
 /** A place that is asked whether it takes an input: something up, an area, or the project. */
 interface Level {
@@ -133,11 +139,25 @@ function kept(state: RunState, press: RunState['pending'], say: Say): boolean {
   return true;
 }
 
+/** What makes lines go by fast has come up. */
+function calm(flow: Flow, state: RunState, code: string): void {
+  for (const instance of allUp(state)) if (instance.talk?.fast === code) hurryTalk(flow, instance, null);
+}
+
 /** Finds the one taker of a press. Returns whether the flow took it. */
 function resolveCode(search: Search, code: string, actions: readonly Id[]): boolean {
   const { flow, state } = search;
   for (const level of levels(flow, state)) {
     const { source, screen, under } = level;
+    if (
+      !under &&
+      source?.talk &&
+      actions.includes('confirm') &&
+      confirmTalk(flow, state, source, search.say)
+    ) {
+      state.holding = [...state.holding, { code, action: 'confirm', hold: HURRY, due: state.now + HURRY }];
+      return true;
+    }
     if (!under && source && source.focus !== null) {
       if (actions.includes('confirm')) {
         activate(search, source, source.focus);
@@ -224,6 +244,7 @@ function activate(search: Search, source: Instance, element: Id, share?: number)
   const { flow, state, say } = search;
   if (!canUse(flow, state, source, element)) return;
   beginPressed(flow, state, source, element);
+  if (pressChoice(flow, state, source, element, say)) return;
   const spot = { serial: source.serial, element, ...(share === undefined ? {} : { share }) };
   if (take(flow, state, spot)) return;
   if (useAlong(flow, state, spot, 'press', say) || useControl(flow, state, source, element, 'confirm', say))
@@ -241,12 +262,18 @@ export function releaseCode(flow: Flow, state: RunState, code: string, say: Say)
   const used = state.down.find((each) => each.code === code)?.used;
   state.down = state.down.filter((each) => each.code !== code);
   dropHolding(state, code);
+  calm(flow, state, code);
   if (used !== false || maskOf(state) !== null) return;
   resolveAction(searchOf(flow, state, say), bindingsNow(flow, state).get(code) ?? [], 'up');
 }
 
 export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say): void {
   if (maskOf(state) !== null) return;
+  if (held.hold === HURRY && held.action === 'confirm') {
+    const talker = reachable(flow, state).find((each) => each.talk);
+    if (talker) hurryTalk(flow, talker, held.code);
+    return;
+  }
   if (!resolveAction(searchOf(flow, state, say), [held.action], 'held', held.hold)) return;
   useUp(state, held.code);
   dropHolding(state, held.code);
@@ -285,6 +312,12 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   state.pressed = null;
   state.taking = null;
   const level = reachable(flow, state).find((each) => each.serial === spot?.serial);
+  const talker = spot ? undefined : reachable(flow, state).find((each) => each.talk);
+  if (talker && confirmTalk(flow, state, talker, say))
+    state.holding = [
+      ...state.holding,
+      { code: PRESS, action: 'confirm', hold: HURRY, due: state.now + HURRY },
+    ];
   if (!spot?.element || !level) return;
   state.pressed = spot;
   if (level.focus !== null && screenOf(flow, level).focus.order.includes(spot.element))
@@ -314,6 +347,8 @@ function scrollableRound(flow: Flow, level: Instance, element: Id): Id | null {
 export function releaseSpot(flow: Flow, state: RunState, spot: Spot | null, say: Say): void {
   const { pressed } = state;
   state.pressed = null;
+  dropHolding(state, PRESS);
+  calm(flow, state, PRESS);
   if (!pressed?.element || spot?.serial !== pressed.serial || spot.element !== pressed.element) return;
   if (maskOf(state) !== null) return;
   const level = reachable(flow, state).find((each) => each.serial === pressed.serial);
@@ -350,7 +385,7 @@ export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Sca
   if (over.length > 0)
     inOneStep(flow, state, say, (step) => over.forEach((notice) => removeNotice(step, notice, null)));
   beginOnEvent(flow, state, event);
-  const told = tellLoading(flow, state, event, fields);
+  const told = [tellLoading(flow, state, event, fields), hearTalks(flow, state, event)].includes(true);
   const search = searchOf(flow, state, say, fields);
   for (const { links, source, under } of levels(flow, state, true)) {
     const link = links.event.get(event)?.find((each) => fits(search, each, source, under));

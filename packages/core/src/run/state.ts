@@ -2,6 +2,7 @@ import type { Id, Layer, Masked, Scalar } from '../model';
 import type { Half, Sample } from '../motion';
 import type { Rebound } from './bindings';
 import type { Taking } from './taking';
+import type { Away } from './away';
 
 /** Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer microseconds. */
 export interface RunState {
@@ -31,6 +32,8 @@ export interface RunState {
   line: readonly Waiting[];
   /** Effects that come later. */
   later: readonly Later[];
+  /** What has been said in this run, the last of it. */
+  log: readonly Remembered[];
   /** Expressions that have failed, each told once. */
   failed: readonly string[];
   /** Pictures of screens that are no longer up and have not finished leaving. */
@@ -51,6 +54,34 @@ export interface RunState {
   /** Presses that some link waits for while they are held. */
   holding: readonly Holding[];
   ended: boolean;
+}
+
+/** A line that was said. */
+export interface Remembered {
+  speaker: Id | null;
+  text: string;
+}
+
+/** How far a conversation on something that is up has come. Plain data. */
+export interface Talking {
+  conversation: Id;
+  /** The key of the step it is at, or was at when it was over; null before the first. */
+  key: string | null;
+  /** Where that stands among its steps; before the first, one before it. */
+  at: number;
+  /** Which part of a long line, counted from 0. */
+  page: number;
+  /** How much of the step's time had passed when a player asked for all of the line at once; null when none has. */
+  full: number | null;
+  /** The event it waits for has come. */
+  heard: boolean;
+  /** What is held down so that lines go by fast. */
+  fast: string | null;
+  over: boolean;
+  /** The music it has asked for. */
+  music: Id | 'none' | null;
+  /** Sounds it has begun. */
+  sounds: readonly Id[];
 }
 
 export type Scalars = Readonly<Record<Id, Scalar>>;
@@ -118,6 +149,8 @@ export interface Instance {
   scrolled: { area: Id; x: number; y: number } | null;
   /** Which of its tabs are up, where no value says so; counted from 0. */
   tabs: Readonly<Record<Id, number>>;
+  /** The conversation on it; null when it has none. */
+  talk: Talking | null;
   /** What it was given when it came up. */
   args: Scalars;
   /** Who gets its answer: the instance that opened it, and the source of the link. */
@@ -142,6 +175,8 @@ export const NEW = 0;
 export const STAY = 'stay';
 /** The timers of what is on a screen: until it has finished, and until it has failed. */
 export const DONE = 'done';
+/** How long the step that a conversation is at has lasted. */
+export const TALK = 'talk';
 export const LIMIT = 'limit';
 
 export interface Leaving {
@@ -155,6 +190,10 @@ export interface Leaving {
   shown: number;
   began: Readonly<Record<string, number>>;
   progress: number;
+  /** What was said on it when it went, and for how long. */
+  talk: (Talking & { lasted: number }) | null;
+  /** What was not there when it went. */
+  away: Away;
   from: number;
   until: number;
   half: Half;
@@ -213,6 +252,7 @@ export function fork(state: RunState): RunState {
     truths: state.truths,
     line: state.line,
     later: state.later,
+    log: state.log,
     failed: state.failed,
     leaving: state.leaving,
     trail: state.trail,
@@ -248,6 +288,7 @@ function forkInstance(instance: Instance): Instance {
     found: instance.found,
     scrolled: instance.scrolled,
     tabs: instance.tabs,
+    talk: instance.talk,
     args: instance.args,
     asker: instance.asker,
     cameFrom: instance.cameFrom,

@@ -10,6 +10,8 @@ import { fail, finish, isDown, pressCode, pressSpot, receiveEvent, releaseCode, 
 import type { Rebound } from './bindings';
 import { useAlong } from './control';
 import { scroll } from './scroll';
+import { settleFocus } from './focus';
+import { beginTalk } from './talk';
 import { takeText } from './taking';
 import { fork, NEW, NO_TABS, NONE_BEGAN, type RunState, type Scalars, type Spot } from './state';
 import { bringUp, inOneStep } from './take';
@@ -113,9 +115,15 @@ export function begin(flow: Flow, before: Before = {}): Stepped {
 
 /**
  * A run that begins at a screen, as a designer asks for it: a base by itself, anything else over the first base screen
- * that leads to it. With `atRest`, nothing is entering any more.
+ * that leads to it. With `atRest`, nothing is entering any more; with `line`, it plays that conversation from that step on.
  */
-export function beginAt(flow: Flow, screen: Id, atRest: boolean, before: Before = {}): Stepped {
+export function beginAt(
+  flow: Flow,
+  screen: Id,
+  atRest: boolean,
+  before: Before = {},
+  line?: { conversation: Id; key: string },
+): Stepped {
   const target = flow.screens.get(screen);
   if (!target) return begin(flow, before);
   const { host, args } = hostOf(flow, screen);
@@ -130,6 +138,12 @@ export function beginAt(flow: Flow, screen: Id, atRest: boolean, before: Before 
       instance.shown = instance.settled = instance.taken;
     }
   if (atRest) begun.state.leaving = [];
+  const speaker = line && allUp(begun.state).find((each) => each.screen === screen);
+  if (!speaker) return begun;
+  speaker.talk = beginTalk(flow, line.conversation);
+  const at = flow.talks.get(line.conversation)?.at.get(line.key);
+  if (speaker.talk && at !== undefined) speaker.talk.at = at - 1;
+  settleFocus(flow, begun.state);
   return begun;
 }
 
@@ -202,6 +216,7 @@ function nothing(flow: Flow, before: Before): RunState {
       found: { values: {}, rebound: {} },
       scrolled: null,
       tabs: NO_TABS,
+      talk: null,
       progress: 0,
       start: null,
       masked: 'ignored',
@@ -224,6 +239,7 @@ function nothing(flow: Flow, before: Before): RunState {
     truths: [],
     line: [],
     later: [],
+    log: [],
     failed: [],
     leaving: [],
     trail: [],

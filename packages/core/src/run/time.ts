@@ -3,7 +3,9 @@ import { noteFocus } from './began';
 import { allUp, isCovered, isFrozen, maskOf, screenOf } from './derived';
 import type { Say } from './outcome';
 import { fail, finish, resolveHold, resolvePending } from './search';
-import { DONE, FAILED, FIRED, LIMIT, setTimer, STAY, type Instance, type RunState } from './state';
+import { passTalk } from './conversing';
+import { talkDue } from './talk';
+import { DONE, FAILED, FIRED, LIMIT, setTimer, STAY, TALK, type Instance, type RunState } from './state';
 import { fits, type Search } from './fit';
 import { comeLater, endNotice, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
 
@@ -66,6 +68,17 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
       const left = ends - (instance.timers[name] ?? 0);
       if (left > within) continue;
       found.push({ instance, name, link: null, from: instance.shown, due: state.now + Math.max(0, left) });
+    }
+    if (instance.talk && instance.timers[TALK] !== FIRED && state.now >= instance.settled) {
+      const left = talkDue(flow, state, instance) - (instance.timers[TALK] ?? 0);
+      if (left <= within && !isCovered(flow, state, instance))
+        found.push({
+          instance,
+          name: TALK,
+          link: null,
+          from: instance.settled,
+          due: state.now + Math.max(0, left),
+        });
     }
     const { notice } = screen;
     if (notice && instance.timers[STAY] !== FIRED) {
@@ -146,6 +159,7 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
   if (timer) {
     setTimer(timer.instance, timer.name, FIRED);
     if (timer.name === DONE) finish(flow, state, timer.instance, say);
+    else if (timer.name === TALK) passTalk(flow, state, timer.instance, say);
     else if (timer.name === LIMIT) fail(flow, state, timer.instance, say);
     else if (timer.link === null) endNotice(flow, state, timer.instance, say);
     else if (fits(search, timer.link, timer.instance)) tryLink(search, timer.link, timer.instance);

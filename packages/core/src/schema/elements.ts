@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { BLENDS, BUBBLES, STATES, WRAPS, type ElementType } from '../model';
+import { BLENDS, BUBBLES, ROLES, STATES, WRAPS, type ElementType } from '../model';
 import { animation, textFrames } from './motions';
 import {
   MOST,
@@ -95,6 +95,7 @@ const element = {
   shownWhen: expression,
   enabledWhen: expression,
   through: Joi.valid(true),
+  role: oneOf(...ROLES),
   animations: list(animation),
   editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
 };

@@ -13,6 +13,7 @@ import {
   elementSchema,
 } from './elements';
 import { loading, madeMotion, motion } from './motions';
+import { conversation, routine, speaker, stepSchema, talkRules, translated, wordings } from './talk';
 
 /** The project document at its edge. Unknown keys are kept; nothing is converted. */
 
@@ -100,6 +101,7 @@ const screen = thing({
   motion,
   music: id,
   loading,
+  says: id,
   background: thing({
     colour: colour.required(),
     gradient,
@@ -151,6 +153,7 @@ const link = thing({
   once: Joi.boolean(),
   aboveModal: Joi.boolean(),
   args,
+  says: id,
   outcome: id,
   kind: oneOf('go', 'open', 'swap', 'back', 'clear', 'stay', 'end').required(),
   to: target,
@@ -207,6 +210,8 @@ export const projectSchema = thing({
     }),
   ),
   texts: Joi.object().pattern(/^[A-Za-z0-9-]{2,40}$/, Joi.object().pattern(/^.{1,400}$/, words)),
+  translated,
+  wordings,
   input: thing({ repeatAfter: duration, repeatEvery: duration, stick: share, rest: share }),
   sound: thing({
     focus: id,
@@ -303,6 +308,12 @@ export const projectSchema = thing({
       elements: list(elementSchema).required(),
     }),
   ),
+  speakers: list(speaker),
+  conversations: list(conversation),
+  routines: list(routine),
+  talk: talkRules,
   screens: list(screen).required(),
   links: list(link).required(),
-}).label('project');
+})
+  .shared(stepSchema(effect))
+  .label('project');

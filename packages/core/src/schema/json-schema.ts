@@ -4,7 +4,10 @@ import { projectSchema } from './joi';
 /** What Joi's describe() gives, as far as the project document uses it. */
 interface Description {
   type?: string;
-  flags?: { presence?: string; only?: boolean; unknown?: boolean };
+  /** Schemas that links in it lead to. */
+  shared?: Description[];
+  link?: { ref: { path: string[] } };
+  flags?: { id?: string; presence?: string; only?: boolean; unknown?: boolean };
   allow?: unknown[];
   keys?: Record<string, Description>;
   patterns?: { regex: string; rule: Description }[];
@@ -17,11 +20,14 @@ type JsonSchema = Record<string, unknown>;
 
 /** The published schema (JSON Schema 2020-12), made from the same description that files are checked against. */
 export function projectJsonSchema(): JsonSchema {
+  const description = projectSchema.describe() as Description;
+  const shared = description.shared ?? [];
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Tavu project',
     description: `Format ${FORMAT}. Unknown keys are kept.`,
-    ...convert(projectSchema.describe() as Description),
+    ...convert(description),
+    $defs: Object.fromEntries(shared.map((each) => [each.flags!.id!, convert(each)])),
   };
 }
 
@@ -71,6 +77,8 @@ function convertType(from: Description): JsonSchema {
     }
     case 'boolean':
       return { type: 'boolean' };
+    case 'link':
+      return { $ref: `#/$defs/${from.link!.ref.path[0]}` };
     default:
       throw new Error(`The schema uses a type that has no JSON Schema form yet: ${from.type}`);
   }

@@ -50,7 +50,10 @@ export const madeMotion = thing({
 const scale = Joi.number().min(0).max(100);
 export const animation = thing({
   id: id.required(),
-  on: Joi.alternatives(oneOf('arrival', 'focus', 'press'), thing({ event: id.required() })).required(),
+  on: Joi.alternatives(
+    oneOf('arrival', 'focus', 'press', 'step'),
+    thing({ event: id.required() }),
+  ).required(),
   delay: duration,
   repeat: oneOf('loop', 'there and back'),
   frames: list(

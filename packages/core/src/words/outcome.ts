@@ -87,6 +87,12 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return 'Waits for the screen’s least time';
     case 'unsettled':
       return `${screen(outcome.screen)}: links set one another off without end; stopped after 100`;
+    case 'line': {
+      const speaker = project.speakers?.find((each) => each.id === outcome.speaker);
+      return speaker ? `${speaker.name}: “${outcome.text}”` : `“${outcome.text}”`;
+    }
+    case 'choice':
+      return `Chosen: “${outcome.text}”`;
     case 'address':
       return `Asks to open ${outcome.url}`;
     case 'end':

@@ -1,0 +1,126 @@
+import Joi from 'joi';
+import { BUBBLES, SIDES } from '../model';
+import { colour, duration, expression, id, list, MOST, name, oneOf, thing, words } from './atoms';
+import { scalar } from './elements';
+
+/** Who speaks, what is said, and in which order. */
+
+export const speaker = thing({
+  id: id.required(),
+  name: name.required(),
+  colour,
+  faces: list(thing({ name: name.required(), asset: id.required() })).required(),
+  side: oneOf(...SIDES),
+  bubble: oneOf(...BUBBLES),
+  blip: id,
+});
+
+export const talkRules = thing({
+  letter: duration,
+  comma: duration,
+  stop: duration,
+  reading: thing({
+    base: duration.required(),
+    each: duration.required(),
+    least: duration,
+    most: duration,
+    scale: id,
+  }),
+  auto: Joi.alternatives(oneOf('always'), thing({ value: id.required() })),
+  limit: Joi.number().min(1).max(200),
+  long: oneOf('pages', 'marked'),
+});
+
+const said = {
+  speaker: id.allow(null).required(),
+  face: name,
+  side: oneOf(...SIDES),
+  bubble: oneOf(...BUBBLES),
+  text: words.required(),
+};
+const own = { id: id.required(), note: words };
+const steps = Joi.array().items(Joi.link('#step')).max(MOST);
+
+/** One step of a conversation or routine, which may hold others; `effect` is what a link can also do. */
+export const stepSchema = (effect: Joi.Schema) =>
+  Joi.alternatives(
+    thing({
+      ...own,
+      step: oneOf('line').required(),
+      ...said,
+      letter: duration,
+      goes: oneOf('itself', 'confirmed'),
+    }),
+    thing({ ...own, step: oneOf('pause').required(), for: duration.required() }),
+    thing({
+      ...own,
+      step: oneOf('choice').required(),
+      ...said,
+      options: list(
+        thing({ id: id.required(), text: words.required(), when: expression, steps: steps.required() }),
+      ).required(),
+      limit: duration,
+      otherwise: id,
+    }),
+    thing({ ...own, step: oneOf('effect').required(), effect: effect.required() }),
+    thing({ ...own, step: oneOf('music').required(), asset: id.required() }),
+    thing({
+      ...own,
+      step: oneOf('move').required(),
+      element: name.required(),
+      animation: id.required(),
+      waits: Joi.valid(true),
+    }),
+    thing({
+      ...own,
+      step: oneOf('wait').required(),
+      event: id.required(),
+      limit: duration,
+      otherwise: steps,
+    }),
+    thing({ ...own, step: oneOf('label').required(), name: name.required() }),
+    thing({ ...own, step: oneOf('jump').required(), to: id.required(), when: expression }),
+    thing({
+      ...own,
+      step: oneOf('routine').required(),
+      routine: id.required(),
+      args: Joi.object().pattern(/^.{1,120}$/, scalar),
+    }),
+    thing({ ...own, step: oneOf('conversation').required(), conversation: id.required() }),
+    thing({ ...own, step: oneOf('show').required(), element: name.required(), picture: id }),
+    thing({ ...own, step: oneOf('hide').required(), element: name.required() }),
+    thing({ ...own, step: oneOf('end').required(), outcome: id }),
+  ).id('step');
+
+export const conversation = thing({
+  id: id.required(),
+  name: name.required(),
+  screen: id.allow(null).required(),
+  steps: steps.required(),
+});
+
+export const routine = thing({
+  id: id.required(),
+  name: name.required(),
+  parameters: list(
+    thing({
+      id: id.required(),
+      name: name.required(),
+      type: oneOf('text', 'speaker', 'face', 'picture').required(),
+      default: words,
+    }),
+  ).required(),
+  steps: steps.required(),
+});
+
+export const translated = Joi.object().pattern(
+  /^[A-Za-z0-9-]{2,40}$/,
+  Joi.object().pattern(
+    /^.{1,400}$/,
+    thing({ from: words, state: oneOf('initial', 'translated', 'reviewed', 'final') }),
+  ),
+);
+export const wordings = Joi.object().pattern(
+  /^.{1,400}$/,
+  thing({ note: words, most: Joi.number().integer().min(1).max(20_000) }),
+);

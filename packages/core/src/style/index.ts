@@ -1,0 +1,1 @@
+export { boxLook, boxStyle, colourOf, gradientOf, inStates, textLook, textStyle } from './looks';

@@ -1,0 +1,52 @@
+import { toMicros, type Id, type Project, type TalkRules } from '../model';
+
+/** The project's rules for lines, in microseconds. */
+export interface TalkTimes {
+  letter: number;
+  comma: number;
+  stop: number;
+  base: number;
+  each: number;
+  least: number;
+  most: number;
+  /** A number value by which reading takes longer or shorter, and what it is divided by. */
+  scale: { value: Id; over: number } | null;
+  /** Whether lines go on by themselves: always, never, or while a value holds. */
+  auto: boolean | Id;
+  /** Letters a second that can be read. */
+  limit: number;
+  long: 'pages' | 'marked';
+}
+
+export const USUAL_TALK = {
+  letter: '40 ms',
+  comma: '120 ms',
+  stop: '280 ms',
+  reading: { base: '0.5 s', each: '50 ms', least: '1 s', most: '12 s' },
+  limit: 20,
+  long: 'pages',
+} as const satisfies TalkRules;
+
+export function talkTimes({ talk = {}, rates, values }: Project): TalkTimes {
+  const micros = (own: string | undefined, usual: string): number => toMicros(own ?? usual, rates);
+  const reading = talk.reading ?? USUAL_TALK.reading;
+  const scale = values.find((each) => each.id === talk.reading?.scale && each.type === 'number');
+  return {
+    letter: micros(talk.letter, USUAL_TALK.letter),
+    comma: micros(talk.comma, USUAL_TALK.comma),
+    stop: micros(talk.stop, USUAL_TALK.stop),
+    base: toMicros(reading.base, rates),
+    each: toMicros(reading.each, rates),
+    least: reading.least === undefined ? 0 : toMicros(reading.least, rates),
+    most: reading.most === undefined ? Infinity : toMicros(reading.most, rates),
+    scale: scale?.type === 'number' ? { value: scale.id, over: scale.unit?.includes('%') ? 100 : 1 } : null,
+    auto: talk.auto === undefined ? false : talk.auto === 'always' ? true : talk.auto.value,
+    limit: talk.limit ?? USUAL_TALK.limit,
+    long: talk.long ?? USUAL_TALK.long,
+  };
+}
+
+/** How long so many letters are to stay before a line goes on by itself; `scale` is how many times as long. */
+export function readingTime(letters: number, { base, each, least, most }: TalkTimes, scale = 1): number {
+  return Math.round(Math.min(most, Math.max(least, base + each * letters)) * Math.max(0, scale));
+}

@@ -1,0 +1,61 @@
+import type { CompiledEffect } from '../compile';
+import type { Ready } from '../expression';
+import type { TextPart } from '../message';
+import type { BubbleShape, Conversation, Id, Side } from '../model';
+
+/** A conversation made ready to be played: its steps one after another, routines and branches laid out among them. */
+export interface CompiledTalk {
+  conversation: Conversation;
+  ops: readonly Op[];
+  /** Where each step begins, by its key. */
+  at: ReadonlyMap<string, number>;
+  /** Elements that some step shows: they are away while none does. */
+  shows: ReadonlySet<string>;
+  /** What could not be laid out, by the key of the step. */
+  troubles: readonly { key: string; words: string }[];
+}
+
+/** What an element shows while a step is on: its own picture, or another. */
+export type Shown = ReadonlyMap<string, Id | null>;
+
+export interface Spoken {
+  speaker: Id | null;
+  /** The picture of the face. */
+  face: Id | null;
+  side: Side;
+  bubble: BubbleShape | null;
+  parts: readonly TextPart[];
+}
+
+export interface CompiledOption {
+  id: Id;
+  parts: readonly TextPart[];
+  when: Ready | null;
+  to: number;
+}
+
+export type Op = {
+  /** The ids of the steps that lead to it, outermost first. */
+  key: string;
+  /** The step itself. */
+  step: Id;
+  shown: Shown;
+  hidden: ReadonlySet<string>;
+} & (
+  | ({ op: 'line'; letter: number | null; goes: 'itself' | 'confirmed' | null } & Spoken)
+  | { op: 'pause'; lasts: number }
+  | ({
+      op: 'choice';
+      options: readonly CompiledOption[];
+      limit: number;
+      otherwise: Id | null;
+      after: number;
+    } & Spoken)
+  | { op: 'effect'; effect: CompiledEffect }
+  | { op: 'music'; asset: Id | 'none' }
+  | { op: 'move'; element: string; animation: Id; waits: boolean }
+  | { op: 'wait'; event: Id; limit: number; heard: number; late: number }
+  | { op: 'jump'; to: number; when: Ready | null }
+  | { op: 'end'; outcome: Id | null }
+);
+export type OpOf<N extends Op['op']> = Extract<Op, { op: N }>;
