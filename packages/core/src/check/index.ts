@@ -1,2 +1,11 @@
 export { clashesOf, type Clash } from './clashes';
 export { linkTroubles, screenTroubles, troublesOf, type Trouble } from './troubles';
+export {
+  allTalkTroubles,
+  misfits,
+  overflowing,
+  readingSpeed,
+  stillState,
+  talkTroubles,
+  type TalkTrouble,
+} from './talks';

@@ -17,6 +17,7 @@ import { draftScreen } from '../starter';
 import { areaCommands } from './areas';
 import { assetCommands } from './assets';
 import { componentCommands } from './components';
+import { conversationCommands } from './conversations';
 import { elementCommands } from './elements';
 import { inputCommands } from './inputs';
 import { languageCommands } from './languages';
@@ -160,6 +161,7 @@ export const commands = {
   ...areaCommands,
   ...inputCommands,
   ...languageCommands,
+  ...conversationCommands,
 };
 
 export type Commands = typeof commands;

@@ -11,6 +11,7 @@ import {
   type PlacedElement,
   type Project,
 } from '../model';
+import { renameElementIn } from './conversations';
 import { layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
 import { repathFocus } from './inputs';
 import { assign, takeOut, type Made } from './parts';
@@ -118,8 +119,10 @@ export const elementCommands = {
 function changeElement(project: Project, screen: Id, { element: path, change, here }: ElementChange): void {
   const found = reach(project, ownerById(project, screen), path);
   if (!found) return;
-  if (here && found.placed) changeHere(found.placed, found.element, change);
-  else assign(found.element, change);
+  if (here && found.placed) return changeHere(found.placed, found.element, change);
+  const { name } = found.element;
+  if (change.name !== undefined && change.name !== name) renameElementIn(project, screen, name, change.name);
+  assign(found.element, change);
 }
 
 /** Keeps what a place says otherwise than its component; what says the same is no exception. */

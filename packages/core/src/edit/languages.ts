@@ -1,5 +1,7 @@
-import type { Language, Project } from '../model';
-import { takeOut, type Made } from './parts';
+import type { GivenText } from '../exchange';
+import { wordingsOf } from '../language';
+import type { Language, Project, Translated } from '../model';
+import { assign, takeOut, type Made } from './parts';
 
 /** Edits of the languages a project speaks, and of its texts in them. */
 export const languageCommands = {
@@ -17,12 +19,17 @@ export const languageCommands = {
     if (!texts || to.code === code) return;
     delete project.texts![code];
     project.texts![to.code] = texts;
+    const progress = project.translated?.[code];
+    if (!progress) return;
+    delete project.translated![code];
+    project.translated![to.code] = progress;
   },
   /** With all that was said in it. The one texts are written in stays. */
   'delete language': (project: Project, { code }: { code: string }): Made => {
     if (!project.languages || project.languages[0]?.code === code) return;
     takeOut(project.languages, (each) => each.code === code);
     if (project.texts) delete project.texts[code];
+    if (project.translated) delete project.translated[code];
   },
   /** What a text is in another language; an empty one is not translated. */
   translate: (
@@ -32,5 +39,56 @@ export const languageCommands = {
     const { [key]: _, ...rest } = project.texts?.[language] ?? {};
     const texts = text === '' ? rest : { ...rest, [key]: text };
     project.texts = { ...project.texts, [language]: texts };
+    const from = wordingsOf(project).find((each) => each.key === key)?.text;
+    note(project, language, key, text === '' ? null : { from });
+  },
+  /** How far a translation is; what it was translated from is what the text is now. */
+  'change translated': (
+    project: Project,
+    { language, key, state }: { language: string; key: string; state: Translated['state'] },
+  ): Made => {
+    const from = wordingsOf(project).find((each) => each.key === key)?.text;
+    note(project, language, key, { from, ...(state === undefined ? {} : { state }) });
+  },
+  'note wording': (
+    project: Project,
+    { key, note, most }: { key: string; note?: string; most?: number },
+  ): Made => {
+    const { [key]: _, ...rest } = project.wordings ?? {};
+    const now = { ...(note ? { note } : {}), ...(most === undefined ? {} : { most }) };
+    project.wordings = Object.keys(now).length > 0 ? { ...rest, [key]: now } : rest;
+  },
+  /** Takes in what a translator's file says; of texts the project does not have it knows nothing. */
+  'take texts': (project: Project, { language, texts }: { language: string; texts: GivenText[] }): Made => {
+    const sources = new Map(wordingsOf(project).map((each) => [each.key, each.text]));
+    const said = { ...project.texts?.[language] };
+    const known = { ...project.translated?.[language] };
+    const notes = { ...project.wordings };
+    for (const { key, source, target, state, note, most } of texts) {
+      if (!sources.has(key)) continue;
+      if (target === '') {
+        delete said[key];
+        delete known[key];
+      } else if (said[key] !== target || state !== 'initial') {
+        said[key] = target;
+        const from = source ?? sources.get(key);
+        known[key] = { from, ...(state === 'translated' ? {} : { state }) };
+      }
+      if (note === null && most === null) continue;
+      const now = { ...notes[key] };
+      if (note !== null) assign(now, { note: note === '' ? undefined : note });
+      if (most !== null) now.most = most;
+      if (Object.keys(now).length > 0) notes[key] = now;
+      else delete notes[key];
+    }
+    project.texts = { ...project.texts, [language]: said };
+    project.translated = { ...project.translated, [language]: known };
+    if (Object.keys(notes).length > 0 || project.wordings) project.wordings = notes;
   },
 };
+
+function note(project: Project, language: string, key: string, now: Translated | null): void {
+  const { [key]: _, ...rest } = project.translated?.[language] ?? {};
+  const known = now === null ? rest : { ...rest, [key]: now };
+  project.translated = { ...project.translated, [language]: known };
+}

@@ -107,6 +107,7 @@ test('stretched, a text is two fifths longer and keeps its names', () => {
       expect(length).toBe([...text].length + Math.ceil([...text].length * 0.4));
     }),
   );
+  expect(stretched('[slow]Oil[wait 0.2 s]')).toMatch(/^\[slow\]Óíl\[wait 0\.2 s\]/);
   expect(stretched('Oil {oil} left')).toMatch(/^Óíl \{oil\} léft/);
   expect(
     wordingsOf(inStretched(project)).every(

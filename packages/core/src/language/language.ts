@@ -1,10 +1,10 @@
-import type { Component, Element, Id, Project, Screen, Value } from '../model';
+import type { Component, Element, Id, Project, Routine, Screen, Speaker, Step, Value } from '../model';
 
 /** One text of the project that a player reads, by a key that stays as long as the thing it stands on. */
 export interface Wording {
   key: string;
   text: string;
-  /** The screen, component or value it stands on. */
+  /** The screen, component, value, speaker, routine or conversation it stands on. */
   owner: Id;
 }
 
@@ -24,7 +24,7 @@ export function inLanguage(project: Project, code: string): Project {
   return cached(project, code, () => withWords(project, (key, text) => texts[key] ?? text));
 }
 
-/** A stand-in language two fifths longer, to see what will not fit: letters with marks, and a tail. Names in braces stay. */
+/** A stand-in language two fifths longer, to see what will not fit: letters with marks, and a tail. Names in braces and marks in brackets stay. */
 export function inStretched(project: Project): Project {
   return cached(project, STRETCHED, () => withWords(project, (_, text) => stretched(text)));
 }
@@ -43,16 +43,25 @@ const MARKS: Record<string, string> = {
   U: 'Ú',
 };
 
+const MARKS_OF_PACE = /(\[(?:slow|fast|usual|wait [^\][]{1,20})\])/;
+const isMark = (piece: string): boolean => MARKS_OF_PACE.test(piece);
+
 export function stretched(text: string): string {
   if (text.trim() === '') return text;
   let depth = 0;
   let said = '';
   let length = 0;
-  for (const letter of text) {
-    if (letter === '{') depth += 1;
-    if (depth === 0) length += 1;
-    said += depth === 0 ? (MARKS[letter] ?? letter) : letter;
-    if (letter === '}') depth -= 1;
+  for (const piece of text.split(MARKS_OF_PACE)) {
+    if (isMark(piece)) {
+      said += piece;
+      continue;
+    }
+    for (const letter of piece) {
+      if (letter === '{') depth += 1;
+      if (depth === 0) length += 1;
+      said += depth === 0 ? (MARKS[letter] ?? letter) : letter;
+      if (letter === '}') depth -= 1;
+    }
   }
   const more = Math.ceil(length * 0.4);
   const tail = Array.from({ length: more }, (_, i) => (i % 6 === 0 ? ' ' : '~')).join('');
@@ -83,7 +92,77 @@ function withWords(project: Project, say: Say): Project {
       ? { components: project.components.map((each) => withElements(withDefaults(each, say), isText, say)) }
       : {}),
     values: project.values.map((value) => valueSaid(value, say)),
+    ...(project.speakers ? { speakers: project.speakers.map((each) => speakerSaid(each, say)) } : {}),
+    ...(project.routines
+      ? { routines: project.routines.map((each) => routineSaid(project, each, say)) }
+      : {}),
+    ...(project.conversations
+      ? { conversations: project.conversations.map((each) => withSteps(project, each, each.id, say)) }
+      : {}),
   };
+}
+
+function speakerSaid(speaker: Speaker, say: Say): Speaker {
+  const name = say(speaker.id, speaker.name, speaker.id);
+  return name === speaker.name ? speaker : { ...speaker, name };
+}
+
+function routineSaid(project: Project, routine: Routine, say: Say): Routine {
+  const parameters = routine.parameters.map((each) => {
+    if (each.type !== 'text' || each.default === undefined) return each;
+    const text = say(`${routine.id} ${each.id}`, each.default, routine.id);
+    return text === each.default ? each : { ...each, default: text };
+  });
+  const same = parameters.every((each, i) => each === routine.parameters[i]);
+  return withSteps(project, same ? routine : { ...routine, parameters }, routine.id, say);
+}
+
+function withSteps<T extends { steps: Step[] }>(project: Project, owner: T, id: Id, say: Say): T {
+  const steps = stepsSaid(project, owner.steps, id, say);
+  return steps === owner.steps ? owner : { ...owner, steps };
+}
+
+function stepsSaid(project: Project, steps: Step[], owner: Id, say: Say): Step[] {
+  const now = steps.map((step) => stepSaid(project, step, owner, say));
+  return now.every((each, i) => each === steps[i]) ? steps : now;
+}
+
+function stepSaid(project: Project, step: Step, owner: Id, say: Say): Step {
+  const at = `${owner} ${step.id}`;
+  switch (step.step) {
+    case 'line': {
+      const text = say(at, step.text, owner);
+      return text === step.text ? step : { ...step, text };
+    }
+    case 'choice': {
+      const text = say(at, step.text, owner);
+      const options = step.options.map((each) => {
+        const words = say(`${at} ${each.id}`, each.text, owner);
+        const inner = stepsSaid(project, each.steps, owner, say);
+        return words === each.text && inner === each.steps ? each : { ...each, text: words, steps: inner };
+      });
+      const same = text === step.text && options.every((each, i) => each === step.options[i]);
+      return same ? step : { ...step, text, options };
+    }
+    case 'wait': {
+      const otherwise = step.otherwise && stepsSaid(project, step.otherwise, owner, say);
+      return otherwise === step.otherwise ? step : { ...step, otherwise };
+    }
+    case 'routine': {
+      const takes = project.routines?.find((each) => each.id === step.routine)?.parameters ?? [];
+      const args = { ...step.args };
+      let same = true;
+      for (const { id, type } of takes) {
+        const held = args[id];
+        if (type !== 'text' || typeof held !== 'string') continue;
+        args[id] = say(`${at} ${id}`, held, owner);
+        same &&= args[id] === held;
+      }
+      return same ? step : { ...step, args };
+    }
+    default:
+      return step;
+  }
 }
 
 /** Whether a parameter of a component is told words. */

@@ -58,13 +58,14 @@ export function asks(flow: Flow, instance: { talk: Talking | null }): OpOf<'choi
   return op?.op === 'choice' ? op : null;
 }
 
-/** What is up can be a picture that leaves. */
-type Thing = Pick<Instance, 'screen' | 'args' | 'talk' | 'layer'>;
+/** What is up, or a picture that leaves. */
+export type Thing = Pick<Instance, 'screen' | 'args' | 'talk' | 'layer'>;
 
 const wordsOf = (state: RunState, { args }: Pick<Thing, 'args'>, parts: readonly TextPart[]): string =>
   sayParts(parts, (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]));
 
-interface Laid {
+/** A line as it is typed and parted on its screen. */
+export interface Laid {
   text: string;
   typed: Typed;
   pages: readonly Page[];
@@ -72,7 +73,7 @@ interface Laid {
 /** The last that was laid of each line: while it is typed it is asked for at every look. */
 const laid = new WeakMap<CompiledScreen, WeakMap<Op, { flow: Flow; laid: Laid }>>();
 
-/** A line as it is typed and parted on its screen, with what its names hold now. */
+/** Lays a line out with what its names hold now. */
 export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' | 'choice'>): Laid {
   const screen = flow.screens.get(thing.screen)!;
   const known = laid.get(screen) ?? new WeakMap<Op, { flow: Flow; laid: Laid }>();

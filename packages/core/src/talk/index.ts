@@ -1,5 +1,5 @@
 export { compileTalk, missing } from './compile';
-export { pagesOf, type Page } from './pages';
+export { pagesOf, wordsRoom, type Page } from './pages';
 export { talkParts, type TalkParts } from './parts';
 export { readingTime, talkTimes, USUAL_TALK, type TalkTimes } from './times';
 export { lettersOf, typeOut, withoutMarks, type Typed } from './typing';

@@ -20,7 +20,7 @@ export function pagesOf(flow: Flow, screen: CompiledScreen, { letters }: Typed):
   const whole: Page[] = [{ from: 0, to: letters.length, words }];
   const { says } = screen.talkParts;
   if (flow.talk.long !== 'pages' || says === null || words === '') return whole;
-  const room = areaOfWords(screen, says);
+  const room = wordsRoom(screen, says);
   if (!room) return whole;
   const look = textStyle(flow.project, room.use);
   const block = layText(words, look, fontOf(flow.project, look).metrics, room);
@@ -48,7 +48,7 @@ export function pagesOf(flow: Flow, screen: CompiledScreen, { letters }: Typed):
 const HAIR = 0.5;
 
 /** Where an element's words may stand, and their look. */
-function areaOfWords(
+export function wordsRoom(
   { byId, layout }: CompiledScreen,
   id: Id,
 ): { width: number; height: number; use: TextUse } | null {

@@ -1,0 +1,232 @@
+import { compile, type CompiledScreen, type Flow } from '../compile';
+import { check, scopeOfScreen } from '../expression';
+import { inLanguage } from '../language';
+import { textTroubles } from '../message';
+import {
+  everyStep,
+  screenById,
+  type Conversation,
+  type FieldType,
+  type Id,
+  type Project,
+  type Step,
+} from '../model';
+import { begin, lay, pageTimes, type RunState } from '../run';
+import { textStyle } from '../style';
+import { compileTalk, missing, wordsRoom, type Op, type OpOf } from '../talk';
+import { fits, fontOf, layText } from '../text';
+
+/** Something a conversation cannot do, or that cannot be read, before anything is run. */
+export interface TalkTrouble {
+  /** The key of the step; empty for the conversation as a whole. */
+  key: string;
+  /** It is a word of advice, and nothing is lost. */
+  mild?: true;
+  words: string;
+}
+
+const CONDITION: FieldType = { type: 'on/off' };
+
+/** What is wrong with a conversation, in words. `flow` is of the project. */
+export function talkTroubles(flow: Flow, conversation: Conversation): TalkTrouble[] {
+  const { project } = flow;
+  const found: TalkTrouble[] = [];
+  const screen = screenById(project, conversation.screen);
+  const compiled = screen && flow.screens.get(screen.id);
+  if (!compiled)
+    found.push({ key: '', words: 'It has no dialogue screen: choose the one that it is played on.' });
+  else found.push(...partTroubles(compiled, conversation));
+  const talk = flow.talks.get(conversation.id);
+  if (!talk) return found;
+  found.push(...talk.troubles, ...stepTroubles(project, conversation));
+  if (!compiled) return found;
+  for (const op of talk.ops) {
+    if (op.op !== 'line' && op.op !== 'choice') continue;
+    found.push(...saidTroubles(flow, compiled, op));
+  }
+  return found;
+}
+
+function partTroubles({ talkParts, screen }: CompiledScreen, { steps }: Conversation): TalkTrouble[] {
+  const all = everyStep(steps);
+  const found: TalkTrouble[] = [];
+  if (talkParts.says === null && all.some((each) => each.step === 'line'))
+    found.push({
+      key: '',
+      words: `${screen.name} has nothing that says lines: put a dialogue text or a bubble on it.`,
+    });
+  const most = Math.max(0, ...all.map((each) => (each.step === 'choice' ? each.options.length : 0)));
+  if (most > talkParts.options.length)
+    found.push({
+      key: '',
+      words:
+        talkParts.choices === null
+          ? `${screen.name} has no place for choices: give a panel with buttons that part.`
+          : `${screen.name} has buttons for ${talkParts.options.length} choices, and ${most} are offered.`,
+    });
+  return found;
+}
+
+/** What can be said of steps as they are written. */
+function stepTroubles(project: Project, conversation: Conversation): TalkTrouble[] {
+  const screen = screenById(project, conversation.screen);
+  const scope = scopeOfScreen(project, screen);
+  const has = (name: string): boolean => screen?.elements.some((each) => each.name === name) ?? false;
+  const of = (step: Step): string[] => {
+    switch (step.step) {
+      case 'line':
+        return step.text.trim() === '' ? ['It says nothing yet.'] : textTroubles(step.text, scope);
+      case 'choice':
+        return [
+          ...(step.options.length === 0 ? ['There is nothing to choose.'] : []),
+          ...step.options.flatMap((each) => [
+            ...(each.text.trim() === '' ? ['A choice has no words.'] : textTroubles(each.text, scope)),
+            ...(each.when === undefined
+              ? []
+              : check(each.when, scope, CONDITION).complaints.map(({ words }) => `“${each.when}”: ${words}`)),
+          ]),
+        ];
+      case 'show':
+      case 'hide':
+      case 'move':
+        return screen && !has(step.element) ? [`There is no ${step.element} on ${screen.name}.`] : [];
+      case 'wait':
+        return project.events.some((each) => each.id === step.event)
+          ? []
+          : ['The event it waits for is gone.'];
+      case 'music':
+        return step.asset === 'none' || project.assets.some((each) => each.id === step.asset)
+          ? []
+          : ['Its music is gone.'];
+      case 'jump':
+        return step.when === undefined
+          ? []
+          : check(step.when, scope, CONDITION).complaints.map(({ words }) => `“${step.when}”: ${words}`);
+      case 'end':
+        return step.outcome === undefined || screen?.outcomes?.some((each) => each.id === step.outcome)
+          ? []
+          : ['What it answers is gone.'];
+      case 'routine': {
+        const routine = project.routines?.find((each) => each.id === step.routine);
+        return routine ? missing(routine, step.args).map((each) => `It is not told its ${each}.`) : [];
+      }
+      default:
+        return [];
+    }
+  };
+  const walk = (steps: readonly Step[], prefix: string): TalkTrouble[] =>
+    steps.flatMap((step) => {
+      const key = prefix + step.id;
+      const inner =
+        step.step === 'choice'
+          ? step.options.flatMap((each) => walk(each.steps, `${key} `))
+          : step.step === 'wait'
+            ? walk(step.otherwise ?? [], `${key} `)
+            : [];
+      return [...of(step).map((words) => ({ key, words })), ...inner];
+    });
+  return walk(conversation.steps, '');
+}
+
+/** Faces, fit and speed of one line. */
+function saidTroubles(flow: Flow, screen: CompiledScreen, op: OpOf<'line' | 'choice'>): TalkTrouble[] {
+  const { key } = op;
+  const found: TalkTrouble[] = [];
+  const speaker = op.speaker === null ? undefined : flow.speakers.get(op.speaker);
+  const { talkParts } = screen;
+  const pictured = talkParts.left !== null || talkParts.right !== null || talkParts.middle !== null;
+  if (speaker && pictured && op.face === null) found.push({ key, words: `${speaker.name} has no portrait.` });
+  else if (op.face !== null && pictured && talkParts[op.side] === null)
+    found.push({
+      key,
+      words: `${screen.screen.name} has no portrait ${op.side === 'middle' ? 'in the middle' : `on the ${op.side}`}.`,
+    });
+  if (op.face !== null && !flow.project.assets.some((each) => each.id === op.face))
+    found.push({ key, words: 'The picture of its face is gone.' });
+  const state = stillState(flow);
+  const thing = { screen: screen.id, args: fallbacksOf(screen), talk: null, layer: screen.layer };
+  const { typed, pages, text } = lay(flow, state, thing, op);
+  if (text.trim() === '') return found;
+  const over = overflowing(flow, screen, typed.letters.join(''));
+  if (over !== null) {
+    if (flow.talk.long === 'marked' || pages.length === 1)
+      found.push({ key, words: `It does not fit: ${over}.` });
+    else found.push({ key, mild: true, words: `It comes in ${pages.length} parts.` });
+  }
+  if (op.op === 'line') {
+    const speed = readingSpeed(flow, state, { typed, pages, text });
+    if (speed > flow.talk.limit)
+      found.push({
+        key,
+        words: `It goes by at ${Math.round(speed)} letters a second; ${flow.talk.limit} can be read.`,
+      });
+  }
+  return found;
+}
+
+/** Letters a second while a line is up, where it goes on after its reading time. */
+export function readingSpeed(flow: Flow, state: RunState, laid: ReturnType<typeof lay>): number {
+  let time = 0;
+  laid.pages.forEach((_, i) => {
+    const { typing, reading } = pageTimes(flow, state, laid, i);
+    time += typing + reading;
+  });
+  return time === 0 ? Infinity : laid.typed.letters.length / (time / 1_000_000);
+}
+
+/** By how much words do not fit where lines are said; null when they do. */
+export function overflowing(flow: Flow, screen: CompiledScreen, words: string): string | null {
+  const { says } = screen.talkParts;
+  const room = says === null ? null : wordsRoom(screen, says);
+  if (!room) return null;
+  const look = textStyle(flow.project, room.use);
+  const block = layText(words, look, fontOf(flow.project, look).metrics, room);
+  if (fits(block)) return null;
+  const { across, down } = block.over;
+  return down > 0 ? `${Math.ceil(down)} px too high` : `${Math.ceil(across)} px too wide`;
+}
+
+/** Values as they are at first. Kept for the flow. */
+const states = new WeakMap<Flow, RunState>();
+export function stillState(flow: Flow): RunState {
+  const known = states.get(flow) ?? begin(flow).state;
+  states.set(flow, known);
+  return known;
+}
+
+const fallbacksOf = ({ parameters }: CompiledScreen) =>
+  Object.fromEntries(parameters.map(({ id, fallback }) => [id, fallback]));
+
+/**
+ * Lines that do not fit in other languages: by the key of the step, the languages' names. Where long lines go on in
+ * another part, they fit.
+ */
+export function misfits(project: Project, conversation: Conversation): ReadonlyMap<string, string[]> {
+  const found = new Map<string, string[]>();
+  if (project.talk?.long !== 'marked') return found;
+  for (const { code, name } of (project.languages ?? []).slice(1)) {
+    const said = inLanguage(project, code);
+    const own = said.conversations?.find((each) => each.id === conversation.id);
+    const screen = screenById(said, conversation.screen);
+    if (!own || !screen) continue;
+    const flow = compile(
+      { ...said, screens: [screen], links: [], conversations: [own], start: screen.id },
+      undefined,
+      { language: code },
+    );
+    const compiled = flow.screens.get(screen.id)!;
+    const state = stillState(flow);
+    const thing = { screen: screen.id, args: fallbacksOf(compiled), talk: null, layer: compiled.layer };
+    for (const op of compileTalk(said, own, code).ops as readonly Op[]) {
+      if (op.op !== 'line') continue;
+      const words = lay(flow, state, thing, op).typed.letters.join('');
+      if (overflowing(flow, compiled, words) !== null)
+        found.set(op.key, [...(found.get(op.key) ?? []), name]);
+    }
+  }
+  return found;
+}
+
+/** The troubles of all conversations, by their ids. */
+export const allTalkTroubles = (flow: Flow): ReadonlyMap<Id, TalkTrouble[]> =>
+  new Map((flow.project.conversations ?? []).map((each) => [each.id, talkTroubles(flow, each)]));

@@ -1,0 +1,240 @@
+import {
+  branchesOf,
+  everyStep,
+  freeName,
+  freshId,
+  screenById,
+  type Conversation,
+  type Id,
+  type Project,
+  type Routine,
+  type Speaker,
+  type Step,
+  type TalkRules,
+} from '../model';
+import { assign, takeOut, type Made } from './parts';
+
+/** Edits of who speaks, what is said and in which order. `owner` is a conversation's id, or a routine's. */
+export const conversationCommands = {
+  'add conversation': (
+    project: Project,
+    { name, screen, steps = [] }: { name: string; screen?: Id | null; steps?: Step[] },
+  ): Made => {
+    const known = (project.conversations ??= []);
+    const on = screen ?? project.screens.find((each) => each.kind === 'dialogue')?.id ?? null;
+    const taken = known.map((each) => each.name);
+    const made: Conversation = { id: freshId('c'), name: freeName(name, taken), screen: on, steps };
+    known.push(made);
+    // The first that is written for a screen is the one it plays.
+    const speaks = screenById(project, on);
+    if (speaks && speaks.says === undefined) speaks.says = made.id;
+    return made.id;
+  },
+  'change conversation': (
+    project: Project,
+    { conversation, change }: { conversation: Id; change: Partial<Conversation> },
+  ): Made => {
+    const found = project.conversations?.find((each) => each.id === conversation);
+    if (found) assign(found, change);
+  },
+  'delete conversation': (project: Project, { conversation }: { conversation: Id }): Made => {
+    if (!project.conversations) return;
+    takeOut(project.conversations, (each) => each.id === conversation);
+    for (const owner of [...project.screens, ...project.links])
+      if (owner.says === conversation) delete owner.says;
+  },
+
+  'add routine': (project: Project, { name, steps = [] }: { name: string; steps?: Step[] }): Made => {
+    const known = (project.routines ??= []);
+    const taken = known.map((each) => each.name);
+    const made: Routine = { id: freshId('r'), name: freeName(name, taken), parameters: [], steps };
+    known.push(made);
+    return made.id;
+  },
+  'change routine': (
+    project: Project,
+    { routine, change }: { routine: Id; change: Partial<Routine> },
+  ): Made => {
+    const found = project.routines?.find((each) => each.id === routine);
+    if (found) assign(found, change);
+  },
+  /** Where it was called there is nothing any more. */
+  'delete routine': (project: Project, { routine }: { routine: Id }): Made => {
+    if (!project.routines) return;
+    takeOut(project.routines, (each) => each.id === routine);
+    for (const steps of allSteps(project)) dropCalls(steps, routine);
+  },
+
+  'add speaker': (project: Project, { name }: { name: string }): Made => {
+    const known = (project.speakers ??= []);
+    const taken = known.map((each) => each.name);
+    const made: Speaker = { id: freshId('p'), name: freeName(name, taken), faces: [] };
+    known.push(made);
+    return made.id;
+  },
+  'change speaker': (
+    project: Project,
+    { speaker, change }: { speaker: Id; change: Partial<Speaker> },
+  ): Made => {
+    const found = project.speakers?.find((each) => each.id === speaker);
+    if (found) assign(found, change);
+  },
+  /** A face that is called otherwise stays the face of the lines that have it. */
+  'rename face': (
+    project: Project,
+    { speaker, from, to }: { speaker: Id; from: string; to: string },
+  ): Made => {
+    const found = project.speakers?.find((each) => each.id === speaker);
+    const face = found?.faces.find((each) => each.name === from);
+    if (!face) return;
+    face.name = to;
+    for (const steps of allSteps(project))
+      for (const step of everyStep(steps))
+        if ('face' in step && step.face === from && step.speaker === speaker) step.face = to;
+  },
+  /** What they said is said by nobody. */
+  'delete speaker': (project: Project, { speaker }: { speaker: Id }): Made => {
+    if (!project.speakers) return;
+    takeOut(project.speakers, (each) => each.id === speaker);
+    for (const steps of allSteps(project))
+      for (const step of everyStep(steps))
+        if ('speaker' in step && step.speaker === speaker) {
+          step.speaker = null;
+          delete step.face;
+        }
+  },
+  'change talk': (project: Project, change: Partial<TalkRules>): Made => {
+    project.talk = { ...project.talk };
+    assign(project.talk, change);
+  },
+
+  /** Puts steps in after another, or at the beginning; within an option or what comes too late, by `inside`. */
+  'put steps': (
+    project: Project,
+    { owner, steps, after, inside }: { owner: Id; steps: Step[]; after: Id | null; inside?: Id },
+  ): Made => {
+    const all = stepsOf(project, owner);
+    if (!all) return;
+    const held = after === null ? (inside === undefined ? all : within(all, inside)) : holding(all, after);
+    if (!held) return;
+    const at = after === null ? 0 : held.findIndex((each) => each.id === after) + 1;
+    const taken = new Set(everyStep(all).map((each) => each.id));
+    const fresh = steps.map((step) => (taken.has(step.id) ? copyOf(step) : step));
+    held.splice(at, 0, ...fresh);
+    return fresh.at(-1)?.id;
+  },
+  'change step': (
+    project: Project,
+    { owner, step, change }: { owner: Id; step: Id; change: Partial<Step> },
+  ): Made => {
+    const found = find(stepsOf(project, owner) ?? [], step);
+    if (found) assign<object>(found, change);
+  },
+  'delete steps': (project: Project, { owner, steps }: { owner: Id; steps: Id[] }): Made => {
+    for (const id of steps) {
+      const held = holding(stepsOf(project, owner) ?? [], id);
+      if (held) takeOut(held, (each) => each.id === id);
+    }
+  },
+  /** Moves steps up or down among their sisters, all by one. */
+  'move steps': (project: Project, { owner, steps, by }: { owner: Id; steps: Id[]; by: -1 | 1 }): Made => {
+    const held = holding(stepsOf(project, owner) ?? [], steps[0] ?? '');
+    if (!held) return;
+    const places = held.flatMap((each, i) => (steps.includes(each.id) ? [i] : []));
+    const edge = by < 0 ? places[0]! : places.at(-1)!;
+    if (held[edge + by] === undefined) return;
+    for (const place of by < 0 ? places : places.reverse()) {
+      const [step] = held.splice(place, 1);
+      held.splice(place + by, 0, step!);
+    }
+  },
+  'duplicate steps': (project: Project, { owner, steps }: { owner: Id; steps: Id[] }): Made => {
+    const held = holding(stepsOf(project, owner) ?? [], steps[0] ?? '');
+    if (!held) return;
+    const copied = held.filter((each) => steps.includes(each.id)).map(copyOf);
+    const last = Math.max(...held.map((each, i) => (steps.includes(each.id) ? i : -1)));
+    held.splice(last + 1, 0, ...copied);
+    return copied[0]?.id;
+  },
+};
+
+/** Steps go on meaning an element of a screen that is called otherwise. */
+export function renameElementIn(project: Project, screen: Id, from: string, to: string): void {
+  const rename = (steps: readonly Step[]): void => {
+    for (const step of everyStep(steps)) if ('element' in step && step.element === from) step.element = to;
+  };
+  const calls = new Set<Id>();
+  for (const { steps, screen: on } of project.conversations ?? []) {
+    if (on !== screen) continue;
+    rename(steps);
+    for (const step of everyStep(steps)) if (step.step === 'routine') calls.add(step.routine);
+  }
+  for (const { id, steps } of project.routines ?? []) if (calls.has(id)) rename(steps);
+}
+
+const stepsOf = (project: Project, owner: Id): Step[] | undefined =>
+  (
+    project.conversations?.find((each) => each.id === owner) ??
+    project.routines?.find((each) => each.id === owner)
+  )?.steps;
+
+/** The steps of all conversations and routines. */
+export const allSteps = (project: Project): Step[][] =>
+  [...(project.conversations ?? []), ...(project.routines ?? [])].map((each) => each.steps);
+
+const find = (steps: readonly Step[], id: Id): Step | undefined =>
+  everyStep(steps).find((each) => each.id === id);
+
+/** The list a step stands in. */
+function holding(steps: Step[], id: Id): Step[] | undefined {
+  if (steps.some((each) => each.id === id)) return steps;
+  for (const step of steps)
+    for (const branch of branchesOf(step)) {
+      const found = holding(branch, id);
+      if (found) return found;
+    }
+  return undefined;
+}
+
+/** The steps within an option, by its id, or within a wait, by that of the step. */
+function within(steps: readonly Step[], id: Id): Step[] | undefined {
+  for (const step of everyStep(steps)) {
+    if (step.step === 'choice') {
+      const option = step.options.find((each) => each.id === id);
+      if (option) return option.steps;
+    }
+    if (step.step === 'wait' && step.id === id) return (step.otherwise ??= []);
+  }
+  return undefined;
+}
+
+/** A copy with ids of its own, for it and all within; jumps within it lead where they led. */
+function copyOf(step: Step): Step {
+  const fresh = new Map<Id, Id>();
+  const anew = (id: Id): Id => {
+    const made = freshId('s');
+    fresh.set(id, made);
+    return made;
+  };
+  const copy = (from: Step): Step => {
+    const made = { ...(JSON.parse(JSON.stringify(from)) as Step), id: anew(from.id) } as Step;
+    if (made.step === 'choice') {
+      made.options = made.options.map((each) => ({
+        ...each,
+        id: anew(each.id),
+        steps: each.steps.map(copy),
+      }));
+      if (made.otherwise !== undefined) made.otherwise = fresh.get(made.otherwise);
+    }
+    if (made.step === 'wait' && made.otherwise) made.otherwise = made.otherwise.map(copy);
+    return made;
+  };
+  const made = copy(step);
+  for (const each of everyStep([made])) if (each.step === 'jump') each.to = fresh.get(each.to) ?? each.to;
+  return made;
+}
+
+function dropCalls(steps: Step[], routine: Id): void {
+  takeOut(steps, (each) => each.step === 'routine' && each.routine === routine);
+  for (const step of steps) for (const branch of branchesOf(step)) dropCalls(branch, routine);
+}

@@ -1,0 +1,83 @@
+import type { Id, Project, Step, Translated } from '../model';
+import { everyStep } from '../model';
+import { wordingsOf } from './language';
+
+/** One text of the project and what it is in another language. */
+export interface TextRow {
+  key: string;
+  /** Where it stands, in words. */
+  place: string;
+  /** What it stands on: a screen, component, value, speaker, routine or conversation. */
+  owner: Id;
+  source: string;
+  /** Empty where it is not translated. */
+  target: string;
+  state: 'missing' | 'changed' | NonNullable<Translated['state']>;
+  note: string;
+  /** The most letters it may have; null where that is not said. */
+  most: number | null;
+}
+
+/** Every text that players read, in the order of the file, with its translation into one language. */
+export function textTable(project: Project, code: string): TextRow[] {
+  const place = placesOf(project);
+  const texts = project.texts?.[code] ?? {};
+  const known = project.translated?.[code] ?? {};
+  return wordingsOf(project).map(({ key, text, owner }) => {
+    const target = texts[key] ?? '';
+    const { note = '', most = null } = project.wordings?.[key] ?? {};
+    return {
+      key,
+      place: place(key, owner),
+      owner,
+      source: text,
+      target,
+      state: stateOf(target, text, known[key]),
+      note,
+      most,
+    };
+  });
+}
+
+function stateOf(target: string, source: string, known: Translated = {}): TextRow['state'] {
+  if (target === '') return 'missing';
+  if (known.from !== undefined && known.from !== source) return 'changed';
+  return known.state ?? 'translated';
+}
+
+/** How many texts there are, and how many of them are missing or were translated from other words. */
+export function tableCounts(rows: readonly TextRow[]): { all: number; missing: number; changed: number } {
+  const count = (state: TextRow['state']): number => rows.filter((each) => each.state === state).length;
+  return { all: rows.length, missing: count('missing'), changed: count('changed') };
+}
+
+/** Where a text stands, in words, by its key. */
+function placesOf(project: Project): (key: string, owner: Id) => string {
+  const names = new Map<string, string>();
+  for (const { id, name, elements } of [...project.screens, ...(project.components ?? [])]) {
+    names.set(id, name);
+    for (const element of elements) names.set(`${id} ${element.id}`, `${name} · ${element.name}`);
+  }
+  for (const value of project.values) names.set(value.id, value.name);
+  for (const speaker of project.speakers ?? []) names.set(speaker.id, `The name of ${speaker.name}`);
+  for (const { id, name, steps } of [...(project.conversations ?? []), ...(project.routines ?? [])]) {
+    names.set(id, name);
+    everyStep(steps).forEach((step, i) =>
+      names.set(`${id} ${step.id}`, `${name} · ${stepName(project, step, i)}`),
+    );
+  }
+  return (key, owner) => {
+    for (let at = key; at !== ''; at = at.slice(0, Math.max(0, at.lastIndexOf(' ')))) {
+      const found = names.get(at);
+      if (found !== undefined) return found;
+    }
+    return names.get(owner) ?? '';
+  };
+}
+
+function stepName(project: Project, step: Step, i: number): string {
+  const speaker =
+    'speaker' in step ? project.speakers?.find((each) => each.id === step.speaker)?.name : undefined;
+  const what = step.step === 'choice' ? 'choice' : 'line';
+  return `${what} ${i + 1}${speaker === undefined ? '' : `, ${speaker}`}`;
+}
