@@ -1,7 +1,7 @@
 import { accessOf, type SpokenItem, type SpokenScreen } from '@tavu/core/access';
 import type { Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
-import type { RunState } from '@tavu/core/run';
+import type { Remembered, RunState } from '@tavu/core/run';
 
 /** How often, in milliseconds, what has changed is told; a counter that runs is not told with every frame. */
 const OFTEN = 150;
@@ -14,6 +14,7 @@ export class Mirror {
   #last = '';
   #told = 0;
   #focus = '';
+  #line: Remembered | null = null;
 
   constructor(root: ShadowRoot, press: (serial: number, element: Id) => void) {
     this.#press = press;
@@ -28,6 +29,7 @@ export class Mirror {
   show(flow: Flow, state: RunState, now: number): void {
     if (now - this.#told < OFTEN) return;
     this.#told = now;
+    this.#tellLine(flow, state);
     const screens = accessOf(flow, state);
     const key = JSON.stringify(screens);
     if (key === this.#last) return;
@@ -37,6 +39,16 @@ export class Mirror {
     const words = focused ? spoken(focused) : '';
     if (words !== this.#focus) this.#said.textContent = words;
     this.#focus = words;
+  }
+
+  /** What is said is told when it begins. */
+  #tellLine(flow: Flow, state: RunState): void {
+    const line = state.log.at(-1) ?? null;
+    if (line === this.#line) return;
+    this.#line = line;
+    if (!line) return;
+    const name = line.speaker === null ? undefined : flow.speakers.get(line.speaker)?.name;
+    this.#said.textContent = name === undefined ? line.text : `${name}: ${line.text}`;
   }
 
   #screen({ serial, name, role, covered, items }: SpokenScreen): HTMLElement {

@@ -116,10 +116,13 @@ export class Player {
     this.#tell(begin(this.flow));
   }
 
-  /** Begins at a screen with the values as they are now; `atRest` shows it with nothing moving. */
-  beginAt(screen: Id, atRest: boolean): void {
+  /**
+   * Begins at a screen with the values as they are now; `atRest` shows it with nothing moving, `line` plays a conversation
+   * on it from one of its steps on.
+   */
+  beginAt(screen: Id, atRest: boolean, line?: { conversation: Id; key: string }): void {
     const { values, saves, rebound } = this.state;
-    this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }));
+    this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }, line));
     this.paint();
   }
 

@@ -1,6 +1,6 @@
 import { compile } from '@tavu/core/compile';
 import { blankProject, type Project, type Screen } from '@tavu/core/model';
-import { begin, beginAt, type Outcome } from '@tavu/core/run';
+import { begin, beginAt, step, type Outcome } from '@tavu/core/run';
 import { musicOf, Sounds } from './sounds';
 
 /** Stands in for the page's own: notes what is played, and how. */
@@ -148,4 +148,58 @@ test('a screen has music of its own, or silence, in place of its area’s', () =
     ),
   });
   expect(['watch', 'storm', 'dawn'].map((id) => musicOf(own, at(id)))).toEqual(['shanty', null, 'surf']);
+});
+
+test('a conversation’s own music goes before that of its screen while it goes on; its voice is heard as letters come', () => {
+  const speaks: Project = {
+    ...project,
+    screens: project.screens.map((each) =>
+      each.id === 'watch'
+        ? {
+            ...each,
+            says: 'talk',
+            elements: [
+              {
+                id: 'says',
+                name: 'Says',
+                type: 'spoken',
+                parent: null,
+                place: {
+                  x: { at: 'start', offset: 0, size: 1000 },
+                  y: { at: 'start', offset: 0, size: 200 },
+                },
+                text: '',
+                look: { style: 't-body' },
+              },
+            ],
+          }
+        : each,
+    ),
+    speakers: [{ id: 'ines', name: 'Ines', faces: [], blip: 'blip' }],
+    conversations: [
+      {
+        id: 'talk',
+        name: 'Talk',
+        screen: 'watch',
+        steps: [
+          { id: 'm', step: 'music', asset: 'drone' },
+          { id: 'a', step: 'line', speaker: 'ines', text: 'abcdefgh', letter: '50 ms' },
+        ],
+      },
+    ],
+  };
+  const talks = compile(speaks);
+  let { state } = beginAt(talks, 'watch', true);
+  const sounds = new Sounds((asset) => asset);
+  for (let i = 0; i < 12; i++) {
+    const before = state;
+    const next = step(talks, before, { type: 'time', pass: 50_000 });
+    state = next.state;
+    sounds.hear(talks, before, state, next.outcomes);
+  }
+  expect(musicOf(talks, state)).toBe('drone');
+  expect(Heard.all.filter((each) => each.address === 'blip')).toHaveLength(3);
+  expect(
+    musicOf(talks, { ...state, base: { ...state.base, talk: { ...state.base.talk!, over: true } } }),
+  ).toBe('surf');
 });

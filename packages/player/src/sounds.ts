@@ -1,6 +1,6 @@
 import type { Flow } from '@tavu/core/compile';
 import { toMicros, type Id } from '@tavu/core/model';
-import { isCovered, type Outcome, type RunState } from '@tavu/core/run';
+import { allUp, goingOn, isCovered, typingNow, type Outcome, type RunState } from '@tavu/core/run';
 import { usualSound } from './usual';
 
 interface Music {
@@ -11,6 +11,9 @@ interface Music {
   leaves: boolean;
 }
 
+/** A voice is heard every so many letters. */
+const BETWEEN = 3;
+
 /** Plays what a run asks for: single sounds, the usual ones, and the music of what is up, as loud as the project's values say. */
 export class Sounds {
   readonly #address: (asset: Id) => string;
@@ -20,6 +23,8 @@ export class Sounds {
   #still = false;
   #loud: Loudness = { music: 1, effects: 1, fade: 0 };
   #last: number | null = null;
+  /** The line a voice was last heard at, and how far that was. */
+  #spoken: { key: string; letters: number } | null = null;
 
   constructor(address: (asset: Id) => string) {
     this.#address = address;
@@ -48,6 +53,7 @@ export class Sounds {
     }
     const usual = usualSound(flow, before, state, outcomes);
     if (usual !== null) this.#play(usual);
+    this.#speak(flow, state);
     const wanted = musicOf(flow, state);
     const now = this.#music.find((each) => !each.leaves);
     if (wanted !== (now?.asset ?? null)) {
@@ -56,6 +62,21 @@ export class Sounds {
       if (this.#loud.fade === 0) this.#drop((each) => each.leaves);
     }
     this.#level();
+  }
+
+  /** A voice is heard as the letters come, and not at each of them. */
+  #speak(flow: Flow, state: RunState): void {
+    for (const instance of allUp(state)) {
+      if (!instance.talk) continue;
+      const typing = typingNow(flow, state, instance);
+      const blip = typing?.speaker ? flow.speakers.get(typing.speaker)?.blip : undefined;
+      if (!typing || blip === undefined) continue;
+      const last = this.#spoken;
+      if (last?.key === typing.key && typing.letters - last.letters < BETWEEN) return;
+      if (typing.letters > 0) this.#play(blip);
+      this.#spoken = { key: typing.key, letters: typing.letters };
+      return;
+    }
   }
 
   /** Lets music come and go; `now` in milliseconds. */
@@ -131,8 +152,12 @@ export class Sounds {
   }
 }
 
-/** The music that belongs to what is up: the base's own, or that of its innermost area that has some. */
+/** The music a conversation asks for, else that of what is up: the base's own, or that of its innermost area that has some. */
 export function musicOf(flow: Flow, state: RunState): Id | null {
+  for (const instance of allUp(state).reverse()) {
+    const asked = goingOn(flow, instance)?.talk.music ?? null;
+    if (asked !== null) return asked === 'none' ? null : asked;
+  }
   const base = flow.screens.get(state.base.screen);
   const own = base?.screen.music;
   if (own !== undefined) return own === 'none' ? null : own;

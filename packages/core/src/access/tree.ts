@@ -125,7 +125,7 @@ function itemsOn(
           break;
         case 'list':
           item.name = element.name;
-          item.state = element.rows.join(', ');
+          item.state = (shown.rows[element.id] ?? element.rows).join(', ');
           break;
         case 'binding': {
           const action = flow.project.actions.find((each) => each.id === element.action);

@@ -11,7 +11,7 @@ import {
   type Project,
   type Step,
 } from '../model';
-import { begin, lay, pageTimes, type RunState } from '../run';
+import { firstState, lay, pageTimes, type RunState } from '../run';
 import { textStyle } from '../style';
 import { compileTalk, missing, wordsRoom, type Op, type OpOf } from '../talk';
 import { fits, fontOf, layText } from '../text';
@@ -143,7 +143,7 @@ function saidTroubles(flow: Flow, screen: CompiledScreen, op: OpOf<'line' | 'cho
     });
   if (op.face !== null && !flow.project.assets.some((each) => each.id === op.face))
     found.push({ key, words: 'The picture of its face is gone.' });
-  const state = stillState(flow);
+  const state = firstState(flow);
   const thing = { screen: screen.id, args: fallbacksOf(screen), talk: null, layer: screen.layer };
   const { typed, pages, text } = lay(flow, state, thing, op);
   if (text.trim() === '') return found;
@@ -186,14 +186,6 @@ export function overflowing(flow: Flow, screen: CompiledScreen, words: string): 
   return down > 0 ? `${Math.ceil(down)} px too high` : `${Math.ceil(across)} px too wide`;
 }
 
-/** Values as they are at first. Kept for the flow. */
-const states = new WeakMap<Flow, RunState>();
-export function stillState(flow: Flow): RunState {
-  const known = states.get(flow) ?? begin(flow).state;
-  states.set(flow, known);
-  return known;
-}
-
 const fallbacksOf = ({ parameters }: CompiledScreen) =>
   Object.fromEntries(parameters.map(({ id, fallback }) => [id, fallback]));
 
@@ -215,7 +207,7 @@ export function misfits(project: Project, conversation: Conversation): ReadonlyM
       { language: code },
     );
     const compiled = flow.screens.get(screen.id)!;
-    const state = stillState(flow);
+    const state = firstState(flow);
     const thing = { screen: screen.id, args: fallbacksOf(compiled), talk: null, layer: compiled.layer };
     for (const op of compileTalk(said, own, code).ops as readonly Op[]) {
       if (op.op !== 'line') continue;

@@ -13,7 +13,7 @@ import {
   type Screen,
   type Target,
 } from '../model';
-import { draftScreen } from '../starter';
+import { draftScreen, firstWords } from '../starter';
 import { areaCommands } from './areas';
 import { assetCommands } from './assets';
 import { componentCommands } from './components';
@@ -171,6 +171,11 @@ export type Arguments<N extends CommandName> = Parameters<Commands[N]>[1];
 function addScreen(project: Project, wanted: { name: string; kind: Kind; layer: Layer; text?: string }): Id {
   const screen = draftScreen(project, wanted);
   project.screens.push(screen);
+  if (screen.kind === 'dialogue') {
+    const words = firstWords(screen);
+    (project.conversations ??= []).push(words);
+    screen.says = words.id;
+  }
   if (project.start === null && screen.layer === 'base') project.start = screen.id;
   const back = screen.elements.find((each) => each.type === 'button' && each.name === 'Back');
   const down = (action: Id): Link['cue'] => ({ on: 'action', action, when: 'down' });

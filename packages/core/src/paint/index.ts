@@ -1,5 +1,5 @@
 export type { GroupItem, Item, PictureItem, TextItem } from './items';
-export { paintRun, paintStill } from './run';
+export { paintLine, paintRun, paintStill } from './run';
 export { shownOn, type Words } from './said';
 export { heldBy, indexOf, shareOf, wordsOf } from './controls';
 export { boxLook, boxStyle, colourOf, gradientOf, textLook, textStyle } from '../style';

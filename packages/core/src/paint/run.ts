@@ -6,6 +6,8 @@ import type { Sample } from '../motion';
 import {
   allUp,
   awayOn,
+  beginTalk,
+  firstState,
   focusShown,
   reachable,
   sampleInstance,
@@ -123,10 +125,32 @@ export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: numb
 
 /** A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has changed. */
 export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean): Item[] {
+  const opening = openingOf(flow, screen);
+  if (opening) return opening;
   const focus = focused ? (screen.firstFocus ?? screen.focus.order[0] ?? null) : null;
   const texts: Record<Id, string> = {};
   for (const [element, parts] of screen.texts) texts[element] = stillWords(flow, screen, parts);
   return pictureOf(flow, screen, { ...NORMAL, focus, texts }).all;
+}
+
+/** A dialogue screen is seen with the first line it says. */
+function openingOf(flow: Flow, screen: CompiledScreen): Item[] | null {
+  const talk = screen.says === null ? undefined : flow.talks.get(screen.says);
+  const line = talk?.ops.find((each) => each.op === 'line');
+  return line ? paintLine(flow, screen, screen.says!, line.key) : null;
+}
+
+/** A line of a conversation on its screen, all of it there; null where that has none, or there is no such line. */
+export function paintLine(flow: Flow, screen: CompiledScreen, conversation: Id, key: string): Item[] | null {
+  const talk = beginTalk(flow, conversation);
+  const at = flow.talks.get(conversation)?.at.get(key);
+  const op = at === undefined ? undefined : flow.talks.get(conversation)!.ops[at];
+  if (!talk || at === undefined || op?.key !== key) return null;
+  const state = firstState(flow);
+  const said: Instance = { ...state.base, screen: screen.id, layer: screen.layer, args: {}, timers: {} };
+  said.talk = { ...talk, at, key, full: 0 };
+  const looks: Looks = { ...NORMAL, ...wordsOn(flow, screen, state, said) };
+  return pictureOf(flow, screen, { ...looks, hidden: talkLooks(flow, state, said).hidden }).all;
 }
 
 /** Where nothing runs, values hold their defaults, and parameters without one are called by name. */

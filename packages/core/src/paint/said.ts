@@ -80,7 +80,7 @@ export function shownOn(
   flow: Flow,
   state: RunState,
   instance: Instance,
-): Pick<Words, 'texts' | 'holds' | 'taking'> & {
+): Pick<Words, 'texts' | 'holds' | 'taking' | 'rows'> & {
   codeWords: (element: PromptElement | BindingElement) => string;
 } {
   const words = wordsOn(flow, flow.screens.get(instance.screen)!, state, instance);

@@ -25,6 +25,7 @@ export function passTalk(flow: Flow, state: RunState, instance: Instance, say: S
   const going = goingOn(flow, instance);
   if (!going) return;
   const { op, talk } = going;
+  if (talk.still) change(instance, { still: false });
   if (op === null) return goTo(flow, state, instance, talk.at + 1, say);
   switch (op.op) {
     case 'line':

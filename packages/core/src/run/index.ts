@@ -1,5 +1,5 @@
 export { awayOn, type Away } from './away';
-export { begin, beginAt, step, type Before, type Stepped } from './step';
+export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
 export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';
 export { faults } from './faults';

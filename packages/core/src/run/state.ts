@@ -78,6 +78,8 @@ export interface Talking {
   /** What is held down so that lines go by fast. */
   fast: string | null;
   over: boolean;
+  /** Its screen is looked at, and it has not begun: everything on it is there. */
+  still: boolean;
   /** The music it has asked for. */
   music: Id | 'none' | null;
   /** Sounds it has begun. */

@@ -134,6 +134,7 @@ export function beginAt(
   );
   if (atRest)
     for (const instance of allUp(begun.state)) {
+      if (instance.talk && !line) instance.talk.still = true;
       instance.half = NO_MOTION;
       instance.shown = instance.settled = instance.taken;
     }
@@ -145,6 +146,14 @@ export function beginAt(
   if (speaker.talk && at !== undefined) speaker.talk.at = at - 1;
   settleFocus(flow, begun.state);
   return begun;
+}
+
+/** The first state of a flow, kept for it: what values hold where nothing has been played. */
+const firsts = new WeakMap<Flow, RunState>();
+export function firstState(flow: Flow): RunState {
+  const state = firsts.get(flow) ?? begin(flow).state;
+  firsts.set(flow, state);
+  return state;
 }
 
 interface First {

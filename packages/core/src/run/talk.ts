@@ -31,6 +31,7 @@ export function beginTalk(flow: Flow, conversation: Id | null): Talking | null {
     heard: false,
     fast: null,
     over: false,
+    still: false,
     music: null,
     sounds: NO_SOUNDS,
   };
@@ -184,7 +185,7 @@ export function talkLooks(flow: Flow, state: RunState, thing: Instance | Leaving
   const { talkParts: parts } = screen;
   const rows: Record<Id, readonly string[]> = {};
   if (parts.log !== null) rows[parts.log] = logRows(flow, state);
-  if (thing.talk === null) return parts.log === null ? SILENT : { ...SILENT, rows };
+  if (thing.talk === null || thing.talk.still) return parts.log === null ? SILENT : { ...SILENT, rows };
   const compiled = flow.talks.get(thing.talk.conversation);
   // A picture that leaves takes its last line with it.
   const said = 'until' in thing ? compiled?.ops[thing.talk.at] : goingOn(flow, thing)?.op;

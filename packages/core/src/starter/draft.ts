@@ -2,6 +2,7 @@ import {
   freeName,
   freshId,
   KINDS,
+  type Axis,
   type Background,
   type ButtonElement,
   type Element,
@@ -10,7 +11,8 @@ import {
   type Project,
   type Screen,
 } from '../model';
-import { at, body, button, card, centre, column, heading, panel, start } from './pieces';
+import { dialoguePieces } from './dialogue';
+import { at, body, card, centre, column, heading, panel, start } from './pieces';
 
 const SEA = '#0b1c2c';
 const BACKGROUNDS: Partial<Record<Kind, string>> = {
@@ -55,19 +57,7 @@ function elementsOf(name: string, kind: Kind, labels: readonly string[]): Elemen
     case 'popup':
       return card(name, labels);
     case 'dialogue':
-      return [
-        panel(at(centre(0, '80%'), { at: 'end', offset: 70, size: 260 })),
-        body(
-          'Line',
-          'Somebody says something here.',
-          at(centre(0, '74%'), { at: 'end', offset: 150, size: 130 }),
-        ),
-        ...labels
-          .slice(0, 1)
-          .map((label) =>
-            button(label, at({ at: 'end', offset: '12%', size: 260 }, { at: 'end', offset: 96, size: 72 })),
-          ),
-      ];
+      return dialoguePieces();
     default:
       return [
         heading(
@@ -116,6 +106,7 @@ export function draftScreen(
   const sister = sisterOf(project, wanted.kind, wanted.layer);
   if (!sister) return made;
   made.background = copy<Background>(sister.background);
+  if (wanted.kind === 'dialogue') return sister.kind === 'dialogue' ? likeSister(made, sister) : made;
   const pieces = piecesOf(sister);
   if (!pieces.heading || !pieces.button) return made;
   const title: Element = { ...copy(pieces.heading), id: freshId('e'), parent: null, text: name };
@@ -128,6 +119,24 @@ export function draftScreen(
   };
   const box = pieces.panel ? [{ ...copy(pieces.panel), id: freshId('e'), parent: null }] : [];
   made.elements = [...box, title, back];
+  return made;
+}
+
+/** All of a sister's elements, with ids of their own. */
+function likeSister(made: Screen, { elements }: Screen): Screen {
+  const ids = new Map(elements.map((element) => [element.id, freshId('e')]));
+  const own = (id: string): string => ids.get(id) ?? id;
+  made.elements = elements.map((element) => {
+    const { place, parent } = copy(element);
+    const hung = (axis: Axis): Axis =>
+      'to' in axis && axis.to !== undefined ? { ...axis, to: own(axis.to) } : axis;
+    return {
+      ...copy(element),
+      id: own(element.id),
+      parent: parent === null ? null : own(parent),
+      place: { x: hung(place.x), y: hung(place.y) },
+    };
+  });
   return made;
 }
 

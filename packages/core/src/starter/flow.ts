@@ -10,6 +10,7 @@ import {
   type Project,
   type Screen,
 } from '../model';
+import { firstWords } from './dialogue';
 import { screenOfKind } from './draft';
 
 /** The screens a new project offers, ticked. */
@@ -48,6 +49,11 @@ export function projectFromNames(projectName: string, names: readonly string[]):
     (opening[0] ?? ofKind(project, 'play')[0] ?? project.screens.find((each) => each.layer === 'base'))?.id ??
     null;
   project.links = linksOf(project);
+  for (const screen of ofKind(project, 'dialogue')) {
+    const words = firstWords(screen);
+    (project.conversations ??= []).push(words);
+    screen.says = words.id;
+  }
   return project;
 }
 

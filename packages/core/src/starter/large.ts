@@ -111,7 +111,7 @@ export function largeProject(count: number): Project {
     });
     OVER.slice(0, Math.max(0, count - project.screens.length)).forEach((name, i) => {
       const id = `s-${coast}-over-${i}`;
-      add(id, `${name} ${coast}`, i === 0 ? 'dialogue' : 'popup', ['Back']);
+      add(id, `${name} ${coast}`, 'popup', ['Back']);
       link(id, press(id, 'Back'), 'back');
       for (const screen of project.screens.filter((each) => each.area === area))
         link(screen.id, press(screen.id, i === 0 ? 'Talk' : 'Chart'), 'open', id);
