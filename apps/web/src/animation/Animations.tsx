@@ -67,7 +67,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
   );
 }
 
-type On = 'arrival' | 'focus' | 'press' | 'event';
+type On = 'arrival' | 'focus' | 'press' | 'step' | 'event';
 
 function OneAnimation({
   n,
@@ -105,6 +105,7 @@ function OneAnimation({
           ['arrival', 'when its screen comes'],
           ['focus', 'while it has the focus'],
           ['press', 'when it is pressed'],
+          ['step', 'when a conversation says so'],
           ...(events.length > 0 ? [['event', 'on an event'] as const] : []),
         ]}
         onChange={(to) => put({ on: to === 'event' ? { event: events[0]!.id } : to })}

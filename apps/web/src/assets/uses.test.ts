@@ -16,7 +16,7 @@ test('an asset is used by backgrounds, elements, areas, sentences, styles, compo
   project.assets[0]!.finer = [{ scale: 2, asset: 'i-fine' }];
   const uses = usesOf(project);
   expect(uses.get('a-title-night')).toEqual(['Title']);
-  expect(uses.get('a-tobias')).toEqual(['Radio', 'Credits']);
+  expect(uses.get('a-tobias')).toEqual(['Credits', 'Tobias']);
   expect(uses.get('a-surf')).toEqual(['On watch']);
   expect(uses.get('a-bell')).toContain('The watch');
   expect(uses.get('i-font')).toEqual([`style ${project.styles.text[0]!.name}`]);

@@ -1,4 +1,4 @@
-import { USUAL_SOUNDS, type Id, type Project } from '@tavu/core/model';
+import { everyStep, USUAL_SOUNDS, type Id, type Project } from '@tavu/core/model';
 
 /** Where an asset is used: names of screens, components, styles, areas and sentences' owners, each once. */
 export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
@@ -27,6 +27,18 @@ export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
         count(parameter.default, owner.name);
   }
   for (const style of project.styles.text) count(style.font, `style ${style.name}`);
+  for (const speaker of project.speakers ?? []) {
+    for (const face of speaker.faces) count(face.asset, speaker.name);
+    count(speaker.blip, speaker.name);
+  }
+  for (const { name, steps } of [...(project.conversations ?? []), ...(project.routines ?? [])])
+    for (const step of everyStep(steps)) {
+      if (step.step === 'show') count(step.picture, name);
+      if (step.step === 'music') count(step.asset, name);
+      if (step.step === 'effect' && 'asset' in step.effect) count(step.effect.asset, name);
+      if (step.step === 'routine')
+        for (const given of Object.values(step.args ?? {})) if (typeof given === 'string') count(given, name);
+    }
   for (const area of project.areas) count(area.music, area.name);
   for (const usual of USUAL_SOUNDS) count(project.sound?.[usual], 'What is heard');
   const nameOf = (id: Id): string =>

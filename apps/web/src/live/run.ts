@@ -354,6 +354,14 @@ export function showHeld(screen: Id): void {
   hold();
 }
 
+/** Plays a conversation from one of its steps, on its screen. */
+export function playLine(screen: Id, line: { conversation: Id; key: string }): void {
+  endAside();
+  forget();
+  player?.beginAt(screen, true, line);
+  letGo();
+}
+
 /** Plays from a screen. */
 export function startAt(screen: Id): void {
   endAside();

@@ -10,17 +10,20 @@ export const Picture = memo(function Picture({
   sources,
   width,
   height,
+  box = `0 0 ${width} ${height}`,
   className,
 }: {
   items: readonly Item[];
   sources: Sources;
-  width: number;
-  height: number;
+  width?: number;
+  height?: number;
+  /** The part of it that is seen, as an SVG viewBox. Absent: all of `width` by `height`. */
+  box?: string;
   className?: string;
 }) {
   const ref = useRef<SVGSVGElement>(null);
   useLayoutEffect(() => {
     patchChildren(ref.current!, toSvg(items, sources));
   }, [items, sources]);
-  return <svg ref={ref} viewBox={`0 0 ${width} ${height}`} className={className} aria-hidden="true" />;
+  return <svg ref={ref} viewBox={box} className={className} aria-hidden="true" />;
 });

@@ -62,6 +62,7 @@ const LABELS: Record<BlankPiece['blank'], string> = {
   gives: 'What it is given',
   given: 'What it is told',
   answer: 'What it answers',
+  says: 'What is said there',
 };
 
 function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close: () => void }) {
@@ -102,6 +103,8 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
       return <GivenSheet link={link} param={piece.param ?? ''} effect={piece.effect} close={close} />;
     case 'later':
       return <LaterSheet link={link} index={piece.effect ?? 0} close={close} />;
+    case 'says':
+      return <SaysPicker link={link} close={close} />;
     case 'answer':
     case 'answered':
       return <AnswerPicker link={link} close={close} />;
@@ -171,6 +174,53 @@ function AnswerPicker({ link, close }: { link: Link; close: () => void }) {
                 label: `Make the answer “${text.slice(0, LONGEST_NAME)}”`,
                 onPick: () =>
                   pick(edit('add outcome', { screen: asked.id, name: text.slice(0, LONGEST_NAME) })),
+              },
+            ]
+      }
+    />
+  );
+}
+
+/** The conversation that what a link leads to plays. */
+function SaysPicker({ link, close }: { link: Link; close: () => void }) {
+  const project = useStudio((studio) => studio.project);
+  const pick = (says: string | undefined): void => {
+    edit('change link', { link: link.id, change: { says } });
+    close();
+  };
+  return (
+    <Picker
+      label="What is said there"
+      placeholder="A conversation, or a new name"
+      choices={[
+        ...(project.conversations ?? []).map((each) => ({
+          key: each.id,
+          words: each.name,
+          label: each.name,
+          onPick: () => pick(each.id),
+        })),
+        {
+          key: 'own',
+          words: 'its own usual',
+          label: 'What it says by itself',
+          onPick: () => pick(undefined),
+        },
+      ]}
+      typed={(text) =>
+        project.conversations?.some((each) => each.name.toLowerCase() === text.toLowerCase())
+          ? []
+          : [
+              {
+                key: 'new',
+                group: 'New',
+                words: text,
+                label: `Write “${text.slice(0, LONGEST_NAME)}”`,
+                hint: 'a conversation',
+                onPick: () => {
+                  const screen = link.to && 'screen' in link.to ? link.to.screen : null;
+                  const says = edit('add conversation', { name: text.slice(0, LONGEST_NAME), screen });
+                  pick(says);
+                },
               },
             ]
       }

@@ -24,21 +24,36 @@ export function EffectPicker({
   index: number | null;
   close: () => void;
 }) {
-  const project = useStudio((studio) => studio.project);
-  const put = (effect: Effect): void => {
+  const change = (effects: Effect[], key?: string): void => {
+    edit('change link', { link: link.id, change: { effects } }, key === undefined ? {} : { key });
+    close();
+  };
+  const put = (effect: Effect, key?: string): void => {
     // What it was put off by stays, whatever it does instead.
     const { links } = useStudio.getState().project;
     const now = links.find((each) => each.id === link.id)?.effects ?? link.effects;
-    const effects =
-      index === null
-        ? [...now, effect]
-        : now.map((each, i) => {
-            if (i !== index) return each;
-            return each.after === undefined ? effect : { ...effect, after: each.after };
-          });
-    edit('change link', { link: link.id, change: { effects } });
-    close();
+    if (index === null) return change([...now, effect], key);
+    change(
+      now.map((each, i) => {
+        if (i !== index) return each;
+        return each.after === undefined ? effect : { ...effect, after: each.after };
+      }),
+      key,
+    );
   };
+  const takeOut = (): void => change(link.effects.filter((_, i) => i !== index));
+  return <EffectChoices put={put} {...(index === null ? {} : { takeOut })} />;
+}
+
+/** Everything that can be done besides. Edits with the `key` that `put` is given are one step with its own. */
+export function EffectChoices({
+  put,
+  takeOut,
+}: {
+  put: (effect: Effect, key?: string) => void;
+  takeOut?: () => void;
+}) {
+  const project = useStudio((studio) => studio.project);
   const notices = project.screens.filter((screen) => screen.layer === 'notice');
   const sounds = project.assets.filter((asset) => asset.media.startsWith('audio/'));
   const sections = [...new Set(project.values.map((value) => value.section))];
@@ -135,19 +150,13 @@ export function EffectPicker({
         ]
       : []),
   );
-  if (index !== null)
+  if (takeOut)
     choices.push({
       key: 'out',
       group: 'Or',
       words: 'remove take this out',
       label: 'Take this out of the sentence',
-      onPick: () => {
-        edit('change link', {
-          link: link.id,
-          change: { effects: link.effects.filter((_, i) => i !== index) },
-        });
-        close();
-      },
+      onPick: takeOut,
     });
   const typed = (text: string): Choice[] => {
     const name = text.slice(0, LONGEST_NAME);
@@ -159,8 +168,9 @@ export function EffectPicker({
         label: `Show “${name}”`,
         hint: 'a new message',
         onPick: () => {
-          edit('link to new notice', { link: link.id, name, text });
-          close();
+          const key = `new notice ${name}`;
+          const screen = edit('add screen', { name, layer: 'notice', text }, { key })!;
+          put({ do: 'notice', screen }, key);
         },
       },
       {

@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
 import { choose, chosenScreens, edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
+import { chooseStep, useChosenStep } from '../lines/chosen';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
 import { FramePanel } from './FramePanel';
@@ -17,6 +18,7 @@ import { HouseSheet } from './MotionSheet';
 const LATER = {
   element: () => import('./element/ElementPanel').then((module) => module.ElementPanel),
   several: () => import('./element/SeveralElements').then((module) => module.SeveralElements),
+  step: () => import('../lines/StepPanel').then((module) => module.StepPanel),
   sounds: () => import('../sound/SoundRules').then((module) => module.SoundRules),
   languages: () => import('../language/Languages').then((module) => module.Languages),
   motions: () => import('../motion/MadeMotions').then((module) => module.MadeMotions),
@@ -26,6 +28,7 @@ const ElementPanel = dynamic(LATER.element);
 const MadeMotions = dynamic(LATER.motions);
 const Languages = dynamic(LATER.languages);
 const SoundRules = dynamic(LATER.sounds);
+const StepPanel = dynamic(LATER.step);
 const SeveralElements = dynamic(LATER.several);
 const SharedLooks = dynamic(LATER.shared);
 
@@ -40,6 +43,8 @@ export function ReadingColumn() {
     return () => clearTimeout(timer);
   }, []);
   const compiled = useStudio((studio) => studio.flow.screens.get(chosen.screen ?? ''));
+  const said = useChosenStep();
+  const step = chosen.screen === null && chosen.area === null ? said : null;
   const element = chosen.element === null ? undefined : compiled?.byId.get(chosen.element);
   return (
     <aside
@@ -101,6 +106,16 @@ export function ReadingColumn() {
               {area.name}
             </span>
           </>
+        ) : step ? (
+          <>
+            <button type="button" className="hover:underline" onClick={() => chooseStep(null)}>
+              Lines
+            </button>
+            <span aria-hidden="true">›</span>
+            <span className="truncate font-bold text-ink" aria-current="true">
+              {step.owner.name}
+            </span>
+          </>
         ) : (
           <span className="font-bold text-ink">The whole project</span>
         )}
@@ -119,6 +134,8 @@ export function ReadingColumn() {
           </>
         ) : area ? (
           <AreaPanel key={area.id} area={area} />
+        ) : step ? (
+          <StepPanel key={step.step.id} owner={step.owner} step={step.step} />
         ) : (
           <>
             <p className="text-soft">Choose a screen on the map to read what happens there.</p>

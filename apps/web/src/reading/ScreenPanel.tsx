@@ -150,6 +150,15 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             </Sheet>
           </Row>
         </div>
+        {(screen.kind === 'dialogue' || screen.says !== undefined) && (
+          <ThingRow
+            label="Says"
+            value={screen.says}
+            none="nothing by itself"
+            things={project.conversations ?? []}
+            onChange={(says) => put({ says })}
+          />
+        )}
         {stands && <FocusPanel screen={screen} />}
         {stands && <LoadingPanel screen={screen} />}
         {screen.layer === 'base' && project.start !== screen.id && (

@@ -189,7 +189,19 @@ function LastSeconds({ change }: { change: ReactNode }) {
   );
 }
 
-const MARKED = new Set(['input', 'link', 'send', 'sound', 'set', 'nowhere', 'masked', 'unsettled', 'failed']);
+const MARKED = new Set([
+  'input',
+  'link',
+  'line',
+  'choice',
+  'send',
+  'sound',
+  'set',
+  'nowhere',
+  'masked',
+  'unsettled',
+  'failed',
+]);
 
 /** Marks nearer than this, in microseconds, are one: each has room to be pressed. */
 const NEAR = 320_000;
@@ -279,6 +291,8 @@ const SHAPES: [Outcome['did'], string][] = [
   ['failed', 'border-2 border-warn bg-sheet rounded-full'],
   ['unsettled', 'border-2 border-warn bg-sheet rounded-full'],
   ['link', 'bg-live rotate-45'],
+  ['line', 'border-2 border-live bg-sheet'],
+  ['choice', 'border-2 border-live bg-sheet'],
   ['send', 'bg-chosen'],
   ['sound', 'bg-chosen'],
   ['set', 'bg-chosen'],

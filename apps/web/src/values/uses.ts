@@ -1,6 +1,6 @@
 import { ready, scopeOfLink, scopeOfScreen, type Ready } from '@tavu/core/expression';
 import { expand } from '@tavu/core/component';
-import { identifierOf, PROJECT, screenById, type Id, type Project } from '@tavu/core/model';
+import { everyStep, identifierOf, PROJECT, screenById, type Id, type Project } from '@tavu/core/model';
 
 /** Where a value or an event is used: a link, or the settings and texts of a screen. */
 export interface Use {
@@ -67,6 +67,34 @@ export function usesOf(project: Project): Map<Id, Uses> {
         }
     }
   }
+  for (const conversation of project.conversations ?? []) {
+    const use = { link: null, screen: conversation.screen ?? PROJECT };
+    const scope = scopeOfScreen(project, screenById(project, conversation.screen));
+    const read = (text: string | undefined): void => {
+      if (text !== undefined) reading(ready(text, scope), use);
+    };
+    for (const step of everyStep(conversation.steps)) {
+      if (step.step === 'jump') read(step.when);
+      if (step.step === 'choice') for (const option of step.options) read(option.when);
+      if (step.step === 'wait') note(step.event, 'reads', use);
+      if (step.step === 'effect') {
+        const { effect } = step;
+        if (effect.do === 'set') note(effect.value, 'sets', use);
+        if (effect.do === 'send') note(effect.event, 'sets', use);
+        if ('to' in effect) read(effect.to);
+      }
+      const texts = 'text' in step ? [step.text] : [];
+      if (step.step === 'choice') texts.push(...step.options.map((each) => each.text));
+      for (const text of texts)
+        for (const match of text.matchAll(/\{\s*([^{}\s,]+)/g)) {
+          const value = byName.get(match[1]!);
+          if (value) note(value, 'reads', use);
+        }
+    }
+  }
+  const { auto, reading: times } = project.talk ?? {};
+  for (const id of [typeof auto === 'object' ? auto.value : undefined, times?.scale])
+    if (id !== undefined) note(id, 'reads', { link: null, screen: PROJECT });
   for (const volume of Object.values(project.sound?.volumes ?? {}))
     if (volume !== undefined) note(volume, 'reads', { link: null, screen: PROJECT });
   return uses;

@@ -26,13 +26,15 @@ const Help = dynamic(LATER.help);
 
 const ValuesPane = dynamic(() => import('../values/ValuesPane').then((module) => module.ValuesPane));
 const AssetsPane = dynamic(() => import('../assets/AssetsPane').then((module) => module.AssetsPane));
+const LinesPane = dynamic(() => import('../lines/LinesPane').then((module) => module.LinesPane));
 const GridPane = dynamic(() => import('../map/GridPane').then((module) => module.GridPane));
 
 /** What the left pane shows. */
-export type Pane = 'map' | 'grid' | 'values' | 'assets';
+export type Pane = 'map' | 'grid' | 'lines' | 'values' | 'assets';
 const PANES: [Pane, string][] = [
   ['map', 'Map'],
   ['grid', 'Grid'],
+  ['lines', 'Lines'],
   ['values', 'Values'],
   ['assets', 'Assets'],
 ];
@@ -103,6 +105,8 @@ export function Window() {
               <MapPane />
             ) : pane === 'grid' ? (
               <GridPane />
+            ) : pane === 'lines' ? (
+              <LinesPane />
             ) : pane === 'values' ? (
               <ValuesPane />
             ) : (

@@ -11,7 +11,7 @@ import type { Say } from './outcome';
 import { argumentsOf, giveOf, holds, type Place } from './reading';
 import { setTimer, TALK, type Instance, type RunState, type Talking } from './state';
 import { choicesNow, goingOn, isAllThere, lay } from './talk';
-import { inOneStep, tryLink } from './take';
+import { endNotice, inOneStep, tryLink } from './take';
 
 /** How a conversation goes on: by itself, by what a player presses, and by what the game says. */
 
@@ -203,7 +203,7 @@ function stand(flow: Flow, state: RunState, instance: Instance, op: Op, at: numb
   });
 }
 
-/** It has come to its end: the screen's own link for that; without one an overlay closes. */
+/** It has come to its end: the screen's own link for that; without one an overlay closes, and a notice goes. */
 function over(flow: Flow, state: RunState, instance: Instance, say: Say): void {
   // Its last line goes with the screen, all of it there.
   change(instance, { over: true, full: 0 });
@@ -211,6 +211,7 @@ function over(flow: Flow, state: RunState, instance: Instance, say: Say): void {
   const search: Search = { flow, state, say, fields: null, passed: [] };
   const link = screenOf(flow, instance).links.done.find((each) => fits(search, each, instance));
   if (link) tryLink(search, link, instance);
+  else if (instance.layer === 'notice') endNotice(flow, state, instance, say);
   else if (instance.layer === 'overlay') close(flow, state, instance, undefined, say);
   else if (instance.layer === 'base')
     say({ at: state.now, did: 'nowhere', what: { kind: 'done', screen: instance.screen } });

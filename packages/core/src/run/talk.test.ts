@@ -4,7 +4,7 @@ import { compile } from '../compile';
 import type { Project, Step } from '../model';
 import { paintRun } from '../paint';
 import { Play } from '../test/flows';
-import { conversation, line, talking } from '../test/talks';
+import { conversation, dialogueParts, line, talking } from '../test/talks';
 
 /** Conversations: typed, confirmed, chosen, cut short; what a line shows goes with it. */
 
@@ -336,6 +336,27 @@ test('a notice and an objective stay through a dialogue over frozen play', () =>
   play.wait(500);
   expect(play.state.game).toBe(game);
   expect(play.notices).toEqual(['found']);
+});
+
+test('on a notice lines go on by themselves, and it goes when they are over', () => {
+  const project = talking([line('a', TWENTY), line('b', TWENTY)]);
+  project.conversations![0]!.screen = 'found';
+  Object.assign(
+    project.screens.find((each) => each.id === 'found')!,
+    { says: 'talk', until: 'dismissed', elements: dialogueParts() },
+  );
+  project.links.push({
+    id: 'l-say',
+    from: 'watch',
+    cue: { on: 'event', event: 'answer' },
+    kind: 'stay',
+    effects: [{ do: 'notice', screen: 'found' }],
+  });
+  const play = new Play(project).event('answer');
+  // It cannot be confirmed.
+  expect(play.wait(4000).key('Enter').notices).toEqual(['found']);
+  expect(play.wait(989).notices).toEqual(['found']);
+  expect(play.wait(1).notices).toEqual([]);
 });
 
 const anyStep: fc.Arbitrary<Step> = fc.letrec<{ step: Step; steps: Step[] }>((tie) => ({

@@ -56,6 +56,8 @@ export type Slot =
   | 'kind'
   | 'target'
   | 'answer'
+  /** The conversation it plays. */
+  | 'says'
   | 'motion';
 
 export const KIND_WORDS: Record<LinkKind, string> = {
@@ -104,12 +106,23 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
   }
   if (link.to && 'screen' in link.to)
     pieces.push(...givenPieces(screenById(project, link.to.screen)?.parameters, link.args, scope));
+  pieces.push(...saysPieces(project, link));
   pieces.push(...answerPieces(project, link));
   pieces.push(
     { words: link.motion ? ' with ' : ', ' },
     { blank: 'motion', words: link.motion ? motionWords(project, link.motion) : houseWords(project, link) },
   );
   return [...pieces, { words: '.' }];
+}
+
+/** What a dialogue screen says when it is come to so. */
+function saysPieces(project: Project, { to, says }: Link): Piece[] {
+  const target = to && 'screen' in to ? screenById(project, to.screen) : undefined;
+  if (says === undefined && (!target || (target.kind !== 'dialogue' && target.says === undefined))) return [];
+  const found = project.conversations?.find((each) => each.id === (says ?? target?.says));
+  const gone = says !== undefined && !found;
+  const words = found ? found.name : gone ? 'a conversation that is gone' : 'nothing';
+  return [{ words: ', saying ' }, { blank: 'says', words, ...(gone ? { gone } : {}) }];
 }
 
 const CONDITION: FieldType = { type: 'on/off' };

@@ -19,6 +19,7 @@ import { Inside } from './Inside';
 import { LookPanel } from './LookPanel';
 import { NearSisters } from './NearSisters';
 import { PlacePanel } from './PlacePanel';
+import { RoleRow } from './RoleRow';
 import { AlignTools, MakeComponent } from './SeveralElements';
 import { SettingsPanel } from './SettingsPanel';
 import { ElementWays } from '../../focus/FocusPanel';
@@ -88,6 +89,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
         )}
         <SettingsPanel screen={screen} path={path} written={written} put={put} />
       </section>
+      <RoleRow screen={screen} element={element} put={put} />
       {element.type === 'component' && <ComponentPlace screen={screen} element={element} path={path} />}
       {links.length > 0 && (
         <section aria-label="What pressing it does">

@@ -1,0 +1,375 @@
+'use client';
+
+import { misfits, talkTroubles, type TalkTrouble } from '@tavu/core/check';
+import type { Conversation, Id, Routine, Said, Step } from '@tavu/core/model';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { GripVertical, Play } from 'lucide-react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { playLine } from '../live/run';
+import { edit, say, useStudio } from '../studio/store';
+import { Picker } from '../ui/Picker';
+import { Sheet } from '../ui/parts';
+import { chooseStep, goToStep, setLines, useLines } from './chosen';
+import { freshStep, NEEDS, STEP_HINTS, STEP_ICONS, STEP_WORDS, stepWords } from './kinds';
+import { LineRow } from './LineRow';
+import { LateRow, OptionRow } from './OptionRow';
+import { OtherRow } from './OtherRow';
+import { addLine, addStep, copySteps, insteadOf, pasteSteps, pickTo, removeSteps, together } from './put';
+import { found, rowsOf, type PageRow } from './rows';
+
+type Owner = Conversation | Routine;
+const NO_TROUBLES: readonly TalkTrouble[] = [];
+
+/** A conversation or set-up as a page: one row a step, written from the keyboard. Only what is in view is drawn. */
+export function Page({ owner }: { owner: Owner }) {
+  const rows = useMemo(() => rowsOf(owner.steps), [owner.steps]);
+  const find = useLines((lines) => lines.find);
+  const speakers = useStudio((studio) => studio.project.speakers);
+  const hits = useMemo(
+    () => found(rows, find, (id) => speakers?.find((each) => each.id === id)?.name ?? ''),
+    [rows, find, speakers],
+  );
+  const troubles = useTroubles(owner);
+  const frame = useRef<HTMLDivElement>(null);
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => frame.current,
+    estimateSize: (i) => (rows[i]?.row === 'step' && 'text' in (rows[i] as { step: Step }).step ? 62 : 36),
+    getItemKey: (i) => rows[i]!.key,
+    overscan: 6,
+  });
+  const wanted = useLines((lines) => lines.wanted?.id);
+  const wantedAt = wanted === undefined ? -1 : rows.findIndex((row) => row.id === wanted);
+  useEffect(() => {
+    if (wantedAt >= 0) list.scrollToIndex(wantedAt, { align: 'auto' });
+  }, [wantedAt, list]);
+  const firstHit = useMemo(() => rows.findIndex((row) => hits.has(row.id)), [rows, hits]);
+  useEffect(() => {
+    if (firstHit >= 0) list.scrollToIndex(firstHit, { align: 'center' });
+    // Only when something else is looked for.
+  }, [find, firstHit, list]);
+  const away = (i: number) => (by: -1 | 1) => {
+    for (let at = i + by; rows[at]; at += by)
+      if (rows[at]!.row !== 'late') return goToStep(rows[at]!.id, by < 0 ? 'end' : 'start');
+  };
+  return (
+    <div
+      ref={frame}
+      className="min-h-0 flex-1 overflow-auto pb-24"
+      onKeyDown={(event) => pageKeys(event, owner)}
+    >
+      <ol
+        aria-label={`Steps of ${owner.name}`}
+        className="relative w-full"
+        style={{ height: list.getTotalSize() }}
+      >
+        {list.getVirtualItems().map((item) => {
+          const row = rows[item.index]!;
+          return (
+            <li
+              key={item.key}
+              ref={list.measureElement}
+              data-index={item.index}
+              aria-setsize={rows.length}
+              aria-posinset={item.index + 1}
+              className="absolute inset-x-0"
+              style={{ transform: `translateY(${item.start}px)` }}
+            >
+              <Row
+                owner={owner}
+                row={row}
+                hit={hits.has(row.id)}
+                troubles={troubles.get(row.key) ?? NO_TROUBLES}
+                onStepAway={away(item.index)}
+              />
+            </li>
+          );
+        })}
+      </ol>
+      <AddStep owner={owner} />
+    </div>
+  );
+}
+
+/** What is wrong with each step, and in which languages it does not fit; worked out when nothing is being typed. */
+function useTroubles(owner: Owner): ReadonlyMap<string, readonly TalkTrouble[]> {
+  const flow = useDeferredValue(useStudio((studio) => studio.flow));
+  const id = owner.id;
+  return useMemo(() => {
+    const conversation = flow.project.conversations?.find((each) => each.id === id);
+    const byKey = new Map<string, TalkTrouble[]>();
+    if (!conversation) return byKey;
+    const note = (trouble: TalkTrouble): void => {
+      byKey.set(trouble.key, [...(byKey.get(trouble.key) ?? []), trouble]);
+    };
+    for (const trouble of talkTroubles(flow, conversation)) note(trouble);
+    for (const [key, languages] of misfits(flow.project, conversation))
+      note({ key, words: `It does not fit in ${languages.join(', ')}.` });
+    return byKey;
+  }, [flow, id]);
+}
+
+function Row({
+  owner,
+  row,
+  hit,
+  troubles,
+  onStepAway,
+}: {
+  owner: Owner;
+  row: PageRow;
+  hit: boolean;
+  troubles: readonly TalkTrouble[];
+  onStepAway: (by: -1 | 1) => void;
+}) {
+  const chosen = useLines((lines) => lines.step === row.id);
+  const picked = useLines((lines) => lines.picked.includes(row.id));
+  const look = hit
+    ? 'bg-warn-wash'
+    : picked
+      ? 'bg-chosen-wash outline outline-chosen'
+      : chosen
+        ? 'bg-chosen-wash'
+        : '';
+  return (
+    <div
+      className={`grid grid-cols-[30px_minmax(0,1fr)] border-b border-line py-1 pr-2 ${look}`}
+      style={{ paddingLeft: row.depth * 14 }}
+    >
+      {row.row === 'step' ? <Grip owner={owner} row={row} onStepAway={onStepAway} /> : <span />}
+      {row.row === 'option' ? (
+        <OptionRow owner={owner} row={row} onStepAway={onStepAway} />
+      ) : row.row === 'late' ? (
+        <LateRow owner={owner} wait={row.wait} />
+      ) : 'text' in row.step ? (
+        <Line owner={owner} row={row} step={row.step} troubles={troubles} onStepAway={onStepAway} />
+      ) : (
+        <OtherRow owner={owner} step={row.step} troubles={troubles.map(({ words }) => words)} />
+      )}
+    </div>
+  );
+}
+
+function Line({
+  owner,
+  row,
+  step,
+  troubles,
+  onStepAway,
+}: {
+  owner: Owner;
+  row: PageRow;
+  step: Step & Said;
+  troubles: readonly TalkTrouble[];
+  onStepAway: (by: -1 | 1) => void;
+}) {
+  const [asks, setAsks] = useState(false);
+  return (
+    <Sheet
+      label="Another step"
+      open={asks}
+      onOpen={setAsks}
+      anchor={
+        <div>
+          <LineRow
+            owner={owner}
+            step={step}
+            stepKey={row.key}
+            troubles={troubles}
+            onStepAway={onStepAway}
+            onSlash={() => setAsks(true)}
+          />
+        </div>
+      }
+    >
+      {asks && (
+        <StepPicker
+          owner={owner}
+          speaker={step.speaker}
+          onPick={(made) => {
+            setAsks(false);
+            insteadOf(owner, step.id, made);
+          }}
+        />
+      )}
+    </Sheet>
+  );
+}
+
+/** What to hold a step by: chosen, moved, copied and taken out with its keys. */
+function Grip({
+  owner,
+  row,
+  onStepAway,
+}: {
+  owner: Owner;
+  row: PageRow & { row: 'step' };
+  onStepAway: (by: -1 | 1) => void;
+}) {
+  const { id } = row;
+  const words = 'text' in row.step ? row.step.text.slice(0, 40) : '';
+  return (
+    <span className="flex flex-col items-center">
+      <button
+        type="button"
+        data-grip={id}
+        aria-label={`${stepWords(row.step)} ${row.n}${words ? `: ${words}` : ''}`}
+        title={`Step ${row.n}: Shift chooses several, Alt and arrows move, Delete takes out`}
+        className="flex h-6 w-7 items-center justify-center rounded font-mono text-xs text-soft hover:bg-chosen-wash"
+        onFocus={() => chooseStep(id)}
+        onClick={(event) => {
+          const { step } = useLines.getState();
+          if (event.shiftKey && step !== null) pickTo(owner, step, id);
+          else setLines({ picked: [id], step: id });
+        }}
+        onKeyDown={(event) => gripKeys(event, owner, id, onStepAway)}
+      >
+        <GripVertical size={10} aria-hidden="true" />
+        {row.n}
+      </button>
+      {'screen' in owner && row.step.step === 'line' && (
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-label={`Play from line ${row.n}`}
+          title="Play from here"
+          className="flex size-6 items-center justify-center rounded text-soft hover:bg-chosen-wash hover:text-live"
+          onClick={() => play(owner, row.key)}
+        >
+          <Play size={11} aria-hidden="true" />
+        </button>
+      )}
+    </span>
+  );
+}
+
+function play(owner: Owner, key: string): void {
+  if (!('screen' in owner)) return;
+  if (owner.screen === null) return say('It has no dialogue screen yet: choose one above the page.');
+  playLine(owner.screen, { conversation: owner.id, key });
+}
+
+function gripKeys(event: KeyboardEvent, owner: Owner, id: Id, onStepAway: (by: -1 | 1) => void): void {
+  const ids = together(id);
+  const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+  if (by !== 0 && event.shiftKey) {
+    const all = rowsOf(owner.steps).flatMap((row) => (row.row === 'step' ? [row.id] : []));
+    const next = all[all.indexOf(id) + by];
+    if (next === undefined) return;
+    const { picked } = useLines.getState();
+    pickTo(
+      owner,
+      picked.find((each) => each !== id && (picked[0] === each || picked.at(-1) === each)) ?? id,
+      next,
+    );
+    document.querySelector<HTMLElement>(`[data-grip="${next}"]`)?.focus();
+  } else if (by !== 0 && !event.altKey) onStepAway(by);
+  else if (event.key === 'Enter') goToStep(id);
+  else if (event.key === 'Delete' || event.key === 'Backspace') removeSteps(owner, ids);
+  else return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+
+/** Keys that mean the same wherever on the page the keyboard is. */
+function pageKeys(event: KeyboardEvent, owner: Owner): void {
+  const { step } = useLines.getState();
+  if (step === null) return;
+  const control = event.ctrlKey || event.metaKey;
+  const onGrip = (event.target as HTMLElement).dataset.grip !== undefined;
+  const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+  const key = event.key.toLowerCase();
+  if (event.altKey && by !== 0) edit('move steps', { owner: owner.id, steps: together(step), by });
+  else if (control && key === 'd') void edit('duplicate steps', { owner: owner.id, steps: together(step) });
+  else if (control && event.key === 'Enter') {
+    const row = rowsOf(owner.steps).find((each) => each.id === step);
+    if (row) play(owner, row.key);
+  } else if (onGrip && control && (key === 'c' || key === 'x')) {
+    void copySteps(owner, together(step));
+    if (key === 'x') removeSteps(owner, together(step));
+  } else if (onGrip && control && key === 'v')
+    void navigator.clipboard
+      .readText()
+      .catch(() => useLines.getState().copied?.text ?? '')
+      .then((text) => pasteSteps(owner, together(step).at(-1)!, text));
+  else if (event.key === 'Escape' && !onGrip)
+    document.querySelector<HTMLElement>(`[data-grip="${step}"]`)?.focus();
+  else return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+
+/** Adds to the end of the page. */
+function AddStep({ owner }: { owner: Owner }) {
+  const [open, setOpen] = useState(false);
+  const last = owner.steps.at(-1);
+  const speaker = useStudio((studio) => studio.project.speakers?.[0]?.id ?? null);
+  const said = [...owner.steps].reverse().find((each) => each.step === 'line');
+  const who = said && 'speaker' in said ? said.speaker : speaker;
+  return (
+    <div className="flex gap-2 px-8 py-2">
+      <button type="button" className="blank" onClick={() => addLine(owner, last?.id ?? null, who)}>
+        A line
+      </button>
+      <Sheet
+        label="Another step"
+        open={open}
+        onOpen={setOpen}
+        trigger={
+          <button type="button" className="blank">
+            Another step …
+          </button>
+        }
+      >
+        {open && (
+          <StepPicker
+            owner={owner}
+            speaker={who}
+            onPick={(made) => {
+              setOpen(false);
+              addStep(owner, made, last?.id ?? null);
+            }}
+          />
+        )}
+      </Sheet>
+    </div>
+  );
+}
+
+/** What sort of step; typing filters. */
+function StepPicker({
+  owner,
+  speaker,
+  onPick,
+}: {
+  owner: Owner;
+  speaker: Id | null;
+  onPick: (step: Step) => void;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const screen = 'screen' in owner ? owner.screen : null;
+  const kinds = (Object.keys(STEP_WORDS) as (keyof typeof STEP_WORDS)[]).filter(
+    (what) => 'screen' in owner || what !== 'conversation',
+  );
+  return (
+    <Picker
+      label="What sort of step"
+      placeholder="Pause, choice, wait …"
+      choices={kinds.map((what) => ({
+        key: what,
+        words: `${STEP_WORDS[what]} ${what} ${STEP_HINTS[what]}`,
+        label: (
+          <span className="flex items-center gap-2">
+            {STEP_ICONS[what]} {STEP_WORDS[what]}
+          </span>
+        ),
+        hint: STEP_HINTS[what],
+        onPick: () => {
+          const made = freshStep(project, what, { speaker, screen });
+          if (made) onPick(made);
+          else say(NEEDS[what] ?? 'There is nothing it could name yet.');
+        },
+      }))}
+    />
+  );
+}
