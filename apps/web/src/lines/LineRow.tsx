@@ -5,6 +5,7 @@ import type { Flow } from '@tavu/core/compile';
 import { paintLine } from '@tavu/core/paint';
 import type { Conversation, Id, Routine, Said, Speaker, Step } from '@tavu/core/model';
 import { firstState, lay, pageTimes } from '@tavu/core/run';
+import { linesUnder } from '@tavu/core/talk';
 import { TriangleAlert } from 'lucide-react';
 import { useMemo, useRef, type KeyboardEvent } from 'react';
 import { Picture } from '../picture/Picture';
@@ -48,17 +49,21 @@ export function LineRow({
         <Words owner={owner} step={step} speakers={speakers} onStepAway={onStepAway} onSlash={onSlash} />
         <p className="flex flex-wrap gap-x-2 pl-1.5 text-xs leading-5 text-soft">
           <Times owner={owner} stepKey={stepKey} />
-          {troubles.map(({ words, mild }) => (
-            <span key={words} className={`flex items-center gap-1 ${mild ? '' : 'text-warn'}`}>
-              {!mild && <TriangleAlert size={11} aria-hidden="true" />} {words}
-            </span>
-          ))}
+          <Troubles troubles={troubles} />
         </p>
         {(step.note || chosen) && <Note owner={owner} step={step} />}
       </div>
       <Bubble owner={owner} stepKey={stepKey} />
     </div>
   );
+}
+
+export function Troubles({ troubles }: { troubles: readonly TalkTrouble[] }) {
+  return troubles.map(({ words, mild }) => (
+    <span key={words} className={`flex items-center gap-1 text-xs ${mild ? 'text-soft' : 'text-warn'}`}>
+      {!mild && <TriangleAlert size={11} aria-hidden="true" />} {words}
+    </span>
+  ));
 }
 
 const NO_SPEAKERS: readonly Speaker[] = [];
@@ -205,7 +210,7 @@ function Note({ owner, step }: { owner: Owner; step: Step }) {
 }
 
 /** How long a line is typed and read, and how fast that is. */
-function Times({ owner, stepKey }: { owner: Owner; stepKey: string }) {
+export function Times({ owner, stepKey }: { owner: Owner; stepKey: string }) {
   const flow = useStudio((studio) => studio.flow);
   const unit = useUnits((units) => units.unit);
   const timed = useMemo(() => timesOf(flow, owner, stepKey), [flow, owner, stepKey]);
@@ -231,27 +236,33 @@ function timesOf(
   if (!('screen' in owner) || owner.screen === null) return null;
   const screen = flow.screens.get(owner.screen);
   const talk = flow.talks.get(owner.id);
-  const op = talk?.ops[talk.at.get(key) ?? -1];
-  if (!screen || op?.key !== key || op.op !== 'line') return null;
+  if (!screen || !talk) return null;
   const state = firstState(flow);
-  const laid = lay(flow, state, { screen: screen.id, args: {}, talk: null, layer: screen.layer }, op);
-  if (laid.typed.letters.length === 0) return null;
-  let [typing, reading] = [0, 0];
-  laid.pages.forEach((_, page) => {
-    const times = pageTimes(flow, state, laid, page);
-    typing += times.typing;
-    reading += times.reading;
-  });
-  return { typing, reading, speed: readingSpeed(flow, state, laid) };
+  const thing = { screen: screen.id, args: {}, talk: null, layer: screen.layer };
+  let [typing, reading, speed] = [0, 0, 0];
+  for (const op of linesUnder(talk, key)) {
+    if (op.op !== 'line') continue;
+    const laid = lay(flow, state, thing, op);
+    if (laid.typed.letters.length === 0) continue;
+    laid.pages.forEach((_, page) => {
+      const times = pageTimes(flow, state, laid, page);
+      typing += times.typing;
+      reading += times.reading;
+    });
+    speed = Math.max(speed, readingSpeed(flow, state, laid));
+  }
+  return typing === 0 ? null : { typing, reading, speed };
 }
 
 /** The line as it will look: the part of its screen where the conversation is. */
-function Bubble({ owner, stepKey }: { owner: Owner; stepKey: Id }) {
+export function Bubble({ owner, stepKey }: { owner: Owner; stepKey: Id }) {
   const flow = useStudio((studio) => studio.flow);
   const sources = useStudio((studio) => studio.sources);
   const seen = useMemo(() => {
     const screen = 'screen' in owner && owner.screen !== null ? flow.screens.get(owner.screen) : undefined;
-    const items = screen && paintLine(flow, screen, owner.id, stepKey);
+    const talk = flow.talks.get(owner.id);
+    const line = talk && linesUnder(talk, stepKey)[0]?.key;
+    const items = screen && line !== undefined && paintLine(flow, screen, owner.id, line);
     if (!screen || !items) return null;
     const { says, bubble, name, left, right, middle } = screen.talkParts;
     const rects = [says, bubble, name, left, right, middle].flatMap((id) => {

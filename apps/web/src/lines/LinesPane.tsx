@@ -6,7 +6,7 @@ import { freshId, readName, timeIn, type Conversation, type Id, type Routine } f
 import { rehearseTalk } from '@tavu/core/run';
 import { Captions, ClipboardPaste, Play, Plus, Search, Trash2, TriangleAlert } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { playLine } from '../live/run';
 import { download } from '../storage/files';
 import { edit, say, useStudio } from '../studio/store';
@@ -17,6 +17,7 @@ import { Select } from '../ui/Row';
 import { goToStep, setLines, useLines, useOpenOwner, type Part } from './chosen';
 import { Page } from './Page';
 import { pasteSteps } from './put';
+import { useSettled } from './settled';
 import { Parameters } from './Parameters';
 import { Speakers } from './Speakers';
 
@@ -229,7 +230,7 @@ function ConversationHead({ conversation }: { conversation: Conversation }) {
 
 /** How long all of it takes, by the engine; and its lines with their times, as a file. */
 function Total({ conversation }: { conversation: Conversation }) {
-  const project = useDeferredValue(useStudio((studio) => studio.project));
+  const project = useSettled(useStudio((studio) => studio.project));
   const unit = useUnits((units) => units.unit);
   const now = project.conversations?.find((each) => each.id === conversation.id);
   const timeline = useMemo(() => (now ? rehearseTalk(project, now) : null), [project, now]);
@@ -261,7 +262,7 @@ function Total({ conversation }: { conversation: Conversation }) {
 
 /** What is wrong with the conversation as a whole. */
 function Whole({ conversation }: { conversation: Conversation }) {
-  const flow = useDeferredValue(useStudio((studio) => studio.flow));
+  const flow = useSettled(useStudio((studio) => studio.flow));
   const troubles = useMemo(() => {
     const now = flow.project.conversations?.find((each) => each.id === conversation.id);
     return now ? talkTroubles(flow, now).filter(({ key }) => key === '') : [];
@@ -285,7 +286,12 @@ function Finder() {
         maxLength={200}
         placeholder="find"
         className="w-24 bg-transparent outline-none placeholder:text-soft"
-        onChange={(event) => setLines({ find: event.target.value })}
+        onChange={(event) => setLines({ find: event.target.value, hit: 0 })}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return;
+          event.preventDefault();
+          setLines({ hit: useLines.getState().hit + (event.shiftKey ? -1 : 1) });
+        }}
       />
     </label>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import type { TalkTrouble } from '@tavu/core/check';
 import { scopeOfScreen } from '@tavu/core/expression';
 import {
   everyStep,
@@ -25,6 +26,7 @@ import { Sheet } from '../ui/parts';
 import { Select } from '../ui/Row';
 import { chooseStep } from './chosen';
 import { STEP_ICONS, STEP_WORDS } from './kinds';
+import { Bubble, Times, Troubles } from './LineRow';
 import { changeStep } from './put';
 import { useWanted } from './wanted';
 
@@ -34,12 +36,32 @@ type Owner = Conversation | Routine;
 export function OtherRow({
   owner,
   step,
+  stepKey,
   troubles,
 }: {
   owner: Owner;
   step: Step;
-  troubles: readonly string[];
+  stepKey: string;
+  troubles: readonly TalkTrouble[];
 }) {
+  if (step.step === 'routine')
+    return (
+      <div className="grid grid-cols-[minmax(0,1fr)_auto] gap-2">
+        <div className="min-w-0">
+          <div className="flex flex-wrap items-center gap-x-2 gap-y-0.5">
+            <span aria-hidden="true" className="text-soft">
+              {STEP_ICONS.routine}
+            </span>
+            <Call owner={owner} step={step} />
+          </div>
+          <p className="flex flex-wrap gap-x-2 pl-1.5 text-xs leading-5 text-soft">
+            <Times owner={owner} stepKey={stepKey} />
+            <Troubles troubles={troubles} />
+          </p>
+        </div>
+        <Bubble owner={owner} stepKey={stepKey} />
+      </div>
+    );
   return (
     <div className="flex min-h-8 flex-wrap items-center gap-x-2 gap-y-0.5 py-0.5">
       <span aria-hidden="true" className="text-soft">
@@ -47,11 +69,7 @@ export function OtherRow({
       </span>
       <StepFields owner={owner} step={step} />
       {step.note && <span className="w-full pl-5 text-sm text-soft italic">{step.note}</span>}
-      {troubles.map((words) => (
-        <span key={words} className="text-xs text-warn">
-          {words}
-        </span>
-      ))}
+      <Troubles troubles={troubles} />
     </div>
   );
 }
@@ -183,8 +201,6 @@ export function StepFields({ owner, step }: { owner: Owner; step: Step }): React
           <If owner={owner} when={step.when} onChange={(when) => put({ when })} />
         </>
       );
-    case 'routine':
-      return <Call owner={owner} step={step} />;
     case 'conversation':
       return (
         <>
@@ -451,6 +467,7 @@ function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } 
   const routine = project.routines?.find((each) => each.id === step.routine);
   const give = (id: Id, value: string, key?: string): void =>
     changeStep(owner, step.id, { args: { ...step.args, [id]: value } } as Partial<Step>, key);
+  const told = routine?.parameters ?? [];
   const speakers = project.speakers ?? [];
   const speaker = routine?.parameters.find(({ type }) => type === 'speaker');
   const said = speaker && String(step.args?.[speaker.id] ?? speaker.default ?? '');
@@ -476,18 +493,9 @@ function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } 
           changeStep(owner, step.id, { routine: next, args: undefined } as Partial<Step>)
         }
       />
-      {routine?.parameters.map(({ id, name, type, default: usual }) =>
-        type === 'text' ? (
-          <CallWords
-            key={id}
-            owner={owner}
-            step={step}
-            label={name}
-            value={String(step.args?.[id] ?? '')}
-            placeholder={usual ?? name}
-            onChange={(text) => give(id, text, `tell ${step.id} ${id}`)}
-          />
-        ) : (
+      {told
+        .filter(({ type }) => type !== 'text')
+        .map(({ id, name, type, default: usual }) => (
           <label key={id} className="flex items-center gap-1 text-soft">
             {name}
             <Select
@@ -498,8 +506,19 @@ function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } 
               onChange={(value: string) => give(id, value)}
             />
           </label>
-        ),
-      )}
+        ))}
+      {told
+        .filter(({ type }) => type === 'text')
+        .map(({ id, name, default: usual }) => (
+          <CallWords
+            key={id}
+            step={step}
+            label={name}
+            value={String(step.args?.[id] ?? '')}
+            placeholder={usual ?? name}
+            onChange={(text) => give(id, text, `tell ${step.id} ${id}`)}
+          />
+        ))}
     </>
   );
 }
@@ -511,7 +530,6 @@ function CallWords({
   placeholder,
   onChange,
 }: {
-  owner: Owner;
   step: Step;
   label: string;
   value: string;
@@ -528,7 +546,7 @@ function CallWords({
       rows={1}
       maxLength={20_000}
       placeholder={placeholder}
-      className="block field-sizing-content min-h-7 w-full min-w-0 flex-1 basis-40 resize-none rounded border border-line bg-sheet px-1.5 py-1 leading-5"
+      className="block field-sizing-content min-h-7 w-full basis-full resize-none rounded border border-line bg-sheet px-1.5 py-1 leading-5"
       onFocus={() => chooseStep(step.id)}
       onBlur={endStep}
       onChange={(event) => onChange(event.target.value)}

@@ -4,7 +4,7 @@ import { misfits, talkTroubles, type TalkTrouble } from '@tavu/core/check';
 import type { Conversation, Id, Routine, Said, Step } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { GripVertical, Play } from 'lucide-react';
-import { useDeferredValue, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { playLine } from '../live/run';
 import { edit, say, useStudio } from '../studio/store';
 import { Picker } from '../ui/Picker';
@@ -16,8 +16,11 @@ import { LateRow, OptionRow } from './OptionRow';
 import { OtherRow } from './OtherRow';
 import { addLine, addStep, copySteps, insteadOf, pasteSteps, pickTo, removeSteps, together } from './put';
 import { found, rowsOf, type PageRow } from './rows';
+import { useSettled } from './settled';
 
 type Owner = Conversation | Routine;
+/** Steps that are played from. */
+const SPOKEN: ReadonlySet<string> = new Set(['line', 'choice', 'routine']);
 const NO_TROUBLES: readonly TalkTrouble[] = [];
 
 /** A conversation or set-up as a page: one row a step, written from the keyboard. Only what is in view is drawn. */
@@ -29,7 +32,7 @@ export function Page({ owner }: { owner: Owner }) {
     () => found(rows, find, (id) => speakers?.find((each) => each.id === id)?.name ?? ''),
     [rows, find, speakers],
   );
-  const troubles = useTroubles(owner);
+  const troubles = useTroubles(owner, rows);
   const frame = useRef<HTMLDivElement>(null);
   const list = useVirtualizer({
     count: rows.length,
@@ -43,11 +46,13 @@ export function Page({ owner }: { owner: Owner }) {
   useEffect(() => {
     if (wantedAt >= 0) list.scrollToIndex(wantedAt, { align: 'auto' });
   }, [wantedAt, list]);
-  const firstHit = useMemo(() => rows.findIndex((row) => hits.has(row.id)), [rows, hits]);
+  const places = useMemo(() => rows.flatMap((row, i) => (hits.has(row.id) ? [i] : [])), [rows, hits]);
+  const hit = useLines((lines) => lines.hit);
+  const looked = places.length === 0 ? -1 : places[((hit % places.length) + places.length) % places.length]!;
+  const lookedId = looked < 0 ? null : rows[looked]!.id;
   useEffect(() => {
-    if (firstHit >= 0) list.scrollToIndex(firstHit, { align: 'center' });
-    // Only when something else is looked for.
-  }, [find, firstHit, list]);
+    if (looked >= 0) list.scrollToIndex(looked, { align: 'center' });
+  }, [looked, list]);
   const away = (i: number) => (by: -1 | 1) => {
     for (let at = i + by; rows[at]; at += by)
       if (rows[at]!.row !== 'late') return goToStep(rows[at]!.id, by < 0 ? 'end' : 'start');
@@ -78,7 +83,7 @@ export function Page({ owner }: { owner: Owner }) {
               <Row
                 owner={owner}
                 row={row}
-                hit={hits.has(row.id)}
+                hit={hits.has(row.id) ? (row.id === lookedId ? 'looked' : 'hit') : null}
                 troubles={troubles.get(row.key) ?? NO_TROUBLES}
                 onStepAway={away(item.index)}
               />
@@ -92,21 +97,31 @@ export function Page({ owner }: { owner: Owner }) {
 }
 
 /** What is wrong with each step, and in which languages it does not fit; worked out when nothing is being typed. */
-function useTroubles(owner: Owner): ReadonlyMap<string, readonly TalkTrouble[]> {
-  const flow = useDeferredValue(useStudio((studio) => studio.flow));
+function useTroubles(owner: Owner, rows: readonly PageRow[]): ReadonlyMap<string, readonly TalkTrouble[]> {
+  const flow = useSettled(useStudio((studio) => studio.flow));
   const id = owner.id;
   return useMemo(() => {
     const conversation = flow.project.conversations?.find((each) => each.id === id);
     const byKey = new Map<string, TalkTrouble[]>();
     if (!conversation) return byKey;
+    const known = new Set(rows.map((row) => row.key));
+    // What is wrong within a set-up stands at the step that calls it.
     const note = (trouble: TalkTrouble): void => {
-      byKey.set(trouble.key, [...(byKey.get(trouble.key) ?? []), trouble]);
+      let { key } = trouble;
+      while (key !== '' && !known.has(key)) key = key.slice(0, Math.max(0, key.lastIndexOf(' ')));
+      const held = byKey.get(key) ?? [];
+      if (!held.some((each) => each.words === trouble.words)) byKey.set(key, [...held, trouble]);
     };
     for (const trouble of talkTroubles(flow, conversation)) note(trouble);
+    const parts = flow.talk.long === 'pages';
     for (const [key, languages] of misfits(flow.project, conversation))
-      note({ key, words: `It does not fit in ${languages.join(', ')}.` });
+      note(
+        parts
+          ? { key, mild: true, words: `It comes in parts in ${languages.join(', ')}.` }
+          : { key, words: `It does not fit in ${languages.join(', ')}.` },
+      );
     return byKey;
-  }, [flow, id]);
+  }, [flow, id, rows]);
 }
 
 function Row({
@@ -118,14 +133,14 @@ function Row({
 }: {
   owner: Owner;
   row: PageRow;
-  hit: boolean;
+  hit: 'hit' | 'looked' | null;
   troubles: readonly TalkTrouble[];
   onStepAway: (by: -1 | 1) => void;
 }) {
   const chosen = useLines((lines) => lines.step === row.id);
   const picked = useLines((lines) => lines.picked.includes(row.id));
   const look = hit
-    ? 'bg-warn-wash'
+    ? `bg-warn-wash ${hit === 'looked' ? 'outline-2 -outline-offset-2 outline-warn' : ''}`
     : picked
       ? 'bg-chosen-wash outline outline-chosen'
       : chosen
@@ -144,7 +159,7 @@ function Row({
       ) : 'text' in row.step ? (
         <Line owner={owner} row={row} step={row.step} troubles={troubles} onStepAway={onStepAway} />
       ) : (
-        <OtherRow owner={owner} step={row.step} troubles={troubles.map(({ words }) => words)} />
+        <OtherRow owner={owner} step={row.step} stepKey={row.key} troubles={troubles} />
       )}
     </div>
   );
@@ -227,7 +242,7 @@ function Grip({
         <GripVertical size={10} aria-hidden="true" />
         {row.n}
       </button>
-      {'screen' in owner && row.step.step === 'line' && (
+      {'screen' in owner && SPOKEN.has(row.step.step) && (
         <button
           type="button"
           tabIndex={-1}

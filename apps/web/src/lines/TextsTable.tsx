@@ -172,16 +172,18 @@ function OneText({ row, code }: { row: TextRow; code: string }) {
           <Field
             hidden
             label={`A note on ${place}`}
+            placeholder="a note for translators"
             value={note}
-            className="min-w-0 flex-1 opacity-85"
+            className="min-w-0 flex-1"
             read={(text) => ({ ok: text.slice(0, 2000) })}
             onChange={(text) => edit('note wording', { key, note: text, most: most ?? undefined })}
           />
           <Field<number | undefined>
             hidden
             label={`The most letters of ${place}`}
+            placeholder="letters"
             value={most === null ? '' : String(most)}
-            className="w-14"
+            className="w-18"
             read={(text) => (text.trim() === '' ? { ok: undefined } : readNumber(text, 1, 20_000))}
             onChange={(limit) => edit('note wording', { key, note, most: limit })}
           />

@@ -17,6 +17,8 @@ interface Lines {
   /** What is to get the keyboard once it is there. */
   wanted: { id: Id; at: 'start' | 'end' } | null;
   find: string;
+  /** Which of the rows that were found is looked at; goes round. */
+  hit: number;
   /** Steps that were copied or cut, and what was put on the clipboard for them. */
   copied: { steps: readonly Step[]; text: string } | null;
 }
@@ -31,6 +33,7 @@ export const useLines = create<Lines>(() => ({
   picked: NONE,
   wanted: null,
   find: '',
+  hit: 0,
   copied: null,
 }));
 

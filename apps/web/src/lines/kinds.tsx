@@ -37,7 +37,7 @@ export const STEP_WORDS: Record<StepName, string> = {
 export const STEP_HINTS: Record<StepName, string> = {
   line: 'somebody says something',
   pause: 'nothing is said for a time',
-  choice: 'what the player answers, and what comes of it',
+  choice: 'what the player answers',
   effect: 'set, send, message, sound',
   music: 'until the end of this',
   move: 'an element’s own animation',
@@ -45,7 +45,7 @@ export const STEP_HINTS: Record<StepName, string> = {
   label: 'that can be gone to',
   jump: 'further up or down',
   routine: 'one that is written once',
-  conversation: 'and then on from here',
+  conversation: 'and back here',
   show: 'an element, for the next line',
   hide: 'an element, for the next line',
   end: 'with an answer',

@@ -14,6 +14,7 @@ export function Field<T>({
   className = '',
   hidden = false,
   step,
+  placeholder,
 }: {
   label: string;
   value: string;
@@ -24,6 +25,7 @@ export function Field<T>({
   hidden?: boolean;
   /** Up and down change the value: what comes `by` steps after this text. */
   step?: (text: string, by: number) => string;
+  placeholder?: string;
 }) {
   const id = useId();
   const [text, setText] = useState(value);
@@ -48,9 +50,10 @@ export function Field<T>({
         id={id}
         value={text}
         maxLength={10_000}
+        placeholder={placeholder}
         aria-invalid={error !== null}
         aria-describedby={error ? `${id}-error` : undefined}
-        className={`h-7 w-full rounded border bg-sheet px-1.5 ${error ? 'border-warn' : 'border-line'}`}
+        className={`h-7 w-full rounded border bg-sheet px-1.5 placeholder:text-soft ${error ? 'border-warn' : 'border-line'}`}
         onChange={(event) => setText(event.target.value)}
         onBlur={() => take(text)}
         onKeyDown={(event) => {

@@ -1,6 +1,6 @@
 import { compile } from '../compile';
 import type { Step } from '../model';
-import { conversation, line, talking } from '../test/talks';
+import { line, talking } from '../test/talks';
 import { misfits, talkTroubles } from '.';
 
 /** What is pointed out in a conversation before any run. */
@@ -67,5 +67,5 @@ test('a line that fits as it is written and not in another language is named wit
     talk: { long: 'marked' },
   });
   expect([...misfits(project, project.conversations![0]!)]).toEqual([['a', ['Finnish']]]);
-  expect(misfits({ ...project, talk: {} }, conversation([])).size).toBe(0);
+  expect(misfits({ ...project, texts: {} }, project.conversations![0]!).size).toBe(0);
 });

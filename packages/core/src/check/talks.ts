@@ -13,7 +13,7 @@ import {
 } from '../model';
 import { firstState, lay, pageTimes, type RunState } from '../run';
 import { textStyle } from '../style';
-import { compileTalk, missing, wordsRoom, type Op, type OpOf } from '../talk';
+import { missing, wordsRoom, type Op, type OpOf } from '../talk';
 import { fits, fontOf, layText } from '../text';
 
 /** Something a conversation cannot do, or that cannot be read, before anything is run. */
@@ -189,31 +189,25 @@ export function overflowing(flow: Flow, screen: CompiledScreen, words: string): 
 const fallbacksOf = ({ parameters }: CompiledScreen) =>
   Object.fromEntries(parameters.map(({ id, fallback }) => [id, fallback]));
 
-/**
- * Lines that do not fit in other languages: by the key of the step, the languages' names. Where long lines go on in
- * another part, they fit.
- */
+/** Lines that do not fit in other languages, or come in parts there: by the key of the step, the languages' names. */
 export function misfits(project: Project, conversation: Conversation): ReadonlyMap<string, string[]> {
   const found = new Map<string, string[]>();
-  if (project.talk?.long !== 'marked') return found;
   for (const { code, name } of (project.languages ?? []).slice(1)) {
     const said = inLanguage(project, code);
     const own = said.conversations?.find((each) => each.id === conversation.id);
     const screen = screenById(said, conversation.screen);
     if (!own || !screen) continue;
-    const flow = compile(
-      { ...said, screens: [screen], links: [], conversations: [own], start: screen.id },
-      undefined,
-      { language: code },
-    );
+    const flow = compile({ ...said, screens: [screen], links: [], start: screen.id }, undefined, {
+      language: code,
+    });
     const compiled = flow.screens.get(screen.id)!;
     const state = firstState(flow);
     const thing = { screen: screen.id, args: fallbacksOf(compiled), talk: null, layer: compiled.layer };
-    for (const op of compileTalk(said, own, code).ops as readonly Op[]) {
+    for (const op of flow.talks.get(own.id)!.ops as readonly Op[]) {
       if (op.op !== 'line') continue;
-      const words = lay(flow, state, thing, op).typed.letters.join('');
-      if (overflowing(flow, compiled, words) !== null)
-        found.set(op.key, [...(found.get(op.key) ?? []), name]);
+      const { typed, pages } = lay(flow, state, thing, op);
+      const fits = pages.length === 1 && overflowing(flow, compiled, typed.letters.join('')) === null;
+      if (!fits) found.set(op.key, [...(found.get(op.key) ?? []), name]);
     }
   }
   return found;

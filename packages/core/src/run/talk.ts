@@ -71,22 +71,30 @@ export interface Laid {
   typed: Typed;
   pages: readonly Page[];
 }
-/** The last that was laid of each line: while it is typed it is asked for at every look. */
-const laid = new WeakMap<CompiledScreen, WeakMap<Op, { flow: Flow; laid: Laid }>>();
+/** What has been laid on each screen, by its words and how fast they come: while a line is typed it is asked for at every look. */
+const laid = new WeakMap<CompiledScreen, { made: readonly unknown[]; known: Map<string, Laid> }>();
+/** So many lines are kept for a screen. */
+const MOST_LAID = 4000;
 
 /** Lays a line out with what its names hold now. */
 export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' | 'choice'>): Laid {
   const screen = flow.screens.get(thing.screen)!;
-  const known = laid.get(screen) ?? new WeakMap<Op, { flow: Flow; laid: Laid }>();
-  laid.set(screen, known);
+  const { styles, assets, rates } = flow.project;
+  const made = [flow.talk, styles, assets, rates];
+  let kept = laid.get(screen);
+  if (!kept || kept.known.size > MOST_LAID || kept.made.some((each, i) => each !== made[i])) {
+    kept = { made, known: new Map() };
+    laid.set(screen, kept);
+  }
   const text = wordsOf(state, thing, op.parts);
-  const found = known.get(op);
-  if (found?.flow === flow && found.laid.text === text) return found.laid;
   const letter = (op.op === 'line' ? op.letter : null) ?? flow.talk.letter;
-  const typed = typeOut(text, letter, flow.talk, flow.project.rates);
-  const made = { text, typed, pages: pagesOf(flow, screen, typed) };
-  known.set(op, { flow, laid: made });
-  return made;
+  const key = `${letter} ${text}`;
+  const found = kept.known.get(key);
+  if (found) return found;
+  const typed = typeOut(text, letter, flow.talk, rates);
+  const now = { text, typed, pages: pagesOf(flow, screen, typed) };
+  kept.known.set(key, now);
+  return now;
 }
 
 /** How long one page of a line takes to be typed, and to be read once it is there; microseconds. */

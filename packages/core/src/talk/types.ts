@@ -58,4 +58,16 @@ export type Op = {
   | { op: 'jump'; to: number; when: Ready | null }
   | { op: 'end'; outcome: Id | null }
 );
+/** The lines that a step comes to: itself, or those of the set-up it calls. */
+export function linesUnder({ ops, at }: CompiledTalk, key: string): OpOf<'line' | 'choice'>[] {
+  const found: OpOf<'line' | 'choice'>[] = [];
+  for (let i = at.get(key) ?? ops.length; i < ops.length; i++) {
+    const op = ops[i]!;
+    if (op.key !== key && !op.key.startsWith(`${key} `)) break;
+    if (op.op === 'line' || (op.op === 'choice' && op.key === key)) found.push(op);
+    if (op.op === 'choice' && op.key === key) break;
+  }
+  return found;
+}
+
 export type OpOf<N extends Op['op']> = Extract<Op, { op: N }>;
