@@ -146,6 +146,19 @@ test('one HTML file plays with no network and asks for none', async ({ desk, bro
     await page.keyboard.press('Escape');
     await expect(screen('Pause')).toBeAttached({ timeout: 1500 });
   }).toPass();
+  // What is said is said there too.
+  for (const [key, name] of [
+    ['Escape', 'The watch'],
+    ['t', 'Tide table'],
+    ['ArrowLeft', 'Tide table'],
+    ['Enter', 'Radio'],
+  ] as const)
+    await expect(async () => {
+      await page.keyboard.press(key);
+      await expect(screen(name).last()).toBeAttached({ timeout: 1500 });
+      if (name === 'The watch') await expect(screen('Pause')).toHaveCount(0, { timeout: 1500 });
+    }).toPass();
+  await expect(screen('Radio')).toContainText('Low water is at ten past two');
   expect(asked.filter((each) => !each.startsWith('file:') && !each.startsWith('data:'))).toEqual([]);
   await context.close();
   rmSync(folder, { recursive: true });
