@@ -1,6 +1,7 @@
 /** Unit tests of core, player, stores: no browser. */
 export default {
   testEnvironment: 'node',
+  maxWorkers: 2,
   testMatch: [
     '<rootDir>/packages/**/*.test.ts',
     '<rootDir>/apps/**/*.test.ts',

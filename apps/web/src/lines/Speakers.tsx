@@ -9,7 +9,7 @@ import { useSoundAssets } from '../sound/SoundRules';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button, IconButton, Small } from '../ui/parts';
-import { SelectRow, ThingRow } from '../ui/Row';
+import { Select, SelectRow, ThingRow } from '../ui/Row';
 import { TalkSettings } from './TalkSettings';
 
 /** Who speaks: names, colours, faces, sides, bubbles and voices; and how lines come in the whole project. */
@@ -138,17 +138,13 @@ function Faces({
               }
               onChange={(to) => edit('rename face', { speaker: speaker.id, from: name, to })}
             />
-            <ThingRow
-              label=""
+            <Select
+              label={`Picture of ${name}`}
               value={asset}
-              none="no picture"
-              things={pictures}
-              onChange={(id) =>
-                put(
-                  speaker.faces
-                    .map((each, n) => (n === i ? { ...each, asset: id ?? '' } : each))
-                    .filter((each) => each.asset !== ''),
-                )
+              options={pictures.map((each): [string, string] => [each.id, each.name])}
+              className="h-7 max-w-44 min-w-0 border border-line bg-sheet"
+              onChange={(id: string) =>
+                put(speaker.faces.map((each, n) => (n === i ? { ...each, asset: id } : each)))
               }
             />
             <IconButton

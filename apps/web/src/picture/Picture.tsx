@@ -25,5 +25,5 @@ export const Picture = memo(function Picture({
   useLayoutEffect(() => {
     patchChildren(ref.current!, toSvg(items, sources));
   }, [items, sources]);
-  return <svg ref={ref} viewBox={box} className={className} aria-hidden="true" />;
+  return <svg ref={ref} data-picture viewBox={box} className={className} aria-hidden="true" />;
 });
