@@ -1,5 +1,5 @@
 /** One table of ratios and measures, all from this run on this machine. */
-import { measureComponent, measureCore, measureLarge } from './core';
+import { measureComponent, measureCore, measureLarge, measureTalk } from './core';
 import { measureEngine } from './engine';
 import { measurePage } from './page';
 
@@ -32,6 +32,13 @@ add('300 screens: map laid out', `${large.map.toFixed(0)} ms`);
 add('300 screens: edit, compile, reconcile, picture', `${large.edit.toFixed(1)} ms`, 'under 50 ms');
 add('300 screens: all that is wrong found', `${large.troubles.toFixed(0)} ms`);
 
+const talk = measureTalk();
+add('1,000 lines: read from a pasted text', `${talk.read.toFixed(1)} ms`);
+add('1,000 lines: a letter typed, compiled, reconciled, drawn', `${talk.edit.toFixed(1)} ms`, 'under 50 ms');
+add('1,000 lines: all of them checked, when typing pauses', `${talk.check.toFixed(1)} ms`);
+add('1,000 lines: timed from end to end by the engine', `${talk.timed.toFixed(0)} ms`);
+add('1,000 lines: a frame while one is typed out', `${talk.frame.toFixed(2)} ms`, 'under 4 ms');
+
 const page = await measurePage();
 add(
   '300 screens: opened in the window, to the first cards',
@@ -43,6 +50,13 @@ add(
   `${page.large.edit.toFixed(0)} ms`,
   'under 50 ms',
 );
+add(
+  '1,000 lines: a letter to the next frame, 95th percentile',
+  `${page.lines.letter.toFixed(0)} ms`,
+  'under 50 ms',
+);
+add('1,000 lines: found by words, to the next frame', `${page.lines.find.toFixed(0)} ms`, 'under 50 ms');
+add('1,000 lines: frames a second while scrolled', page.lines.scroll.toFixed(0));
 add('300 screens: frames a second while the map pans', page.large.pan.toFixed(0));
 add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} ms`, 'under 4 ms');
 add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));

@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { troublesOf } from '../packages/core/src/check';
+import { talkTroubles, troublesOf } from '../packages/core/src/check';
 import { compile } from '../packages/core/src/compile';
 import { carryOut } from '../packages/core/src/edit';
+import { readScript } from '../packages/core/src/exchange';
 import { planLines, planMap } from '../packages/core/src/map';
 import type { Project } from '../packages/core/src/model';
 import { paintRun, paintStill } from '../packages/core/src/paint';
-import { begin, reconcile } from '../packages/core/src/run';
+import { begin, beginAt, reconcile, rehearseTalk, step } from '../packages/core/src/run';
 import { readDocument } from '../packages/core/src/schema';
 import { largeProject } from '../packages/core/src/starter';
 
@@ -37,6 +38,44 @@ export function measureLarge() {
       paintRun(next, reconcile(next, state));
     }),
     troubles: ms(3, () => troublesOf(project)),
+  };
+}
+
+/** A conversation of a thousand lines: one letter typed and what follows, all of it checked, searched, timed, and played. */
+export function measureTalk() {
+  const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
+  const text = Array.from(
+    { length: 1000 },
+    (_, i) => `${i % 2 ? 'TOBIAS' : 'INES'}: Line ${i}, as long as lines are here.`,
+  );
+  const { steps } = readScript(text.join('\n'), demo.speakers);
+  const project: Project = {
+    ...demo,
+    conversations: [{ id: 'c-long', name: 'Long', screen: 's-radio', steps }],
+  };
+  const flow = compile(project);
+  const begun = beginAt(flow, 's-radio', true, {}, { conversation: 'c-long', key: steps[500]!.id }).state;
+  const { state } = step(flow, begun, { type: 'time', pass: 300_000 });
+  let n = 0;
+  const read = ms(3, () => readScript(text.join('\n'), demo.speakers));
+  return {
+    read,
+    edit: ms(30, () => {
+      const change = { text: `Typed ${n++}` } as never;
+      const edited = carryOut(project, 'change step', {
+        owner: 'c-long',
+        step: steps[500]!.id,
+        change,
+      }).project;
+      const next = compile(edited, flow);
+      paintRun(next, reconcile(next, state));
+    }),
+    check: ms(5, () => talkTroubles(flow, project.conversations![0]!)),
+    timed: ms(3, () => rehearseTalk(project, project.conversations![0]!)),
+    frame: ms(200, () => {
+      const now = step(flow, state, { type: 'time', pass: 16_667 * (n++ % 60) }).state;
+      paintRun(flow, now);
+    }),
   };
 }
 

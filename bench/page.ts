@@ -65,13 +65,64 @@ export async function measurePage() {
     await alone.getByRole('img').waitFor();
     const inPage = await whilePlaying(alone);
     await alone.close();
+    const lines = await measureLines(page);
     const large = await measureLargeInWindow(page);
-    return { firstPage, player, inApp, inPage, handOver, large };
+    return { firstPage, player, inApp, inPage, handOver, lines, large };
   } finally {
     await browser.close();
     process.kill(-server.pid!);
     await once(server, 'exit').catch(() => undefined);
   }
+}
+
+/** A conversation of a thousand lines in the window: typed into in the middle, searched, scrolled. */
+async function measureLines(page: Page) {
+  await page.getByRole('tab', { name: 'Lines' }).click();
+  const pane = page.getByRole('region', { name: 'Lines' });
+  await pane.getByRole('button', { name: 'A new conversation' }).click();
+  await pane.getByRole('button', { name: 'Paste a dialogue' }).click();
+  const text = Array.from(
+    { length: 1000 },
+    (_, i) => `${i % 2 ? 'TOBIAS' : 'INES'}: Line number ${i} of them.`,
+  );
+  await page.getByRole('textbox', { name: /^A name and a colon/ }).fill(text.join('\n'));
+  await page.getByRole('button', { name: 'Put these lines in' }).click();
+  const search = pane.getByRole('searchbox', { name: 'Find in these lines' });
+  await search.fill('number 500 ');
+  await pane.getByText('Line number 500 of them.').waitFor();
+  const typed = (field: string, letters: number) =>
+    page.evaluate(`(async () => {
+      const frame = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+      const area = ${field};
+      const put = Object.getOwnPropertyDescriptor(Object.getPrototypeOf(area), 'value').set;
+      const times = [];
+      for (let i = 0; i < ${letters}; i++) {
+        const from = performance.now();
+        put.call(area, area.value + 'x');
+        area.dispatchEvent(new Event('input', { bubbles: true }));
+        await frame();
+        times.push(performance.now() - from);
+        await new Promise((done) => setTimeout(done, 90));
+      }
+      return times.sort((a, b) => a - b);
+    })()`) as Promise<number[]>;
+  await waitFrames(page, 800);
+  const letters = await typed(
+    `[...document.querySelectorAll('textarea')].find((each) => each.value.startsWith('Line number 500'))`,
+    40,
+  );
+  const finds = await typed(`document.querySelector('input[aria-label="Find in these lines"]')`, 20);
+  await search.fill('');
+  const list = (await pane
+    .getByRole('list', { name: /^Steps of/ })
+    .locator('..')
+    .boundingBox())!;
+  await page.mouse.move(list.x + 100, list.y + 100);
+  const scrolled = waitFrames(page, 3000);
+  for (let i = 0; i < 60; i++) await page.mouse.wheel(0, 240);
+  const { frames, ms } = await scrolled;
+  const at = (times: readonly number[]): number => times[Math.floor(times.length * 0.95)]!;
+  return { letter: at(letters), find: at(finds), scroll: (frames / ms) * 1000 };
 }
 
 /** A flow of three hundred screens in the window: opening, edits, panning. */

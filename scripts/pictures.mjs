@@ -83,13 +83,12 @@ await picture('focus', async ({ choose, live, reading }) => {
   await reading.getByRole('list', { name: 'The order it is read in' }).scrollIntoViewIfNeeded();
 });
 await picture('grid', async ({ tab }) => tab('Grid'));
-await picture('condition', async ({ choose, sentence, page }) => {
-  await choose('Title');
-  await sentence(/^When Continue is pressed, .*go to/)
-    .getByRole('button', { name: /saveExists|nights|kept/ })
-    .first()
-    .click();
-  await page.waitForTimeout(300);
+await picture('lines', async ({ page, region, tab }) => {
+  await tab('Lines');
+  const lines = region('Lines');
+  await lines.getByRole('button', { name: 'Play it' }).click();
+  await lines.getByRole('textbox', { name: 'What is said' }).first().click();
+  await page.waitForTimeout(1600);
 });
 await picture('area', async ({ page }) => page.getByRole('button', { name: 'Area On watch' }).click());
 await picture('component', async ({ element }) => element('Options', /^Brightness/));

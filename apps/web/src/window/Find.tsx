@@ -1,6 +1,8 @@
 'use client';
 
 import { sentenceText } from '@tavu/core/words';
+import { everyStep } from '@tavu/core/model';
+import { openConversation } from '../lines/chosen';
 import { restart, setMaking, showHeld, startAt, stepOn, toggleHold, useRun } from '../live/run';
 import { choose, chooseLink, edit, travel, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
@@ -74,6 +76,16 @@ function Everything({
         'Everywhere',
       () => chooseLink(link.id),
     );
+  for (const { id, name, steps } of project.conversations ?? []) {
+    const go = (step: string | null) => () => {
+      onPane('lines');
+      openConversation(id, step);
+    };
+    add('Conversations', id, name, 'lines', go(null));
+    for (const step of everyStep(steps))
+      if ('text' in step && step.text !== '')
+        add('Lines', `${id} ${step.id}`, step.text.slice(0, 120), name, go(step.id));
+  }
   for (const area of project.areas) add('Areas', area.id, area.name, 'area', () => choose({ area: area.id }));
   for (const value of project.values)
     add('Values', value.id, value.name, value.section, () => onPane('values'));
@@ -85,7 +97,7 @@ function Everything({
   add('To do', 'do restart', 'Restart the run', '', restart);
   add('To do', 'do step', 'On to the next moment at which something happens', '', () => void stepOn());
   add('To do', 'do tidy', 'Tidy the map', '', () => void edit('tidy map', {}));
-  for (const pane of ['map', 'grid', 'values'] as const)
+  for (const pane of ['map', 'grid', 'lines', 'values', 'assets'] as const)
     add('To do', `do ${pane}`, `Show the ${pane}`, '', () => onPane(pane));
   if (chosen) {
     add('To do', 'do start', 'Start the run at the chosen screen', '', () => startAt(chosen));
@@ -115,7 +127,7 @@ function Everything({
   return (
     <Picker
       label="Find anything"
-      placeholder="A screen, an element, a sentence, something to do"
+      placeholder="A screen, an element, a sentence, a line, something to do"
       choices={choices}
     />
   );

@@ -19,6 +19,9 @@ const KEYS: [string[], string][] = [
   [['Enter'], 'In Live, held: type over its words, or go into a component'],
   [['B', 'T', 'P'], 'In Live, held: put on a button, a text, a panel; the tools under Live say the others'],
   [['Ctrl', 'Arrows'], 'In Live, held: resize it'],
+  [['Enter'], 'In Lines: the next line; a name and a colon says who says it'],
+  [['/'], 'In an empty line: another step'],
+  [['Ctrl', 'Enter'], 'In Lines: play from here'],
 ];
 
 export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {

@@ -12,6 +12,7 @@ import {
   type Step,
 } from '../model';
 import { firstState, lay, pageTimes, type RunState } from '../run';
+import { effectTroubles } from './troubles';
 import { textStyle } from '../style';
 import { missing, wordsRoom, type Op, type OpOf } from '../talk';
 import { fits, fontOf, layText } from '../text';
@@ -94,6 +95,8 @@ function stepTroubles(project: Project, conversation: Conversation): TalkTrouble
         return project.events.some((each) => each.id === step.event)
           ? []
           : ['The event it waits for is gone.'];
+      case 'effect':
+        return effectTroubles(project, step.effect, scope);
       case 'music':
         return step.asset === 'none' || project.assets.some((each) => each.id === step.asset)
           ? []

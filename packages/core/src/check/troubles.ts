@@ -78,7 +78,8 @@ export function linkTroubles(project: Project, link: Link): string[] {
   return found;
 }
 
-function effectTroubles(project: Project, effect: Effect, scope: Scope): string[] {
+/** What is wrong with something that is done besides, in words. */
+export function effectTroubles(project: Project, effect: Effect, scope: Scope): string[] {
   const expression = (text: string, wanted?: FieldType): string[] =>
     check(text, scope, wanted).complaints.map(({ words }) => `“${text}”: ${words}`);
   switch (effect.do) {

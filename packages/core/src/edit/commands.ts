@@ -93,6 +93,8 @@ export const commands = {
         link.to = { gap: names.get(link.to.screen)! };
       takeOut(link.effects, (effect) => 'screen' in effect && gone.has(effect.screen));
     }
+    for (const talk of project.conversations ?? [])
+      if (talk.screen !== null && gone.has(talk.screen)) talk.screen = null;
     if (project.start !== null && gone.has(project.start))
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
   },

@@ -1,7 +1,9 @@
-import { carryOut, type Arguments, type CommandName } from '.';
-import type { Project, Step } from '../model';
+import { carryOut, takeScreens, type Arguments, type CommandName } from '.';
+import { talkTroubles } from '../check';
+import { compile } from '../compile';
+import { blankProject, type Project, type Step } from '../model';
 import { readDocument } from '../schema';
-import { line, talking } from '../test/talks';
+import { dialogueParts, line, talking } from '../test/talks';
 
 /** Edits of conversations: steps put in, moved, copied and taken out, at any depth. */
 
@@ -93,4 +95,38 @@ test('what goes takes its uses with it; what is called otherwise is still meant'
   expect(ids(project)).toEqual(['a', 'r', 's', 'j']);
   project = after(project, 'delete conversation', { conversation: 'talk' });
   expect(project.screens.find((each) => each.id === 'radio')).not.toHaveProperty('says');
+});
+
+test('a dialogue screen is copied to another project with what it says, who says it, and their pictures', () => {
+  const own = (id: string | null) => (id === null ? null : `e-${id}`);
+  const elements = dialogueParts().map((each) => ({ ...each, id: own(each.id)!, parent: own(each.parent) }));
+  const project = talking(
+    [line('a', 'Hi', { face: 'worried' }), { id: 'r', step: 'routine', routine: 'q', args: { w: 'Told' } }],
+    {},
+    { elements },
+  );
+  project.routines = [
+    {
+      id: 'q',
+      name: 'Radio line',
+      parameters: [{ id: 'w', name: 'words', type: 'text' }],
+      steps: [line('l', '{words}', { speaker: 'tobias' })],
+    },
+  ];
+  const taken = takeScreens(project, ['radio']);
+  expect(taken.conversations).toHaveLength(1);
+  expect(taken.assets.map((each) => each.id).sort()).toEqual(['a-calm', 'a-tobias', 'a-worried']);
+  const other = after(blankProject('Other'), 'paste screens', { from: taken });
+  const [screen] = other.screens;
+  const [talk] = other.conversations!;
+  expect(screen!.says).toBe(talk!.id);
+  expect(talk!.screen).toBe(screen!.id);
+  expect(other.speakers!.map((each) => each.name).sort()).toEqual(['Ines', 'Tobias']);
+  expect(talkTroubles(compile(other), talk!)).toEqual([]);
+  // Once more, it says the same.
+  const twice = after(other, 'paste screens', { from: taken });
+  expect(twice.conversations).toHaveLength(1);
+  expect(twice.screens[1]!.says).toBe(talk!.id);
+  const gone = after(twice, 'delete screens', { screens: [screen!.id] });
+  expect(gone.conversations![0]!.screen).toBeNull();
 });

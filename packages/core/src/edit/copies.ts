@@ -4,14 +4,18 @@ import {
   freeName,
   freshId,
   identifierOf,
+  everyStep,
   FORMAT,
   type Asset,
   type Component,
+  type Conversation,
   type Element,
   type Id,
   type Link,
   type Project,
+  type Routine,
   type Screen,
+  type Speaker,
 } from '../model';
 import { copyOf, putElements } from './elements';
 import { ownerById } from './owners';
@@ -36,9 +40,10 @@ export function takeScreens(project: Project, ids: readonly Id[]): Project {
   const areas = new Set(screens.flatMap((screen) => areasAround(project, screen.area)));
   // What is named anywhere in them by its id, or in an expression by its name, goes with them.
   const around = project.areas.filter((area) => areas.has(area.id));
+  const talks = talksOf(project, [...screens, ...links]);
   const styled = JSON.stringify([screens, components]);
   const shared = [...project.styles.text, ...project.styles.box].filter((style) => styled.includes(style.id));
-  const said = JSON.stringify([screens, links, around, components, shared]);
+  const said = JSON.stringify([screens, links, around, components, shared, talks]);
   const used = <T extends { id: Id }>(things: readonly T[]): T[] =>
     copyOf(things.filter((each) => said.includes(JSON.stringify(each.id))));
   const taken: Project = {
@@ -56,15 +61,48 @@ export function takeScreens(project: Project, ids: readonly Id[]): Project {
     },
     assets: withFiner(project, used(project.assets)),
     ...(components.length > 0 ? { components: copyOf(components) } : {}),
+    ...copyOf(talks),
     screens: copyOf(screens),
     links,
   };
-  const expressions = JSON.stringify([taken.screens, taken.links, components]);
+  const expressions = JSON.stringify([taken.screens, taken.links, components, talks]);
   taken.values = taken.values.filter(
     ({ id, name }) => expressions.includes(id) || expressions.includes(identifierOf(name)),
   );
   if (components.length === 0) delete taken.components;
+  for (const key of ['conversations', 'routines', 'speakers'] as const)
+    if (talks[key].length === 0) delete taken[key];
   return taken;
+}
+
+/** The conversations that screens and links ask for, and what those call in turn; with who speaks in them. */
+function talksOf(
+  project: Project,
+  askers: readonly { says?: Id }[],
+): { conversations: Conversation[]; routines: Routine[]; speakers: Speaker[] } {
+  const wanted = new Set(askers.flatMap(({ says }) => (says === undefined ? [] : [says])));
+  const conversations = new Set<Conversation>();
+  for (const id of wanted) {
+    const found = project.conversations?.find((each) => each.id === id);
+    if (!found) continue;
+    conversations.add(found);
+    for (const step of everyStep(found.steps))
+      if (step.step === 'conversation') wanted.add(step.conversation);
+  }
+  const named = JSON.stringify([...conversations]);
+  // Set-ups call set-ups.
+  const routines: Routine[] = [];
+  for (let said = named; ;) {
+    const more = (project.routines ?? []).filter(
+      (each) => !routines.includes(each) && said.includes(JSON.stringify(each.id)),
+    );
+    if (more.length === 0) break;
+    routines.push(...more);
+    said = JSON.stringify(more);
+  }
+  const said = named + JSON.stringify(routines);
+  const speakers = (project.speakers ?? []).filter((each) => said.includes(JSON.stringify(each.id)));
+  return { conversations: [...conversations], routines, speakers };
 }
 
 /** The components placed on some screens, and those placed in them. */
@@ -181,7 +219,32 @@ function joinShared(project: Project, from: Project): Map<Id, Id> {
   for (const area of project.areas.slice(before))
     area.parent = area.parent === null ? null : (fresh.get(area.parent) ?? null);
   joinComponents(project, from, fresh);
+  joinTalks(project, from, fresh);
   return fresh;
+}
+
+/** Speakers and set-ups of the same name are taken for the same. What conversations are called here is settled; they come with their screens. */
+function joinTalks(project: Project, from: Project, fresh: Map<Id, Id>): void {
+  for (const key of ['speakers', 'routines', 'conversations'] as const) {
+    const known: readonly { id: Id; name: string }[] = project[key] ?? [];
+    for (const { id, name } of from[key] ?? []) {
+      const same = known.find((each) => each.name.toLowerCase() === name.toLowerCase());
+      fresh.set(id, same?.id ?? (known.some((each) => each.id === id) ? freshId('c') : id));
+      if (same || key === 'conversations') continue;
+      const thing = from[key]!.find((each) => each.id === id)!;
+      const into = (project[key] ??= []) as (Speaker | Routine)[];
+      into.push(renewed(copyOf(thing), fresh) as Speaker | Routine);
+    }
+  }
+}
+
+/** The conversations of screens that have been put in. */
+function putTalks(project: Project, from: Project, fresh: ReadonlyMap<Id, Id>): void {
+  for (const each of from.conversations ?? []) {
+    const id = fresh.get(each.id);
+    if (project.conversations?.some((known) => known.id === id)) continue;
+    (project.conversations ??= []).push(renewed(copyOf(each), fresh) as Conversation);
+  }
 }
 
 /** A component of the same name is taken for the same, with its own links. */
@@ -233,6 +296,7 @@ export function putScreens(project: Project, from: Project): Id[] {
     backHome(project, twin);
     project.links.push(twin);
   }
+  putTalks(project, from, fresh);
   project.start ??= project.screens.find((screen) => screen.layer === 'base')?.id ?? null;
   return made;
 }

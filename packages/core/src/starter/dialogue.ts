@@ -29,8 +29,9 @@ export function dialoguePieces(): Element[] {
       look: { style: 't-body' },
     },
     {
-      ...body('More', '▾', at({ at: 'end', offset: '12%', size: 50 }, end(84, 50)), 'centre'),
+      ...body('More', '»', at({ at: 'end', offset: '12%', size: 50 }, end(84, 50)), 'centre'),
       role: 'more',
+      turn: 90,
       animations: [
         {
           id: freshId('n'),

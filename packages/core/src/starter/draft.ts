@@ -141,7 +141,7 @@ function likeSister(made: Screen, { elements }: Screen): Screen {
 }
 
 function draftNotice(project: Project, name: string, text: string): Screen {
-  const sister = project.screens.filter((screen) => screen.layer === 'notice').at(-1);
+  const sister = project.screens.filter(({ layer, says }) => layer === 'notice' && says === undefined).at(-1);
   const made = noticeOf(name, text, sister?.lasts ?? '2 s');
   if (!sister) return made;
   const ids = new Map(sister.elements.map((element) => [element.id, freshId('e')]));
