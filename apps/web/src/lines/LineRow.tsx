@@ -3,7 +3,7 @@
 import { readingSpeed, type TalkTrouble } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { paintLine } from '@tavu/core/paint';
-import type { Conversation, Id, Routine, Said, Speaker, Step } from '@tavu/core/model';
+import type { Id, Said, Speaker, Step } from '@tavu/core/model';
 import { firstState, lay, pageTimes } from '@tavu/core/run';
 import { linesUnder } from '@tavu/core/talk';
 import { TriangleAlert } from 'lucide-react';
@@ -12,12 +12,10 @@ import { Picture } from '../picture/Picture';
 import { edit, endStep, useStudio } from '../studio/store';
 import { useUnits } from '../time/units';
 import { timeIn } from '@tavu/core/model';
-import { chooseStep, useLines } from './chosen';
+import { chooseStep, useLines, type Owner } from './chosen';
 import { addLine, changeStep, pasteSteps, removeSteps } from './put';
 import { speakerTyped, turned } from './typing';
 import { useWanted } from './wanted';
-
-type Owner = Conversation | Routine;
 
 /** One line as it is written: who says it, the words, how long they take, and how they will look. */
 export function LineRow({

@@ -1,17 +1,15 @@
 'use client';
 
-import { freshId, type Conversation, type Routine, type Step } from '@tavu/core/model';
+import { freshId, type Id, type Step } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
-import { endStep } from '../studio/store';
+import { edit, endStep } from '../studio/store';
 import { IconButton } from '../ui/parts';
-import { chooseStep, goToStep } from './chosen';
-import { If, putOption } from './OtherRow';
+import { chooseStep, goToStep, type Owner } from './chosen';
+import { If } from './Conditions';
 import { addLine, changeStep } from './put';
 import type { PageRow } from './rows';
 import { useWanted } from './wanted';
-
-type Owner = Conversation | Routine;
 
 /** What can be chosen: its words, when it is there, and a way to say what follows. Enter adds another. */
 export function OptionRow({
@@ -107,5 +105,23 @@ export function LateRow({ owner, wait }: { owner: Owner; wait: Step & { step: 'w
         <Trash2 size={13} />
       </IconButton>
     </div>
+  );
+}
+
+/** Changes an option of a choice, as one edit of that choice. */
+function putOption(
+  owner: Owner,
+  choice: Step & { step: 'choice' },
+  option: Id,
+  change: Partial<(Step & { step: 'choice' })['options'][number]>,
+  key?: string,
+): void {
+  const options = choice.options.map((each) =>
+    each.id === option ? (JSON.parse(JSON.stringify({ ...each, ...change })) as typeof each) : each,
+  );
+  edit(
+    'change step',
+    { owner: owner.id, step: choice.id, change: { options } as Partial<Step> },
+    key === undefined ? {} : { key },
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { misfits, talkTroubles, type TalkTrouble } from '@tavu/core/check';
-import type { Conversation, Id, Routine, Said, Step } from '@tavu/core/model';
+import type { Id, Said, Step } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { GripVertical, Play } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
@@ -9,7 +9,7 @@ import { playLine } from '../live/run';
 import { edit, say, useStudio } from '../studio/store';
 import { Picker } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
-import { chooseStep, goToStep, setLines, useLines } from './chosen';
+import { chooseStep, goToStep, setLines, useLines, type Owner } from './chosen';
 import { freshStep, NEEDS, STEP_HINTS, STEP_ICONS, STEP_WORDS, stepWords } from './kinds';
 import { LineRow } from './LineRow';
 import { LateRow, OptionRow } from './OptionRow';
@@ -18,7 +18,6 @@ import { addLine, addStep, copySteps, insteadOf, pasteSteps, pickTo, removeSteps
 import { found, rowsOf, type PageRow } from './rows';
 import { useSettled } from './settled';
 
-type Owner = Conversation | Routine;
 /** Steps that are played from. */
 const SPOKEN: ReadonlySet<string> = new Set(['line', 'choice', 'routine']);
 const NO_TROUBLES: readonly TalkTrouble[] = [];

@@ -2,6 +2,9 @@ import { everyStep, type Conversation, type Id, type Routine, type Step } from '
 import { create } from 'zustand';
 import { choose, useStudio } from '../studio/store';
 
+/** What steps belong to. */
+export type Owner = Conversation | Routine;
+
 /** What is looked at in the Lines pane, and chosen there. */
 export type Part = 'conversations' | 'set-ups' | 'speakers' | 'texts';
 

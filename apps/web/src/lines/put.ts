@@ -1,20 +1,10 @@
-import {
-  everyStep,
-  freshId,
-  type Conversation,
-  type Id,
-  type Routine,
-  type Said,
-  type Step,
-} from '@tavu/core/model';
+import { everyStep, freshId, type Id, type Said, type Step } from '@tavu/core/model';
 import { readScript } from '@tavu/core/exchange';
 import { edit, endStep, say, useStudio } from '../studio/store';
-import { chooseStep, goToStep, setLines, useLines } from './chosen';
+import { chooseStep, goToStep, setLines, useLines, type Owner } from './chosen';
 import { rowsOf } from './rows';
 
 /** What the keyboard and the pointer do to the steps of a page. */
-
-type Owner = Conversation | Routine;
 
 /** Puts a new line under a step, said by the same, or by who is given; and goes on there. */
 export function addLine(owner: Owner, after: Id | null, speaker: Id | null, inside?: Id): void {

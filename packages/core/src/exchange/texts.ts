@@ -22,7 +22,7 @@ export type GivenTexts = { language: string | null; texts: GivenText[] } | { err
 const LARGEST = 20_000_000;
 const STATES: readonly string[] = ['initial', 'translated', 'reviewed', 'final'];
 
-/** An XLIFF 2.0 document. What is missing or was translated from other words is in its initial state. */
+/** What a translator’s tool reads, XLIFF 2.0. What is missing or was translated from other words is in its initial state. */
 export function toXliff(
   project: { id: string; name: string },
   rows: readonly TextRow[],

@@ -133,7 +133,7 @@ export type Step = { id: Id; note?: string } & (
 );
 export type StepName = Step['step'];
 
-/** The steps within a step, if it has any. */
+/** The steps within a step. */
 export function branchesOf(step: Step): Step[][] {
   if (step.step === 'choice') return step.options.map((each) => each.steps);
   return step.step === 'wait' && step.otherwise ? [step.otherwise] : [];
