@@ -62,7 +62,7 @@ export async function measurePage() {
     await copyFile(path, `${path}.html`);
     const alone = await browser.newPage();
     await alone.goto(`file://${path}.html`);
-    await alone.getByRole('img').waitFor();
+    await alone.locator('#game svg text').first().waitFor({ state: 'attached' });
     const inPage = await whilePlaying(alone);
     await alone.close();
     const lines = await measureLines(page);
@@ -89,7 +89,7 @@ async function measureLines(page: Page) {
   await page.getByRole('button', { name: 'Put these lines in' }).click();
   const search = pane.getByRole('searchbox', { name: 'Find in these lines' });
   await search.fill('number 500 ');
-  await pane.getByText('Line number 500 of them.').waitFor();
+  await pane.getByText('Line number 500 of them.').first().waitFor();
   const typed = (field: string, letters: number) =>
     page.evaluate(`(async () => {
       const frame = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
@@ -121,6 +121,7 @@ async function measureLines(page: Page) {
   const scrolled = waitFrames(page, 3000);
   for (let i = 0; i < 60; i++) await page.mouse.wheel(0, 240);
   const { frames, ms } = await scrolled;
+  await page.getByRole('tab', { name: 'Map' }).click();
   const at = (times: readonly number[]): number => times[Math.floor(times.length * 0.95)]!;
   return { letter: at(letters), find: at(finds), scroll: (frames / ms) * 1000 };
 }

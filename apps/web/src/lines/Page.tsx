@@ -31,7 +31,7 @@ export function Page({ owner }: { owner: Owner }) {
     () => found(rows, find, (id) => speakers?.find((each) => each.id === id)?.name ?? ''),
     [rows, find, speakers],
   );
-  const troubles = useTroubles(owner, rows);
+  const troubles = useTroubles(owner);
   const frame = useRef<HTMLDivElement>(null);
   const list = useVirtualizer({
     count: rows.length,
@@ -96,14 +96,14 @@ export function Page({ owner }: { owner: Owner }) {
 }
 
 /** What is wrong with each step, and in which languages it does not fit; worked out when nothing is being typed. */
-function useTroubles(owner: Owner, rows: readonly PageRow[]): ReadonlyMap<string, readonly TalkTrouble[]> {
+function useTroubles(owner: Owner): ReadonlyMap<string, readonly TalkTrouble[]> {
   const flow = useSettled(useStudio((studio) => studio.flow));
   const id = owner.id;
   return useMemo(() => {
     const conversation = flow.project.conversations?.find((each) => each.id === id);
     const byKey = new Map<string, TalkTrouble[]>();
     if (!conversation) return byKey;
-    const known = new Set(rows.map((row) => row.key));
+    const known = new Set(rowsOf(conversation.steps).map((row) => row.key));
     // What is wrong within a set-up stands at the step that calls it.
     const note = (trouble: TalkTrouble): void => {
       let { key } = trouble;
@@ -120,7 +120,7 @@ function useTroubles(owner: Owner, rows: readonly PageRow[]): ReadonlyMap<string
           : { key, words: `It does not fit in ${languages.join(', ')}.` },
       );
     return byKey;
-  }, [flow, id, rows]);
+  }, [flow, id]);
 }
 
 function Row({

@@ -177,7 +177,7 @@ export function readingSpeed(flow: Flow, state: RunState, laid: ReturnType<typeo
   return time === 0 ? Infinity : laid.typed.letters.length / (time / 1_000_000);
 }
 
-/** By how much words do not fit where lines are said; null when they do. */
+/** By how much words do not fit where lines are said; null when they do. Kept with what is laid. */
 export function overflowing(flow: Flow, screen: CompiledScreen, words: string): string | null {
   const { says } = screen.talkParts;
   const room = says === null ? null : wordsRoom(screen, says);

@@ -1,3 +1,4 @@
+import { isDraft, original } from 'immer';
 import {
   branchesOf,
   everyStep,
@@ -182,8 +183,13 @@ const stepsOf = (project: Project, owner: Id): Step[] | undefined =>
 export const allSteps = (project: Project): Step[][] =>
   [...(project.conversations ?? []), ...(project.routines ?? [])].map((each) => each.steps);
 
-const find = (steps: readonly Step[], id: Id): Step | undefined =>
-  everyStep(steps).find((each) => each.id === id);
+/** A step at any depth. Looked for in what the draft was made of, since drafts of a thousand steps take their time. */
+function find(steps: readonly Step[], id: Id): Step | undefined {
+  const made = isDraft(steps) ? (original(steps as Step[]) as readonly Step[] | undefined) : steps;
+  const at = (made ?? steps).findIndex((each) => each.id === id);
+  const first = steps[at];
+  return first?.id === id ? first : everyStep(steps).find((each) => each.id === id);
+}
 
 /** The list a step stands in. */
 function holding(steps: Step[], id: Id): Step[] | undefined {
