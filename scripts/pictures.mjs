@@ -120,12 +120,9 @@ await picture('time', async ({ choose, page, region }) => {
   for (let n = 0; n < 20; n++) await page.keyboard.press('Shift+ArrowRight');
 });
 await picture('map', async ({ page, region }) => {
-  await page.keyboard.press('Control+\\');
-  await region('Map')
-    .getByRole('button', { name: /^Show all|^All of it|whole/ })
-    .first()
-    .click()
-    .catch(() => undefined);
+  // Past Live wide.
+  for (let n = 0; n < 2; n++) await page.keyboard.press('Control+\\');
+  await region('Map').getByRole('button', { name: 'The whole map' }).click();
 });
 await picture('night', async ({ page, play }) => {
   await page.getByRole('button', { name: 'Night theme' }).click();
