@@ -59,6 +59,21 @@ export class Desk {
     return this.reading.getByRole('group', { name: words });
   }
 
+  get house(): Locator {
+    return this.reading.getByRole('region', { name: 'House motion' });
+  }
+
+  /** Nothing chosen: the whole project is read. */
+  async readProject(): Promise<void> {
+    await this.reading.getByRole('button', { name: 'Base', exact: true }).click();
+    await expect(this.house).toBeVisible();
+  }
+
+  /** Chooses a sentence without pressing any of its blanks. */
+  async chooseSentence(words: RegExp): Promise<void> {
+    await this.sentence(words).click({ position: { x: 4, y: 8 } });
+  }
+
   async open(): Promise<void> {
     await this.page.goto('/');
     // A busy machine may take its time over the first page.

@@ -5,17 +5,12 @@ import { expect, test, type Desk } from './desk';
 const speak = (desk: Desk, name: string) =>
   desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: name });
 
-async function readProject(desk: Desk): Promise<void> {
-  await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
-  await expect(desk.reading.getByRole('region', { name: 'House motion' })).toBeVisible();
-}
-
 test('words typed while Live speaks another language are in that language, and stretched all is longer', async ({
   desk,
 }) => {
   await desk.begin();
   await desk.choose('Title');
-  await readProject(desk);
+  await desk.readProject();
   const languages = desk.reading.getByRole('region', { name: 'Languages' });
   const button = languages.getByRole('button', { name: 'Languages' });
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click();
@@ -115,7 +110,7 @@ test('the usual sounds are chosen for the project and for a button, and are as l
 
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.choose('Title');
-  await readProject(desk);
+  await desk.readProject();
   const rules = desk.reading.getByRole('region', { name: 'What is heard' });
   await rules.getByRole('combobox', { name: 'The focus moves' }).selectOption('nothing');
   await desk.playFrom('Options');

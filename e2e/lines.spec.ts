@@ -70,29 +70,90 @@ test('a dialogue is written by keyboard alone, with who says it, and played from
   await expectSaid(desk, /I can hear it\.|Nobody can hear fog\./);
 });
 
-for (const [how, confirm] of [
-  ['key', (desk: Desk) => desk.page.keyboard.press('Enter')],
-  ['click', (desk: Desk) => desk.game.click({ position: { x: 200, y: 120 } })],
-] as const)
-  test(`by ${how}: complete, next, complete, close`, async ({ desk }) => {
-    await desk.begin(['Harbour talk']);
-    await openLines(desk);
-    await said(desk).first().fill('a'.repeat(30));
-    await said(desk).first().press('Enter');
-    await said(desk).nth(1).fill('b'.repeat(30));
-    await lines(desk).getByRole('button', { name: 'Play it' }).click();
-    await expectSaid(desk, /^.*a/);
-    await desk.takeInHand();
-    await confirm(desk);
-    await expectSaid(desk, 'a'.repeat(30));
-    await confirm(desk);
-    await expectSaid(desk, /b/);
-    await expectUnsaid(desk, /a{5}/);
-    await confirm(desk);
-    await expectSaid(desk, 'b'.repeat(30));
-    await confirm(desk);
-    await desk.expectUp('Play');
+/** Two lines of thirty letters, played; each press is a confirm. */
+async function confirmFour(desk: Desk, confirm: () => Promise<void>): Promise<void> {
+  await desk.begin(['Harbour talk']);
+  await openLines(desk);
+  await said(desk).first().fill('a'.repeat(30));
+  await said(desk).first().press('Enter');
+  await said(desk).nth(1).fill('b'.repeat(30));
+  await lines(desk).getByRole('button', { name: 'Play it' }).click();
+  await expectSaid(desk, /^.*a/);
+  await desk.takeInHand();
+  await confirm();
+  await expectSaid(desk, 'a'.repeat(30));
+  await confirm();
+  await expectSaid(desk, /b/);
+  await expectUnsaid(desk, /a{5}/);
+  await confirm();
+  await expectSaid(desk, 'b'.repeat(30));
+  await confirm();
+  await desk.expectUp('Play');
+}
+
+test.describe('complete, next, complete, close', () => {
+  test('by key', ({ desk }) => confirmFour(desk, () => desk.page.keyboard.press('Enter')));
+  test('by pad', async ({ desk }) => {
+    const pad = await desk.pad();
+    await confirmFour(desk, () => pad.press(0));
   });
+  test('by click', ({ desk }) => confirmFour(desk, () => desk.game.click({ position: { x: 200, y: 120 } })));
+  test.describe('with a finger', () => {
+    test.use({ hasTouch: true });
+    test('by touch', ({ desk }) =>
+      confirmFour(desk, async () => {
+        const box = (await desk.game.boundingBox())!;
+        await desk.page.touchscreen.tap(box.x + 200, box.y + 120);
+      }));
+  });
+});
+
+test('every sort of step is put in by its name, with what it needs', async ({ desk }) => {
+  await openLines(desk);
+  await lines(desk)
+    .getByRole('combobox', { name: 'Which conversation' })
+    .selectOption({ label: 'Tides explained' });
+  const add = async (name: string) => {
+    await lines(desk).getByRole('button', { name: 'Another step …' }).click();
+    const picker = desk.page.getByRole('dialog', { name: 'Another step' });
+    await picker.getByRole('combobox').fill(name);
+    await picker
+      .getByRole('option', { name: new RegExp(`^${name} `) })
+      .first()
+      .click();
+  };
+  for (const [name, field] of [
+    ['Choice', 'A choice'],
+    ['Music', 'Which music'],
+    ['Wait for the game', 'Which event'],
+    ['Place', 'Name of the place'],
+    ['Go to a place', 'Where to'],
+    ['Set-up', 'Which set-up'],
+    ['Another conversation', 'Which conversation'],
+    ['Show', 'With which picture'],
+    ['Hide', 'Which element'],
+    ['End here', 'What it answers'],
+  ] as const) {
+    const before = await page(desk).getByLabel(field, { exact: true }).count();
+    await add(name);
+    await expect.poll(() => page(desk).getByLabel(field, { exact: true }).count()).toBeGreaterThan(before);
+  }
+  // What there is nothing to name for is told.
+  await add('Move');
+  await expect(
+    desk.page.getByText(/Nothing on the dialogue screen has an animation that begins by a step/),
+  ).toBeVisible();
+  await add('Do');
+  await page(desk)
+    .getByRole('button', { name: /^tell |^put back/ })
+    .last()
+    .click();
+  await desk.typing.fill('set hour');
+  await desk.page.getByRole('option', { name: /^hour/ }).first().click();
+  await expect(page(desk).getByRole('button', { name: /^set hour/ })).toBeVisible();
+  // A conversation that calls itself is marked where it does.
+  await expect(page(desk)).toContainText('The place it goes to is gone.');
+});
 
 test('the radio call: lines, a choice by keyboard, waiting for the game, and what was chosen has its consequence', async ({
   desk,

@@ -2,19 +2,6 @@ import { expect, test, type Desk } from './desk';
 
 /** How things move: the house and its exceptions, the hand-over chart, keyframes, frames of texts, loading. */
 
-const time = (desk: Desk) => desk.page.getByRole('region', { name: 'Time' });
-const house = (desk: Desk) => desk.reading.getByRole('region', { name: 'House motion' });
-
-/** Nothing chosen: the whole project is read. */
-async function readProject(desk: Desk): Promise<void> {
-  await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
-  await expect(house(desk)).toBeVisible();
-}
-
-/** Chooses a sentence without pressing any of its blanks. */
-const chooseSentence = (desk: Desk, words: RegExp) =>
-  desk.sentence(words).click({ position: { x: 4, y: 8 } });
-
 /** The attribute of the group that a whole screen is drawn in. */
 const drawn = (desk: Desk, attribute: 'transform' | 'opacity') =>
   desk.game.evaluate(
@@ -24,7 +11,7 @@ const drawn = (desk: Desk, attribute: 'transform' | 'opacity') =>
   );
 
 async function scrub(desk: Desk, name: RegExp, tenths: number): Promise<void> {
-  const head = time(desk).getByRole('slider', { name });
+  const head = desk.time.getByRole('slider', { name });
   await head.focus();
   for (let n = 0; n < tenths; n++) await desk.page.keyboard.press('Shift+ArrowRight');
 }
@@ -34,14 +21,14 @@ test('one edit of the house motion changes every hand-over, an exception stands 
 }) => {
   await desk.begin();
   await desk.held('Title');
-  await readProject(desk);
-  const motion = house(desk).getByRole('radiogroup', { name: 'Motion', exact: true });
+  await desk.readProject();
+  const motion = desk.house.getByRole('radiogroup', { name: 'Motion', exact: true });
   await motion.getByRole('radio', { name: 'Slide' }).click();
-  await house(desk).getByRole('textbox', { name: 'Each half takes' }).fill('280 ms');
+  await desk.house.getByRole('textbox', { name: 'Each half takes' }).fill('280 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, open Options/);
-  await expect(time(desk)).toContainText('As house motion says: a 280 ms slide from the right');
+  await desk.chooseSentence(/^When .* is pressed, open Options/);
+  await expect(desk.time).toContainText('As house motion says: a 280 ms slide from the right');
   await desk
     .fill(desk.sentence(/^When .* is pressed, open Options/), 'house motion', '')
     .catch(() => undefined);
@@ -49,11 +36,11 @@ test('one edit of the house motion changes every hand-over, an exception stands 
 
   await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
   await motion.getByRole('radio', { name: 'Fade' }).click();
-  await house(desk).getByRole('textbox', { name: 'Each half takes' }).fill('180 ms');
+  await desk.house.getByRole('textbox', { name: 'Each half takes' }).fill('180 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, open Options/);
-  await expect(time(desk)).toContainText('As house motion says: a 180 ms fade');
+  await desk.chooseSentence(/^When .* is pressed, open Options/);
+  await expect(desk.time).toContainText('As house motion says: a 180 ms fade');
 
   // One made an exception stands out in its sentence and on the grid.
   const sentence = desk.sentence(/^When .* is pressed, open Options/);
@@ -69,15 +56,15 @@ test('one edit of the house motion changes every hand-over, an exception stands 
   await expect(
     desk.page.getByRole('region', { name: 'Grid' }).getByRole('button', { name: /moves in its own way/ }),
   ).toHaveCount(1);
-  await time(desk).getByRole('button', { name: 'Back to the house motion' }).click();
+  await desk.time.getByRole('button', { name: 'Back to the house motion' }).click();
   await expect(sentence.getByRole('button', { name: 'house motion' })).toBeVisible();
 });
 
 test('a hand-over is scrubbed, dragged by keys, and played, while the run waits', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
-  await chooseSentence(desk, /^When .* is pressed, open Options/);
-  const chart = time(desk);
+  await desk.chooseSentence(/^When .* is pressed, open Options/);
+  const chart = desk.time;
   await expect(chart.getByRole('slider', { name: 'Options comes: ends' })).toBeVisible();
   await scrub(desk, /^Moment of the hand-over/, 1);
   const part = Number((await drawn(desk, 'opacity')).at(-1));
@@ -123,12 +110,12 @@ test('elements come in turn, and a base that comes can be dragged over the one t
   await desk.begin();
   await desk.held('Pause');
   await readProjectFromOverlay(desk);
-  await house(desk).getByRole('combobox', { name: 'What is on it comes' }).selectOption('in reading order');
-  await house(desk).getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.house.getByRole('combobox', { name: 'What is on it comes' }).selectOption('in reading order');
+  await desk.house.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Game over');
-  await chooseSentence(desk, /go to Title/);
-  const chart = time(desk);
+  await desk.chooseSentence(/go to Title/);
+  const chart = desk.time;
   const comes = chart.getByRole('slider', { name: /comes: begins$/ });
   const at = Number(await comes.getAttribute('aria-valuenow'));
   const second = chart.getByRole('slider', { name: /, entering: begins$/ }).first();
@@ -153,7 +140,7 @@ test('elements come in turn, and a base that comes can be dragged over the one t
 
 async function readProjectFromOverlay(desk: Desk): Promise<void> {
   await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
-  await expect(house(desk)).toBeVisible();
+  await expect(desk.house).toBeVisible();
 }
 
 test('a motion of the project’s own is made of tracks, used by the house, and taken out', async ({
@@ -161,7 +148,7 @@ test('a motion of the project’s own is made of tracks, used by the house, and 
 }) => {
   await desk.begin();
   await desk.held('Title');
-  await readProject(desk);
+  await desk.readProject();
   const motions = desk.reading.getByRole('region', { name: 'Motions' });
   await motions.getByRole('button', { name: 'Motion', exact: true }).click();
   await motions.getByRole('button', { name: 'Rise' }).click();
@@ -177,27 +164,27 @@ test('a motion of the project’s own is made of tracks, used by the house, and 
   await expect(motions.getByRole('alert')).toContainText('is not a unit here');
   await second.getByRole('textbox', { name: 'Takes' }).fill('600 ms');
   await desk.page.keyboard.press('Enter');
-  await house(desk)
+  await desk.house
     .getByRole('radiogroup', { name: 'Motion', exact: true })
     .getByRole('radio', { name: 'Own' })
     .click();
   await expect(motions).toContainText('By it move: the house.');
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, go to/);
-  await expect(time(desk)).toContainText('As house motion says: Rise');
-  await readProject(desk);
+  await desk.chooseSentence(/^When .* is pressed, go to/);
+  await expect(desk.time).toContainText('As house motion says: Rise');
+  await desk.readProject();
   await motions.getByRole('button', { name: 'Take it out' }).click();
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, go to/);
-  await expect(time(desk)).toContainText('As house motion says: a 240 ms fade');
+  await desk.chooseSentence(/^When .* is pressed, go to/);
+  await expect(desk.time).toContainText('As house motion says: a 240 ms fade');
 });
 
 test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
-  await readProject(desk);
-  await house(desk).getByText('Pace: ', { exact: false }).first().click();
-  const pace = house(desk).getByRole('group', { name: 'Pace' });
+  await desk.readProject();
+  await desk.house.getByText('Pace: ', { exact: false }).first().click();
+  const pace = desk.house.getByRole('group', { name: 'Pace' });
   await pace.getByRole('combobox', { name: 'Pace' }).selectOption('a curve of its own');
   const written = pace.getByRole('textbox', { name: 'Pace, as CSS writes it' });
   await expect(written).toHaveValue(/^cubic-bezier\(/);
@@ -232,12 +219,12 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   await desk.fillIn('Height', '200');
   await expect(label).toContainText('860, 440 · 200 × 200');
   await scrub(desk, /^Moment of Shop/, 10);
-  await time(desk).getByRole('button', { name: 'Set keyframes' }).click();
-  await expect(time(desk)).toContainText('moving what is chosen sets where it is at 1 s');
+  await desk.time.getByRole('button', { name: 'Set keyframes' }).click();
+  await expect(desk.time).toContainText('moving what is chosen sets where it is at 1 s');
   await live.drag([960, 540], [1160, 640]);
   await expect(label).toContainText(/10[56]\d, 5[34]\d · 200 × 200/);
   await live.key('.');
-  await time(desk).getByRole('button', { name: 'Set keyframes' }).click();
+  await desk.time.getByRole('button', { name: 'Set keyframes' }).click();
   // Where it is placed has not changed.
   await expect(label).toContainText('860, 440 · 200 × 200');
   await what.click();
@@ -362,18 +349,18 @@ test('with less motion nothing slides, grows or turns, in the game or in the too
 test('times are read in the unit the designer likes', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
-  await readProject(desk);
+  await desk.readProject();
   const times = desk.reading.getByRole('region', { name: 'Times' });
   await times.getByRole('textbox', { name: 'Frames a second' }).fill('24');
   await desk.page.keyboard.press('Enter');
   await times.getByRole('combobox', { name: 'Times are shown in' }).selectOption('frames');
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, go to/);
-  await expect(time(desk)).toContainText('4.8 frames');
+  await desk.chooseSentence(/^When .* is pressed, go to/);
+  await expect(desk.time).toContainText('4.8 frames');
   await desk.page.reload();
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, go to/);
-  await expect(time(desk)).toContainText('frames');
+  await desk.chooseSentence(/^When .* is pressed, go to/);
+  await expect(desk.time).toContainText('frames');
 });
 
 test('scrubbed and played, a hand-over is the same picture at the same time, to the pixel', async ({
@@ -381,8 +368,8 @@ test('scrubbed and played, a hand-over is the same picture at the same time, to 
 }) => {
   await desk.begin();
   await desk.held('Title');
-  await chooseSentence(desk, /is pressed, go to Play/);
-  const chart = time(desk);
+  await desk.chooseSentence(/is pressed, go to Play/);
+  const chart = desk.time;
   await desk
     .sentence(/is pressed, go to Play/)
     .getByRole('button', { name: 'house motion' })
@@ -411,7 +398,7 @@ test('scrubbed and played, a hand-over is the same picture at the same time, to 
   const pixels = await seen();
 
   await desk.choose('Title');
-  await chooseSentence(desk, /is pressed, go to Play/);
+  await desk.chooseSentence(/is pressed, go to Play/);
   const head = chart.getByRole('slider', { name: 'Moment of the hand-over' });
   await head.focus();
   for (let n = 0; n < 19; n++) await desk.page.keyboard.press('Shift+ArrowRight');

@@ -2,17 +2,6 @@ import { expect, test, type Desk } from './desk';
 
 /** What moves in the game, as a player sees it: elements by themselves, layers, in turn, and what a cover lets through. */
 
-const time = (desk: Desk) => desk.page.getByRole('region', { name: 'Time' });
-const house = (desk: Desk) => desk.reading.getByRole('region', { name: 'House motion' });
-
-async function readProject(desk: Desk): Promise<void> {
-  await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
-  await expect(house(desk)).toBeVisible();
-}
-
-const chooseSentence = (desk: Desk, words: RegExp) =>
-  desk.sentence(words).click({ position: { x: 4, y: 8 } });
-
 interface Look {
   width: number;
   opacity: number;
@@ -114,20 +103,20 @@ test('a layer moves otherwise than the house, a blur is soft half way, and a scr
 }) => {
   await desk.begin();
   await desk.held('Title');
-  await readProject(desk);
-  await house(desk)
+  await desk.readProject();
+  await desk.house
     .getByRole('radiogroup', { name: 'Motion', exact: true })
     .getByRole('radio', { name: 'Blur' })
     .click();
-  await house(desk).getByText('Overlays').locator('..').getByRole('button').click();
+  await desk.house.getByText('Overlays').locator('..').getByRole('button').click();
   await desk.page
     .getByRole('dialog', { name: 'Motion of overlays' })
     .getByRole('radio', { name: 'Grow' })
     .click();
   await desk.page.keyboard.press('Escape');
   await desk.choose('Title');
-  await chooseSentence(desk, /^When .* is pressed, open Options/);
-  await expect(time(desk)).toContainText(/As house motion says: growing in/);
+  await desk.chooseSentence(/^When .* is pressed, open Options/);
+  await expect(desk.time).toContainText(/As house motion says: growing in/);
 
   await desk.page.getByRole('button', { name: 'Add a screen' }).click();
   const adding = desk.page.getByRole('dialog', { name: 'Add a screen' });
@@ -137,9 +126,9 @@ test('a layer moves otherwise than the house, a blur is soft half way, and a scr
   await desk.choose('Title');
   const play = desk.sentence(/^When .* is pressed, go to Play/);
   await desk.fill(play, 'Play', 'Shop', 'Shop');
-  await chooseSentence(desk, /^When .* is pressed, go to Shop/);
-  await expect(time(desk)).toContainText(/As house motion says: a .* blur/);
-  const head = time(desk).getByRole('slider', { name: 'Moment of the hand-over' });
+  await desk.chooseSentence(/^When .* is pressed, go to Shop/);
+  await expect(desk.time).toContainText(/As house motion says: a .* blur/);
+  const head = desk.time.getByRole('slider', { name: 'Moment of the hand-over' });
   await head.focus();
   await desk.page.keyboard.press('Shift+ArrowRight');
   await expect.poll(async () => (await look(desk, 'Options'))?.filters).toBe(1);
@@ -148,13 +137,13 @@ test('a layer moves otherwise than the house, a blur is soft half way, and a scr
 test('what is on a screen comes in turn, nearest to the press first', async ({ desk }) => {
   await desk.begin();
   await desk.choose('Title');
-  await readProject(desk);
-  await house(desk).getByRole('combobox', { name: 'What is on it comes' }).selectOption('nearest first');
-  await house(desk).getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.readProject();
+  await desk.house.getByRole('combobox', { name: 'What is on it comes' }).selectOption('nearest first');
+  await desk.house.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
-  await chooseSentence(desk, /^When Options is pressed/);
-  const handles = time(desk).getByRole('slider', { name: /, entering: ends$/ });
+  await desk.chooseSentence(/^When Options is pressed/);
+  const handles = desk.time.getByRole('slider', { name: /, entering: ends$/ });
   await expect(handles).toHaveCount(4);
   const ends = Object.fromEntries(
     await handles.evaluateAll((all) =>
@@ -173,7 +162,7 @@ test('sounds stand in the hand-over chart', async ({ desk }) => {
   await credits.getByRole('button', { name: 'Also show or say something' }).click();
   await desk.typing.fill('play');
   await desk.page.getByRole('option', { name: /^Play .*bell/i }).click();
-  await expect(time(desk).getByTitle(/bell, at 0/i)).toBeVisible();
+  await expect(desk.time.getByTitle(/bell, at 0/i)).toBeVisible();
 });
 
 async function when(desk: Desk, typed: string, option: RegExp): Promise<void> {
@@ -193,7 +182,7 @@ test('a cover that stays 2.5 s and fades for 1.5 s is half gone at 3.25 s, and l
   await desk.choose('Cover');
   await desk.reading.getByRole('combobox', { name: 'Layer' }).selectOption('overlay');
   await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
-  await house(desk)
+  await desk.house
     .getByRole('radiogroup', { name: 'Motion', exact: true })
     .getByRole('radio', { name: 'None' })
     .click();
@@ -243,7 +232,7 @@ test('a beam turned once in 288 frames at 24 a second is a quarter round on fram
 }) => {
   await desk.begin();
   await desk.choose('Title');
-  await readProject(desk);
+  await desk.readProject();
   const times = desk.reading.getByRole('region', { name: 'Times' });
   await times.getByRole('textbox', { name: 'Frames a second' }).fill('24');
   await desk.page.keyboard.press('Enter');
@@ -256,8 +245,8 @@ test('a beam turned once in 288 frames at 24 a second is a quarter round on fram
   await last.getByRole('textbox', { name: 'At', exact: true }).fill('288 frames');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
-  await expect(time(desk)).toContainText('288');
-  const head = time(desk).getByRole('slider', { name: 'Moment of Title' });
+  await expect(desk.time).toContainText('288');
+  const head = desk.time.getByRole('slider', { name: 'Moment of Title' });
   await head.focus();
   const seen = (await desk.words()).length;
   for (let n = 0; n < 30; n++) await desk.page.keyboard.press('Shift+ArrowRight');

@@ -3,6 +3,7 @@
 import type { TalkTrouble } from '@tavu/core/check';
 import { everyStep, screenById, type Id, type Step } from '@tavu/core/model';
 import type { ReactNode } from 'react';
+import { Switched } from '../looks/parts';
 import { useSoundAssets } from '../sound/SoundRules';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
@@ -11,7 +12,7 @@ import { Call } from './CallRow';
 import type { Owner } from './chosen';
 import { If } from './Conditions';
 import { EffectStep } from './EffectStep';
-import { SELECT, ShowPicture, Tick, Time } from './fields';
+import { SELECT, ShowPicture, Time } from './fields';
 import { STEP_ICONS, STEP_WORDS } from './kinds';
 import { Bubble, Times, Troubles } from './LineRow';
 import { changeStep } from './put';
@@ -121,7 +122,7 @@ export function StepFields({ owner, step }: { owner: Owner; step: Step }): React
             className={SELECT}
             onChange={(animation: Id) => put({ animation })}
           />
-          <Tick
+          <Switched
             label="and go on when it is over"
             on={step.waits === true}
             onChange={(on) => put({ waits: on || undefined })}

@@ -37,28 +37,6 @@ export function Time<T extends string | undefined>({
   );
 }
 
-export function Tick({
-  label,
-  on,
-  onChange,
-}: {
-  label: string;
-  on: boolean;
-  onChange: (on: boolean) => void;
-}) {
-  return (
-    <label className="flex cursor-pointer items-center gap-1.5">
-      <input
-        type="checkbox"
-        className="accent-chosen"
-        checked={on}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      {label}
-    </label>
-  );
-}
-
 export function ShowPicture({
   owner,
   picture,

@@ -117,15 +117,15 @@ export function LivePane() {
       </div>
       <div className="flex h-7 shrink-0 items-center justify-between gap-2 overflow-hidden border-b border-line px-3.5 whitespace-nowrap">
         {held ? (
-          <span className="text-chosen">
+          <span className="min-w-0 truncate text-chosen">
             <b>Held.</b> Choose, move and type over what you see.
           </span>
         ) : inHand ? (
-          <span className="text-live">
+          <span className="min-w-0 truncate text-live">
             <b>In hand:</b> keys and pad go to the game
           </span>
         ) : (
-          <span className="text-soft">Click the game to take it in hand</span>
+          <span className="min-w-0 truncate text-soft">Click the game to take it in hand</span>
         )}
         {!held && (
           <span id="way-out" className={`shrink-0 ${inHand ? 'text-live' : 'text-soft'}`}>

@@ -1,7 +1,6 @@
 import type { Flow } from '../compile';
 import type { Id } from '../model';
 import { withoutMarks, type Op, type OpOf } from '../talk';
-import { sayParts } from '../message';
 import { goBack } from './change';
 import { allUp, screenOf } from './derived';
 import { runEffect } from './effects';
@@ -10,7 +9,7 @@ import { settleFocus } from './focus';
 import type { Say } from './outcome';
 import { argumentsOf, giveOf, holds, type Place } from './reading';
 import { setTimer, TALK, type Instance, type RunState, type Talking } from './state';
-import { choicesNow, goingOn, isAllThere, lay } from './talk';
+import { choicesNow, goingOn, isAllThere, lay, wordsOf } from './talk';
 import { endNotice, inOneStep, tryLink } from './take';
 
 /** How a conversation goes on: by itself, by what a player presses, and by what the game says. */
@@ -104,14 +103,11 @@ function nextPage(flow: Flow, state: RunState, instance: Instance, op: OpOf<'lin
 
 function choose(flow: Flow, state: RunState, instance: Instance, op: OpOf<'choice'>, id: Id, say: Say): void {
   const option = op.options.find((each) => each.id === id)!;
-  const text = withoutMarks(said(state, instance, option.parts));
+  const text = withoutMarks(wordsOf(state, instance, option.parts));
   remember(state, null, `→ ${text}`);
   say({ at: state.now, did: 'choice', screen: instance.screen, key: op.key, option: id, text });
   goTo(flow, state, instance, option.to, say);
 }
-
-const said = (state: RunState, { args }: Instance, parts: OpOf<'line'>['parts']): string =>
-  sayParts(parts, (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]));
 
 function remember(state: RunState, speaker: Id | null, text: string): void {
   state.log = [...state.log, { speaker, text }].slice(-MOST_SAID);
@@ -175,7 +171,7 @@ function quietly(place: Place, instance: Instance, op: Op, owner: Id, at: number
       return op.when === null || holds(place, op.when, owner) ? op.to : at + 1;
     case 'line':
       // Nothing to say is nothing to wait for.
-      return said(state, instance, op.parts).trim() === '' ? at + 1 : null;
+      return wordsOf(state, instance, op.parts).trim() === '' ? at + 1 : null;
     case 'choice':
       return choicesNow(flow, state, instance, op).length === 0 ? op.after : null;
     default:

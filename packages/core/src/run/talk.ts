@@ -62,7 +62,8 @@ export function asks(flow: Flow, instance: { talk: Talking | null }): OpOf<'choi
 /** What is up, or a picture that leaves. */
 export type Thing = Pick<Instance, 'screen' | 'args' | 'talk' | 'layer'>;
 
-const wordsOf = (state: RunState, { args }: Pick<Thing, 'args'>, parts: readonly TextPart[]): string =>
+/** What is said, given what its names hold now. */
+export const wordsOf = (state: RunState, { args }: Pick<Thing, 'args'>, parts: readonly TextPart[]): string =>
   sayParts(parts, (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]));
 
 /** A line as it is typed and parted on its screen. */
