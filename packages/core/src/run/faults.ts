@@ -1,8 +1,8 @@
 import type { Flow } from '../compile';
 import { fitScalar } from '../model';
-import { canUse } from './away';
 import { companionsWanted } from './companions';
 import { allUp, areasOf, screenOf, standing } from './derived';
+import { usableNow } from './focus';
 import { LONGEST_LINE } from './notices';
 import { fork, type RunState } from './state';
 
@@ -48,13 +48,18 @@ export function faults(flow: Flow, state: RunState): string[] {
   if (new Set([...trail, state.base.screen]).size <= trail.length)
     found.push('a screen is in the trail twice');
   for (const instance of standing(state)) {
-    const usable = screenOf(flow, instance).focus.order.filter((id) => canUse(flow, state, instance, id));
+    const usable = usableNow(flow, state, instance);
     if (instance.focus === null ? usable.length > 0 : !usable.includes(instance.focus))
       found.push(`${instance.screen} has its focus on nothing`);
   }
   for (const instance of up)
     if (!(instance.taken <= instance.shown && instance.shown <= instance.settled))
       found.push(`${instance.screen} is settled before it is shown`);
+  for (const { screen, talk } of up) {
+    const ops = talk && flow.talks.get(talk.conversation)?.ops;
+    if (talk && !talk.over && talk.key !== null && ops?.[talk.at]?.key !== talk.key)
+      found.push(`${screen} says what is not there`);
+  }
   if (state.leaving.some((picture) => picture.until < state.now))
     found.push('a picture has stayed after leaving');
   if (!Number.isInteger(state.now) || !Number.isInteger(state.game)) found.push('a clock is not whole');

@@ -50,16 +50,22 @@ export function focusMove(
   return null;
 }
 
+/** What can have the focus now, in order. A conversation that goes on has it for its choices alone. */
+export function usableNow(flow: Flow, state: RunState, instance: Instance): Id[] {
+  const { focus, talkParts } = screenOf(flow, instance);
+  const going = goingOn(flow, instance);
+  const able = !going ? focus.order : asks(flow, instance) ? talkParts.options : [];
+  return focus.order.filter((id) => able.includes(id) && canUse(flow, state, instance, id));
+}
+
 /** Focus that is on nothing a player can use goes to the nearest that they can, else the first, else nowhere. */
 export function settleFocus(flow: Flow, state: RunState): void {
   for (const instance of standing(state)) {
     const screen = screenOf(flow, instance);
     const going = goingOn(flow, instance);
     if (!canChange(screen) && !instance.talk) continue;
-    const { focus, layout, firstFocus } = screen;
-    // A conversation has the focus for its choices alone.
-    const able = going ? (asks(flow, instance) ? screen.talkParts.options : []) : focus.order;
-    const usable = focus.order.filter((id) => able.includes(id) && canUse(flow, state, instance, id));
+    const { layout, firstFocus } = screen;
+    const usable = usableNow(flow, state, instance);
     if (instance.focus !== null ? usable.includes(instance.focus) : usable.length === 0) continue;
     const from = instance.focus === null ? undefined : layout.get(instance.focus);
     const first = firstFocus !== null && usable.includes(firstFocus) ? firstFocus : (usable[0] ?? null);

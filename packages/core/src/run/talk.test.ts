@@ -4,7 +4,7 @@ import { compile } from '../compile';
 import type { Project, Step } from '../model';
 import { paintRun } from '../paint';
 import { Play } from '../test/flows';
-import { conversation, dialogueParts, line, talking } from '../test/talks';
+import { anyStep, conversation, dialogueParts, line, talking } from '../test/talks';
 
 /** Conversations: typed, confirmed, chosen, cut short; what a line shows goes with it. */
 
@@ -358,55 +358,6 @@ test('on a notice lines go on by themselves, and it goes when they are over', ()
   expect(play.wait(989).notices).toEqual(['found']);
   expect(play.wait(1).notices).toEqual([]);
 });
-
-const anyStep: fc.Arbitrary<Step> = fc.letrec<{ step: Step; steps: Step[] }>((tie) => ({
-  steps: fc.array(tie('step'), { maxLength: 4 }),
-  step: fc
-    .oneof(
-      { depthSize: 'small' },
-      fc.record({
-        step: fc.constant('line' as const),
-        speaker: fc.constantFrom(null, 'ines', 'tobias', 'gone'),
-        text: fc.constantFrom('', 'Short.', 'A, b. c! {oil}', THIRTY, '[slow]x[wait 0.2 s]y'),
-        goes: fc.constantFrom('itself' as const, 'confirmed' as const),
-      }),
-      fc.record({ step: fc.constant('pause' as const), for: fc.constantFrom('0 ms', '300 ms') }),
-      fc.record({
-        step: fc.constant('choice' as const),
-        speaker: fc.constant('ines'),
-        text: fc.constantFrom('', 'Well?'),
-        options: fc.array(
-          fc.record({ id: fc.uuid(), text: fc.constantFrom('A', 'B'), steps: tie('steps') }),
-          { maxLength: 4 },
-        ),
-        limit: fc.constantFrom('1 s', '200 ms'),
-      }),
-      fc.record({
-        step: fc.constant('effect' as const),
-        effect: fc.constantFrom(
-          { do: 'notice' as const, screen: 'found' },
-          { do: 'set' as const, value: 'v-oil', to: 'oil - 1' },
-          { do: 'sound' as const, asset: 'a-calm' },
-        ),
-      }),
-      fc.record({
-        step: fc.constant('wait' as const),
-        event: fc.constant('answer'),
-        limit: fc.constant('700 ms'),
-        otherwise: tie('steps'),
-      }),
-      fc.record({ step: fc.constant('label' as const), name: fc.constant('here') }),
-      fc.record({ step: fc.constant('jump' as const), to: fc.constant('L'), when: fc.constant('oil > 3') }),
-      fc.record({
-        step: fc.constant('show' as const),
-        element: fc.constantFrom('backdrop', 'panel', 'gone'),
-      }),
-      fc.record({ step: fc.constant('hide' as const), element: fc.constantFrom('panel', 'says') }),
-      fc.record({ step: fc.constant('conversation' as const), conversation: fc.constant('talk') }),
-      fc.record({ step: fc.constant('end' as const) }),
-    )
-    .chain((step) => fc.uuid().map((id) => ({ ...step, id }) as Step)),
-})).step;
 
 const anyInput: fc.Arbitrary<Input> = fc.oneof(
   fc.record({ type: fc.constant('time' as const), pass: fc.nat(900_000) }),

@@ -15,6 +15,7 @@ import {
 import type { Input } from '../run';
 import { anyComponents, anyElements, BUTTONS } from './elements';
 import { anyLoading, anyMade, anyMotion as motion, duration, lean } from './motions';
+import { anyStep } from './talks';
 import { projectOf } from './flows';
 
 /** Random projects and inputs: small ranges of names and times, so that things meet. */
@@ -232,16 +233,32 @@ export const anyProject: fc.Arbitrary<Project> = fc
     kept: fc.subarray(VALUES, { minLength: 3 }),
     least: fc.integer({ min: -5, max: 30 }),
     components: maybe(anyComponents),
+    talks: fc.array(
+      fc.record({ on: fc.constantFrom(...SCREENS), steps: fc.array(anyStep, { maxLength: 3 }) }),
+      { maxLength: 2 },
+    ),
   })
-  .map(({ screens, links, house, keep, start, kept, least, components, motions }) =>
+  .map(({ screens, links, house, keep, start, kept, least, components, motions, talks }) =>
     projectOf(
-      screens.filter((each) => keep.includes(each.id)),
+      screens
+        .filter((each) => keep.includes(each.id))
+        .map((each) => {
+          const i = talks.findIndex(({ on }) => on === each.id);
+          return i < 0 ? each : { ...each, says: `c${i}` };
+        }),
       links,
       {
         house: house as Project['house'],
         motions,
         start,
         ...(components ? { components } : {}),
+        speakers: [{ id: 'ines', name: 'Ines', faces: [{ name: 'calm', asset: 'a0' }] }],
+        conversations: talks.map(({ on, steps }, i) => ({
+          id: `c${i}`,
+          name: `Talk ${i}`,
+          screen: on,
+          steps,
+        })),
         styles: { ...blankProject('').styles, colours: [{ id: 'c-sea', name: 'Sea', colour: '#16324d' }] },
         events: EVENTS.map((id) => ({
           id,
