@@ -79,7 +79,7 @@ for (const theme of ['day', 'night'])
   });
 
 test('axe finds nothing serious where values, conditions, areas and the grid are', async ({ desk }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await desk.choose('The watch');
   const found = desk.sentence(/^When the game says oil found/);
   await found.click();
@@ -100,7 +100,7 @@ test('axe finds nothing serious where values, conditions, areas and the grid are
 });
 
 test('axe finds nothing serious where dialogue is written', async ({ desk }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await desk.page.getByRole('tab', { name: 'Lines' }).click();
   const lines = desk.page.getByRole('region', { name: 'Lines' });
   await lines.getByRole('textbox', { name: 'What is said' }).first().click();
@@ -209,7 +209,7 @@ test('the window works at 1024 and at 1920 wide: nothing is cut off or under som
 });
 
 test('axe finds nothing serious where screens are assembled', async ({ desk }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await desk.choose('Options');
   await expectNothingSerious(desk);
   const what = desk.reading.getByRole('region', { name: 'What is on it' });
