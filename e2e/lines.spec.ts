@@ -143,6 +143,8 @@ test('every sort of step is put in by its name, with what it needs', async ({ de
   await expect(
     desk.page.getByText(/Nothing on the dialogue screen has an animation that begins by a step/),
   ).toBeVisible();
+  // The picker stays, for another.
+  await desk.page.keyboard.press('Escape');
   await add('Do');
   await page(desk)
     .getByRole('button', { name: /^tell |^put back/ })
@@ -151,7 +153,7 @@ test('every sort of step is put in by its name, with what it needs', async ({ de
   await desk.typing.fill('set hour');
   await desk.page.getByRole('option', { name: /^hour/ }).first().click();
   await expect(page(desk).getByRole('button', { name: /^set hour/ })).toBeVisible();
-  // A conversation that calls itself is marked where it does.
+  // A way that leads nowhere is marked.
   await expect(page(desk)).toContainText('The place it goes to is gone.');
 });
 
