@@ -410,3 +410,37 @@ test('whatever is said and pressed: time adds up, nothing piles up, and an edit 
     { numRuns: 150 },
   );
 });
+
+test('an element of the screen moves when a step says so, and the next waits for it; another is shown with a picture', () => {
+  const animations = [
+    {
+      id: 'n',
+      on: 'step' as const,
+      frames: [
+        { at: '0 s', x: 0 },
+        { at: '0.8 s', x: 200 },
+      ],
+    },
+  ];
+  const elements = dialogueParts().map((each) => (each.id === 'backdrop' ? { ...each, animations } : each));
+  const play = called(
+    talking(
+      [
+        { id: 'm', step: 'move', element: 'backdrop', animation: 'n', waits: true },
+        { id: 'u', step: 'music', asset: 'a-calm' },
+        { id: 's', step: 'show', element: 'left', picture: 'a-tobias' },
+        line('a', THIRTY, { speaker: null }),
+        line('b', THIRTY),
+      ],
+      {},
+      { elements },
+    ),
+  );
+  expect(dialogue(play).began).toEqual({ 'backdrop n': 0 });
+  expect(seen(play.wait(799))[0]).toBeUndefined();
+  expect(seen(play.wait(1))[0]).toBe(THIRTY);
+  expect(dialogue(play).talk!.music).toBe('a-calm');
+  expect(looks(play).assets).toEqual({ left: 'a-tobias' });
+  play.give(...CONFIRM.key!, ...CONFIRM.key!).wait(1);
+  expect(looks(play).assets).toEqual({ left: 'a-calm' });
+});
