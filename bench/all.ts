@@ -67,6 +67,11 @@ add(
   `${page.handOver.longest.toFixed(0)} ms`,
   'none dropped: under 34 ms',
 );
+add(
+  'Hand-over again and again: longest stop for garbage in ten seconds',
+  `${Math.max(0, ...page.handOver.garbage).toFixed(1)} ms (${page.handOver.garbage.length} stops)`,
+  'no frame dropped for it: under 8 ms',
+);
 add('First page: scripts, compressed', `${(page.firstPage / 1000).toFixed(0)} kB`, 'under 300 kB');
 add(
   'One-file page beside pictures and sounds, compressed',

@@ -180,7 +180,7 @@ async function whilePlaying(page: Page) {
   return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000 };
 }
 
-/** A hand-over in its chart, again and again for ten seconds: script a frame, and the longest frame there was. */
+/** A hand-over in its chart, again and again for ten seconds: script a frame, the longest frame, what was dropped. */
 async function loopHandOver(page: Page) {
   const session = await page.context().newCDPSession(page);
   await session.send('Performance.enable');
@@ -194,8 +194,27 @@ async function loopHandOver(page: Page) {
   const before = await scriptSeconds(session);
   const { frames, ms, longest } = await waitFrames(page, 10_000);
   const script = (await scriptSeconds(session)) - before;
+  const garbage = await pausesForGarbage(page, 10_000);
   await page.getByRole('button', { name: 'Stop' }).click();
-  return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000, longest };
+  return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000, longest, garbage };
+}
+
+/** Every stop of the page's own thread to clear away garbage, in milliseconds; Chromium's own record of them. */
+async function pausesForGarbage(page: Page, ms: number): Promise<number[]> {
+  const browser = page.context().browser()!;
+  await browser.startTracing(page, { categories: ['v8', 'devtools.timeline'] });
+  await waitFrames(page, ms);
+  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString()) as {
+    traceEvents: { name: string; pid: number; tid: number; dur?: number; args: { name?: string } }[];
+  };
+  const threads = new Set(
+    traceEvents
+      .filter((each) => each.name === 'thread_name' && each.args.name === 'CrRendererMain')
+      .map((each) => `${each.pid}:${each.tid}`),
+  );
+  return traceEvents
+    .filter((each) => /^(Minor|Major)GC$/.test(each.name) && threads.has(`${each.pid}:${each.tid}`))
+    .map((each) => (each.dur ?? 0) / 1000);
 }
 
 async function up(): Promise<void> {

@@ -91,7 +91,8 @@ export function LivePane() {
               role="application"
               aria-label="The game"
               aria-describedby="way-out"
-              className="absolute inset-0 overflow-hidden bg-black outline-none"
+              // A layer of its own, so that a frame of the game has nothing else of the window drawn again.
+              className="absolute inset-0 overflow-hidden bg-black outline-none will-change-transform"
               onFocus={() => setInHand(true)}
               onBlur={() => setInHand(false)}
               onPointerDown={(event) => event.currentTarget.focus({ preventScroll: true })}
