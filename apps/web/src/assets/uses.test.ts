@@ -14,6 +14,8 @@ test('an asset is used by backgrounds, elements, areas, sentences, styles, compo
   const placed = allElements(project).find((each) => each.type === 'component')!;
   Object.assign(placed, { args: { 'q-icon': 'i-other' } });
   project.assets[0]!.finer = [{ scale: 2, asset: 'i-fine' }];
+  const some = project.assets[0]!;
+  for (const id of ['i-font', 'i-icon', 'i-other', 'i-fine']) project.assets.push({ ...some, id, finer: [] });
   const uses = usesOf(project);
   expect(uses.get('a-title-night')).toEqual(['Title']);
   expect(uses.get('a-tobias')).toEqual(['Credits', 'Tobias']);

@@ -6,6 +6,7 @@ import { NumberField } from '../ui/NumberField';
 import { Small } from '../ui/parts';
 import { ColourField } from './ColourField';
 import { GradientFields, OutlineFields, ShadowFields } from './effects';
+import { MarkerFields } from './MarkerFields';
 import { Setting, type LookProps } from './parts';
 
 /** A box: normal, and in each of the states it can be in. */
@@ -65,14 +66,27 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
           </div>
         </>
       ) : (
-        set(
-          shown,
-          <StateFields
-            normal={look}
-            face={look[shown]}
-            onChange={(face) => onChange({ [shown]: face } as Partial<BoxLook>, shown)}
-          />,
-        )
+        <>
+          {set(
+            shown,
+            <StateFields
+              normal={look}
+              face={look[shown]}
+              onChange={(face) => onChange({ [shown]: face } as Partial<BoxLook>, shown)}
+            />,
+          )}
+          {shown === 'focused' && (
+            <>
+              {set(
+                'marker',
+                <MarkerFields marker={look.marker} onChange={(marker) => onChange({ marker }, 'marker')} />,
+              )}
+              <p className="text-xs text-soft">
+                A ring tells it too, unless it has a picture beside it, or an outline or shadow here.
+              </p>
+            </>
+          )}
+        </>
       )}
     </div>
   );

@@ -35,6 +35,8 @@ interface Point<T> {
 
 export interface CompiledAnimation {
   element: Id;
+  /** What moves: the element itself, or something of it. */
+  part: Id;
   /** Names it among all of the screen. */
   key: string;
   on: Animation['on'];
@@ -54,6 +56,7 @@ export function compileAnimation(
   animation: Animation,
   rates: Rates,
   reduced: boolean,
+  part = element,
 ): CompiledAnimation {
   const frames = animation.frames
     .map((frame) => ({ frame, at: toMicros(frame.at, rates) }))
@@ -77,6 +80,7 @@ export function compileAnimation(
   }
   return {
     element,
+    part,
     key: `${element} ${animation.id}`,
     on: animation.on,
     delay: toMicros(animation.delay ?? '0 ms', rates),

@@ -145,6 +145,13 @@ const sameMotion = ({ project, reduced, previous }: Made): boolean =>
   previous.project.motions === project.motions &&
   previous.reduced === reduced;
 
+/** Whether styles put the same pictures beside what has the focus. */
+function sameMarkers(before: Project | undefined, now: Project): boolean {
+  const [old, own] = [before?.styles.box ?? [], now.styles.box];
+  if (before?.assets !== now.assets && own.some((style) => style.marker)) return false;
+  return old === own || (old.length === own.length && own.every(({ marker }, i) => marker === old[i]!.marker));
+}
+
 /** The frame screens are designed in. */
 export const frameOf = ({ design }: Project): Frame => ({ width: design.width, height: design.height });
 
@@ -200,6 +207,7 @@ function reuseScreen(made: Made, screen: Screen, bySource: ReadonlyMap<Id, Compi
     previous!.frame.width === frame.width &&
     previous!.frame.height === frame.height &&
     sameMotion(made) &&
+    sameMarkers(before, project) &&
     before?.areas === project.areas &&
     (before.components === project.components || old.components.every((each) => isIn(project, each))) &&
     !(names && old.names) &&

@@ -1,7 +1,15 @@
-import { compileAnimation, compileFrames, compileLoading, endOf, lengthOf } from '../animate';
+import {
+  compileAnimation,
+  compileFrames,
+  compileLoading,
+  endOf,
+  lengthOf,
+  type CompiledAnimation,
+} from '../animate';
 import type { Scope } from '../expression';
 import type { Element, Project, Screen } from '../model';
 import { textParts } from '../message';
+import { MARKER, markerOf, markerPart } from '../style';
 import type { CompiledScreen } from './types';
 
 /** What on a screen moves, changes or loads by itself, and when that has come to an end. */
@@ -13,9 +21,10 @@ export function compileMoving(
   { reduced, language }: { reduced: boolean; language: string },
 ): Pick<CompiledScreen, 'animations' | 'frames' | 'loading' | 'progresses' | 'ends'> {
   const { rates } = project;
-  const animations = elements.flatMap(({ id, animations = [] }) =>
-    animations.map((each) => compileAnimation(id, each, rates, reduced)),
-  );
+  const animations = elements.flatMap((element) => [
+    ...(element.animations ?? []).map((each) => compileAnimation(element.id, each, rates, reduced)),
+    ...loopOfMarker(project, element, reduced),
+  ]);
   const frames = elements.flatMap((element): CompiledScreen['frames'] => {
     if (element.type !== 'text' || !element.frames) return [];
     const { frames, last } = element.frames;
@@ -39,6 +48,14 @@ export function compileMoving(
       ...frames.map((each) => lengthOf(each.frames)),
     ]),
   };
+}
+
+/** What the picture beside an element does for as long as that has the focus. */
+function loopOfMarker(project: Project, element: Element, reduced: boolean): CompiledAnimation[] {
+  const loop = markerOf(project, element)?.loop;
+  if (!loop) return [];
+  const animation = { id: MARKER, on: 'focus', ...loop } as const;
+  return [compileAnimation(element.id, animation, project.rates, reduced, markerPart(element.id))];
 }
 
 /** What is loaded decides, else the last of what comes to an end. */

@@ -91,7 +91,9 @@ export const lookCommands = {
         ...('look' in element ? [element.look] : []),
         ...('box' in element ? [element.box] : []),
         ...(element.type === 'progress' ? [element.bar] : []),
+        ...(element.animations ?? []),
       ]),
+      ...(project.speakers ?? []),
     ];
     for (const look of painted) repaint(look as Record<string, unknown>, colour, found.colour);
   },
@@ -102,8 +104,17 @@ const names = (things: readonly { name: string }[]): string[] => things.map((eac
 export const allElements = (project: Project): Element[] =>
   [...project.screens, ...(project.components ?? [])].flatMap((owner) => owner.elements);
 
-const COLOURED = new Set(['fill', 'border', 'ink', 'colour']);
-const PARTS = new Set<string>(['gradient', 'stops', 'shadow', 'outline', ...STATES]);
+const COLOURED = new Set(['fill', 'border', 'ink', 'colour', 'tint']);
+const PARTS = new Set<string>([
+  'gradient',
+  'stops',
+  'shadow',
+  'outline',
+  'marker',
+  'loop',
+  'frames',
+  ...STATES,
+]);
 
 function repaint(look: Record<string, unknown>, from: Id, to: string): void {
   for (const [key, value] of Object.entries(look)) {

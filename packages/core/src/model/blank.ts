@@ -4,7 +4,7 @@ import type { BoxStyle, TextStyle } from './look';
 import type { Action, Project } from './types';
 
 /** The number every file carries; raised when older programs could misread the file. */
-export const FORMAT = 6;
+export const FORMAT = 7;
 
 const action = (id: string, keys: string[], pad: number[], name = id): Action => ({ id, name, keys, pad });
 

@@ -8,6 +8,7 @@ export * from './sound';
 export * from './duration';
 export * from './kinds';
 export * from './names';
+export { assetPlaces, type AssetPlace } from './asset-places';
 export { freshId } from './ids';
 export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
 export { screenById, linksFrom, elementById, targetName, titleCase, childrenOf } from './look-up';

@@ -1,3 +1,4 @@
+import type { Animation } from './motion';
 import type { Id } from './types';
 
 /** How things look: shared styles, and a place's exceptions from them. */
@@ -89,10 +90,24 @@ export interface BoxFace {
 export const STATES = ['hovered', 'focused', 'pressed', 'on', 'disabled'] as const;
 export type StateName = (typeof STATES)[number];
 
+/** A picture that stands beside what has the focus. */
+export interface Marker {
+  asset: Id;
+  /** On both it is mirrored on the right. */
+  side: 'left' | 'right' | 'both';
+  /** Design pixels: how high it is, and how far from the edge of what it stands beside. */
+  size: number;
+  gap: number;
+  /** What it does while it is there, over and over. Absent: it keeps still. */
+  loop?: Pick<Animation, 'frames'> & { repeat: NonNullable<Animation['repeat']> };
+}
+export const MARKER_SIDES: readonly Marker['side'][] = ['left', 'right', 'both'];
+
 export interface BoxLook extends BoxFace, Partial<Record<StateName, Partial<BoxFace>>> {
   /** Design pixels. */
   borderWidth: number;
   corner: number;
+  marker?: Marker;
 }
 export interface BoxStyle extends BoxLook {
   id: Id;

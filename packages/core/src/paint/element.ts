@@ -3,6 +3,7 @@ import type {
   BoxUse,
   Element,
   Id,
+  Marker,
   PictureElement,
   PortraitElement,
   Project,
@@ -24,7 +25,7 @@ import {
   type Face,
 } from './controls';
 import { group, type Item, type PictureItem } from './items';
-import { boxLook, colourOf, inStates, textLook } from '../style';
+import { boxLook, boxStyle, colourOf, inStates, markerOf, markerPart, markerRects, textLook } from '../style';
 import type { Looks } from './screen';
 import { box, bubblePath, CLEAR, grown, inset, plain, text, typedItems } from './shapes';
 
@@ -54,15 +55,40 @@ export function paintElement(
     case 'button':
       return button(project, element, rect, looks, unfocused);
     case 'switch':
-      return ringed(element, rect, looks, paintSwitch(element, faceOf(project, element, rect, looks)));
+      return ringed(
+        project,
+        element,
+        rect,
+        looks,
+        paintSwitch(element, faceOf(project, element, rect, looks)),
+      );
     case 'slider':
-      return ringed(element, rect, looks, paintSlider(element, faceOf(project, element, rect, looks)));
+      return ringed(
+        project,
+        element,
+        rect,
+        looks,
+        paintSlider(element, faceOf(project, element, rect, looks)),
+      );
     case 'choice':
-      return ringed(element, rect, looks, paintChoice(element, faceOf(project, element, rect, looks)));
+      return ringed(
+        project,
+        element,
+        rect,
+        looks,
+        paintChoice(element, faceOf(project, element, rect, looks)),
+      );
     case 'entry':
-      return ringed(element, rect, looks, paintEntry(element, faceOf(project, element, rect, looks)));
+      return ringed(
+        project,
+        element,
+        rect,
+        looks,
+        paintEntry(element, faceOf(project, element, rect, looks)),
+      );
     case 'tabs':
       return ringed(
+        project,
         element,
         { ...rect, height: element.bar },
         looks,
@@ -77,7 +103,13 @@ export function paintElement(
     case 'prompt':
       return prompt(project, element, rect, said(element.text), looks);
     case 'binding':
-      return ringed(element, rect, looks, bindingRow(element, faceOf(project, element, rect, looks), looks));
+      return ringed(
+        project,
+        element,
+        rect,
+        looks,
+        bindingRow(element, faceOf(project, element, rect, looks), looks),
+      );
     case 'address':
       return address(project, element, rect, said(element.text), looks);
     case 'touch':
@@ -117,11 +149,23 @@ function faceOf(
   };
 }
 
-/** Focus is told by a ring besides colour. */
-function ringed(element: Element, rect: Rect, looks: Looks, items: Item[]): Item[] {
+/** Focus is told by a shape besides colour: by its look's own marker, outline or glow, else by a ring. */
+function ringed(project: Project, element: Element, rect: Rect, looks: Looks, items: Item[]): Item[] {
   if (looks.focus !== element.id) return items;
+  const marker = markerOf(project, element);
+  if (marker) return [...items, ...marking(project, element.id, rect, marker)];
+  const own = 'box' in element && boxStyle(project, element.box).focused;
+  if (own && (own.outline || own.shadow)) return items;
   return [...items, { kind: 'ring', rect: grown(rect, 8), corner: cornerOf(items) + 8 }];
 }
+
+const marking = (project: Project, id: Id, beside: Rect, marker: Marker): Item[] =>
+  markerRects(project, marker, beside).map(({ rect, mirrored }) => {
+    const drawn: Item = { kind: 'picture', id: null, rect, asset: marker.asset, fit: 'contain' };
+    const moving = group([drawn], { part: { id: markerPart(id), rect } });
+    const middle = { angle: 0, x: rect.x + rect.width / 2, y: rect.y, flipped: true };
+    return mirrored ? group([moving], { turn: middle }) : moving;
+  });
 
 const cornerOf = (items: readonly Item[]): number => {
   const first = items.find((item) => item.kind === 'box' && item.id !== null);
@@ -139,7 +183,7 @@ function button(
   const action = prompts ? project.actions.find((each) => each.id === element.shortcut) : undefined;
   const code = action && codeOn(project, action.id, looks);
   const words = code ? `[${codeName(code)}]  ${said}` : said;
-  return ringed(element, rect, looks, [
+  return ringed(project, element, rect, looks, [
     ...box(element.id, rect, look),
     ...text(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
   ]);
@@ -255,7 +299,7 @@ function address(
         )
       : [],
   );
-  return ringed(element, rect, looks, [...items, ...under]);
+  return ringed(project, element, rect, looks, [...items, ...under]);
 }
 
 /** `live` stands in place of the rows that are written: the last of them, as many as there is room for. */

@@ -72,8 +72,8 @@ export interface GroupItem {
   turn?: { angle: number; x: number; y: number; flipped?: boolean };
   scale?: { by: number; x: number; y: number };
   tint?: Colour;
-  /** The element it is, where that can move by itself. */
-  part?: Id;
+  /** What it is of the screen, where that can move by itself, and about which middle. */
+  part?: { id: Id; rect: Rect };
   blur?: number;
   blend?: Blend;
   clip?: Rect & { corner: number };

@@ -57,7 +57,7 @@ export function posesOf(
     const since = animation.on === 'arrival' ? shown : began[animation.key];
     if (since === undefined) continue;
     const { x, y, scale, turn, opacity, tint } = sampleAnimation(animation, now - since);
-    const before = poses.get(animation.element);
+    const before = poses.get(animation.part);
     const pose: Pose = {
       opacity: opacity * (before?.opacity ?? 1),
       x: x + (before?.x ?? 0),
@@ -68,8 +68,8 @@ export function posesOf(
     };
     const colour = tint ? mixed(flow.project, tint.from, tint.to, tint.p) : before?.tint;
     if (colour) pose.tint = colour;
-    if (!isRest(pose)) poses.set(animation.element, pose);
-    else poses.delete(animation.element);
+    if (!isRest(pose)) poses.set(animation.part, pose);
+    else poses.delete(animation.part);
   }
   return poses;
 }
@@ -108,17 +108,12 @@ export function posed(items: Item[], pose: Pose, { x, y, width, height }: Rect):
 }
 
 /** The same items with every part that moves by itself drawn as its pose says. */
-export const withPoses = (
-  items: readonly Item[],
-  poses: ReadonlyMap<Id, Pose>,
-  rectOf: (part: Id) => Rect | undefined,
-): Item[] =>
+export const withPoses = (items: readonly Item[], poses: ReadonlyMap<Id, Pose>): Item[] =>
   items.map((item) => {
     if (item.kind !== 'group') return item;
-    const inner = { ...item, items: withPoses(item.items, poses, rectOf) };
-    const pose = item.part === undefined ? undefined : poses.get(item.part);
-    const rect = pose && rectOf(item.part!);
-    return rect ? posed([inner], pose, rect) : inner;
+    const inner = { ...item, items: withPoses(item.items, poses) };
+    const pose = item.part && poses.get(item.part.id);
+    return pose ? posed([inner], pose, item.part!.rect) : inner;
   });
 
 /** Where a point of the picture lies on the thing itself, drawn as a pose says about the middle of a rect. */

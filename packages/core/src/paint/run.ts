@@ -179,13 +179,12 @@ function moved(
   const lying = poseOf(sample, 'content', frame);
   let items = all;
   if (behind || lying || poses.size > 0) {
-    const rectOf = (id: Id): Rect | undefined => screen.layout.get(id);
     const own =
       poses.size === 0
         ? content
         : pieces.flatMap(({ id, rect, items: piece }) => {
             const pose = poses.get(id);
-            const inner = withPoses(piece, poses, rectOf);
+            const inner = withPoses(piece, poses);
             return pose && inner.length > 0 ? [posed(inner, pose, rect)] : inner;
           });
     items = [

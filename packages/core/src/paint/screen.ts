@@ -90,7 +90,9 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: Looks):
     const inner = heldIn(project, compiled, element, looks).flatMap(paint);
     const items = asOne(element, rect, [...own, ...clipped(flow, compiled, element, rect, inner, looks)]);
     // What is held by something and moves by itself can be found again.
-    return element.animations && element.parent !== null ? [group(items, { part: element.id })] : items;
+    return element.animations && element.parent !== null
+      ? [group(items, { part: { id: element.id, rect } })]
+      : items;
   };
   const pieces = (compiled.tree.get(null) ?? []).map((element) => ({
     id: element.id,

@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { BLENDS, BUBBLES, ROLES, STATES, WRAPS, type ElementType } from '../model';
-import { animation, textFrames } from './motions';
+import { BLENDS, BUBBLES, MARKER_SIDES, ROLES, STATES, WRAPS, type ElementType } from '../model';
+import { animation, keyframes, textFrames } from './motions';
 import {
   MOST,
   FAR,
@@ -49,9 +49,17 @@ export const textLook = {
 };
 export const TEXT_EXTRAS = ['letters', 'stand', 'wrap', 'fit', 'outline', 'shadow'];
 const face = { fill: colour, border: colour, ink: colour, gradient, shadow, outline };
-export const BOX_EXTRAS = ['ink', 'gradient', 'shadow', 'outline', ...STATES];
+export const BOX_EXTRAS = ['ink', 'gradient', 'shadow', 'outline', 'marker', ...STATES];
+const marker = thing({
+  asset: id.required(),
+  side: oneOf(...MARKER_SIDES).required(),
+  size: Joi.number().min(1).max(2000).required(),
+  gap: Joi.number().min(-2000).max(2000).required(),
+  loop: thing({ repeat: oneOf('loop', 'there and back').required(), frames: keyframes.required() }),
+});
 export const boxLook = {
   ...face,
+  marker,
   borderWidth: Joi.number().min(0).max(500),
   corner: Joi.number().min(0).max(2000),
   ...Object.fromEntries(STATES.map((state) => [state, thing(face)])),

@@ -22,14 +22,64 @@ type JsonSchema = Record<string, unknown>;
 export function projectJsonSchema(): JsonSchema {
   const description = projectSchema.describe() as Description;
   const shared = description.shared ?? [];
+  const { whole, parts } = onceEach({
+    ...convert(description),
+    $defs: Object.fromEntries(shared.map((each) => [each.flags!.id!, convert(each)])),
+  });
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Tavu project',
     description: `Format ${FORMAT}. Unknown keys are kept.`,
-    ...convert(description),
-    $defs: Object.fromEntries(shared.map((each) => [each.flags!.id!, convert(each)])),
+    ...whole,
+    $defs: { ...(whole.$defs as JsonSchema), ...parts },
   };
 }
+
+/** A schema in which no longer part is written twice: each is named after where it was found first, and referred to. */
+function onceEach(schema: JsonSchema): { whole: JsonSchema; parts: JsonSchema } {
+  const LONG = 200;
+  const counts = new Map<string, number>();
+  const count = (value: unknown): void => {
+    if (typeof value !== 'object' || value === null) return;
+    const text = JSON.stringify(value);
+    const known = counts.get(text) ?? 0;
+    counts.set(text, known + 1);
+    if (known === 0) for (const each of Object.values(value)) count(each);
+  };
+  count(schema);
+  const parts: JsonSchema = {};
+  const names = new Map<string, string>();
+  const taken = new Set(Object.keys(schema.$defs as JsonSchema));
+  const nameFor = (key: string): string => {
+    for (let n = 1; ; n++) {
+      const name = n === 1 ? key : `${key}-${n}`;
+      if (!taken.has(name)) {
+        taken.add(name);
+        return name;
+      }
+    }
+  };
+  const put = (value: unknown, key: string): unknown => {
+    if (typeof value !== 'object' || value === null) return value;
+    if (Array.isArray(value)) return value.map((each) => put(each, key));
+    const inner = (): JsonSchema =>
+      Object.fromEntries(
+        Object.entries(value).map(([name, each]) => [name, put(each, STRUCTURE.has(name) ? key : name)]),
+      );
+    const text = JSON.stringify(value);
+    if (!('type' in value || 'anyOf' in value) || text.length < LONG || counts.get(text)! < 2) return inner();
+    let name = names.get(text);
+    if (name === undefined) {
+      names.set(text, (name = nameFor(key)));
+      parts[name] = inner();
+    }
+    return { $ref: `#/$defs/${name}` };
+  };
+  return { whole: put(schema, 'project') as JsonSchema, parts };
+}
+
+/** Words of the schema language, not names of what is described. */
+const STRUCTURE = new Set(['items', 'anyOf', 'properties', 'patternProperties']);
 
 function convert(from: Description): JsonSchema {
   const allowed = from.allow ?? [];

@@ -48,6 +48,18 @@ export const madeMotion = thing({
 });
 
 const scale = Joi.number().min(0).max(100);
+export const keyframes = list(
+  thing({
+    at: duration.required(),
+    x: pixels,
+    y: pixels,
+    scale,
+    turn: Joi.number().min(-FAR).max(FAR),
+    opacity: share,
+    tint: colour,
+    easing,
+  }),
+);
 export const animation = thing({
   id: id.required(),
   on: Joi.alternatives(
@@ -56,18 +68,7 @@ export const animation = thing({
   ).required(),
   delay: duration,
   repeat: oneOf('loop', 'there and back'),
-  frames: list(
-    thing({
-      at: duration.required(),
-      x: pixels,
-      y: pixels,
-      scale,
-      turn: Joi.number().min(-FAR).max(FAR),
-      opacity: share,
-      tint: colour,
-      easing,
-    }),
-  ).required(),
+  frames: keyframes.required(),
 });
 
 const textFrame = thing({ text: words.required(), hold: duration.required() });

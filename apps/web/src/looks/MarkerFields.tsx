@@ -1,0 +1,122 @@
+'use client';
+
+import { READY, READY_WORDS, type ReadyName } from '@tavu/core/animate';
+import { MARKER_SIDES, type Marker } from '@tavu/core/model';
+import { Keyframes } from '../animation/Keyframes';
+import { useStudio } from '../studio/store';
+import { NumberField } from '../ui/NumberField';
+import { SelectRow, ThingRow } from '../ui/Row';
+import { Switched } from './parts';
+
+const SIDE_WORDS: Record<Marker['side'], string> = {
+  left: 'on the left',
+  right: 'on the right',
+  both: 'on both sides, mirrored',
+};
+
+/** A picture beside what has the focus: which, on which side, how large, and what it does over and over. */
+export function MarkerFields({
+  marker,
+  onChange,
+}: {
+  marker: Marker | undefined;
+  onChange: (marker: Marker | undefined) => void;
+}) {
+  const assets = useStudio((studio) => studio.project.assets);
+  const pictures = assets.filter((asset) => asset.media.startsWith('image/'));
+  const [first] = pictures;
+  if (!marker && !first)
+    return <p className="text-sm text-soft">A picture brought in under Assets can stand beside it.</p>;
+  const put = (change: Partial<Marker>): void => {
+    const { loop, ...next } = { ...marker!, ...change };
+    onChange({ ...next, ...(loop ? { loop } : {}) });
+  };
+  return (
+    <div role="group" aria-label="Marker" className="min-w-0 flex-1 space-y-1">
+      <Switched
+        label="A picture beside it"
+        on={marker !== undefined}
+        onChange={(on) => onChange(on ? { asset: first!.id, side: 'left', size: 40, gap: 12 } : undefined)}
+      />
+      {marker && (
+        <>
+          <ThingRow
+            label="Picture"
+            value={marker.asset}
+            none="none"
+            things={pictures}
+            onChange={(asset) => (asset ? put({ asset }) : onChange(undefined))}
+          />
+          <SelectRow
+            label="Stands"
+            value={marker.side}
+            options={MARKER_SIDES.map((side) => [side, SIDE_WORDS[side]] as const)}
+            onChange={(side) => put({ side })}
+          />
+          <div className="flex items-end gap-1.5">
+            <NumberField
+              label="High"
+              value={marker.size}
+              least={1}
+              most={2000}
+              onChange={(size) => put({ size })}
+              className="w-18"
+            />
+            <NumberField
+              label="Away by"
+              value={marker.gap}
+              least={-2000}
+              most={2000}
+              onChange={(gap) => put({ gap })}
+              className="w-18"
+            />
+          </div>
+          <Loop loop={marker.loop} onChange={(loop) => put({ loop })} />
+        </>
+      )}
+    </div>
+  );
+}
+
+type Loop = NonNullable<Marker['loop']>;
+
+function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loop | undefined) => void }) {
+  const known = (Object.keys(READY) as ReadyName[]).find(
+    (name) => loop && JSON.stringify(loop.frames) === JSON.stringify(READY[name].frames),
+  );
+  return (
+    <>
+      <SelectRow<ReadyName | 'still' | 'own'>
+        label="Meanwhile"
+        value={loop ? (known ?? 'own') : 'still'}
+        options={[
+          ['still', 'keeps still'],
+          ...(Object.keys(READY) as ReadyName[]).map((name) => [name, READY_WORDS[name]] as const),
+          ...(loop && !known ? [['own', 'its own keyframes'] as const] : []),
+        ]}
+        onChange={(to) => {
+          if (to === 'own') return;
+          const { repeat, frames } = to === 'still' ? READY.nudge : READY[to];
+          onChange(to === 'still' ? undefined : { repeat, frames });
+        }}
+      />
+      {loop && (
+        <details>
+          <summary className="cursor-pointer text-sm text-soft">Its keyframes</summary>
+          <div className="space-y-1.5 pt-1">
+            <SelectRow
+              label="Goes"
+              value={loop.repeat}
+              options={[
+                ['loop', 'round and round'],
+                ['there and back', 'there and back'],
+              ]}
+              onChange={(repeat) => onChange({ ...loop, repeat })}
+            />
+            <Keyframes frames={loop.frames} onChange={(frames) => onChange({ ...loop, frames })} />
+          </div>
+        </details>
+      )}
+    </>
+  );
+}
