@@ -149,6 +149,28 @@ export class Desk {
     };
   }
 
+  /** Listens to what the page is asked to sound from the next opening on; the machine need not have a loudspeaker. */
+  async listen(): Promise<void> {
+    await this.page.addInitScript(() => {
+      const heard: HTMLAudioElement[] = [];
+      Object.assign(window, { heard });
+      globalThis.Audio = class extends Audio {
+        constructor(address?: string) {
+          super(address);
+          heard.push(this);
+        }
+      };
+    });
+  }
+  /** The music that plays now. */
+  async music(): Promise<{ address: string; volume: number }[]> {
+    return this.page.evaluate(() =>
+      (window as unknown as { heard: HTMLAudioElement[] }).heard
+        .filter((each) => each.loop && !each.paused)
+        .map((each) => ({ address: each.src, volume: each.volume })),
+    );
+  }
+
   /** Waits out any hand-over. */
   async settled(): Promise<void> {
     await this.runFor(8);

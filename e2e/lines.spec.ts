@@ -1,19 +1,7 @@
 import { expect, test, type Desk } from './desk';
+import { addStep, expectSaid, expectUnsaid, lines, openLines, page, part, said } from './talk';
 
 /** Dialogue: written by keyboard, played from any line, chosen, cut short; set-ups, speakers, and texts in languages. */
-
-const lines = (desk: Desk) => desk.page.getByRole('region', { name: 'Lines' });
-const page = (desk: Desk) => lines(desk).getByRole('list', { name: /^Steps of/ });
-const said = (desk: Desk) => page(desk).getByRole('textbox', { name: 'What is said' });
-const openLines = (desk: Desk) => desk.page.getByRole('tab', { name: 'Lines' }).click();
-const part = (desk: Desk, name: string) =>
-  lines(desk).getByRole('radiogroup', { name: 'What is written' }).getByRole('radio', { name }).click();
-/** All that the picture says, as one. */
-const picture = async (desk: Desk): Promise<string> => (await desk.words()).join(' ');
-const expectSaid = (desk: Desk, words: string | RegExp) =>
-  expect.poll(() => picture(desk), { timeout: 30_000 }).toMatch(words);
-const expectUnsaid = (desk: Desk, words: RegExp) =>
-  expect.poll(() => picture(desk), { timeout: 30_000 }).not.toMatch(words);
 
 test('a dialogue is written by keyboard alone, with who says it, and played from a line', async ({
   desk,
@@ -113,15 +101,6 @@ test('every sort of step is put in by its name, with what it needs', async ({ de
   await lines(desk)
     .getByRole('combobox', { name: 'Which conversation' })
     .selectOption({ label: 'Tides explained' });
-  const add = async (name: string) => {
-    await lines(desk).getByRole('button', { name: 'Another step …' }).click();
-    const picker = desk.page.getByRole('dialog', { name: 'Another step' });
-    await picker.getByRole('combobox').fill(name);
-    await picker
-      .getByRole('option', { name: new RegExp(`^${name} `) })
-      .first()
-      .click();
-  };
   for (const [name, field] of [
     ['Choice', 'A choice'],
     ['Music', 'Which music'],
@@ -135,17 +114,17 @@ test('every sort of step is put in by its name, with what it needs', async ({ de
     ['End here', 'What it answers'],
   ] as const) {
     const before = await page(desk).getByLabel(field, { exact: true }).count();
-    await add(name);
+    await addStep(desk, name);
     await expect.poll(() => page(desk).getByLabel(field, { exact: true }).count()).toBeGreaterThan(before);
   }
   // What there is nothing to name for is told.
-  await add('Move');
+  await addStep(desk, 'Move');
   await expect(
     desk.page.getByText(/Nothing on the dialogue screen has an animation that begins by a step/),
   ).toBeVisible();
   // The picker stays, for another.
   await desk.page.keyboard.press('Escape');
-  await add('Do');
+  await addStep(desk, 'Do');
   await page(desk)
     .getByRole('button', { name: /^tell |^put back/ })
     .last()

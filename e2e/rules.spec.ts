@@ -162,24 +162,9 @@ test('a message shows the picture it is told', async ({ desk }) => {
 });
 
 test('an area has a motion and music of its own, which stop where it ends', async ({ desk }) => {
-  // What the page is asked to sound is listened to; the machine need not have a loudspeaker.
-  await desk.page.addInitScript(() => {
-    const heard: HTMLAudioElement[] = [];
-    (globalThis as unknown as { heard: HTMLAudioElement[] }).heard = heard;
-    globalThis.Audio = class extends Audio {
-      constructor(address?: string) {
-        super(address);
-        heard.push(this);
-      }
-    };
-  });
+  await desk.listen();
   await desk.open();
-  const music = () =>
-    desk.page.evaluate(() =>
-      (globalThis as unknown as { heard: HTMLAudioElement[] }).heard
-        .filter((each) => each.loop && !each.paused)
-        .map((each) => each.src),
-    );
+  const music = async () => (await desk.music()).map((each) => each.address);
   await desk.playFrom('The watch');
   await expect.poll(async () => (await music()).length).toBe(1);
   const surf = (await music())[0];

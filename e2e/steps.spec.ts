@@ -1,0 +1,79 @@
+import { expect, test } from './desk';
+import { addStep, expectSaid, expectUnsaid, lines, openLines, page, said } from './talk';
+
+/** Steps of a conversation besides its lines, as they are met in the window. */
+
+test('a step moves an element and the next waits for it, another plays music, and what the game does not say is gone on without', async ({
+  desk,
+}) => {
+  await desk.listen();
+  await desk.open();
+  await desk.held('Radio');
+  const inside = desk.page.getByRole('region', { name: 'What is on it' });
+  await inside.getByText('Bubble', { exact: true }).first().click();
+  await desk.reading.getByRole('button', { name: 'What it does by itself' }).click();
+  const moves = desk.reading.getByRole('region', { name: 'What it does by itself' });
+  await moves.getByRole('button', { name: 'Keyframes' }).click();
+  await moves.getByRole('combobox', { name: 'Begins' }).selectOption('when a conversation says so');
+  const last = moves.getByRole('group', { name: 'Keyframe 2' });
+  await last.getByRole('textbox', { name: 'Across' }).fill('300');
+  await last.getByRole('textbox', { name: 'Across' }).press('Enter');
+  await last.getByRole('textbox', { name: 'At' }).fill('2');
+  await last.getByRole('textbox', { name: 'At' }).press('Enter');
+
+  await openLines(desk);
+  await lines(desk).getByRole('button', { name: 'A new conversation' }).click();
+  await lines(desk).getByRole('combobox', { name: 'Its dialogue screen' }).selectOption('Radio');
+  await said(desk).first().fill('Turn the lamp about.');
+  await addStep(desk, 'Music');
+  await page(desk).getByRole('combobox', { name: 'Which music' }).selectOption('Keeper’s tune');
+  await addStep(desk, 'Move');
+  await page(desk).getByRole('combobox', { name: 'What moves' }).selectOption('Bubble');
+  await page(desk).getByRole('checkbox', { name: 'and go on when it is over' }).check();
+  await addStep(desk, 'Line');
+  await said(desk).last().fill('It turns.');
+  await addStep(desk, 'Wait for the game');
+  await page(desk).getByRole('textbox', { name: 'At most' }).fill('1.5 s');
+  await page(desk).getByRole('textbox', { name: 'At most' }).press('Enter');
+  await page(desk).getByRole('button', { name: 'else …' }).click();
+  await page(desk).getByRole('button', { name: 'Say something when it takes too long' }).click();
+  await said(desk).last().fill('Nobody answers.');
+
+  await lines(desk).getByRole('button', { name: 'Play it' }).click();
+  await desk.takeInHand();
+  await expectSaid(desk, 'Turn the lamp about.');
+  const surf = await desk.music();
+  const away = () =>
+    desk.game.evaluate((host) =>
+      Math.max(
+        0,
+        ...[...host.shadowRoot!.querySelectorAll('g[transform]')].map((each) =>
+          Number(/^translate\(([\d.]+)/.exec(each.getAttribute('transform')!)?.[1] ?? 0),
+        ),
+      ),
+    );
+  const { keyboard } = desk.page;
+  await keyboard.press('Enter');
+  const from = await desk.clock();
+  // On its way, and nothing is said meanwhile.
+  await expect.poll(away).toBeGreaterThan(20);
+  await expectUnsaid(desk, /turns/);
+  await expectSaid(desk, 'It turns.');
+  expect((await desk.clock()) - from).toBeGreaterThanOrEqual(19);
+  expect(await away()).toBe(300);
+  await expect
+    .poll(async () => (await desk.music()).map(({ address }) => address))
+    .not.toEqual(surf.map(({ address }) => address));
+  await keyboard.press('Enter');
+  const waits = await desk.clock();
+  await expectSaid(desk, 'Nobody answers.');
+  expect((await desk.clock()) - waits).toBeGreaterThanOrEqual(14);
+  // Said in time, the other way is not taken.
+  await lines(desk).getByRole('button', { name: 'Play from line 4' }).click();
+  await desk.takeInHand();
+  await expectSaid(desk, 'It turns.');
+  await keyboard.press('Enter');
+  await desk.say('radio call');
+  await desk.expectUp('The watch');
+  await expectUnsaid(desk, /Nobody/);
+});
