@@ -1,0 +1,150 @@
+import { expect, test, type Desk } from './desk';
+
+/** What fingers, held keys and the focus do in the game, and how loud music is meanwhile. */
+
+/** Fingers on the game, as the system reports them; points are shares of its picture. */
+async function fingers(desk: Desk) {
+  const session = await desk.page.context().newCDPSession(desk.page);
+  const box = (await desk.game.boundingBox())!;
+  const at = ([x, y]: [number, number], id = 0) => ({
+    x: box.x + x * box.width,
+    y: box.y + y * box.height,
+    id,
+  });
+  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: object[]) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints } as never);
+  return {
+    swipe: async (from: [number, number], to: [number, number]) => {
+      await send('touchStart', [at(from)]);
+      await send('touchMove', [at([(from[0] + to[0]) / 2, (from[1] + to[1]) / 2])]);
+      await send('touchMove', [at(to)]);
+      await send('touchEnd', []);
+    },
+    two: async (a: [number, number], b: [number, number]) => {
+      await send('touchStart', [at(a)]);
+      await send('touchStart', [at(a), at(b, 1)]);
+      await send('touchEnd', [at(a)]);
+      await send('touchEnd', []);
+    },
+  };
+}
+
+async function bind(desk: Desk, action: string, gesture: string): Promise<void> {
+  const row = desk.page
+    .getByRole('region', { name: 'Actions' })
+    .getByRole('group', { name: action, exact: true });
+  await row.getByRole('combobox', { name: `A gesture for ${action}` }).selectOption(gesture);
+}
+
+test.describe('with fingers', () => {
+  test.use({ hasTouch: true });
+  test('swipes and two fingers do what they are bound to, and a swipe over a button does not press it', async ({
+    desk,
+  }) => {
+    await desk.page.getByRole('tab', { name: 'Values' }).click();
+    await bind(desk, 'Tide table', 'finger: swipe up');
+    await bind(desk, 'Back', 'finger: swipe right');
+    await bind(desk, 'Menu', 'finger: two fingers');
+    await desk.page.getByRole('tab', { name: 'Map' }).click();
+    await desk.playFrom('The watch');
+    const { swipe, two } = await fingers(desk);
+    await swipe([0.5, 0.7], [0.5, 0.72]);
+    await desk.expectUp('The watch');
+    await swipe([0.5, 0.8], [0.52, 0.3]);
+    await desk.expectUp('The watch', 'Tide table');
+    await desk.settled();
+    await swipe([0.3, 0.5], [0.7, 0.52]);
+    await desk.expectUp('The watch');
+    await desk.settled();
+    await two([0.4, 0.6], [0.6, 0.6]);
+    await desk.expectUp('The watch', 'Pause');
+    await desk.settled();
+    // It begins on a button, and leaves it behind.
+    await swipe([0.42, 0.38], [0.75, 0.38]);
+    await desk.expectUp('The watch');
+    await expect(desk.trace).not.toContainText('Resume is pressed');
+  });
+});
+
+test('a sentence waits for a key to be let go of, or held for its time', async ({ desk }) => {
+  await desk.choose('The watch');
+  const tides = desk.sentence(/^When Tide table/);
+  await tides.getByRole('button', { name: 'goes down' }).click();
+  await desk.page.getByRole('option', { name: 'comes up' }).click();
+  await desk.playFrom('The watch');
+  const { keyboard } = desk.page;
+  await keyboard.down('t');
+  await desk.runFor(6);
+  await desk.expectUp('The watch');
+  await keyboard.up('t');
+  await desk.expectUp('The watch', 'Tide table');
+});
+
+test('music is lower under what lies over the game, and as loud as before when that has gone', async ({
+  desk,
+}) => {
+  await desk.listen();
+  await desk.open();
+  await desk.playFrom('The watch');
+  const volume = async () => (await desk.music()).map((each) => each.volume);
+  await expect.poll(volume).toHaveLength(1);
+  const [loud] = await volume();
+  expect(loud).toBeGreaterThan(0);
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('The watch', 'Pause');
+  await expect.poll(async () => (await volume())[0]).toBeCloseTo(0.4 * loud!, 3);
+  await desk.settled();
+  await desk.page.keyboard.press('Escape');
+  await desk.expectUp('The watch');
+  await expect.poll(async () => (await volume())[0]).toBeCloseTo(loud!, 3);
+});
+
+test('a picture of its own stands beside what has the focus, and moves for as long as it is there', async ({
+  desk,
+}) => {
+  const held = await desk.held('Pause');
+  await held.press(960, 440);
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box
+    .getByRole('radiogroup', { name: 'Looks when' })
+    .getByRole('radio', { name: /^focused/ })
+    .click();
+  const marker = box.getByRole('group', { name: 'Marker' });
+  await marker.getByRole('checkbox', { name: 'A picture beside it' }).check();
+  await marker.getByRole('combobox', { name: 'Picture' }).selectOption('Lantern');
+  await marker.getByRole('combobox', { name: 'Stands' }).selectOption('on the right');
+  await marker.getByRole('textbox', { name: 'Away by' }).fill('30');
+  await marker.getByRole('textbox', { name: 'Away by' }).press('Enter');
+  await marker.getByRole('combobox', { name: 'Meanwhile' }).selectOption('bob');
+  await desk.playFrom('Pause');
+  /** Small pictures on the screen, against the frame’s own pixels. */
+  const seen = () =>
+    desk.game.evaluate((host) => {
+      const by = 1920 / host.getBoundingClientRect().width;
+      const from = host.getBoundingClientRect();
+      return [...host.shadowRoot!.querySelectorAll('image')]
+        .map((each) => each.getBoundingClientRect())
+        .filter((each) => each.height * by < 50)
+        .map(({ x, y }) => ({ x: Math.round((x - from.x) * by), y: (y - from.y) * by }));
+    });
+  await expect.poll(async () => (await seen()).map(({ x }) => x)).toEqual([960 + 220 + 30]);
+  const { y } = (await seen())[0]!;
+  await expect.poll(async () => Math.abs((await seen())[0]!.y - y)).toBeGreaterThan(3);
+  await desk.page.keyboard.press('ArrowDown');
+  await expect.poll(seen).toEqual([]);
+  await desk.page.keyboard.press('ArrowUp');
+  await expect.poll(async () => (await seen()).length).toBe(1);
+  // Without what it does meanwhile it keeps still.
+  await desk.choose('Pause');
+  await held.press(960, 440);
+  await box
+    .getByRole('radiogroup', { name: 'Looks when' })
+    .getByRole('radio', { name: /^focused/ })
+    .click();
+  await marker.getByRole('combobox', { name: 'Meanwhile' }).selectOption('keeps still');
+  await desk.playFrom('Pause');
+  await expect.poll(async () => (await seen()).length).toBe(1);
+  const still = (await seen())[0]!.y;
+  await desk.runFor(6);
+  expect((await seen())[0]!.y).toBe(still);
+});
