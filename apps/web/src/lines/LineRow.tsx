@@ -20,6 +20,7 @@ import { useWanted } from './wanted';
 /** One line as it is written: who says it, the words, how long they take, and how they will look. */
 export function LineRow({
   owner,
+  flow,
   step,
   stepKey,
   troubles,
@@ -27,14 +28,14 @@ export function LineRow({
   onSlash,
 }: {
   owner: Owner;
+  flow: Flow;
   step: Step & Said;
   stepKey: string;
   troubles: readonly TalkTrouble[];
   onStepAway: (by: -1 | 1) => void;
   onSlash: () => void;
 }) {
-  const project = useStudio((studio) => studio.project);
-  const speakers = project.speakers ?? NO_SPEAKERS;
+  const speakers = useStudio((studio) => studio.project.speakers) ?? NO_SPEAKERS;
   const speaker = speakers.find((each) => each.id === step.speaker);
   const chosen = useLines((lines) => lines.step === step.id);
   return (
@@ -46,12 +47,12 @@ export function LineRow({
       <div className="min-w-0">
         <Words owner={owner} step={step} speakers={speakers} onStepAway={onStepAway} onSlash={onSlash} />
         <p className="flex flex-wrap gap-x-2 pl-1.5 text-xs leading-5 text-soft">
-          <Times owner={owner} stepKey={stepKey} />
+          <Times owner={owner} flow={flow} stepKey={stepKey} />
           <Troubles troubles={troubles} />
         </p>
         {(step.note || chosen) && <Note owner={owner} step={step} />}
       </div>
-      <Bubble owner={owner} stepKey={stepKey} />
+      <Bubble owner={owner} flow={flow} stepKey={stepKey} />
     </div>
   );
 }
@@ -208,8 +209,7 @@ function Note({ owner, step }: { owner: Owner; step: Step }) {
 }
 
 /** How long a line is typed and read, and how fast that is. */
-export function Times({ owner, stepKey }: { owner: Owner; stepKey: string }) {
-  const flow = useStudio((studio) => studio.flow);
+export function Times({ owner, flow, stepKey }: { owner: Owner; flow: Flow; stepKey: string }) {
   const unit = useUnits((units) => units.unit);
   const timed = useMemo(() => timesOf(flow, owner, stepKey), [flow, owner, stepKey]);
   if (!timed) return null;
@@ -253,8 +253,7 @@ function timesOf(
 }
 
 /** The line as it will look: the part of its screen where the conversation is. */
-export function Bubble({ owner, stepKey }: { owner: Owner; stepKey: Id }) {
-  const flow = useStudio((studio) => studio.flow);
+export function Bubble({ owner, flow, stepKey }: { owner: Owner; flow: Flow; stepKey: Id }) {
   const sources = useStudio((studio) => studio.sources);
   const seen = useMemo(() => {
     const screen = 'screen' in owner && owner.screen !== null ? flow.screens.get(owner.screen) : undefined;

@@ -1,6 +1,7 @@
 'use client';
 
 import type { TalkTrouble } from '@tavu/core/check';
+import type { Flow } from '@tavu/core/compile';
 import { everyStep, screenById, type Id, type Step } from '@tavu/core/model';
 import type { ReactNode } from 'react';
 import { Switched } from '../looks/parts';
@@ -20,11 +21,13 @@ import { changeStep } from './put';
 /** A step that says nothing: what it does, on one line. */
 export function OtherRow({
   owner,
+  flow,
   step,
   stepKey,
   troubles,
 }: {
   owner: Owner;
+  flow: Flow;
   step: Step;
   stepKey: string;
   troubles: readonly TalkTrouble[];
@@ -40,11 +43,11 @@ export function OtherRow({
             <Call owner={owner} step={step} />
           </div>
           <p className="flex flex-wrap gap-x-2 pl-1.5 text-xs leading-5 text-soft">
-            <Times owner={owner} stepKey={stepKey} />
+            <Times owner={owner} flow={flow} stepKey={stepKey} />
             <Troubles troubles={troubles} />
           </p>
         </div>
-        <Bubble owner={owner} stepKey={stepKey} />
+        <Bubble owner={owner} flow={flow} stepKey={stepKey} />
       </div>
     );
   return (

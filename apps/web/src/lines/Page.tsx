@@ -1,21 +1,22 @@
 'use client';
 
 import { misfits, talkTroubles, type TalkTrouble } from '@tavu/core/check';
+import type { Flow } from '@tavu/core/compile';
 import type { Id, Said, Step } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { GripVertical, Play } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { playLine } from '../live/run';
 import { edit, say, useStudio } from '../studio/store';
 import { Picker } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
-import { chooseStep, goToStep, setLines, useLines, type Owner } from './chosen';
+import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
 import { freshStep, NEEDS, STEP_HINTS, STEP_ICONS, STEP_WORDS, stepWords } from './kinds';
 import { LineRow } from './LineRow';
 import { LateRow, OptionRow } from './OptionRow';
 import { OtherRow } from './OtherRow';
 import { addLine, addStep, copySteps, insteadOf, pasteSteps, pickTo, removeSteps, together } from './put';
-import { found, rowsOf, type PageRow } from './rows';
+import { found, rowsOf, sameRow, type PageRow } from './rows';
 import { useSettled } from './settled';
 
 /** Steps that are played from. */
@@ -31,7 +32,13 @@ export function Page({ owner }: { owner: Owner }) {
     () => found(rows, find, (id) => speakers?.find((each) => each.id === id)?.name ?? ''),
     [rows, find, speakers],
   );
-  const troubles = useTroubles(owner);
+  const flow = useStudio((studio) => studio.flow);
+  const now = useMemo(() => ({ owner, flow }), [owner, flow]);
+  const settled = useSettled(now);
+  // While something is typed, only the row it is typed in goes along.
+  const calm = settled.owner.id === owner.id ? settled : now;
+  const troubles = useTroubles(calm.flow, owner.id);
+  const step = useLines((lines) => lines.step);
   const frame = useRef<HTMLDivElement>(null);
   const list = useVirtualizer({
     count: rows.length,
@@ -52,10 +59,6 @@ export function Page({ owner }: { owner: Owner }) {
   useEffect(() => {
     if (looked >= 0) list.scrollToIndex(looked, { align: 'center' });
   }, [looked, list]);
-  const away = (i: number) => (by: -1 | 1) => {
-    for (let at = i + by; rows[at]; at += by)
-      if (rows[at]!.row !== 'late') return goToStep(rows[at]!.id, by < 0 ? 'end' : 'start');
-  };
   return (
     <div
       ref={frame}
@@ -80,11 +83,10 @@ export function Page({ owner }: { owner: Owner }) {
               style={{ transform: `translateY(${item.start}px)` }}
             >
               <Row
-                owner={owner}
+                {...(row.id === step ? now : calm)}
                 row={row}
                 hit={hits.has(row.id) ? (row.id === lookedId ? 'looked' : 'hit') : null}
                 troubles={troubles.get(row.key) ?? NO_TROUBLES}
-                onStepAway={away(item.index)}
               />
             </li>
           );
@@ -95,10 +97,8 @@ export function Page({ owner }: { owner: Owner }) {
   );
 }
 
-/** What is wrong with each step, and in which languages it does not fit; worked out when nothing is being typed. */
-function useTroubles(owner: Owner): ReadonlyMap<string, readonly TalkTrouble[]> {
-  const flow = useSettled(useStudio((studio) => studio.flow));
-  const id = owner.id;
+/** What is wrong with each step, and in which languages it does not fit. */
+function useTroubles(flow: Flow, id: Id): ReadonlyMap<string, readonly TalkTrouble[]> {
   return useMemo(() => {
     const conversation = flow.project.conversations?.find((each) => each.id === id);
     const byKey = new Map<string, TalkTrouble[]>();
@@ -123,19 +123,26 @@ function useTroubles(owner: Owner): ReadonlyMap<string, readonly TalkTrouble[]> 
   }, [flow, id]);
 }
 
-function Row({
-  owner,
-  row,
-  hit,
-  troubles,
-  onStepAway,
-}: {
+interface RowProps {
   owner: Owner;
+  flow: Flow;
   row: PageRow;
   hit: 'hit' | 'looked' | null;
   troubles: readonly TalkTrouble[];
-  onStepAway: (by: -1 | 1) => void;
-}) {
+}
+
+const Row = memo(
+  OneRow,
+  (a, b) =>
+    a.owner === b.owner &&
+    a.flow === b.flow &&
+    a.hit === b.hit &&
+    a.troubles === b.troubles &&
+    sameRow(a.row, b.row),
+);
+
+function OneRow({ owner, flow, row, hit, troubles }: RowProps) {
+  const onStepAway = (by: -1 | 1): void => stepAway(owner, row.key, by);
   const chosen = useLines((lines) => lines.step === row.id);
   const picked = useLines((lines) => lines.picked.includes(row.id));
   const look = hit
@@ -156,27 +163,36 @@ function Row({
       ) : row.row === 'late' ? (
         <LateRow owner={owner} wait={row.wait} />
       ) : 'text' in row.step ? (
-        <Line owner={owner} row={row} step={row.step} troubles={troubles} onStepAway={onStepAway} />
+        <Line
+          owner={owner}
+          flow={flow}
+          row={row}
+          step={row.step}
+          troubles={troubles}
+          onStepAway={onStepAway}
+        />
       ) : (
-        <OtherRow owner={owner} step={row.step} stepKey={row.key} troubles={troubles} />
+        <OtherRow owner={owner} flow={flow} step={row.step} stepKey={row.key} troubles={troubles} />
       )}
     </div>
   );
 }
 
+/** Goes on to the row above or below. */
+function stepAway(owner: Owner, key: string, by: -1 | 1): void {
+  const rows = rowsOf(ownerNow(owner).steps);
+  for (let at = rows.findIndex((row) => row.key === key) + by; rows[at]; at += by)
+    if (rows[at]!.row !== 'late') return goToStep(rows[at]!.id, by < 0 ? 'end' : 'start');
+}
+
 function Line({
   owner,
+  flow,
   row,
   step,
   troubles,
   onStepAway,
-}: {
-  owner: Owner;
-  row: PageRow;
-  step: Step & Said;
-  troubles: readonly TalkTrouble[];
-  onStepAway: (by: -1 | 1) => void;
-}) {
+}: Omit<RowProps, 'hit'> & { step: Step & Said; onStepAway: (by: -1 | 1) => void }) {
   const [asks, setAsks] = useState(false);
   return (
     <Sheet
@@ -187,6 +203,7 @@ function Line({
         <div>
           <LineRow
             owner={owner}
+            flow={flow}
             step={step}
             stepKey={row.key}
             troubles={troubles}
@@ -267,7 +284,7 @@ function gripKeys(event: KeyboardEvent, owner: Owner, id: Id, onStepAway: (by: -
   const ids = together(id);
   const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
   if (by !== 0 && event.shiftKey) {
-    const all = rowsOf(owner.steps).flatMap((row) => (row.row === 'step' ? [row.id] : []));
+    const all = rowsOf(ownerNow(owner).steps).flatMap((row) => (row.row === 'step' ? [row.id] : []));
     const next = all[all.indexOf(id) + by];
     if (next === undefined) return;
     const { picked } = useLines.getState();

@@ -71,6 +71,12 @@ export function useOpenOwner(): Conversation | Routine | undefined {
   });
 }
 
+/** A conversation or set-up as it is now, where what is at hand may be a moment old. */
+export function ownerNow(owner: Owner): Owner {
+  const { conversations = [], routines = [] } = useStudio.getState().project;
+  return [...conversations, ...routines].find((each) => each.id === owner.id) ?? owner;
+}
+
 /** The step that is chosen, with what it belongs to; none while something else of the project is. */
 export function useChosenStep(): { owner: Conversation | Routine; step: Step } | null {
   const owner = useOpenOwner();

@@ -1,7 +1,7 @@
 import { everyStep, freshId, type Id, type Said, type Step } from '@tavu/core/model';
 import { readScript } from '@tavu/core/exchange';
 import { edit, endStep, say, useStudio } from '../studio/store';
-import { chooseStep, goToStep, setLines, useLines, type Owner } from './chosen';
+import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
 import { rowsOf } from './rows';
 
 /** What the keyboard and the pointer do to the steps of a page. */
@@ -29,10 +29,11 @@ export function insteadOf(owner: Owner, old: Id, step: Step): void {
 
 /** Takes steps out, and goes on at what stood before them. */
 export function removeSteps(owner: Owner, steps: readonly Id[]): void {
-  const rows = rowsOf(owner.steps);
+  const all = ownerNow(owner).steps;
+  const rows = rowsOf(all);
   const first = rows.findIndex((row) => steps.includes(row.id));
   const gone = new Set(
-    everyStep(owner.steps)
+    everyStep(all)
       .filter((each) => steps.includes(each.id))
       .flatMap((each) => everyStep([each]).map(({ id }) => id)),
   );
@@ -64,7 +65,7 @@ export function together(id: Id): Id[] {
 
 /** Chooses all rows from the one that is chosen to another. */
 export function pickTo(owner: Owner, from: Id, to: Id): void {
-  const ids = rowsOf(owner.steps).flatMap((row) => (row.row === 'step' ? [row.id] : []));
+  const ids = rowsOf(ownerNow(owner).steps).flatMap((row) => (row.row === 'step' ? [row.id] : []));
   const [a, b] = [ids.indexOf(from), ids.indexOf(to)];
   if (a < 0 || b < 0) return;
   setLines({ picked: ids.slice(Math.min(a, b), Math.max(a, b) + 1), step: to });
@@ -73,7 +74,7 @@ export function pickTo(owner: Owner, from: Id, to: Id): void {
 /** Puts steps on the clipboard: as a script that other programs read, and as they are for here. */
 export async function copySteps(owner: Owner, ids: readonly Id[]): Promise<void> {
   const { speakers = [] } = useStudio.getState().project;
-  const steps = everyStep(owner.steps).filter((each) => ids.includes(each.id));
+  const steps = everyStep(ownerNow(owner).steps).filter((each) => ids.includes(each.id));
   const name = (id: Id | null): string => {
     const known = speakers.find((each) => each.id === id)?.name;
     return known === undefined ? '' : `${known.toUpperCase()}: `;

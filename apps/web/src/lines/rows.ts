@@ -36,6 +36,14 @@ export function rowsOf(steps: readonly Step[]): PageRow[] {
   return rows;
 }
 
+/** Whether two rows look the same, made of one page or of two. */
+export function sameRow(a: PageRow, b: PageRow): boolean {
+  if (a.key !== b.key || a.depth !== b.depth) return false;
+  if (a.row === 'step') return b.row === 'step' && a.step === b.step && a.n === b.n;
+  if (a.row === 'option') return b.row === 'option' && a.option === b.option && a.choice === b.choice;
+  return b.row === 'late' && a.wait === b.wait;
+}
+
 /** Rows that say what is looked for. */
 export function found(rows: readonly PageRow[], text: string, nameOf: (speaker: Id) => string): Set<Id> {
   const wanted = text.trim().toLowerCase();

@@ -5,8 +5,9 @@ import { files } from '../storage/files';
 import { channel, claim } from '../storage/writer';
 import { follow, useStudio } from './store';
 
-/** How long after an edit it is written, in milliseconds; edits in between go with it. */
-const WAIT = 120;
+/** How long after the last edit it is written, and after the first that is not yet, in milliseconds. */
+const WAIT = 400;
+const MOST = 2000;
 
 /**
  * Keeps the open project: every change is written to the browser's own store. If that fails the work stays in memory
@@ -19,6 +20,8 @@ export function useKeeping(): void {
     const { id } = useStudio.getState().project;
     let writer = false;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    /** When what has not been written began to be. */
+    let since: number | null = null;
     let written: Project | null = null;
     let writing = false;
     let assetsWritten: unknown = null;
@@ -27,6 +30,7 @@ export function useKeeping(): void {
       const { project, assets } = useStudio.getState();
       if (writing || !writer || project === written || project.id !== id) return;
       writing = true;
+      since = null;
       useStudio.setState({ saving: { state: 'keeping' } });
       try {
         if (assetsWritten !== assets) await keepAssets(id, assets);
@@ -45,7 +49,8 @@ export function useKeeping(): void {
       if (writer && useStudio.getState().saving.state === 'kept')
         useStudio.setState({ saving: { state: 'keeping' } });
       clearTimeout(timer);
-      timer = setTimeout(write, WAIT);
+      since ??= Date.now();
+      timer = setTimeout(write, Math.max(0, Math.min(WAIT, since + MOST - Date.now())));
     };
     const wire = channel(id, () => {
       if (!writer) void readAgain(id);

@@ -91,7 +91,7 @@ class Making {
     const { prefix, given } = within;
     const key = prefix + step.id;
     this.at.set(key, this.ops.length);
-    const common = { key, step: step.id, shown: copyOf(within.shown), hidden: new Set(within.hidden) };
+    const common = { key, step: step.id, shown: copyOf(within.shown), hidden: setOf(within.hidden) };
     const micros = (duration: string | undefined): number =>
       duration === undefined ? Infinity : toMicros(duration, this.#project.rates);
     switch (step.step) {
@@ -305,6 +305,9 @@ class Making {
 const USUAL_SIDE: Side = 'left';
 const copyOf = (shown: Shown): Shown => (shown.size === 0 ? NONE_SHOWN : new Map(shown));
 const NONE_SHOWN: Shown = new Map();
+const setOf = (hidden: ReadonlySet<string>): ReadonlySet<string> =>
+  hidden.size === 0 ? NONE_HIDDEN : new Set(hidden);
+const NONE_HIDDEN: ReadonlySet<string> = new Set();
 
 /** The names of parameters that have to be given and are not. */
 export const missing = (routine: Routine, args: Record<Id, Scalar> = {}): string[] =>

@@ -12,7 +12,7 @@ export const HOUSE_FACES = ['plain', 'plain-bold', 'display'] as const;
 
 /** The metrics of the house face that a font name and weight stand for. The display face has one weight. */
 export function houseFont(font: FontName, weight: 400 | 700): FontMetrics {
-  return FACES[houseName(font, weight)];
+  return unpackFace(FACES[houseName(font, weight)]);
 }
 
 const houseName = (font: FontName, weight: 400 | 700): (typeof HOUSE_FACES)[number] =>
