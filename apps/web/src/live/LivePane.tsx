@@ -40,11 +40,11 @@ const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code
 /** The game's screens, running; held, they are edited where they stand. */
 export function LivePane() {
   const opened = useStudio((studio) => studio.opened);
-  const project = useStudio((studio) => studio.project);
+  const design = useStudio((studio) => studio.project.design);
   const chosenSize = useSizes((sizes) => sizes.size);
-  const size = chosenSize ?? project.design;
+  const size = chosenSize ?? design;
   const strip = useSizes((sizes) => sizes.strip);
-  const frame = frameAt(project, chosenSize);
+  const frame = frameAt({ design }, chosenSize);
   const held = useRun((run) => run.held);
   const inHand = useRun((run) => run.inHand);
   const host = useRef<HTMLDivElement>(null);
@@ -107,7 +107,7 @@ export function LivePane() {
                 className="absolute inset-0 flex items-center justify-center overflow-visible"
                 style={{ containerType: 'size' }}
               >
-                <div className="relative shrink-0" style={frameStyle(frame, project.design.fits === 'cover')}>
+                <div className="relative shrink-0" style={frameStyle(frame, design.fits === 'cover')}>
                   <Editing />
                 </div>
               </div>

@@ -36,7 +36,7 @@ export const showSize = (size: Size | null): void => useSizes.setState({ size })
 export const toggleStrip = (): void => useSizes.setState(({ strip }) => ({ strip: !strip }));
 
 /** What a window of a size shows: the design's frame, or one of its own where the anchors decide. */
-export const frameAt = (project: Project, size: Size | null): Frame =>
+export const frameAt = (project: Pick<Project, 'design'>, size: Size | null): Frame =>
   project.design.fits === 'adapt' && size ? { width: size.width, height: size.height } : frameOf(project);
 
 const made = new Map<string, Flow>();

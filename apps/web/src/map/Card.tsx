@@ -1,18 +1,16 @@
 'use client';
 
-import { linksOn } from '@tavu/core/component';
 import { CARD, type MapCard } from '@tavu/core/map';
-import { linkTroubles, screenTroubles } from '@tavu/core/check';
-import { readName, screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
+import { readName } from '@tavu/core/model';
 import { paintStill, type Item } from '@tavu/core/paint';
-import { movesOddly } from '@tavu/core/motion';
 import { Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
-import { memo, useMemo, useState } from 'react';
+import { memo, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { useRun } from '../live/run';
 import { Picture } from '../picture/Picture';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
-import { Tip } from '../ui/parts';
+import { captionOf } from './caption';
 import type { DragFrom } from './dragLink';
 
 /** Layers are told by outline: base single, overlay double, notice dashed, companion dotted. */
@@ -162,17 +160,12 @@ function Caption({
   naming: boolean;
   onNamed: () => void;
 }) {
-  const project = useStudio((studio) => studio.project);
-  const screen = screenById(project, card.id);
   const chosen = useStudio((studio) => studio.chosen.screen === card.id);
-  const links = linksOn(project, card.id);
-  const timed = links.find((link) => link.cue.on === 'time');
-  const back = links.some((link) => link.kind === 'back');
-  const ends = links.some((link) => link.kind === 'end');
-  const odd = movesOddly(project, card.id);
-  const troubled = useMemo(() => isTroubled(project, card.id), [project, card.id]);
-  if (naming && screen) {
-    const others = project.screens.filter((each) => each !== screen).map((each) => each.name);
+  const { after, stays, odd, back, ends, troubled } = useStudio(
+    useShallow((studio) => captionOf(studio.project, card.id)),
+  );
+  if (naming && !card.gap) {
+    const others = useStudio.getState().project.screens.filter((each) => each.id !== card.id);
     return (
       <div
         className="absolute inset-x-0 bottom-0 z-20 bg-sheet"
@@ -183,9 +176,14 @@ function Caption({
         <Field
           hidden
           label="Name"
-          value={screen.name}
-          read={(text) => readName(text, others)}
-          onChange={(name) => edit('rename screen', { screen: screen.id, name })}
+          value={card.name}
+          read={(text) =>
+            readName(
+              text,
+              others.map((each) => each.name),
+            )
+          }
+          onChange={(name) => edit('rename screen', { screen: card.id, name })}
         />
       </div>
     );
@@ -197,9 +195,9 @@ function Caption({
       >
         {card.name}
       </span>
-      {timed?.cue.on === 'time' && (
-        <span title={`Goes on by itself after ${timed.cue.after}`} className="text-soft">
-          <Clock size={11} role="img" aria-label={`after ${timed.cue.after}`} />
+      {after !== null && (
+        <span title={`Goes on by itself after ${after}`} className="text-soft">
+          <Clock size={11} role="img" aria-label={`after ${after}`} />
         </span>
       )}
       {odd && (
@@ -207,9 +205,9 @@ function Caption({
           <Waves size={11} role="img" aria-label="moves in its own way" />
         </span>
       )}
-      {screen?.layer === 'notice' && (
-        <span title={stays(screen)} className="text-soft">
-          <Timer size={11} role="img" aria-label={stays(screen)} />
+      {stays !== null && (
+        <span title={stays} className="text-soft">
+          <Timer size={11} role="img" aria-label={stays} />
         </span>
       )}
       {back && (
@@ -233,26 +231,6 @@ function Caption({
   );
 }
 
-/** How long a message stays, in words. */
-function stays({ until, lasts }: Screen): string {
-  if (until === 'dismissed') return 'stays until dismissed';
-  if (until === 'replaced') return 'stays until replaced or cleared';
-  return typeof until === 'object' ? 'stays until an event' : `shows for ${lasts ?? '2 s'}`;
-}
-
-function isTroubled(project: Project, id: Id): boolean {
-  const screen = screenById(project, id);
-  if (!screen) return false;
-  return (
-    screenTroubles(project, screen).length > 0 ||
-    linksOn(project, id).some((link) => hasTrouble(project, link))
-  );
-}
-
-/** A gap is told by its own card. */
-const hasTrouble = (project: Project, link: Link): boolean =>
-  linkTroubles(project, link).some((words) => !words.endsWith('is not made yet.'));
-
 /** Where a new link is drawn from: the card's own edge, or one of its controls. */
 function Handles({
   card,
@@ -266,13 +244,12 @@ function Handles({
   if (!compiled) return null;
   return (
     <>
-      <Tip text="Drag to where this screen should lead">
-        <span
-          aria-hidden="true"
-          className="absolute top-1/2 -right-2.5 z-20 size-4 -translate-y-1/2 cursor-crosshair rounded-full border-2 border-sheet bg-chosen opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
-          onPointerDown={(event) => onDragLink({ screen: card.id, element: null }, event)}
-        />
-      </Tip>
+      <span
+        aria-hidden="true"
+        title="Drag to where this screen should lead"
+        className="absolute top-1/2 -right-2.5 z-20 size-4 -translate-y-1/2 cursor-crosshair rounded-full border-2 border-sheet bg-chosen opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
+        onPointerDown={(event) => onDragLink({ screen: card.id, element: null }, event)}
+      />
       {compiled.screen.elements.map(({ id, type }) => {
         if (type !== 'button') return null;
         const rect = compiled.layout.get(id)!;

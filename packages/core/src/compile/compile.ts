@@ -3,6 +3,7 @@ import { ready, scopeOfScreen } from '../expression';
 import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import {
+  bySource,
   areasAround,
   screenById,
   settled,
@@ -55,9 +56,9 @@ export function compile(
   const gaps = new Set(
     [start, ...compiled.map((link) => link.to ?? start)].filter((id) => gapName(id) !== null),
   );
-  const bySource = groupBySource(compiled);
+  const grouped = bySource(compiled);
   const screens = new Map<Id, CompiledScreen>();
-  for (const screen of project.screens) screens.set(screen.id, reuseScreen(made, screen, bySource));
+  for (const screen of project.screens) screens.set(screen.id, reuseScreen(made, screen, grouped));
   const startTarget: Target = known.has(start) ? { screen: start } : { gap: gapName(start) ?? '' };
   const back: CompiledLink[] = [];
   for (const id of gaps) {
@@ -76,9 +77,9 @@ export function compile(
     start,
     screens,
     links: new Map([...compiled, ...back].map((link) => [link.id, link])),
-    shared: tableOf(bySource.get(PROJECT) ?? []),
+    shared: tableOf(grouped.get(PROJECT) ?? []),
     areas: new Map(
-      project.areas.map((area) => [area.id, { area, links: tableOf(bySource.get(area.id) ?? []) }]),
+      project.areas.map((area) => [area.id, { area, links: tableOf(grouped.get(area.id) ?? []) }]),
     ),
     companions: project.screens.flatMap(({ id, layer }) => (layer === 'companion' ? [screens.get(id)!] : [])),
     values: new Map(project.values.map((value) => [value.id, value])),
@@ -149,11 +150,16 @@ const sameMotion = ({ project, reduced, previous }: Made): boolean =>
 function sameMarkers(before: Project | undefined, now: Project): boolean {
   const [old, own] = [before?.styles.box ?? [], now.styles.box];
   if (before?.assets !== now.assets && own.some((style) => style.marker)) return false;
-  return old === own || (old.length === own.length && own.every(({ marker }, i) => marker === old[i]!.marker));
+  return (
+    old === own || (old.length === own.length && own.every(({ marker }, i) => marker === old[i]!.marker))
+  );
 }
 
 /** The frame screens are designed in. */
-export const frameOf = ({ design }: Project): Frame => ({ width: design.width, height: design.height });
+export const frameOf = ({ design }: Pick<Project, 'design'>): Frame => ({
+  width: design.width,
+  height: design.height,
+});
 
 /** The screen a run begins with; a stand-in while there is none. */
 function firstScreen(project: Project): Id {
@@ -198,7 +204,7 @@ function reuseLink(made: Made, link: Link, index: number, known: Set<Id>): Compi
   return same && !lost && !strayed ? old : compileLink(project, link, index, known, reduced);
 }
 
-function reuseScreen(made: Made, screen: Screen, bySource: ReadonlyMap<Id, CompiledLink[]>): CompiledScreen {
+function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, CompiledLink[]>): CompiledScreen {
   const { project, frame, names, previous } = made;
   const old = previous?.screens.get(screen.id);
   const before = previous?.project;
@@ -211,8 +217,8 @@ function reuseScreen(made: Made, screen: Screen, bySource: ReadonlyMap<Id, Compi
     before?.areas === project.areas &&
     (before.components === project.components || old.components.every((each) => isIn(project, each))) &&
     !(names && old.names) &&
-    sourcesOf(screen.id, old.components).every((id, i) => sameLinks(old.sources[i], bySource.get(id)));
-  return same ? old : compileScreen(made, screen, bySource);
+    sourcesOf(screen.id, old.components).every((id, i) => sameLinks(old.sources[i], grouped.get(id)));
+  return same ? old : compileScreen(made, screen, grouped);
 }
 
 const isIn = (project: Project, component: Component): boolean =>
@@ -383,17 +389,6 @@ function pressables(elements: readonly Element[], press: ReadonlyMap<Id, unknown
   }
   return found;
 }
-
-function groupBySource(links: CompiledLink[]): Map<Id, CompiledLink[]> {
-  const groups = new Map<Id, CompiledLink[]>();
-  for (const link of links) {
-    const group = groups.get(link.from);
-    if (group) group.push(link);
-    else groups.set(link.from, [link]);
-  }
-  return groups;
-}
-
 function bindingsOf(project: Project): Map<string, Id[]> {
   const bindings = new Map<string, Id[]>();
   for (const action of project.actions)

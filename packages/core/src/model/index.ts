@@ -11,5 +11,5 @@ export * from './names';
 export { assetPlaces, type AssetPlace } from './asset-places';
 export { freshId } from './ids';
 export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
-export { screenById, linksFrom, elementById, targetName, titleCase, childrenOf } from './look-up';
+export { bySource, screenById, linksFrom, elementById, targetName, titleCase, childrenOf } from './look-up';
 export { areasAround, fitScalar, identifierOf, scalarWords, screensIn, valueById, zeroOf } from './values';

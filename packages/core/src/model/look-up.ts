@@ -8,8 +8,26 @@ export const elementById = (screen: Screen | undefined, id: Id | null | undefine
   screen?.elements.find((element) => element.id === id);
 
 /** The links of one source, in their order. */
-export const linksFrom = (project: Project, from: Id): Link[] =>
-  project.links.filter((link) => link.from === from);
+export function linksFrom({ links }: Project, from: Id): readonly Link[] {
+  // What may still be written to is looked through; the rest is sorted once.
+  if (!Object.isFrozen(links)) return links.filter((link) => link.from === from);
+  let known = sorted.get(links);
+  if (!known) sorted.set(links, (known = bySource(links)));
+  return known.get(from) ?? NONE;
+}
+const sorted = new WeakMap<readonly Link[], ReadonlyMap<Id, readonly Link[]>>();
+const NONE: readonly Link[] = [];
+
+/** Links by what they set out from, in their order. */
+export function bySource<L extends { from: Id }>(links: readonly L[]): Map<Id, L[]> {
+  const groups = new Map<Id, L[]>();
+  for (const link of links) {
+    const group = groups.get(link.from);
+    if (group) group.push(link);
+    else groups.set(link.from, [link]);
+  }
+  return groups;
+}
 
 /** An element and all it holds, itself first. */
 export function childrenOf(screen: { elements: Element[] }, id: Id): Element[] {

@@ -1,0 +1,54 @@
+import { linkTroubles, screenTroubles } from '@tavu/core/check';
+import { linksOn } from '@tavu/core/component';
+import { screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
+import { movesOddly } from '@tavu/core/motion';
+
+/** What a card says of its screen besides its name. */
+export interface Caption {
+  /** Goes on by itself after so long. */
+  after: string | null;
+  /** How long a message stays. */
+  stays: string | null;
+  odd: boolean;
+  back: boolean;
+  ends: boolean;
+  troubled: boolean;
+}
+
+const made = new WeakMap<Project, Map<Id, Caption>>();
+
+/** Worked out once for a screen and a project: many cards ask, at every change of anything. */
+export function captionOf(project: Project, id: Id): Caption {
+  let known = made.get(project);
+  if (!known) made.set(project, (known = new Map()));
+  let caption = known.get(id);
+  if (!caption) known.set(id, (caption = makeCaption(project, id)));
+  return caption;
+}
+
+function makeCaption(project: Project, id: Id): Caption {
+  const screen = screenById(project, id);
+  const links = linksOn(project, id);
+  const timed = links.find((link) => link.cue.on === 'time')?.cue;
+  return {
+    after: timed?.on === 'time' ? timed.after : null,
+    stays: screen?.layer === 'notice' ? staysFor(screen) : null,
+    odd: movesOddly(project, id),
+    back: links.some((link) => link.kind === 'back'),
+    ends: links.some((link) => link.kind === 'end'),
+    troubled:
+      screen !== undefined &&
+      (screenTroubles(project, screen).length > 0 || links.some((link) => hasTrouble(project, link))),
+  };
+}
+
+/** How long a message stays, in words. */
+function staysFor({ until, lasts }: Screen): string {
+  if (until === 'dismissed') return 'stays until dismissed';
+  if (until === 'replaced') return 'stays until replaced or cleared';
+  return typeof until === 'object' ? 'stays until an event' : `shows for ${lasts ?? '2 s'}`;
+}
+
+/** A gap is told by its own card. */
+const hasTrouble = (project: Project, link: Link): boolean =>
+  linkTroubles(project, link).some((words) => !words.endsWith('is not made yet.'));
