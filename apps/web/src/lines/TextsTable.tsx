@@ -11,7 +11,7 @@ import { useMemo, useRef, useState } from 'react';
 import { languagesOf } from '../language/shown';
 import { Picture } from '../picture/Picture';
 import { download, fileName } from '../storage/files';
-import { choose, edit, endStep, say, useStudio } from '../studio/store';
+import { choose, chooseLink, edit, endStep, say, useStudio } from '../studio/store';
 import { readNumber } from '../reading/numbers';
 import { Field } from '../ui/Field';
 import { Button, Small } from '../ui/parts';
@@ -199,10 +199,17 @@ function Where({ row }: { row: TextRow }) {
   const sources = useStudio((studio) => studio.sources);
   const { project } = flow;
   const conversation = project.conversations?.find((each) => each.id === row.owner);
-  const screen = flow.screens.get(conversation?.screen ?? row.owner);
+  const [first, second = ''] = row.key.split(' ');
+  const link = project.links.find((each) => each.id === first);
+  const to = link?.to && 'screen' in link.to ? link.to.screen : undefined;
+  // What a link tells another screen is seen there.
+  const screen =
+    (link && (flow.screens.get(second) ?? flow.screens.get(to ?? ''))) ??
+    flow.screens.get(conversation?.screen ?? row.owner);
   const go = (): void => {
-    if (conversation) openConversation(conversation.id, row.key.split(' ')[1] ?? null);
-    else if (screen) choose({ screen: screen.id, element: row.key.split(' ')[1] ?? null });
+    if (conversation) openConversation(conversation.id, second || null);
+    else if (link) chooseLink(link.id);
+    else if (screen) choose({ screen: screen.id, element: screen.byId.has(second) ? second : null });
     else say('It stands on no screen of its own.');
   };
   return (

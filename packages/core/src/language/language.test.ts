@@ -3,8 +3,8 @@ import { carryOut } from '../edit';
 import type { Project } from '../model';
 import { readProject, writeProject } from '../schema';
 import { anyProject } from '../test/arbitrary';
-import { buttonOf, projectOf, screenOf } from '../test/flows';
-import { inLanguage, inStretched, stretched, wordingsOf } from '.';
+import { buttonOf, link, Play, press, projectOf, screenOf } from '../test/flows';
+import { inLanguage, inStretched, stretched, textTable, wordingsOf } from '.';
 
 const project: Project = projectOf(
   [
@@ -130,4 +130,47 @@ test('the same words in a language leave any project as it is', () => {
     }),
     { numRuns: 60 },
   );
+});
+
+test('what screens and messages are told in words is said in a language too; what is put together from names is not', () => {
+  const text = (id: string) => ({ id, name: id, type: 'text' as const });
+  const told = projectOf(
+    [
+      screenOf('s', {}, ['a']),
+      screenOf('ask', { layer: 'overlay', parameters: [text('q'), { ...text('r'), default: 'Sure?' }] }),
+      screenOf('n', { layer: 'notice', parameters: [text('t')] }),
+    ],
+    [
+      link('s', press('a'), 'open', 'ask', {
+        id: 'l',
+        args: { q: '"Put the \\"lamp\\" out?"', r: 'name + "!"' },
+        effects: [
+          { do: 'notice', screen: 'n', args: { t: '"Out"' } },
+          { do: 'notice', screen: 'n', args: { t: "'Dark'" } },
+        ],
+      }),
+    ],
+    { values: [{ id: 'v', name: 'name', section: 'A', life: 'session', type: 'text', default: '' }] },
+  );
+  const words = wordingsOf(told).filter(({ key }) => !key.startsWith('s '));
+  expect(words.map(({ key, text, owner }) => [key, text, owner])).toEqual([
+    ['ask r', 'Sure?', 'ask'],
+    ['l q', 'Put the "lamp" out?', 's'],
+    ['l n t', 'Out', 's'],
+    ['l n 2 t', 'Dark', 's'],
+  ]);
+  expect(textTable(told, 'de').find(({ key }) => key === 'l q')!.place).toBe('s · what ask is told');
+  const german = inLanguage(
+    { ...told, texts: { de: { 'l q': 'Lampe "aus"?', 'l n 2 t': 'Dunkel', 'ask r': 'Sicher?' } } },
+    'de',
+  );
+  expect(german.links[0]!.args).toEqual({ q: '"Lampe \\"aus\\"?"', r: 'name + "!"' });
+  expect(german.links[0]!.effects).toEqual([
+    { do: 'notice', screen: 'n', args: { t: '"Out"' } },
+    { do: 'notice', screen: 'n', args: { t: '"Dunkel"' } },
+  ]);
+  expect(german.screens[1]!.parameters![1]).toMatchObject({ default: 'Sicher?' });
+  expect(inLanguage(told, 'de').links[0]).toBe(told.links[0]);
+  const play = new Play(german).wait(10).key('Enter').wait(10);
+  expect(play.state.overlays[0]!.args).toMatchObject({ q: 'Lampe "aus"?', r: '!' });
 });

@@ -1,10 +1,11 @@
 import type { Component, Element, Id, Project, Routine, Screen, Speaker, Step, Value } from '../model';
+import { defaultsSaid, effectSaid, linkSaid, type Say } from './told';
 
 /** One text of the project that a player reads, by a key that stays as long as the thing it stands on. */
 export interface Wording {
   key: string;
   text: string;
-  /** The screen, component, value, speaker, routine or conversation it stands on. */
+  /** The screen, area, component, value, speaker, routine or conversation it stands on, or `project`. */
   owner: Id;
 }
 
@@ -77,8 +78,6 @@ function cached(project: Project, key: string, make: () => Project): Project {
   return found;
 }
 
-type Say = (key: string, text: string, owner: Id) => string;
-
 /** The project with every text said anew; what has no text, or goes on saying the same, is the same object. */
 function withWords(project: Project, say: Say): Project {
   const isText = (component: Id, parameter: Id): boolean =>
@@ -87,7 +86,8 @@ function withWords(project: Project, say: Say): Project {
       ?.parameters.find((each) => each.id === parameter)?.type === 'text';
   return {
     ...project,
-    screens: project.screens.map((screen) => withElements(screen, isText, say)),
+    screens: project.screens.map((screen) => withElements(defaultsSaid(screen, say), isText, say)),
+    links: project.links.map((link) => linkSaid(project, link, say)),
     ...(project.components
       ? { components: project.components.map((each) => withElements(withDefaults(each, say), isText, say)) }
       : {}),
@@ -159,6 +159,10 @@ function stepSaid(project: Project, step: Step, owner: Id, say: Say): Step {
         same &&= args[id] === held;
       }
       return same ? step : { ...step, args };
+    }
+    case 'effect': {
+      const effect = effectSaid(project, step.effect, at, owner, say);
+      return effect === step.effect ? step : { ...step, effect };
     }
     default:
       return step;

@@ -1,5 +1,4 @@
-import type { Id, Project, Step, Translated } from '../model';
-import { everyStep } from '../model';
+import { everyStep, PROJECT, screenById, type Id, type Project, type Step, type Translated } from '../model';
 import { wordingsOf } from './language';
 
 /** One text of the project and what it is in another language. */
@@ -57,6 +56,16 @@ function placesOf(project: Project): (key: string, owner: Id) => string {
   for (const { id, name, elements } of [...project.screens, ...(project.components ?? [])]) {
     names.set(id, name);
     for (const element of elements) names.set(`${id} ${element.id}`, `${name} · ${element.name}`);
+  }
+  names.set(PROJECT, 'The whole project');
+  for (const { id, name } of project.areas) names.set(id, name);
+  for (const { id, from, to, effects } of project.links) {
+    const tell = (screen: Id, key: string): void => {
+      const told = screenById(project, screen)?.name ?? '';
+      names.set(key, `${names.get(from) ?? ''} · what ${told} is told`);
+    };
+    if (to && 'screen' in to) tell(to.screen, id);
+    for (const effect of effects) if (effect.do === 'notice') tell(effect.screen, `${id} ${effect.screen}`);
   }
   for (const value of project.values) names.set(value.id, value.name);
   for (const speaker of project.speakers ?? []) names.set(speaker.id, `The name of ${speaker.name}`);

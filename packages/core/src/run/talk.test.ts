@@ -411,6 +411,30 @@ test('whatever is said and pressed: time adds up, nothing piles up, and an edit 
   );
 });
 
+test.each([
+  ['loop', 800],
+  ['there and back', 1600],
+] as const)('of what goes %s for ever, once round is waited for', (repeat, ms) => {
+  const frames = [
+    { at: '0 s', x: 0 },
+    { at: '0.8 s', x: 200 },
+  ];
+  const elements = dialogueParts().map((each) =>
+    each.id === 'backdrop'
+      ? { ...each, animations: [{ id: 'n', on: 'step' as const, repeat, frames }] }
+      : each,
+  );
+  const play = called(
+    talking(
+      [{ id: 'm', step: 'move', element: 'backdrop', animation: 'n', waits: true }, line('a', THIRTY)],
+      {},
+      { elements },
+    ),
+  );
+  expect(seen(play.wait(ms - 1))[0]).toBeUndefined();
+  expect(seen(play.wait(1))[0]).toBe(THIRTY);
+});
+
 test('an element of the screen moves when a step says so, and the next waits for it; another is shown with a picture', () => {
   const animations = [
     {

@@ -154,7 +154,8 @@ function lastsOf(flow: Flow, { screen }: Thing, { element, animation }: OpOf<'mo
   const { named, animations } = flow.screens.get(screen)!;
   const key = `${named.get(element)} ${animation}`;
   const found = animations.find((each) => each.key === key);
-  return found && found.repeat !== 'loop' ? found.delay + found.span * (found.repeat ? 2 : 1) : 0;
+  // Of what goes on for ever, once round.
+  return found ? found.delay + found.span * (found.repeat === 'there and back' ? 2 : 1) : 0;
 }
 
 /** The choices that can be made now, in order. */
