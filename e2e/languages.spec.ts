@@ -48,6 +48,25 @@ test('words typed while Live speaks another language are in that language, and s
   await expect.poll(async () => (await desk.words()).some((each) => /^Stárt ~/.test(each))).toBe(true);
 });
 
+test('what a screen and a message are told is said in the language that is spoken', async ({ desk }) => {
+  await speak(desk, 'German');
+  await desk.playFrom('Title');
+  await desk.page.keyboard.press('ArrowUp');
+  await desk.page.keyboard.press('Enter');
+  await desk.expectUp('Title', 'Confirm');
+  await expect.poll(() => desk.words()).toContain('Die Lampe löschen?');
+  await desk.playFrom('The watch');
+  await expect.poll(() => desk.words()).toContain('Das Licht bis zum Morgen hüten');
+  // Its row in the table leads to the sentence that tells it.
+  await desk.page.getByRole('tab', { name: 'Lines' }).click();
+  await desk.page.getByRole('radio', { name: 'Texts' }).click();
+  await desk.page
+    .getByRole('region', { name: 'Lines' })
+    .getByRole('button', { name: 'Go to Title · what Confirm is told' })
+    .click();
+  await expect(desk.sentence(/^When Quit is pressed/)).toBeVisible();
+});
+
 test('a text counts in plurals, is checked while it is typed, and says what its value holds', async ({
   desk,
 }) => {
