@@ -361,10 +361,11 @@ test('hovering moves no focus while a pad plays, and a held direction repeats as
   desk,
 }) => {
   const pad = await desk.pad();
-  await desk.playFrom('Title');
+  await desk.playFrom('Pause');
   await pad.press(13);
   const before = await ring(desk);
-  await desk.page.mouse.move(...(await pointOf(desk, 'Quit')));
+  expect(before).not.toBeNull();
+  await desk.page.mouse.move(...(await pointOf(desk, 'Leave the watch')));
   await desk.runFor(3);
   expect(await ring(desk)).toEqual(before);
   await desk.page.keyboard.down('ArrowDown');

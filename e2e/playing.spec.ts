@@ -213,13 +213,16 @@ test.describe('by touch', () => {
   test.use({ hasTouch: true });
   test('a tap presses, and no focus is drawn until a direction is pressed', async ({ desk }) => {
     await desk.playFrom('Title');
-    const rings = () =>
-      desk.game.evaluate((host) => host.shadowRoot!.querySelectorAll('rect[fill="none"]').length);
-    await expect.poll(rings).toBe(1);
+    const count = (what: string) =>
+      desk.game.evaluate((host, each) => host.shadowRoot!.querySelectorAll(each).length, what);
+    const rings = () => count('rect[fill="none"]');
+    // The title tells the focus by a lantern beside it, besides its own two pictures.
+    await expect.poll(() => count('image')).toBe(3);
     const box = (await desk.game.boundingBox())!;
     await desk.page.touchscreen.tap(box.x + 0.2 * box.width, box.y + (770 / 1080) * box.height);
     await desk.expectUp('Title', 'Options');
-    await expect.poll(rings).toBe(0);
+    await expect.poll(() => count('image')).toBe(2);
+    expect(await rings()).toBe(0);
     await desk.settled();
     await desk.page.keyboard.press('ArrowDown');
     await expect.poll(rings).toBe(1);

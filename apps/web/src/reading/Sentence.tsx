@@ -34,8 +34,8 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
       onFocus={() => !chosen && choose({ link: link.id })}
     >
       <p>
-        {sentenceOf(project, link).map((piece, i) => (
-          <SentencePiece key={i} piece={piece} link={link} />
+        {sentenceOf(project, link).map((piece, i, all) => (
+          <SentencePiece key={i} piece={piece} before={all[i - 1]} after={all[i + 1]} link={link} />
         ))}
       </p>
       {troubles.map((words) => (
@@ -86,9 +86,33 @@ function AddCondition({ link }: { link: Link }) {
   );
 }
 
-function SentencePiece({ piece, link }: { piece: Piece; link: Link }) {
-  return 'blank' in piece ? <Blank piece={piece} link={link} /> : <span>{piece.words}</span>;
+/** A sign that ends a part of the sentence stays on the line of the blank before it. */
+function SentencePiece({
+  piece,
+  before,
+  after,
+  link,
+}: {
+  piece: Piece;
+  before: Piece | undefined;
+  after: Piece | undefined;
+  link: Link;
+}) {
+  if (!('blank' in piece))
+    return <span>{before && 'blank' in before ? piece.words.slice(signAt(piece).length) : piece.words}</span>;
+  const sign = signAt(after);
+  const blank = <Blank piece={piece} link={link} />;
+  if (sign === '') return blank;
+  return (
+    <span className="whitespace-nowrap">
+      <span className="whitespace-normal">{blank}</span>
+      {sign}
+    </span>
+  );
 }
+
+const signAt = (piece: Piece | undefined): string =>
+  piece && !('blank' in piece) ? (/^[.,;:)]+/.exec(piece.words)?.[0] ?? '') : '';
 
 /** What will be up after it: cards on cards. */
 function Pile({ link }: { link: Link }) {

@@ -47,11 +47,16 @@ export async function listProjects(): Promise<ProjectRow[]> {
   return (await (await db()).getAll('rows')).sort((a, b) => b.changed - a.changed);
 }
 
-export async function keepProject(project: Project): Promise<void> {
+/** Writes a project, and tells how many milliseconds copying it held the window up. */
+export async function keepProject(project: Project): Promise<number> {
   // Strict: what is said to be kept has reached the disk, even if the browser is killed right after.
   const tx = (await db()).transaction(['rows', 'projects'], 'readwrite', { durability: 'strict' });
   const row = { id: project.id, name: project.name, changed: Date.now(), screens: project.screens.length };
-  await Promise.all([tx.objectStore('rows').put(row), tx.objectStore('projects').put(project), tx.done]);
+  const from = performance.now();
+  const puts = [tx.objectStore('rows').put(row), tx.objectStore('projects').put(project)];
+  const took = performance.now() - from;
+  await Promise.all([...puts, tx.done]);
+  return took;
 }
 
 export async function keepAssets(project: Id, assets: ReadonlyMap<Id, Uint8Array>): Promise<void> {

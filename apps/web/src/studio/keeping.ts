@@ -6,8 +6,10 @@ import { channel, claim } from '../storage/writer';
 import { follow, useStudio } from './store';
 
 /** How long after the last edit it is written, and after the first that is not yet, in milliseconds. */
-const WAIT = 400;
+const WAIT = 120;
 const MOST = 2000;
+/** What takes long to copy is not written between two letters. */
+const waitFor = (took: number): number => Math.min(400, WAIT + 20 * took);
 
 /**
  * Keeps the open project: every change is written to the browser's own store. If that fails the work stays in memory
@@ -22,6 +24,7 @@ export function useKeeping(): void {
     let timer: ReturnType<typeof setTimeout> | undefined;
     /** When what has not been written began to be. */
     let since: number | null = null;
+    let wait = WAIT;
     let written: Project | null = null;
     let writing = false;
     let assetsWritten: unknown = null;
@@ -35,7 +38,7 @@ export function useKeeping(): void {
       try {
         if (assetsWritten !== assets) await keepAssets(id, assets);
         assetsWritten = assets;
-        await keepProject(project);
+        wait = waitFor(await keepProject(project));
         written = project;
         wire.tell();
         useStudio.setState({ saving: { state: 'kept', at: Date.now() } });
@@ -50,7 +53,7 @@ export function useKeeping(): void {
         useStudio.setState({ saving: { state: 'keeping' } });
       clearTimeout(timer);
       since ??= Date.now();
-      timer = setTimeout(write, Math.max(0, Math.min(WAIT, since + MOST - Date.now())));
+      timer = setTimeout(write, Math.max(0, Math.min(wait, since + MOST - Date.now())));
     };
     const wire = channel(id, () => {
       if (!writer) void readAgain(id);
