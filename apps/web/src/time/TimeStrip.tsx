@@ -132,7 +132,12 @@ function LastSeconds({ change }: { change: ReactNode }) {
             </div>
           ))}
         </div>
-        <div ref={strip} className="relative min-h-full min-w-0 flex-1 overflow-hidden" style={{ height }}>
+        <div
+          ref={strip}
+          // A layer of its own: it goes on while the rest of the window stands still.
+          className="relative min-h-full min-w-0 flex-1 overflow-hidden will-change-transform"
+          style={{ height }}
+        >
           {seconds.map((time) => (
             <div key={time} className="absolute inset-y-0 border-l border-line" style={{ left: at(time) }}>
               <span className="absolute top-0 left-1 font-mono text-xs text-soft">
