@@ -1,15 +1,20 @@
 import fc from 'fast-check';
 import {
   blankProject,
+  bySource,
   DEFAULT_RATES,
   freeName,
   freshId,
   kindFromName,
+  linksFrom,
+  PROJECT,
   readDuration,
   readName,
   settled,
   toMicros,
+  type Project,
 } from '.';
+import { anyProject } from '../test/arbitrary';
 import { screenOf } from '../test/flows';
 
 test.each([
@@ -100,4 +105,16 @@ test('blank projects share nothing, and ids do not repeat', () => {
   a.actions[0]!.keys.push('KeyX');
   expect(b.actions[0]!.keys).not.toContain('KeyX');
   expect(new Set(Array.from({ length: 2000 }, () => freshId('s'))).size).toBe(2000);
+});
+
+test('links are found by what they set out from, in their order, whether they can still be written to or not', () => {
+  fc.assert(
+    fc.property(anyProject, (project) => {
+      const frozen = { ...project, links: Object.freeze([...project.links]) as Project['links'] };
+      for (const from of [...project.screens.map(({ id }) => id), PROJECT, 'nothing'])
+        expect(linksFrom(frozen, from)).toEqual(project.links.filter((each) => each.from === from));
+      expect([...bySource(project.links).values()].flat()).toHaveLength(project.links.length);
+    }),
+    { numRuns: 50 },
+  );
 });
