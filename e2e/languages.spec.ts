@@ -60,10 +60,9 @@ test('what a screen and a message are told is said in the language that is spoke
   // Its row in the table leads to the sentence that tells it.
   await desk.page.getByRole('tab', { name: 'Lines' }).click();
   await desk.page.getByRole('radio', { name: 'Texts' }).click();
-  await desk.page
-    .getByRole('region', { name: 'Lines' })
-    .getByRole('button', { name: 'Go to Title · what Confirm is told' })
-    .click();
+  const table = desk.page.getByRole('region', { name: 'Lines' });
+  await table.getByRole('searchbox', { name: 'Find in the texts' }).fill('Put the lamp out');
+  await table.getByRole('button', { name: 'Go to Title · what Confirm is told' }).click();
   await expect(desk.sentence(/^When Quit is pressed/)).toBeVisible();
 });
 

@@ -224,7 +224,7 @@ function gathered(entries: readonly Entry[]): Entry[][] {
 
 const LOOKS: Record<Row, string> = {
   base: 'border-solid bg-water',
-  overlay: 'border-double border-3 bg-land',
+  overlay: 'border-double border-x-4 border-y bg-land',
   notice: 'border-dashed bg-marsh',
   companion: 'border-dotted bg-mist',
 };
