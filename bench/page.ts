@@ -194,27 +194,46 @@ async function loopHandOver(page: Page) {
   const before = await scriptSeconds(session);
   const { frames, ms, longest } = await waitFrames(page, 10_000);
   const script = (await scriptSeconds(session)) - before;
-  const garbage = await pausesForGarbage(page, 10_000);
+  const garbage = await stopsForGarbage(page, 10_000);
   await page.getByRole('button', { name: 'Stop' }).click();
   return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000, longest, garbage };
 }
 
-/** Every stop of the page's own thread to clear away garbage, in milliseconds; Chromium's own record of them. */
-async function pausesForGarbage(page: Page, ms: number): Promise<number[]> {
+interface TraceEvent {
+  name: string;
+  pid: number;
+  tid: number;
+  /** Microseconds. */
+  ts: number;
+  dur?: number;
+  args: { name?: string };
+}
+
+/** Stops of the page's own thread to clear away garbage, and the frames dropped with one in them; by Chromium's own record. */
+async function stopsForGarbage(page: Page, ms: number): Promise<{ took: number[]; dropped: number }> {
   const browser = page.context().browser()!;
   await browser.startTracing(page, { categories: ['v8', 'devtools.timeline'] });
   await waitFrames(page, ms);
   const { traceEvents } = JSON.parse((await browser.stopTracing()).toString()) as {
-    traceEvents: { name: string; pid: number; tid: number; dur?: number; args: { name?: string } }[];
+    traceEvents: TraceEvent[];
   };
   const threads = new Set(
     traceEvents
       .filter((each) => each.name === 'thread_name' && each.args.name === 'CrRendererMain')
       .map((each) => `${each.pid}:${each.tid}`),
   );
-  return traceEvents
-    .filter((each) => /^(Minor|Major)GC$/.test(each.name) && threads.has(`${each.pid}:${each.tid}`))
-    .map((each) => (each.dur ?? 0) / 1000);
+  const own = traceEvents.filter((each) => threads.has(`${each.pid}:${each.tid}`));
+  const frames = own
+    .filter((each) => each.name === 'FireAnimationFrame')
+    .map((each) => each.ts)
+    .sort((a, b) => a - b);
+  const stops = own.filter((each) => /^(Minor|Major)GC$/.test(each.name));
+  const isDropped = ({ ts }: TraceEvent): boolean => {
+    const next = frames.findIndex((frame) => frame > ts);
+    // A frame lasts a sixtieth of a second; half as much again, and one was missed.
+    return next > 0 && frames[next]! - frames[next - 1]! > 25_000;
+  };
+  return { took: stops.map((each) => (each.dur ?? 0) / 1000), dropped: stops.filter(isDropped).length };
 }
 
 async function up(): Promise<void> {
