@@ -3,17 +3,13 @@ import type {
   BoxUse,
   Element,
   Id,
-  Marker,
   PictureElement,
   PortraitElement,
   Project,
   StateName,
   TextUse,
 } from '../model';
-import { titleCase } from '../model';
-import { padCode } from '../compile';
 import { codeName } from '../words';
-import { capItems, capWidth } from './caps';
 import {
   heldBy,
   paintChoice,
@@ -25,9 +21,11 @@ import {
   type Face,
 } from './controls';
 import { group, type Item, type PictureItem } from './items';
-import { boxLook, boxStyle, colourOf, inStates, markerOf, markerPart, markerRects, textLook } from '../style';
+import { boxLook, colourOf, inStates, textLook } from '../style';
+import { ringed } from './focused';
+import { bindingRow, codeOn, prompt } from './keys';
 import type { Looks } from './screen';
-import { box, bubblePath, CLEAR, grown, inset, plain, text, typedItems } from './shapes';
+import { box, bubblePath, CLEAR, inset, plain, text, typedItems } from './shapes';
 
 /** One element by itself, without what it holds. `unfocused`: it is on a screen that never has the focus. */
 export function paintElement(
@@ -149,29 +147,6 @@ function faceOf(
   };
 }
 
-/** Focus is told by a shape besides colour: by its look's own marker, outline or glow, else by a ring. */
-function ringed(project: Project, element: Element, rect: Rect, looks: Looks, items: Item[]): Item[] {
-  if (looks.focus !== element.id) return items;
-  const marker = markerOf(project, element);
-  if (marker) return [...items, ...marking(project, element.id, rect, marker)];
-  const own = 'box' in element && boxStyle(project, element.box).focused;
-  if (own && (own.outline || own.shadow)) return items;
-  return [...items, { kind: 'ring', rect: grown(rect, 8), corner: cornerOf(items) + 8 }];
-}
-
-const marking = (project: Project, id: Id, beside: Rect, marker: Marker): Item[] =>
-  markerRects(project, marker, beside).map(({ rect, mirrored }) => {
-    const drawn: Item = { kind: 'picture', id: null, rect, asset: marker.asset, fit: 'contain' };
-    const moving = group([drawn], { part: { id: markerPart(id), rect } });
-    const middle = { angle: 0, x: rect.x + rect.width / 2, y: rect.y, flipped: true };
-    return mirrored ? group([moving], { turn: middle }) : moving;
-  });
-
-const cornerOf = (items: readonly Item[]): number => {
-  const first = items.find((item) => item.kind === 'box' && item.id !== null);
-  return first?.kind === 'box' ? first.corner : 0;
-};
-
 function button(
   project: Project,
   element: Element & { type: 'button' },
@@ -187,90 +162,6 @@ function button(
     ...box(element.id, rect, look),
     ...text(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
   ]);
-}
-
-/** What an action is pressed with on the device in hand; nothing where that is a finger. */
-export function codeOn(
-  project: Project,
-  action: Id,
-  { device, codes }: Pick<Looks, 'device' | 'codes'>,
-): string | undefined {
-  const own = project.actions.find((each) => each.id === action);
-  if (device === 'touch' || !own) return undefined;
-  const [key = own.keys[0]] = codes[action]?.keys ?? [];
-  const [pad = own.pad[0]] = codes[action]?.pad ?? [];
-  return device === 'pad' && pad !== undefined ? padCode(pad) : key;
-}
-
-function prompt(
-  project: Project,
-  element: Element & { type: 'prompt' },
-  rect: Rect,
-  said: string,
-  looks: Looks,
-): Item[] {
-  const code = element.action === null ? '?' : codeOn(project, element.action, looks);
-  const look = boxLook(project, element.box);
-  const ink = textLook(project, element.look);
-  // With a finger there is nothing to press but the words themselves.
-  if (code === undefined)
-    return [
-      ...box(element.id, rect, look),
-      ...text(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
-    ];
-  const cap = { project, id: element.id, code, look, ink };
-  const width = Math.min(rect.width, capWidth(cap, rect.height));
-  const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
-  return [
-    ...capItems(cap, { ...rect, width }),
-    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
-  ];
-}
-
-/** What an action is called, and the key or button that is bound to it; or that one is waited for. */
-function bindingRow(element: Element & { type: 'binding' }, face: Face, looks: Looks): Item[] {
-  const { project, rect, look, ink, said } = face;
-  const own = project.actions.find((each) => each.id === element.action);
-  const edge = rect.height * 0.3;
-  const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
-  const half = { ...inner, width: inner.width / 2 };
-  const other = { ...half, x: inner.x + half.width };
-  const taking = looks.taking?.element === element.id ? looks.taking : null;
-  const clash = taking && project.actions.find((each) => each.id === taking.clash)?.name;
-  if (clash)
-    return [
-      ...box(element.id, rect, look),
-      ...text(project, element.id, inner, `${titleCase(clash)} has it`, { ...ink, align: 'end' }, 'middle'),
-    ];
-  const items = [
-    ...box(element.id, rect, look),
-    ...text(
-      project,
-      element.id,
-      half,
-      said === '' ? (own?.name ?? '') : said,
-      { ...ink, align: 'start' },
-      'middle',
-    ),
-  ];
-  if (taking) {
-    const words = element.device === 'pad' ? 'Press a button' : 'Press a key';
-    return [...items, ...text(project, element.id, other, words, { ...ink, align: 'end' }, 'middle')];
-  }
-  const code = own && codeOn(project, own.id, { ...looks, device: element.device });
-  if (code === undefined)
-    return [...items, ...text(project, element.id, other, 'none', { ...ink, align: 'end' }, 'middle')];
-  const height = rect.height * 0.62;
-  const cap = {
-    project,
-    id: element.id,
-    code,
-    look: { ...look, fill: CLEAR, border: look.ink ?? ink.colour, borderWidth: 2, corner: 8 },
-    ink,
-  };
-  const width = Math.min(other.width, capWidth(cap, height));
-  const at = { x: other.x + other.width - width, y: rect.y + (rect.height - height) / 2, width, height };
-  return [...items, ...capItems(cap, at)];
 }
 
 function address(

@@ -4,7 +4,7 @@ import { sayParts, type TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
 import { talkLooks, type Instance, type Leaving, type RunState } from '../run';
 import { codeName } from '../words';
-import { codeOn } from './element';
+import { codeOn } from './keys';
 import type { Looks } from './screen';
 
 /** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */

@@ -1,0 +1,29 @@
+import type { Rect } from '../layout';
+import type { Element, Id, Marker, Project } from '../model';
+import { boxStyle, markerOf, markerPart, markerRects } from '../style';
+import { group, type Item } from './items';
+import type { Looks } from './screen';
+import { grown } from './shapes';
+
+/** Focus is told by a shape besides colour: by its look's own marker, outline or glow, else by a ring. */
+export function ringed(project: Project, element: Element, rect: Rect, looks: Looks, items: Item[]): Item[] {
+  if (looks.focus !== element.id) return items;
+  const marker = markerOf(project, element);
+  if (marker) return [...items, ...marking(project, element.id, rect, marker)];
+  const own = 'box' in element && boxStyle(project, element.box).focused;
+  if (own && (own.outline || own.shadow)) return items;
+  return [...items, { kind: 'ring', rect: grown(rect, 8), corner: cornerOf(items) + 8 }];
+}
+
+const marking = (project: Project, id: Id, beside: Rect, marker: Marker): Item[] =>
+  markerRects(project, marker, beside).map(({ rect, mirrored }) => {
+    const drawn: Item = { kind: 'picture', id: null, rect, asset: marker.asset, fit: 'contain' };
+    const moving = group([drawn], { part: { id: markerPart(id), rect } });
+    const middle = { angle: 0, x: rect.x + rect.width / 2, y: rect.y, flipped: true };
+    return mirrored ? group([moving], { turn: middle }) : moving;
+  });
+
+const cornerOf = (items: readonly Item[]): number => {
+  const first = items.find((item) => item.kind === 'box' && item.id !== null);
+  return first?.kind === 'box' ? first.corner : 0;
+};
