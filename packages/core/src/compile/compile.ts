@@ -5,13 +5,10 @@ import { solveLayout } from '../layout';
 import {
   bySource,
   areasAround,
-  screenById,
   settled,
   toMicros,
   PROJECT,
-  everyStep,
   type Component,
-  type Conversation,
   type Element,
   type Id,
   type Link,
@@ -22,9 +19,11 @@ import {
 import { compileMotion } from '../motion';
 import { compileLink, fallbackOf, hasNames, houseMotions, tableOf } from './links';
 import { compileMoving } from './moving';
+import { asksOtherwise, isIn, sameLinks, sameMarkers, sameMotion, sameNames, type Made } from './same';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
+import { compileTalks } from './talks';
 import { textParts, type TextPart } from '../message';
-import { compileTalk, talkParts, talkTimes } from '../talk';
+import { talkParts } from '../talk';
 import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame } from './types';
 
 /**
@@ -92,68 +91,8 @@ export function compile(
   };
 }
 
-/** Conversations as they are played; those that nothing has changed for are taken over. */
-function compileTalks({
-  project,
-  language,
-  names,
-  previous,
-}: Made): Pick<Flow, 'talks' | 'talk' | 'speakers'> {
-  const before = previous?.project;
-  const { conversations = [], routines, speakers, talk, values, rates } = project;
-  const sameTimes =
-    before !== undefined && before.talk === talk && before.values === values && before.rates === rates;
-  const same =
-    !names &&
-    before?.routines === routines &&
-    before?.speakers === speakers &&
-    before?.rates === rates &&
-    // One conversation may call another.
-    (before?.conversations === project.conversations || !conversations.some(callsAnother));
-  return {
-    talks: new Map(
-      conversations.map((each) => {
-        const old = same ? previous?.talks.get(each.id) : undefined;
-        return [each.id, old?.conversation === each ? old : compileTalk(project, each, language)];
-      }),
-    ),
-    talk: sameTimes && previous ? previous.talk : talkTimes(project),
-    speakers: new Map((speakers ?? []).map((each) => [each.id, each])),
-  };
-}
-
-const callsAnother = ({ steps }: Conversation): boolean =>
-  everyStep(steps).some((each) => each.step === 'conversation');
-
-/** What all of one making goes by. */
-interface Made {
-  project: Project;
-  frame: Frame;
-  reduced: boolean;
-  /** BCP 47, for plurals and numbers in texts. */
-  language: string;
-  /** Expressions and texts do not mean what they did. */
-  names: boolean;
-  previous: Flow | undefined;
-}
-
 const isReduced = ({ house }: Project, asked: boolean): boolean =>
   house.reduced === undefined ? asked : house.reduced === 'always';
-
-/** Whether motions are made as they were. */
-const sameMotion = ({ project, reduced, previous }: Made): boolean =>
-  previous?.project.rates === project.rates &&
-  previous.project.motions === project.motions &&
-  previous.reduced === reduced;
-
-/** Whether styles put the same pictures beside what has the focus. */
-function sameMarkers(before: Project | undefined, now: Project): boolean {
-  const [old, own] = [before?.styles.box ?? [], now.styles.box];
-  if (before?.assets !== now.assets && own.some((style) => style.marker)) return false;
-  return (
-    old === own || (old.length === own.length && own.every(({ marker }, i) => marker === old[i]!.marker))
-  );
-}
 
 /** The frame screens are designed in. */
 export const frameOf = ({ design }: Pick<Project, 'design'>): Frame => ({
@@ -165,28 +104,6 @@ export const frameOf = ({ design }: Pick<Project, 'design'>): Frame => ({
 function firstScreen(project: Project): Id {
   const start = project.screens.find((screen) => screen.id === project.start && screen.layer === 'base');
   return start?.id ?? gapId('base', 'First screen');
-}
-
-/** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
-function sameNames(before: Project, now: Project): boolean {
-  if (before.values !== now.values || before.events !== now.events) return false;
-  if (before.screens === now.screens) return true;
-  return (
-    before.screens.length === now.screens.length &&
-    before.screens.every((screen, i) => {
-      const other = now.screens[i]!;
-      return (
-        screen === other ||
-        (screen.id === other.id && screen.name === other.name && screen.parameters === other.parameters)
-      );
-    })
-  );
-}
-
-/** Whether what a link leads to takes other parameters than it did. */
-function asksOtherwise(before: Project | undefined, now: Project, { to }: Link): boolean {
-  if (!to || !('screen' in to)) return false;
-  return screenById(before ?? now, to.screen)?.parameters !== screenById(now, to.screen)?.parameters;
 }
 
 function reuseLink(made: Made, link: Link, index: number, known: Set<Id>): CompiledLink {
@@ -221,17 +138,11 @@ function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, Compil
   return same ? old : compileScreen(made, screen, grouped);
 }
 
-const isIn = (project: Project, component: Component): boolean =>
-  project.components?.includes(component) ?? false;
-
 /** What the links of a screen belong to: itself, and the components placed on it. */
 const sourcesOf = (screen: Id, components: readonly Component[]): Id[] => [
   screen,
   ...components.map((each) => each.id),
 ];
-
-const sameLinks = (a: readonly CompiledLink[] = [], b: readonly CompiledLink[] = []): boolean =>
-  a.length === b.length && a.every((link, i) => link === b[i]);
 
 function compileScreen(
   { project, frame, reduced, language }: Made,

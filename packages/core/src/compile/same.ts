@@ -1,0 +1,59 @@
+import { screenById, type Component, type Link, type Project } from '../model';
+import type { CompiledLink, Flow, Frame } from './types';
+
+/** What has to be as it was for something to be taken over from the flow before. */
+
+/** What all of one making goes by. */
+export interface Made {
+  project: Project;
+  frame: Frame;
+  reduced: boolean;
+  /** BCP 47, for plurals and numbers in texts. */
+  language: string;
+  /** Expressions and texts do not mean what they did. */
+  names: boolean;
+  previous: Flow | undefined;
+}
+
+/** Whether motions are made as they were. */
+export const sameMotion = ({ project, reduced, previous }: Made): boolean =>
+  previous?.project.rates === project.rates &&
+  previous.project.motions === project.motions &&
+  previous.reduced === reduced;
+
+/** Whether styles put the same pictures beside what has the focus. */
+export function sameMarkers(before: Project | undefined, now: Project): boolean {
+  const [old, own] = [before?.styles.box ?? [], now.styles.box];
+  if (before?.assets !== now.assets && own.some((style) => style.marker)) return false;
+  return (
+    old === own || (old.length === own.length && own.every(({ marker }, i) => marker === old[i]!.marker))
+  );
+}
+
+/** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
+export function sameNames(before: Project, now: Project): boolean {
+  if (before.values !== now.values || before.events !== now.events) return false;
+  if (before.screens === now.screens) return true;
+  return (
+    before.screens.length === now.screens.length &&
+    before.screens.every((screen, i) => {
+      const other = now.screens[i]!;
+      return (
+        screen === other ||
+        (screen.id === other.id && screen.name === other.name && screen.parameters === other.parameters)
+      );
+    })
+  );
+}
+
+/** Whether what a link leads to takes other parameters than it did. */
+export function asksOtherwise(before: Project | undefined, now: Project, { to }: Link): boolean {
+  if (!to || !('screen' in to)) return false;
+  return screenById(before ?? now, to.screen)?.parameters !== screenById(now, to.screen)?.parameters;
+}
+
+export const isIn = (project: Project, component: Component): boolean =>
+  project.components?.includes(component) ?? false;
+
+export const sameLinks = (a: readonly CompiledLink[] = [], b: readonly CompiledLink[] = []): boolean =>
+  a.length === b.length && a.every((link, i) => link === b[i]);
