@@ -5,17 +5,17 @@ import type { Flow } from '@tavu/core/compile';
 import type { Id, Said, Step } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { GripVertical, Play } from 'lucide-react';
-import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { playLine } from '../live/run';
-import { edit, say, useStudio } from '../studio/store';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { say, useStudio } from '../studio/store';
 import { Picker } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
-import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
+import { chooseStep, setLines, useLines, type Owner } from './chosen';
 import { freshStep, NEEDS, STEP_HINTS, STEP_ICONS, STEP_WORDS, stepWords } from './kinds';
 import { LineRow } from './LineRow';
 import { LateRow, OptionRow } from './OptionRow';
 import { OtherRow } from './OtherRow';
-import { addLine, addStep, copySteps, insteadOf, pasteSteps, pickTo, removeSteps, together } from './put';
+import { gripKeys, pageKeys, play, stepAway } from './pageKeys';
+import { addLine, addStep, insteadOf, pickTo } from './put';
 import { found, rowsOf, sameRow, type PageRow } from './rows';
 import { useSettled } from './settled';
 
@@ -178,13 +178,6 @@ function OneRow({ owner, flow, row, hit, troubles }: RowProps) {
   );
 }
 
-/** Goes on to the row above or below. */
-function stepAway(owner: Owner, key: string, by: -1 | 1): void {
-  const rows = rowsOf(ownerNow(owner).steps);
-  for (let at = rows.findIndex((row) => row.key === key) + by; rows[at]; at += by)
-    if (rows[at]!.row !== 'late') return goToStep(rows[at]!.id, by < 0 ? 'end' : 'start');
-}
-
 function Line({
   owner,
   flow,
@@ -272,62 +265,6 @@ function Grip({
       )}
     </span>
   );
-}
-
-function play(owner: Owner, key: string): void {
-  if (!('screen' in owner)) return;
-  if (owner.screen === null) return say('It has no dialogue screen yet: choose one above the page.');
-  playLine(owner.screen, { conversation: owner.id, key });
-}
-
-function gripKeys(event: KeyboardEvent, owner: Owner, id: Id, onStepAway: (by: -1 | 1) => void): void {
-  const ids = together(id);
-  const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
-  if (by !== 0 && event.shiftKey) {
-    const all = rowsOf(ownerNow(owner).steps).flatMap((row) => (row.row === 'step' ? [row.id] : []));
-    const next = all[all.indexOf(id) + by];
-    if (next === undefined) return;
-    const { picked } = useLines.getState();
-    pickTo(
-      owner,
-      picked.find((each) => each !== id && (picked[0] === each || picked.at(-1) === each)) ?? id,
-      next,
-    );
-    document.querySelector<HTMLElement>(`[data-grip="${next}"]`)?.focus();
-  } else if (by !== 0 && !event.altKey) onStepAway(by);
-  else if (event.key === 'Enter') goToStep(id);
-  else if (event.key === 'Delete' || event.key === 'Backspace') removeSteps(owner, ids);
-  else return;
-  event.preventDefault();
-  event.stopPropagation();
-}
-
-/** Keys that mean the same wherever on the page the keyboard is. */
-function pageKeys(event: KeyboardEvent, owner: Owner): void {
-  const { step } = useLines.getState();
-  if (step === null) return;
-  const control = event.ctrlKey || event.metaKey;
-  const onGrip = (event.target as HTMLElement).dataset.grip !== undefined;
-  const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
-  const key = event.key.toLowerCase();
-  if (event.altKey && by !== 0) edit('move steps', { owner: owner.id, steps: together(step), by });
-  else if (control && key === 'd') void edit('duplicate steps', { owner: owner.id, steps: together(step) });
-  else if (control && event.key === 'Enter') {
-    const row = rowsOf(owner.steps).find((each) => each.id === step);
-    if (row) play(owner, row.key);
-  } else if (onGrip && control && (key === 'c' || key === 'x')) {
-    void copySteps(owner, together(step));
-    if (key === 'x') removeSteps(owner, together(step));
-  } else if (onGrip && control && key === 'v')
-    void navigator.clipboard
-      .readText()
-      .catch(() => useLines.getState().copied?.text ?? '')
-      .then((text) => pasteSteps(owner, together(step).at(-1)!, text));
-  else if (event.key === 'Escape' && !onGrip)
-    document.querySelector<HTMLElement>(`[data-grip="${step}"]`)?.focus();
-  else return;
-  event.preventDefault();
-  event.stopPropagation();
 }
 
 /** Adds to the end of the page. */
