@@ -283,6 +283,9 @@ test('texts go out to translators as XLIFF and come back; what has changed since
   const rows = lines(desk).getByRole('list', { name: 'Texts' }).getByRole('listitem');
   await find.fill('This game has flashing light');
   await expect(rows).toHaveCount(1);
+  const german = rows.first().getByRole('textbox', { name: /, in de$/ });
+  await expect(german).toHaveValue('Dieses Spiel hat Lichtblitze');
+  await german.fill('');
   await expect(rows.first()).toContainText('missing');
   const out = await desk.download(() => lines(desk).getByRole('button', { name: 'XLIFF' }).click());
   expect(out.name).toBe('saltwick-light.de.xlf');
@@ -302,7 +305,7 @@ test('texts go out to translators as XLIFF and come back; what has changed since
     desk.page.getByText('bad.xlf cannot be read: line 1: A document type is not allowed'),
   ).toBeVisible();
   await take('good.xlf', back);
-  await expect(rows.first().getByRole('textbox', { name: /, in de$/ })).toHaveValue('Dieses Spiel blitzt');
+  await expect(german).toHaveValue('Dieses Spiel blitzt');
   // As a table too.
   const table = await desk.download(() => lines(desk).getByRole('button', { name: 'CSV' }).click());
   expect(table.bytes.toString('utf8')).toContain('"Dieses Spiel blitzt"');
