@@ -8,11 +8,12 @@ export function patch(element: Element, node: SvgNode): void {
   const last = drawnAs.get(element);
   if (last === node) return;
   drawnAs.set(element, node);
-  if (last)
-    for (const name of Object.keys(last.attributes))
-      if (!(name in node.attributes)) element.removeAttribute(name);
-  for (const [name, value] of Object.entries(node.attributes))
+  // Done for much of the picture in every frame, so nothing is made that would have to be cleared away.
+  if (last) for (const name in last.attributes) if (!(name in node.attributes)) element.removeAttribute(name);
+  for (const name in node.attributes) {
+    const value = node.attributes[name]!;
     if (name !== 'xmlns' && last?.attributes[name] !== value) setAttribute(element, name, value);
+  }
   if (node.text !== undefined) {
     if (last?.text !== node.text) element.textContent = node.text;
     return;

@@ -15,7 +15,15 @@ export const AT_REST: Sample = {};
 /** What a property is at rest. */
 export const restOf = (key: string): number => (key.endsWith(' opacity') || key.endsWith(' scale') ? 1 : 0);
 
-export const keyOf = (part: Part, property: Property): string => `${part} ${property}`;
+/** What a part's property is called in a sample. Asked for in every frame, so each is put together once. */
+export function keyOf(part: Part, property: Property): string {
+  let of = keys.get(part);
+  if (!of) keys.set(part, (of = new Map()));
+  let key = of.get(property);
+  if (key === undefined) of.set(property, (key = `${part} ${property}`));
+  return key;
+}
+const keys = new Map<Part, Map<Property, string>>();
 
 export interface Track {
   /** `part property`. */

@@ -20,6 +20,7 @@ export interface Pose {
 
 /** What a hand-over makes of a part of a screen; null while that is at rest. Frames are as large as `frame`. */
 export function poseOf(sample: Sample, part: Part, frame: { width: number; height: number }): Pose | null {
+  if (!MOVED.some((property) => keyOf(part, property) in sample)) return null;
   const of = (property: Parameters<typeof keyOf>[1], rest: number): number =>
     sample[keyOf(part, property)] ?? rest;
   const pose: Pose = {
@@ -32,6 +33,8 @@ export function poseOf(sample: Sample, part: Part, frame: { width: number; heigh
   };
   return isRest(pose) ? null : pose;
 }
+
+const MOVED = ['opacity', 'x', 'y', 'across', 'down', 'scale', 'turn', 'blur'] as const;
 
 const isRest = ({ opacity, x, y, scale, turn, blur, tint }: Pose): boolean =>
   opacity === 1 && x === 0 && y === 0 && scale === 1 && turn === 0 && blur === 0 && tint === undefined;

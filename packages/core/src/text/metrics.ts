@@ -16,17 +16,33 @@ export interface FontMetrics {
  * counts as wide as `n`.
  */
 export function textWidth(text: string, font: FontMetrics, size: number, letters = 0): number {
+  const pairs = pairsOf(font);
   let units = 0;
-  let last = '';
+  let kerned: ReadonlyMap<string, number> | undefined;
   let count = 0;
   for (const char of text) {
     units += font.advances[char] ?? font.advances.n ?? font.unitsPerEm / 2;
-    units += font.kerning[last + char] ?? 0;
-    last = char;
+    units += kerned?.get(char) ?? 0;
+    kerned = pairs.get(char);
     count++;
   }
   return (units / font.unitsPerEm) * size + letters * Math.max(0, count - 1);
 }
+
+/** Kerning by the first letter, then the second: texts are measured in every frame in which they change. */
+function pairsOf(font: FontMetrics): ReadonlyMap<string, ReadonlyMap<string, number>> {
+  const known = paired.get(font);
+  if (known) return known;
+  const made = new Map<string, Map<string, number>>();
+  for (const [pair, by] of Object.entries(font.kerning)) {
+    const [first, second] = [...pair] as [string, string];
+    const row = made.get(first) ?? new Map<string, number>();
+    made.set(first, row.set(second, by));
+  }
+  paired.set(font, made);
+  return made;
+}
+const paired = new WeakMap<FontMetrics, ReadonlyMap<string, ReadonlyMap<string, number>>>();
 
 /** A font's measures as a project keeps them: letters of one width together. */
 export function packFace(font: FontMetrics): FontFace {
