@@ -148,3 +148,49 @@ test('a picture of its own stands beside what has the focus, and moves for as lo
   await desk.runFor(6);
   expect((await seen())[0]!.y).toBe(still);
 });
+
+test('one music gives way to the next over its time', async ({ desk }) => {
+  await desk.listen();
+  await desk.open();
+  await desk.playFrom('Title');
+  await expect.poll(async () => (await desk.music()).length).toBe(1);
+  const [tune] = await desk.music();
+  await desk.page.keyboard.press('Enter');
+  // For a time both are heard, neither as loud as by itself.
+  await expect
+    .poll(
+      async () => {
+        const both = await desk.music();
+        return both.length === 2 && both.every(({ volume }) => volume > 0 && volume < tune!.volume);
+      },
+      { intervals: [30] },
+    )
+    .toBe(true);
+  await expect
+    .poll(async () => (await desk.music()).map(({ address }) => address))
+    .not.toContain(tune!.address);
+  await expect.poll(async () => (await desk.music())[0]?.volume).toBeCloseTo(tune!.volume, 3);
+});
+
+test('a row that goes away while it has the focus hands it on to the nearest', async ({ desk }) => {
+  const held = await desk.held('Pause');
+  await held.press(960, 548);
+  await desk.reading.getByRole('button', { name: 'always' }).first().click();
+  await desk.typing.fill('lamp_lit');
+  await desk.typing.press('Enter');
+  await desk.playFrom('Pause');
+  await desk.page.keyboard.press('ArrowDown');
+  /** The middle of the ring, in design pixels. */
+  const ring = () =>
+    desk.game.evaluate((host) => {
+      const frame = host.getBoundingClientRect();
+      const found = host.shadowRoot!.querySelector('rect[fill="none"]')?.getBoundingClientRect();
+      return found ? Math.round(((found.top + found.height / 2 - frame.top) / frame.height) * 1080) : null;
+    });
+  await expect.poll(ring).toBe(550);
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await desk.page.getByRole('switch', { name: 'lamp lit now' }).uncheck();
+  await expect.poll(() => desk.words()).not.toContain('Options');
+  await expect.poll(ring).not.toBe(550);
+  expect([442, 658]).toContain(await ring());
+});

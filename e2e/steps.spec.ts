@@ -77,3 +77,58 @@ test('a step moves an element and the next waits for it, another plays music, an
   await desk.expectUp('The watch');
   await expectUnsaid(desk, /Nobody/);
 });
+
+test('a flag, a person put together of several, and an accent are typed as one letter each', async ({
+  desk,
+}) => {
+  await openLines(desk);
+  await lines(desk).getByRole('button', { name: 'A new conversation' }).click();
+  await lines(desk).getByRole('combobox', { name: 'Its dialogue screen' }).selectOption('Radio');
+  const words = '🇳🇴👩‍🚀e\u0301🏳️‍🌈'.repeat(3);
+  await said(desk).first().fill(words);
+  await desk.reading.getByRole('textbox', { name: 'From letter to letter' }).fill('250 ms');
+  await desk.reading.getByRole('textbox', { name: 'From letter to letter' }).press('Enter');
+  await lines(desk).getByRole('button', { name: 'Play it' }).click();
+  await desk.takeInHand();
+  const whole = [...new Intl.Segmenter('en', { granularity: 'grapheme' }).segment(words)].map(
+    (each) => each.segment,
+  );
+  const prefixes = new Set(whole.map((_, i) => whole.slice(0, i + 1).join('')));
+  const seen = new Set<string>();
+  await expect
+    .poll(
+      async () => {
+        for (const each of await desk.words()) if (each !== '' && words.startsWith(each)) seen.add(each);
+        return seen.has(words);
+      },
+      { intervals: [60], timeout: 30_000 },
+    )
+    .toBe(true);
+  expect([...seen].filter((each) => !prefixes.has(each))).toEqual([]);
+  expect(seen.size).toBeGreaterThan(4);
+});
+
+test('the time a conversation shows is the time its run takes, a pause of 1.7 s among it', async ({
+  desk,
+}) => {
+  await openLines(desk);
+  await lines(desk)
+    .getByRole('combobox', { name: 'Which conversation' })
+    .selectOption({ label: 'Harbour chatter' });
+  const total = lines(desk).getByRole('status', { name: 'How long it takes' });
+  const before = await total.innerText();
+  const pause = page(desk).getByRole('textbox', { name: 'How long' }).first();
+  expect(await pause.inputValue()).not.toBe('1.7 s');
+  await pause.fill('1.7 s');
+  await pause.press('Enter');
+  await expect(total).not.toHaveText(before);
+  const shown = Number.parseFloat(await total.innerText());
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.playFrom('The watch');
+  await desk.say('harbour chatter');
+  await expect(desk.trace).toContainText('Overheard goes', { timeout: 30_000 });
+  const rows = await desk.trace.innerText();
+  const at = (words: string): number => Number(new RegExp(`(\\d+\\.\\d+)\\s+${words}`).exec(rows)![1]);
+  // From when the first line begins, to the hundredth it is shown in.
+  expect(at('Overheard goes') - at('Tobias: “All small boats')).toBeCloseTo(shown, 2);
+});
