@@ -14,7 +14,6 @@ import { actionKeys } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import type { Choice } from '../ui/Picker';
 
-/** Everything that can set a link off on a screen, and what typing can make of a new name or a time. */
 /** Something true of the first value, to be written over. */
 function firstCondition(project: Project): string {
   const first = project.values[0];
@@ -23,6 +22,7 @@ function firstCondition(project: Project): string {
   return first.type === 'on/off' ? name : first.type === 'number' ? `${name} <= 0` : `${name} != ""`;
 }
 
+/** Everything that can set a link off on a screen, and what typing can make of a new name or a time. */
 export function useCueChoices(
   screen: Id,
   pick: (cue: Cue) => void,
