@@ -1,4 +1,5 @@
 export {
+  namesIn,
   sayParts,
   textParts,
   textTroubles,
@@ -6,3 +7,4 @@ export {
   type NamedPart,
   type TextPart,
 } from './message';
+export { renameInText } from './rename';

@@ -96,3 +96,88 @@ test('no text, whatever stands in it, breaks what says it', () => {
     { numRuns: 500 },
   );
 });
+
+const unsayable = [
+  '{oil, number, currency}',
+  '{oil, number, ::currency/X}',
+  '{oil, number, ::unit/banana}',
+  '{oil, number, ::.00000000000000000000000000000000}',
+  '{oil, number, ::.0000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000}',
+  '{note, date}',
+  '{note, time, short}',
+  '{oil, date, ::yyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyy}',
+  '{oil, date}',
+  '{oil, number, ::scientific/+ee/sign-banana}',
+];
+const withNote: Scope = { ...scope, names: new Map([...scope.names, known('note', { type: 'text' })]) };
+
+test.each(unsayable)(
+  'what can be read and not be said is said as it is written, or in some words: %s',
+  (text) => {
+    for (const oil of [0, 1, -1, 1e17, -1e21, 0.1])
+      for (const language of ['en', 'de', 'ar', 'xx', 'aa-bb-cc-dd', 'not a language'])
+        expect(
+          typeof sayParts(textParts(text, withNote, language), ({ id }) => (id === 'oil' ? oil : 'fog')),
+        ).toBe('string');
+  },
+);
+
+test('and it is told of', () => {
+  const told = (text: string): string => textTroubles(text, withNote).join();
+  expect(told('{oil, number, currency}')).toMatch(/said as it is written/);
+  expect(told('{oil, number, ::currency/X}')).toMatch(/currency/);
+  expect(told('{oil, number, ::unit/banana}')).toMatch(/unit/);
+  expect(told('{note, date}')).toMatch(/asked for as a number/);
+  expect(told('{oil, date}')).toMatch(/when oil is 1\d+e?|100000000000000000/);
+  const bounded: Scope = { ...scope, names: new Map([known('oil', { type: 'number', least: 0, most: 9 })]) };
+  expect(textTroubles('{oil, date}', bounded)).toEqual([]);
+});
+
+test('any text at all is said, in any language, whatever its names hold', () => {
+  const piece = fc.oneof(
+    fc.constantFrom(
+      '{',
+      '}',
+      ',',
+      '#',
+      "'",
+      ' oil',
+      ' note',
+      ' lit',
+      'plural',
+      'select',
+      'number',
+      'date',
+      'time',
+    ),
+    fc.constantFrom(
+      '::',
+      'currency/',
+      'unit/',
+      '.0',
+      '.##',
+      'other',
+      'one',
+      '=1',
+      'offset:',
+      'percent',
+      'EUR',
+      'K',
+      'E0',
+    ),
+    fc.constantFrom(...unsayable),
+    fc.string({ maxLength: 4, unit: 'grapheme' }),
+  );
+  fc.assert(
+    fc.property(
+      fc.array(piece, { maxLength: 12 }).map((pieces) => pieces.join('')),
+      fc.oneof(fc.double(), fc.string(), fc.boolean()),
+      fc.constantFrom('en', 'pl', 'ar-EG', 'x-nothing'),
+      (text, held, language) => {
+        expect(typeof sayParts(textParts(text, withNote, language), () => held)).toBe('string');
+        textTroubles(text, withNote);
+      },
+    ),
+    { numRuns: 2000 },
+  );
+});

@@ -1,7 +1,7 @@
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
 import type { Known, Scope } from '../expression';
-import { scalarWords, type FieldType, type Id, type Scalar } from '../model';
+import { fitScalar, scalarWords, type FieldType, type Id, type Scalar } from '../model';
 
 /** Texts with names in them, as ICU messages: `{oil}`, `{nights, plural, one {# night} other {# nights}}`, `{oil, number}`. */
 
@@ -15,7 +15,9 @@ export interface NamedPart {
 /** All of a text whose words depend on what its names hold. */
 export interface MessagePart {
   what: 'message';
-  format: IntlMessageFormat;
+  /** As it is written, which is what is shown when it cannot be said. */
+  written: string;
+  language: string;
   /** What each argument is given: its words, or what it holds. */
   names: readonly { as: string; words: boolean; part: NamedPart }[];
 }
@@ -24,36 +26,83 @@ export interface MessagePart {
 export function textParts(text: string, scope: Scope, language = 'en'): TextPart[] {
   if (!text.includes('{')) return [text];
   if (!DEPENDS.test(text)) return simpleParts(text, scope);
+  try {
+    const part = messagePart(text, scope, language);
+    return part ? [part] : [text];
+  } catch {
+    // There is more that can be read than can be said: a unit nobody has heard of, a number of a hundred digits.
+    return [text];
+  }
+}
+
+function messagePart(text: string, scope: Scope, language: string): MessagePart | null {
   const read = readMessage(text);
-  if ('error' in read) return [text];
+  if ('error' in read) return null;
   const names = new Map<string, MessagePart['names'][number]>();
-  let lost = false;
-  const named = (elements: readonly MessageFormatElement[]): MessageFormatElement[] =>
-    elements.map((element) => {
-      if (element.type === TYPE.literal || element.type === TYPE.pound || element.type === TYPE.tag)
-        return element;
-      const part = partOf(scope, element.value);
-      if (!part) lost = true;
-      else {
-        const words = element.type === TYPE.argument;
-        const as = words ? `${element.value} in words` : element.value;
-        names.set(as, { as, words, part });
-        if (words) return { ...element, value: as };
-      }
-      if (element.type !== TYPE.plural && element.type !== TYPE.select) return element;
-      const options = Object.entries(element.options).map(([key, option]) => [
-        key,
-        { ...option, value: named(option.value) },
-      ]);
-      return { ...element, options: Object.fromEntries(options) as typeof element.options };
-    });
-  const elements = named(read.elements);
-  if (lost) return [text];
-  return [{ what: 'message', format: new IntlMessageFormat(elements, language), names: [...names.values()] }];
+  for (const element of namedElements(read.elements)) {
+    const part = partOf(scope, element.value);
+    if (!part) return null;
+    const words = element.type === TYPE.argument;
+    const as = words ? inWords(element.value) : element.value;
+    names.set(as, { as, words, part });
+  }
+  const part: MessagePart = { what: 'message', written: text, language, names: [...names.values()] };
+  formatOf(part);
+  return part;
+}
+
+type NamedElement = Exclude<MessageFormatElement, { type: TYPE.literal | TYPE.pound | TYPE.tag }>;
+
+/** Whatever in a message asks for a name, with what is within its branches. */
+export function namedElements(elements: readonly MessageFormatElement[]): NamedElement[] {
+  return elements.flatMap((element) => {
+    if (element.type === TYPE.literal || element.type === TYPE.pound || element.type === TYPE.tag) return [];
+    if (element.type !== TYPE.plural && element.type !== TYPE.select) return [element];
+    return [element, ...Object.values(element.options).flatMap((option) => namedElements(option.value))];
+  });
+}
+
+/** What is asked for in words has a name of its own, since it may be asked for as a number too. */
+const inWords = (name: string): string => `${name} in words`;
+const withWords = (elements: readonly MessageFormatElement[]): MessageFormatElement[] =>
+  elements.map((element) => {
+    if (element.type === TYPE.argument) return { ...element, value: inWords(element.value) };
+    if (element.type !== TYPE.plural && element.type !== TYPE.select) return element;
+    const options = Object.entries(element.options).map(([key, option]) => [
+      key,
+      { ...option, value: withWords(option.value) },
+    ]);
+    return { ...element, options: Object.fromEntries(options) as typeof element.options };
+  });
+
+/** What says messages, by language and words: what is compiled stays plain data. The oldest make way. */
+const formats = new Map<string, IntlMessageFormat>();
+const MOST_FORMATS = 5000;
+
+/** Throws where there is no way to say a message at all. */
+function formatOf({ written, language }: MessagePart): IntlMessageFormat {
+  const key = `${language} ${written}`;
+  const known = formats.get(key);
+  if (known) return known;
+  const read = readMessage(written);
+  if ('error' in read) throw new Error(read.error);
+  const format = new IntlMessageFormat(withWords(read.elements), knownLanguage(language));
+  if (formats.size >= MOST_FORMATS) formats.delete(formats.keys().next().value!);
+  formats.set(key, format);
+  return format;
+}
+
+/** A language's own way with numbers and plurals; the one of English for a tag that names no language. */
+function knownLanguage(code: string): string {
+  try {
+    return Intl.getCanonicalLocales(code)[0] ?? 'en';
+  } catch {
+    return 'en';
+  }
 }
 
 /** A name with more than its words asked of it. */
-const DEPENDS = /\{\s*[^{}\s,]+\s*,/;
+export const DEPENDS = /\{\s*[^{}\s,]+\s*,/;
 
 function simpleParts(text: string, scope: Scope): TextPart[] {
   const parts: TextPart[] = [];
@@ -74,31 +123,43 @@ function partOf(scope: Scope, name: string): NamedPart | null {
   return known && known.what !== 'field' ? { what: known.what, id: known.id, type: known.type } : null;
 }
 
-/** Says a text, given what its names hold. */
-export function sayParts(parts: readonly TextPart[], held: (part: NamedPart) => Scalar | undefined): string {
-  return parts
-    .map((part) => {
-      if (typeof part === 'string') return part;
-      if (part.what !== 'message') return scalarWords(part.type, held(part));
-      const given = part.names.map(({ as, words, part: named }) => {
-        const now = held(named);
-        return [as, words ? scalarWords(named.type, now) : plainly(now)] as const;
-      });
-      return String(part.format.format(Object.fromEntries(given)));
-    })
-    .join('');
+/** Says a text, given what its names hold. What cannot be said with what they hold is said as it is written. */
+export const sayParts = (parts: readonly TextPart[], held: (part: NamedPart) => Scalar | undefined): string =>
+  parts.map((part) => sayPart(part, held) ?? (part as MessagePart).written).join('');
+
+/** One part in words; null when it cannot be said with what its names hold. */
+function sayPart(part: TextPart, held: (part: NamedPart) => Scalar | undefined): string | null {
+  if (typeof part === 'string') return part;
+  if (part.what !== 'message') return scalarWords(part.type, held(part));
+  const given = part.names.map(({ as, words, part: named }) => {
+    const now = held(named);
+    return [as, words ? scalarWords(named.type, now) : plainly(now)] as const;
+  });
+  try {
+    return String(formatOf(part).format(Object.fromEntries(given)));
+  } catch {
+    return null;
+  }
 }
 
 /** On and off as they stand among the branches of a text; all else as it is. */
 const plainly = (scalar: Scalar | undefined): string | number =>
   typeof scalar === 'boolean' ? (scalar ? 'on' : 'off') : (scalar ?? '');
 
-function readMessage(text: string): { elements: MessageFormatElement[] } | { error: string } {
+export function readMessage(text: string): { elements: MessageFormatElement[] } | { error: string } {
   try {
-    return { elements: parse(text, { ignoreTag: true, requiresOtherClause: true }) };
+    return { elements: parse(text, { ignoreTag: true, requiresOtherClause: true, captureLocation: true }) };
   } catch (error) {
     return { error: error instanceof Error ? error.message : '' };
   }
+}
+
+/** What a text names, each as often as it is named. */
+export function namesIn(text: string): string[] {
+  if (!text.includes('{')) return [];
+  const read = DEPENDS.test(text) ? readMessage(text) : null;
+  if (!read || 'error' in read) return [...text.matchAll(/\{\s*([^{}\s,]+)\s*\}/g)].map(([, name]) => name!);
+  return namedElements(read.elements).map((element) => element.value);
 }
 
 const REASONS: [RegExp, string][] = [
@@ -113,7 +174,10 @@ const REASONS: [RegExp, string][] = [
     'after “plural,” or “select,” stand branches, such as one {…} other {…}',
   ],
   [/DUPLICATE/, 'it has one branch twice'],
-  [/SKELETON|NUMBER/, 'that is no way to write a number'],
+  [/currency/i, 'that is no currency; write ::currency/EUR, say'],
+  [/unit/i, 'that is no unit that numbers are written in'],
+  [/digits|SKELETON|NUMBER|fraction|precision/i, 'that is no way to write a number'],
+  [/DATE|TIME/, 'that is no way to write a date or time'],
 ];
 
 /** What is wrong with a text that names things, in words; nothing when all of it can be said. */
@@ -128,27 +192,61 @@ export function textTroubles(text: string, scope: Scope): string[] {
   const read = readMessage(text);
   if ('error' in read) {
     const why = REASONS.find(([code]) => code.test(read.error))?.[1] ?? 'its braces cannot be read';
-    return [`“${text.slice(0, 60)}” is said as it is written: ${why}.`];
+    return [asWritten(text, why)];
   }
-  const found: string[] = [];
-  const look = (elements: readonly MessageFormatElement[]): void => {
-    for (const element of elements) {
-      if (element.type === TYPE.literal || element.type === TYPE.pound || element.type === TYPE.tag) continue;
-      const known: Known | undefined = scope.names.get(element.value);
-      if (!known || known.what === 'field') found.push(nobody(element.value));
-      else if (NUMBERS.has(element.type) && known.type.type !== 'number')
-        found.push(`{${element.value}} is asked for as a number, and is none.`);
-      else if (element.type === TYPE.select)
-        found.push(...branchTroubles(element.value, known.type, Object.keys(element.options)));
-      if (element.type === TYPE.plural || element.type === TYPE.select)
-        for (const option of Object.values(element.options)) look(option.value);
-    }
-  };
-  look(read.elements);
-  return found;
+  const found = namedElements(read.elements).flatMap((element): string[] => {
+    const known: Known | undefined = scope.names.get(element.value);
+    if (!known || known.what === 'field') return [nobody(element.value)];
+    if (NUMBERS.has(element.type) && known.type.type !== 'number')
+      return [`{${element.value}} is asked for as a number, and is none.`];
+    return element.type === TYPE.select
+      ? branchTroubles(element.value, known.type, Object.keys(element.options))
+      : [];
+  });
+  return found.length > 0 ? found : sayTroubles(text, scope);
 }
 
-const NUMBERS: ReadonlySet<TYPE> = new Set([TYPE.number, TYPE.plural]);
+const asWritten = (text: string, why: string): string =>
+  `“${text.slice(0, 60)}” is said as it is written: ${why}.`;
+
+/** Says a text as a run would, with the least, the most and what is between, and tells of what it cannot be said with. */
+function sayTroubles(text: string, scope: Scope): string[] {
+  let part: MessagePart | null;
+  try {
+    part = messagePart(text, scope, 'en');
+  } catch (error) {
+    return [asWritten(text, reasonOf(error))];
+  }
+  if (!part) return [];
+  for (const pick of [0, 1, 2]) {
+    const held = new Map(part.names.map(({ part: { id, type } }) => [id, samplesOf(type)[pick]!]));
+    if (sayPart(part, ({ id }) => held.get(id)) !== null) continue;
+    const numbers = part.names.filter(({ words, part: { type } }) => !words && type.type === 'number');
+    const when = numbers.map(({ as, part: { id } }) => `${as} is ${held.get(id)}`).join(' and ');
+    return [asWritten(text, `there is no way to say that${when && pick > 0 ? ` when ${when}` : ''}`)];
+  }
+  return [];
+}
+
+/** What something of a type may hold: what it usually does, the most and the least. */
+function samplesOf(type: FieldType): readonly [Scalar, Scalar, Scalar] {
+  switch (type.type) {
+    case 'number':
+      return [fitScalar(type, 1) ?? 1, type.most ?? 1e17, type.least ?? -1e17];
+    case 'on/off':
+      return [true, false, true];
+    case 'choice':
+      return [type.options[0]?.id ?? '', type.options.at(-1)?.id ?? '', ''];
+    default:
+      return ['', 'x', ''];
+  }
+}
+
+const reasonOf = (error: unknown): string =>
+  REASONS.find(([code]) => code.test(error instanceof Error ? error.message : ''))?.[1] ??
+  'there is no way to say that';
+
+const NUMBERS: ReadonlySet<TYPE> = new Set([TYPE.number, TYPE.plural, TYPE.date, TYPE.time]);
 const nobody = (name: string): string => `It says {${name}}, and there is nothing called that.`;
 
 /** Branches that nothing ever leads to. */
