@@ -3,7 +3,8 @@ import { dataUrl, openProject } from '@tavu/core/exchange';
 import { paintStill, svgFrame, svgText, toSvg } from '@tavu/core/paint';
 import { compile } from '@tavu/core/compile';
 import { projectJsonSchema } from '@tavu/core/schema';
-import { troublesOf } from '@tavu/core/check';
+import { allTalkTroubles, troublesOf } from '@tavu/core/check';
+import { ownerNames } from '@tavu/core/references';
 import { linksFrom, PROJECT } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
 import { Command } from 'commander';
@@ -25,9 +26,11 @@ tavu
   .action(async (path: string) => {
     const { project } = await open(path);
     console.log(`${project.name}: ${project.screens.length} screens, ${project.links.length} links`);
-    const names = new Map([...project.screens, ...project.areas].map(({ id, name }) => [id, name]));
-    for (const { source, words } of troublesOf(project))
-      console.log(`${names.get(source) ?? 'Everywhere'}: ${words}`);
+    const names = ownerNames(project);
+    const nameOf = (id: string): string => (id === PROJECT ? 'Everywhere' : (names.get(id) ?? 'Everywhere'));
+    for (const { source, words } of troublesOf(project)) console.log(`${nameOf(source)}: ${words}`);
+    for (const [id, troubles] of allTalkTroubles(compile(project)))
+      for (const { words } of troubles) console.log(`${nameOf(id)}: ${words}`);
   });
 
 tavu

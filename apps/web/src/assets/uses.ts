@@ -1,12 +1,16 @@
-import { assetPlaces, type Id, type Project } from '@tavu/core/model';
+import type { Id, Project } from '@tavu/core/model';
+import { ownerNames, placesOf } from '@tavu/core/references';
 
 /** Where an asset is used: names of screens, components, styles, areas and sentences' owners, each once. */
 export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
-  const uses = new Map<Id, string[]>();
-  for (const { asset, by } of assetPlaces(project)) {
-    const known = uses.get(asset);
-    if (!known) uses.set(asset, [by]);
-    else if (!known.includes(by)) known.push(by);
+  const names = ownerNames(project);
+  const uses = new Map<Id, string[]>(project.assets.map(({ id }) => [id, []]));
+  for (const { of, id, owner, path } of placesOf(project, { only: ['id'] })) {
+    if (of !== 'asset') continue;
+    const by = path[0] === 'sound' ? 'What is heard' : names.get(owner);
+    const known = uses.get(id);
+    if (by !== undefined && known && !known.includes(by)) known.push(by);
   }
+  for (const [id, by] of uses) if (by.length === 0) uses.delete(id);
   return uses;
 }

@@ -1,20 +1,16 @@
-import type { Id, Motion, Project } from '@tavu/core/model';
+import type { Id, Project } from '@tavu/core/model';
+import { ownerNames, placesOf } from '@tavu/core/references';
 
 /** What moves by a motion of the project's own, by name. */
 export function usesOf(project: Project, id: Id): string[] {
-  const by = (motion: Motion | undefined): boolean =>
-    (motion?.name === 'made' && motion.motion === id) ||
-    (motion?.leaving?.name === 'made' && motion.leaving.motion === id);
-  const { house, screens, areas, links } = project;
-  const nameOf = (from: Id): string =>
-    [...screens, ...areas, ...(project.components ?? [])].find((each) => each.id === from)?.name ??
-    'the whole project';
-  return [
-    ...(by(house.motion) ? ['the house'] : []),
-    ...Object.entries(house.layers ?? {}).flatMap(([layer, motion]) =>
-      by(motion) ? [`every ${layer}`] : [],
-    ),
-    ...[...areas, ...screens].flatMap((each) => (by(each.motion) ? [each.name] : [])),
-    ...links.flatMap((link) => (by(link.motion) ? [`a sentence of ${nameOf(link.from)}`] : [])),
-  ];
+  const names = ownerNames(project);
+  const found = new Map<string, string>();
+  for (const { of, id: motion, owner, on, path } of placesOf(project, { only: ['id'] })) {
+    if (of !== 'motion' || motion !== id) continue;
+    const [at, part, layer] = path;
+    const name = names.get(owner) ?? 'what is gone';
+    if (at === 'house') found.set(`house ${layer ?? ''}`, part === 'layers' ? `every ${layer}` : 'the house');
+    else found.set(`${owner} ${on}`, at === 'links' ? `a sentence of ${name}` : name);
+  }
+  return [...found.values()];
 }

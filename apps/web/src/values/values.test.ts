@@ -105,16 +105,16 @@ test('who sets and who reads a value, and who hears an event, is found wherever 
   expect(uses.get(oil!)).toEqual({
     sets: [{ link, screen: id('Play') }],
     reads: [
+      { link: null, screen: id('Title') },
       { link, screen: id('Play') },
       { link: wide, screen: 'project' },
-      { link: null, screen: id('Title') },
     ],
   });
   expect(uses.get(found!)!.reads).toEqual([{ link, screen: id('Play') }]);
   expect(uses.get(lamp!)!.sets).toEqual([{ link, screen: id('Play') }]);
   expect(uses.get(oil!)!.reads.map((use) => nameOfUse(project, use))).toEqual([
+    'Title',
     'Play',
     'everywhere',
-    'Title',
   ]);
 });

@@ -41,10 +41,13 @@ test('a sound project has none', () => expect(troublesOf(project())).toEqual([])
 
 test('a deleted value is pointed out wherever it is named, and the run goes on', () => {
   const gone = carryOut(project(), 'delete value', { value: 'v' }).project;
-  expect(troublesOf(gone)).toMatchObject([
-    { source: 'title', link: 'go', words: /nothing called oil/.test(words(gone)[0]!) ? words(gone)[0] : '' },
-    { source: 'watch', link: 'effects', words: 'The value it sets is gone.' },
-    { source: 'gauge', link: null },
+  expect(
+    troublesOf(gone).map(({ source, link, words }) => [source, link, words.replace(/“.*”: /, '')]),
+  ).toEqual([
+    ['title', 'go', 'There is nothing called oil.'],
+    ['watch', 'effects', 'The value it sets is gone.'],
+    ['watch', 'effects', 'There is nothing called oil.'],
+    ['gauge', null, 'There is nothing called oil.'],
   ]);
   const play = new Play(gone).key('Enter').wait(100);
   expect([play.up, play.did('failed').length > 0]).toEqual([['title'], true]);
@@ -103,4 +106,43 @@ test('a time link is no trouble', () => {
   const timed = project();
   timed.links.push(link('watch', after('2 s'), 'go', 'title'));
   expect(troublesOf(timed)).toEqual([]);
+});
+
+test('components, other languages, styles, areas and the house are looked through too, each thing that is gone once', () => {
+  const whole = project();
+  const [button] = whole.screens[0]!.elements;
+  whole.languages = [
+    { code: 'en', name: 'English' },
+    { code: 'de', name: 'German' },
+  ];
+  whole.texts = { de: { 'title start': 'Öl {oli}' } };
+  whole.components = [
+    {
+      id: 'k',
+      name: 'Row',
+      width: 9,
+      height: 9,
+      parameters: [{ id: 'p', name: 'label', type: 'text', default: '' }],
+      // What screens are told can be named in a component that is on them.
+      elements: [
+        { ...button!, id: 'in', name: 'In', text: '{label} {question} {oli}', shownWhen: 'fog' } as never,
+      ],
+    },
+  ];
+  whole.areas = [{ id: 'r', name: 'Night', parent: 'nowhere', music: 'nothing' }];
+  whole.house.motion = { name: 'made', motion: 'nothing' };
+  whole.sound = { volumes: { all: 'nothing' } };
+  whole.screens[1]!.says = 'nothing';
+  whole.screens[1]!.firstFocus = 'nothing';
+  expect(words(whole).sort()).toEqual([
+    'In: It says {oli}, and there is nothing called that.',
+    'In: “fog”: There is nothing called fog.',
+    'Night: Its music is gone.',
+    'Night: The area around it is gone.',
+    'The conversation it plays is gone.',
+    'The motion it moves by is gone.',
+    'What has the focus first is gone.',
+    'What is heard: The value that says how loud it is is gone.',
+    'start: In German: It says {oli}, and there is nothing called that.',
+  ]);
 });

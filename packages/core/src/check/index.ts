@@ -1,3 +1,3 @@
 export { clashesOf, type Clash } from './clashes';
-export { linkTroubles, screenTroubles, troublesOf, type Trouble } from './troubles';
+export { componentTroubles, linkTroubles, screenTroubles, troublesOf, type Trouble } from './troubles';
 export { allTalkTroubles, misfits, overflowing, readingSpeed, talkTroubles, type TalkTrouble } from './talks';

@@ -1,20 +1,19 @@
 import { compile, type CompiledScreen, type Flow } from '../compile';
-import { check, scopeOfScreen } from '../expression';
 import { inLanguage } from '../language';
-import { textTroubles } from '../message';
 import {
+  branchesOf,
   everyStep,
   screenById,
   type Conversation,
-  type FieldType,
   type Id,
   type Project,
   type Step,
 } from '../model';
+import { placesOf, type Thing } from '../references';
 import { firstState, lay, pageTimes, type RunState } from '../run';
-import { effectTroubles } from './troubles';
+import { placeTroubles, untoldBy } from './troubles';
 import { textStyle } from '../style';
-import { missing, wordsRoom, type Op, type OpOf } from '../talk';
+import { wordsRoom, type Op, type OpOf } from '../talk';
 import { fits, fontOf, layText } from '../text';
 
 /** Something a conversation cannot do, or that cannot be read, before anything is run. */
@@ -25,8 +24,6 @@ export interface TalkTrouble {
   mild?: true;
   words: string;
 }
-
-const CONDITION: FieldType = { type: 'on/off' };
 
 /** What is wrong with a conversation, in words. `flow` is of the project. */
 export function talkTroubles(flow: Flow, conversation: Conversation): TalkTrouble[] {
@@ -70,65 +67,50 @@ function partTroubles({ talkParts, screen }: CompiledScreen, { steps }: Conversa
 
 /** What can be said of steps as they are written. */
 function stepTroubles(project: Project, conversation: Conversation): TalkTrouble[] {
-  const screen = screenById(project, conversation.screen);
-  const scope = scopeOfScreen(project, screen);
-  const has = (name: string): boolean => screen?.elements.some((each) => each.name === name) ?? false;
-  const of = (step: Step): string[] => {
-    switch (step.step) {
-      case 'line':
-        return step.text.trim() === '' ? ['It says nothing yet.'] : textTroubles(step.text, scope);
-      case 'choice':
-        return [
-          ...(step.options.length === 0 ? ['There is nothing to choose.'] : []),
-          ...step.options.flatMap((each) => [
-            ...(each.text.trim() === '' ? ['A choice has no words.'] : textTroubles(each.text, scope)),
-            ...(each.when === undefined
-              ? []
-              : check(each.when, scope, CONDITION).complaints.map(({ words }) => `“${each.when}”: ${words}`)),
-          ]),
-        ];
-      case 'show':
-      case 'hide':
-      case 'move':
-        return screen && !has(step.element) ? [`There is no ${step.element} on ${screen.name}.`] : [];
-      case 'wait':
-        return project.events.some((each) => each.id === step.event)
-          ? []
-          : ['The event it waits for is gone.'];
-      case 'effect':
-        return effectTroubles(project, step.effect, scope);
-      case 'music':
-        return step.asset === 'none' || project.assets.some((each) => each.id === step.asset)
-          ? []
-          : ['Its music is gone.'];
-      case 'jump':
-        return step.when === undefined
-          ? []
-          : check(step.when, scope, CONDITION).complaints.map(({ words }) => `“${step.when}”: ${words}`);
-      case 'end':
-        return step.outcome === undefined || screen?.outcomes?.some((each) => each.id === step.outcome)
-          ? []
-          : ['What it answers is gone.'];
-      case 'routine': {
-        const routine = project.routines?.find((each) => each.id === step.routine);
-        return routine ? missing(routine, step.args).map((each) => `It is not told its ${each}.`) : [];
-      }
-      default:
-        return [];
+  const keys = new Map<Id, string>();
+  const found: TalkTrouble[] = [];
+  const walk = (steps: readonly Step[], prefix: string): void => {
+    for (const step of steps) {
+      const key = prefix + step.id;
+      keys.set(step.id, key);
+      for (const words of bareTroubles(project, step)) found.push({ key, words });
+      for (const branch of branchesOf(step)) walk(branch, `${key} `);
     }
   };
-  const walk = (steps: readonly Step[], prefix: string): TalkTrouble[] =>
-    steps.flatMap((step) => {
-      const key = prefix + step.id;
-      const inner =
-        step.step === 'choice'
-          ? step.options.flatMap((each) => walk(each.steps, `${key} `))
-          : step.step === 'wait'
-            ? walk(step.otherwise ?? [], `${key} `)
-            : [];
-      return [...of(step).map((words) => ({ key, words })), ...inner];
-    });
-  return walk(conversation.steps, '');
+  walk(conversation.steps, '');
+  const screen = screenById(project, conversation.screen);
+  for (const place of placesOf(project, { part: { conversations: [conversation] } })) {
+    // Who speaks, with which face, and what is gone on with is told of where it is laid out.
+    if (place.on === null || (place.is === 'id' && LAID.has(place.of))) continue;
+    const key = keys.get(place.on) ?? '';
+    for (const words of placeTroubles(project, place, {}))
+      found.push({
+        key,
+        words:
+          place.is === 'id' && place.of === 'element name'
+            ? `There is no ${place.id} on ${screen?.name}.`
+            : words,
+      });
+  }
+  return found;
+}
+const LAID: ReadonlySet<Thing> = new Set(['speaker', 'face', 'step', 'routine', 'conversation']);
+
+/** What a step by itself leaves unsaid. */
+function bareTroubles(project: Project, step: Step): string[] {
+  switch (step.step) {
+    case 'line':
+      return step.text.trim() === '' ? ['It says nothing yet.'] : [];
+    case 'choice':
+      return [
+        ...(step.options.length === 0 ? ['There is nothing to choose.'] : []),
+        ...step.options.flatMap((each) => (each.text.trim() === '' ? ['A choice has no words.'] : [])),
+      ];
+    case 'effect':
+      return untoldBy(project, step.effect);
+    default:
+      return [];
+  }
 }
 
 /** Faces, fit and speed of one line. */

@@ -45,6 +45,19 @@ test('what a place is told stands where the component names it, else its default
   expect(told).not.toContain('{label}');
 });
 
+test('what it is told it can tell a component within it', () => {
+  const outer: Component = {
+    ...back,
+    id: 'outer',
+    parameters: [{ id: 'caption', name: 'caption', type: 'text', default: 'Shore' }],
+    elements: [place('inner', { args: { label: 'To the {caption}' } })],
+  };
+  const flow = compile(
+    project([place('x', { component: 'outer', args: { caption: 'sea' } })], [back, outer]),
+  );
+  expect(flow.screens.get('s')!.byId.get('x/inner/b')).toMatchObject({ text: 'To the sea' });
+});
+
 test('a component’s link works wherever it is placed, with the focus and all', () => {
   const flow = compile(project([place('x')]));
   let { state } = begin(flow);

@@ -102,9 +102,18 @@ function told(element: Element, component: Component, args: Record<Id, Scalar>):
   for (const parameter of component.parameters) {
     const name = identifierOf(parameter.name);
     const given = args[parameter.id]!;
-    if (parameter.type === 'text' && typeof made.text === 'string' && made.text.includes('{'))
-      made.text = made.text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, said: string) =>
-        said === name ? String(given) : whole,
+    const said = (text: string): string =>
+      text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, named: string) =>
+        named === name ? String(given) : whole,
+      );
+    if (parameter.type === 'text' && typeof made.text === 'string') made.text = said(made.text);
+    // What a component within this one is told may be what this one is told.
+    if (parameter.type === 'text' && element.type === 'component' && made.args)
+      made.args = Object.fromEntries(
+        Object.entries(made.args as Record<Id, Scalar>).map(([id, each]) => [
+          id,
+          typeof each === 'string' ? said(each) : each,
+        ]),
       );
     if (parameter.type === 'picture' && made.from === parameter.id) {
       made.asset = given === '' ? null : given;

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { assetPlaces, everyStep, type Asset, type Project } from '../model';
+import { everyStep, type Asset, type Project } from '../model';
+import { placesOf } from '../references';
 import { readDocument, writeProject } from '../schema';
 import { carryOut, type Arguments, type CommandName } from '.';
 
@@ -44,6 +45,7 @@ test('deleted, they are named nowhere but by steps that would be none without, a
     ),
   );
   expect(left.sort()).toEqual([...new Set(played)].sort());
-  expect(assetPlaces(gone)).toEqual([]);
+  const places = placesOf(gone, { only: ['id'] }).filter(({ of }) => of === 'asset');
+  expect(places.every(({ path }) => path.includes('effect'))).toBe(true);
   expect(readDocument(JSON.parse(writeProject(gone)))).toMatchObject({ project: { id: demo.id } });
 });

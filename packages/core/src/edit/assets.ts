@@ -1,5 +1,6 @@
-import { assetPlaces, freeName, type Asset, type Id, type Project } from '../model';
-import { assign, takeOut, type Made } from './parts';
+import { freeName, type Asset, type Id, type Project } from '../model';
+import { letGo, put } from '../references';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Edits of the list of pictures, fonts and sounds; their bytes are kept beside the project. */
 export const assetCommands = {
@@ -19,18 +20,12 @@ export const assetCommands = {
     const index = project.assets.findIndex((each) => each.id === asset);
     const old = project.assets[index];
     if (!old) return;
-    rename(project, asset, by.id);
+    for (const { path } of namedPlaces(project, 'asset', [asset])) put(project, path, by.id);
     project.assets[index] = { ...by, name: old.name };
     return by.id;
   },
   'delete assets': (project: Project, { assets }: { assets: Id[] }): Made => {
-    const gone = new Set(assets);
-    for (const id of gone) rename(project, id, null);
-    takeOut(project.assets, (each) => gone.has(each.id));
+    letGo(project, namedPlaces(project, 'asset', assets));
+    takeOut(project.assets, (each) => assets.includes(each.id));
   },
 };
-
-/** Whatever shows, plays or is written in an asset has another in its stead, or none. */
-function rename(project: Project, from: Id, to: Id | null): void {
-  for (const place of assetPlaces(project)) if (place.asset === from) place.put(to);
-}

@@ -23,9 +23,10 @@ import { inputCommands } from './inputs';
 import { languageCommands } from './languages';
 import { lookCommands } from './looks';
 import { motionCommands } from './motions';
-import { assign, takeOut, type Made } from './parts';
+import { letGo, put } from '../references';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 import { pasteElements, putScreens, takeScreens } from './copies';
-import { renameScreenIn } from './names';
+import { renameScreen } from './names';
 import { valueCommands } from './values';
 
 /**
@@ -55,12 +56,12 @@ export const commands = {
   },
   'rename screen': (project: Project, { screen, name }: { screen: Id; name: string }): Made => {
     const found = screenById(project, screen);
-    if (!found) return;
-    renameScreenIn(project, found.name, name);
+    if (!found || found.name === name) return;
+    const now = renameScreen(project, screen, name);
     // A heading that says the screen's name goes on saying it.
     for (const element of found.elements)
-      if (element.type === 'text' && element.text === found.name) element.text = name;
-    found.name = name;
+      if (element.type === 'text' && element.text === found.name) element.text = now;
+    found.name = now;
     closeGaps(project, found);
   },
   'change screen': (project: Project, { screen, change }: { screen: Id; change: Partial<Screen> }): Made => {
@@ -85,16 +86,13 @@ export const commands = {
   'delete screens': (project: Project, { screens }: { screens: Id[] }): Made => {
     const gone = new Set(screens);
     const names = new Map(project.screens.map((each) => [each.id, each.name]));
+    const places = namedPlaces(project, 'screen', screens);
+    // Links to it stay, as gaps that keep its name.
+    for (const { path, id } of places)
+      if (path.at(-2) === 'to') put(project, path.slice(0, -1), { gap: names.get(id)! });
+    letGo(project, places);
     takeOut(project.screens, (each) => gone.has(each.id));
     takeOut(project.links, (link) => gone.has(link.from));
-    for (const link of project.links) {
-      // Links to it stay, as gaps that keep its name.
-      if (link.to && 'screen' in link.to && gone.has(link.to.screen))
-        link.to = { gap: names.get(link.to.screen)! };
-      takeOut(link.effects, (effect) => 'screen' in effect && gone.has(effect.screen));
-    }
-    for (const talk of project.conversations ?? [])
-      if (talk.screen !== null && gone.has(talk.screen)) talk.screen = null;
     if (project.start !== null && gone.has(project.start))
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
   },

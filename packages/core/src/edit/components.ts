@@ -11,11 +11,12 @@ import {
   type PlacedElement,
   type Project,
 } from '../model';
-import { copyOf, freeNameIn, topmostOf } from './elements';
-import { renameOnAll } from './names';
-import { layoutIn, ownerById, roomIn } from './owners';
+import { topmostOf } from './elements';
+import { letGo } from '../references';
+import { renameParameter } from './names';
+import { freeNameIn, layoutIn, ownerById, roomIn } from './owners';
 import { repathFocus } from './inputs';
-import { assign, takeOut, type Made } from './parts';
+import { assign, copyOf, namedPlaces, takeOut, type Made } from './parts';
 
 /** Links that can go with a component wherever it is placed: what they lead to is no particular screen. */
 const PORTABLE = new Set(['back', 'clear', 'stay', 'end']);
@@ -140,8 +141,9 @@ export const componentCommands = {
     const found = project.components?.find((each) => each.id === component);
     const changed = found?.parameters.find((each) => each.id === parameter);
     if (!found || !changed) return;
-    if (change.name !== undefined) renameOnAll(found.elements, changed.name, change.name);
-    assign(changed, change);
+    const renamed = change.name !== undefined && change.name !== changed.name;
+    const name = renamed ? renameParameter(project, found, parameter, change.name!) : changed.name;
+    assign(changed, { ...change, name });
   },
   'delete component parameter': (
     project: Project,
@@ -149,13 +151,8 @@ export const componentCommands = {
   ): Made => {
     const found = project.components?.find((each) => each.id === component);
     if (!found) return;
+    letGo(project, namedPlaces(project, 'parameter', [parameter], component));
     takeOut(found.parameters, (each) => each.id === parameter);
-    for (const element of found.elements)
-      if ('from' in element && element.from === parameter) delete element.from;
-    for (const owner of [...project.screens, ...project.components!])
-      for (const each of owner.elements)
-        if (each.type === 'component' && each.component === component && each.args && parameter in each.args)
-          delete each.args[parameter];
   },
   /** Takes away what a place says otherwise: of one element, or of all. */
   'reset place': (

@@ -13,7 +13,9 @@ import {
   type Step,
   type TalkRules,
 } from '../model';
-import { assign, takeOut, type Made } from './parts';
+import { renameParameter } from './names';
+import { letGo, put } from '../references';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Edits of who speaks, what is said and in which order. `owner` is a conversation's id, or a routine's. */
 export const conversationCommands = {
@@ -40,9 +42,8 @@ export const conversationCommands = {
   },
   'delete conversation': (project: Project, { conversation }: { conversation: Id }): Made => {
     if (!project.conversations) return;
+    letGo(project, namedPlaces(project, 'conversation', [conversation]));
     takeOut(project.conversations, (each) => each.id === conversation);
-    for (const owner of [...project.screens, ...project.links])
-      if (owner.says === conversation) delete owner.says;
   },
 
   'add routine': (project: Project, { name, steps = [] }: { name: string; steps?: Step[] }): Made => {
@@ -57,13 +58,22 @@ export const conversationCommands = {
     { routine, change }: { routine: Id; change: Partial<Routine> },
   ): Made => {
     const found = project.routines?.find((each) => each.id === routine);
-    if (found) assign(found, change);
+    if (!found) return;
+    const { parameters, ...rest } = change;
+    assign<Routine>(found, rest);
+    if (!parameters) return;
+    const names = new Map(found.parameters.map((each) => [each.id, each.name]));
+    found.parameters = parameters.map((each) => {
+      const before = names.get(each.id);
+      if (before === undefined || before === each.name) return each;
+      return { ...each, name: renameParameter(project, found, each.id, each.name) };
+    });
   },
   /** Where it was called there is nothing any more. */
   'delete routine': (project: Project, { routine }: { routine: Id }): Made => {
     if (!project.routines) return;
+    letGo(project, namedPlaces(project, 'routine', [routine]));
     takeOut(project.routines, (each) => each.id === routine);
-    for (const steps of allSteps(project)) dropCalls(steps, routine);
   },
 
   'add speaker': (project: Project, { name }: { name: string }): Made => {
@@ -88,21 +98,16 @@ export const conversationCommands = {
     const found = project.speakers?.find((each) => each.id === speaker);
     const face = found?.faces.find((each) => each.name === from);
     if (!face) return;
+    for (const { path } of namedPlaces(project, 'face', [from], speaker)) put(project, path, to);
     face.name = to;
-    for (const steps of allSteps(project))
-      for (const step of everyStep(steps))
-        if ('face' in step && step.face === from && step.speaker === speaker) step.face = to;
   },
   /** What they said is said by nobody. */
   'delete speaker': (project: Project, { speaker }: { speaker: Id }): Made => {
     if (!project.speakers) return;
+    const faces = project.speakers.find((each) => each.id === speaker)?.faces.map(({ name }) => name) ?? [];
+    letGo(project, namedPlaces(project, 'face', faces, speaker));
+    letGo(project, namedPlaces(project, 'speaker', [speaker]));
     takeOut(project.speakers, (each) => each.id === speaker);
-    for (const steps of allSteps(project))
-      for (const step of everyStep(steps))
-        if ('speaker' in step && step.speaker === speaker) {
-          step.speaker = null;
-          delete step.face;
-        }
   },
   'change talk': (project: Project, change: Partial<TalkRules>): Made => {
     project.talk = { ...project.talk };
@@ -159,29 +164,11 @@ export const conversationCommands = {
   },
 };
 
-/** Steps go on meaning an element of a screen that is called otherwise. */
-export function renameElementIn(project: Project, screen: Id, from: string, to: string): void {
-  const rename = (steps: readonly Step[]): void => {
-    for (const step of everyStep(steps)) if ('element' in step && step.element === from) step.element = to;
-  };
-  const calls = new Set<Id>();
-  for (const { steps, screen: on } of project.conversations ?? []) {
-    if (on !== screen) continue;
-    rename(steps);
-    for (const step of everyStep(steps)) if (step.step === 'routine') calls.add(step.routine);
-  }
-  for (const { id, steps } of project.routines ?? []) if (calls.has(id)) rename(steps);
-}
-
 const stepsOf = (project: Project, owner: Id): Step[] | undefined =>
   (
     project.conversations?.find((each) => each.id === owner) ??
     project.routines?.find((each) => each.id === owner)
   )?.steps;
-
-/** The steps of all conversations and routines. */
-export const allSteps = (project: Project): Step[][] =>
-  [...(project.conversations ?? []), ...(project.routines ?? [])].map((each) => each.steps);
 
 /** A step at any depth. Looked for in what the draft was made of, since drafts of a thousand steps take their time. */
 function find(steps: readonly Step[], id: Id): Step | undefined {
@@ -238,9 +225,4 @@ function copyOf(step: Step): Step {
   const made = copy(step);
   for (const each of everyStep([made])) if (each.step === 'jump') each.to = fresh.get(each.to) ?? each.to;
   return made;
-}
-
-function dropCalls(steps: Step[], routine: Id): void {
-  takeOut(steps, (each) => each.step === 'routine' && each.routine === routine);
-  for (const step of steps) for (const branch of branchesOf(step)) dropCalls(branch, routine);
 }

@@ -1,134 +1,160 @@
 import {
-  areasAround,
+  byId,
   childrenOf,
+  FORMAT,
   freeName,
   freshId,
   identifierOf,
-  everyStep,
-  FORMAT,
-  type Asset,
-  type Component,
-  type Conversation,
   type Element,
   type Id,
   type Link,
   type Project,
-  type Routine,
   type Screen,
-  type Speaker,
 } from '../model';
-import { copyOf, putElements } from './elements';
-import { ownerById } from './owners';
+import { namesIn } from '../message';
+import { placesOf, type Thing } from '../references';
+import { freeNameIn, ownerById, type Owner } from './owners';
+import { asWritten, copyOf } from './parts';
+import { carryTexts, Fresh, renewed } from './renew';
+
+/** The lists of a project, and what stands in them. */
+const LISTS = {
+  screen: 'screens',
+  link: 'links',
+  area: 'areas',
+  component: 'components',
+  action: 'actions',
+  event: 'events',
+  value: 'values',
+  motion: 'motions',
+  asset: 'assets',
+  speaker: 'speakers',
+  conversation: 'conversations',
+  routine: 'routines',
+} as const satisfies Partial<Record<Thing, keyof Project>>;
+type Listed = keyof typeof LISTS;
+const STYLES = { 'text style': 'text', 'box style': 'box', colour: 'colours' } as const;
 
 /**
- * Some screens as a small project of their own: with the links that set out from them, and all the events, actions,
- * values, styles, areas and assets those use. Links to screens left behind become gaps with their names.
+ * Some screens as a small project of their own: with the links that set out from them, and all that those name, by id in any
+ * place and by name in expressions and texts. Links to screens left behind become gaps with their names.
  */
 export function takeScreens(project: Project, ids: readonly Id[]): Project {
+  const whole = asWritten(project);
+  const known = Object.fromEntries(
+    Object.entries(LISTS).map(([of, list]) => [of, byId(whole[list] as { id: Id }[] | undefined)]),
+  ) as Record<Listed, ReadonlyMap<Id, { id: Id }>>;
+  const styles = Object.fromEntries(
+    Object.entries(STYLES).map(([of, list]) => [of, byId<{ id: Id }>(whole.styles[list])]),
+  ) as Record<keyof typeof STYLES, ReadonlyMap<Id, { id: Id }>>;
+  const values = new Map(whole.values.map((each) => [identifierOf(each.name), each.id]));
+
   const chosen = new Set(ids);
-  const screens = project.screens.filter((screen) => chosen.has(screen.id));
-  const components = componentsIn(project, screens);
-  const links = copyOf(
-    project.links.filter(
-      ({ from }) => chosen.has(from) || components.some((component) => component.id === from),
-    ),
-  );
-  const names = new Map(project.screens.map((screen) => [screen.id, screen.name]));
-  for (const link of links)
-    if (link.to && 'screen' in link.to && !chosen.has(link.to.screen))
-      link.to = { gap: names.get(link.to.screen) ?? 'Somewhere' };
-  const areas = new Set(screens.flatMap((screen) => areasAround(project, screen.area)));
-  // What is named anywhere in them by its id, or in an expression by its name, goes with them.
-  const around = project.areas.filter((area) => areas.has(area.id));
-  const talks = talksOf(project, [...screens, ...links]);
-  const styled = JSON.stringify([screens, components]);
-  const shared = [...project.styles.text, ...project.styles.box].filter((style) => styled.includes(style.id));
-  const said = JSON.stringify([screens, links, around, components, shared, talks]);
-  const used = <T extends { id: Id }>(things: readonly T[]): T[] =>
-    copyOf(things.filter((each) => said.includes(JSON.stringify(each.id))));
-  const taken: Project = {
-    ...project,
-    format: FORMAT,
-    start: chosen.has(project.start ?? '') ? project.start : null,
-    actions: used(project.actions),
-    events: used(project.events),
-    values: copyOf(project.values),
-    areas: copyOf(project.areas.filter((area) => areas.has(area.id))),
-    styles: {
-      text: used(project.styles.text),
-      box: used(project.styles.box),
-      ...(project.styles.colours ? { colours: used(project.styles.colours) } : {}),
-    },
-    assets: withFiner(project, used(project.assets)),
-    ...(components.length > 0 ? { components: copyOf(components) } : {}),
-    ...copyOf(talks),
-    screens: copyOf(screens),
-    links,
+  const taken = new Map<string, Set<Id>>();
+  const has = (of: Thing, id: Id): boolean => taken.get(of)?.has(id) ?? false;
+  let next: { of: Listed | keyof typeof STYLES; id: Id }[] = [];
+  const take = (of: Thing, id: Id): void => {
+    const list =
+      of in LISTS ? known[of as Listed] : of in STYLES ? styles[of as keyof typeof STYLES] : undefined;
+    if (!list?.has(id) || has(of, id) || (of === 'screen' && !chosen.has(id))) return;
+    taken.set(of, (taken.get(of) ?? new Set()).add(id));
+    next.push({ of: of as Listed, id });
   };
-  const expressions = JSON.stringify([taken.screens, taken.links, components, talks]);
-  taken.values = taken.values.filter(
-    ({ id, name }) => expressions.includes(id) || expressions.includes(identifierOf(name)),
-  );
-  if (components.length === 0) delete taken.components;
-  for (const key of ['conversations', 'routines', 'speakers'] as const)
-    if (talks[key].length === 0) delete taken[key];
-  return taken;
-}
-
-/** The conversations that screens and links ask for, and what those call in turn; with who speaks in them. */
-function talksOf(
-  project: Project,
-  askers: readonly { says?: Id }[],
-): { conversations: Conversation[]; routines: Routine[]; speakers: Speaker[] } {
-  const wanted = new Set(askers.flatMap(({ says }) => (says === undefined ? [] : [says])));
-  const conversations = new Set<Conversation>();
-  for (const id of wanted) {
-    const found = project.conversations?.find((each) => each.id === id);
-    if (!found) continue;
-    conversations.add(found);
-    for (const step of everyStep(found.steps))
-      if (step.step === 'conversation') wanted.add(step.conversation);
-  }
-  const named = JSON.stringify([...conversations]);
-  // Set-ups call set-ups.
-  const routines: Routine[] = [];
-  for (let said = named; ;) {
-    const more = (project.routines ?? []).filter(
-      (each) => !routines.includes(each) && said.includes(JSON.stringify(each.id)),
-    );
-    if (more.length === 0) break;
-    routines.push(...more);
-    said = JSON.stringify(more);
-  }
-  const said = named + JSON.stringify(routines);
-  const speakers = (project.speakers ?? []).filter((each) => said.includes(JSON.stringify(each.id)));
-  return { conversations: [...conversations], routines, speakers };
-}
-
-/** The components placed on some screens, and those placed in them. */
-function componentsIn(project: Project, screens: readonly Screen[]): Component[] {
-  const found = new Set<Component>();
-  const look = (elements: readonly Element[]): void => {
-    for (const element of elements) {
-      if (element.type !== 'component') continue;
-      const component = project.components?.find((each) => each.id === element.component);
-      if (!component || found.has(component)) continue;
-      found.add(component);
-      look(component.elements);
+  const takeNamed = (names: Iterable<string>): void => {
+    for (const name of names) {
+      const value = values.get(name);
+      if (value !== undefined) take('value', value);
     }
   };
-  for (const screen of screens) look(screen.elements);
-  return [...found];
+  for (const id of ids) take('screen', id);
+  while (next.length > 0) {
+    const part = partOf(whole, next);
+    next = [];
+    for (const { id } of part.links ?? []) take('link', id);
+    for (const place of placesOf(whole, { part, untranslated: true })) {
+      if (place.is === 'id') take(place.of, place.id);
+      if (place.is === 'expression') takeNamed(place.text.match(/[\p{L}_$][\p{L}\p{N}_$]*/gu) ?? []);
+      if (place.is === 'text' && place.message) takeNamed(namesIn(place.text));
+    }
+  }
+  return cutOut(whole, has);
 }
 
-/** A picture's finer versions go where it goes. */
-const withFiner = (project: Project, assets: Asset[]): Asset[] => {
-  const finer = new Set(assets.flatMap((asset) => asset.finer?.map((each) => each.asset) ?? []));
-  const more = project.assets.filter(
-    (each) => finer.has(each.id) && !assets.some(({ id }) => id === each.id),
-  );
-  return [...assets, ...copyOf(more)];
-};
+/** Some things as a part of a project, with the links that set out from them. */
+function partOf(
+  project: Project,
+  things: readonly { of: Listed | keyof typeof STYLES; id: Id }[],
+): Partial<Project> {
+  const wanted = new Map<string, Set<Id>>();
+  for (const { of, id } of things) wanted.set(of, (wanted.get(of) ?? new Set()).add(id));
+  const pick = <T extends { id: Id }>(of: Thing, list: readonly T[] | undefined): T[] =>
+    list?.filter(({ id }) => wanted.get(of)?.has(id)) ?? [];
+  const lists = Object.entries(LISTS).map(([of, list]) => [
+    list,
+    pick(of as Thing, project[list] as { id: Id }[]),
+  ]);
+  const sources = new Set([...(wanted.get('screen') ?? []), ...(wanted.get('component') ?? [])]);
+  const { text, box, colours } = project.styles;
+  return {
+    ...Object.fromEntries(lists),
+    links: project.links.filter(({ from }) => sources.has(from)),
+    styles: { text: pick('text style', text), box: pick('box style', box), colours: pick('colour', colours) },
+  };
+}
+
+function cutOut(project: Project, has: (of: Thing, id: Id) => boolean): Project {
+  const { styles } = project;
+  const of = <T extends { id: Id }>(thing: Thing, list: readonly T[]): T[] =>
+    copyOf(list.filter(({ id }) => has(thing, id)));
+  const taken: Project = { ...project, format: FORMAT };
+  for (const [thing, list] of Object.entries(LISTS)) {
+    const held = project[list] as { id: Id }[] | undefined;
+    const kept = of(thing as Thing, held ?? []);
+    // What may be absent is, where nothing is in it.
+    if (kept.length > 0 || ALWAYS.has(list)) Object.assign(taken, { [list]: kept });
+    else delete taken[list];
+  }
+  taken.start = has('screen', project.start ?? '') ? project.start : null;
+  taken.styles = {
+    text: of('text style', styles.text),
+    box: of('box style', styles.box),
+    ...(styles.colours ? { colours: of('colour', styles.colours) } : {}),
+  };
+  const names = byId(project.screens);
+  for (const link of taken.links)
+    if (link.to && 'screen' in link.to && !has('screen', link.to.screen))
+      link.to = { gap: names.get(link.to.screen)?.name ?? 'Somewhere' };
+  return { ...taken, ...textsOf(project, taken) };
+}
+
+const ALWAYS: ReadonlySet<keyof Project> = new Set([
+  'screens',
+  'links',
+  'areas',
+  'actions',
+  'events',
+  'values',
+  'assets',
+]);
+
+/** What some of a project's texts are in other languages. */
+function textsOf(project: Project, taken: Project): Pick<Project, 'texts' | 'translated' | 'wordings'> {
+  const keys = new Set(placesOf(taken, { only: ['text'], untranslated: true }).map(({ key }) => key));
+  const kept = <T>(byKey: Record<string, T>): Record<string, T> =>
+    Object.fromEntries(Object.entries(byKey).filter(([key]) => keys.has(key)));
+  const everywhere = <T>(byCode: Record<string, Record<string, T>>): Record<string, Record<string, T>> =>
+    Object.fromEntries(Object.entries(byCode).map(([code, byKey]) => [code, kept(byKey)]));
+  const { texts, translated, wordings } = project;
+  return {
+    ...(texts ? { texts: everywhere(texts) } : {}),
+    ...(translated ? { translated: everywhere(translated) } : {}),
+    ...(wordings ? { wordings: kept(wordings) } : {}),
+  };
+}
+
+/** A screen of nothing, that elements are carried on. */
+const BARE = { kind: 'custom', layer: 'base', background: { colour: '#00000000' } } as const;
+const rootOf = (path: Id): Id => path.split('/')[0]!;
 
 /**
  * Some elements of a screen or component as a small project: one screen with them, all they hold, and the links that
@@ -141,16 +167,9 @@ export function takeElements(project: Project, screen: Id, ids: readonly Id[]): 
   const elements = owner.elements
     .filter((each) => chosen.has(each.id))
     .map((each) => (chosen.has(each.parent ?? '') ? each : { ...each, parent: null }));
-  const bare: Screen = {
-    id: owner.id,
-    name: owner.name,
-    kind: 'custom',
-    layer: 'base',
-    background: { colour: '#00000000' },
-    elements,
-  };
+  const bare: Screen = { ...BARE, id: owner.id, name: owner.name, elements };
   const links = project.links.filter(
-    ({ from, cue }) => from !== screen || (cue.on === 'press' && chosen.has(cue.element.split('/')[0]!)),
+    ({ from, cue }) => from !== screen || (cue.on === 'press' && chosen.has(rootOf(cue.element))),
   );
   const screens = [bare, ...project.screens.filter((each) => each.id !== screen)];
   const taken = takeScreens({ ...project, screens, links }, [screen]);
@@ -163,12 +182,20 @@ export function pasteElements(project: Project, screen: Id, from: Project): Id[]
   const [source] = from.screens;
   if (!owner || !source) return [];
   const fresh = joinShared(project, from);
-  const elements = renewed(copyOf(source.elements), fresh) as Element[];
-  const links = (renewed(copyOf(from.links), fresh) as Link[]).filter((link) => link.from === source.id);
-  for (const link of links) backHome(project, link);
-  const tops = source.elements.filter((each) => each.parent === null).map((each) => each.id);
-  const made = putElements(project, owner, elements, links);
-  return made.filter((_, i) => tops.includes(source.elements[i]!.id));
+  fresh.set('screen', source.id, owner.id);
+  for (const { id } of source.elements) fresh.set('element', id, freshId('e'), source.id);
+  const only = { ...from, screens: [source] };
+  const copy = renewed(only, fresh, only);
+  putShared(project, copy);
+  const { elements } = copy.screens[0]!;
+  putIn(owner, elements);
+  for (const link of copy.links)
+    if (link.from === owner.id) {
+      backHome(project, link);
+      project.links.push({ ...link, id: freshId('l') });
+    }
+  carryTexts(project, { part: only, whole: only }, { part: copy, whole: copy });
+  return elements.flatMap(({ id }, i) => (source.elements[i]!.parent === null ? [id] : []));
 }
 
 /** What was left behind is here under its name, perhaps. */
@@ -179,155 +206,130 @@ function backHome(project: Project, link: Link): void {
   if (there) link.to = { screen: there.id };
 }
 
-/**
- * Puts in what elements and links use: actions, events, values, styles, colours, areas and components of the same name are
- * taken for the same, the others come too. Gives what each id of the other project is called here.
- */
-function joinShared(project: Project, from: Project): Map<Id, Id> {
-  const fresh = new Map<Id, Id>();
-  const join = <T extends { id: Id; name: string }>(
-    into: T[],
-    things: readonly T[],
+/** What comes with screens and elements, by its letter; what is here under the same name is taken for the same. */
+const SHARED = {
+  action: 'a',
+  event: 'g',
+  value: 'v',
+  area: 'r',
+  motion: 'm',
+  component: 'k',
+  speaker: 'p',
+  routine: 'r',
+  conversation: 'c',
+} as const satisfies Partial<Record<Listed, string>>;
+
+type Named = { id: Id; name: string; direction?: string };
+const sameName = (a: Named, b: Named): boolean =>
+  a.name.toLowerCase() === b.name.toLowerCase() && a.direction === b.direction;
+
+/** What each id of another project will be called here. */
+function joinShared(project: Project, from: Project): Fresh {
+  const fresh = new Fresh();
+  const join = (
+    of: Thing,
     prefix: string,
-    same: (a: T, b: T) => boolean = (a, b) => a.name.toLowerCase() === b.name.toLowerCase(),
+    here: readonly Named[],
+    there: readonly Named[],
+    same: (a: Named, b: Named) => boolean = sameName,
   ): void => {
-    for (const thing of things) {
-      const known = into.find((each) => same(each, thing));
-      if (known) {
-        fresh.set(thing.id, known.id);
-        continue;
-      }
-      const id = into.some((each) => each.id === thing.id) ? freshId(prefix) : thing.id;
-      fresh.set(thing.id, id);
-      into.push({ ...copyOf(thing), id });
+    for (const thing of there) {
+      const known = here.find((each) => same(each, thing));
+      const free = here.every((each) => each.id !== thing.id);
+      fresh.set(of, thing.id, known?.id ?? (free ? thing.id : freshId(prefix)));
     }
   };
-  join(project.actions, from.actions, 'a');
-  join(
-    project.events,
-    from.events,
-    'g',
-    (a, b) => a.direction === b.direction && a.name.toLowerCase() === b.name.toLowerCase(),
-  );
-  join(project.values, from.values, 'v');
-  join(project.styles.text, from.styles.text, 't');
-  join(project.styles.box, from.styles.box, 'b');
-  if (from.styles.colours) join((project.styles.colours ??= []), from.styles.colours, 'c');
-  join(project.assets, from.assets, 'i', (a, b) => a.id === b.id);
-  const before = project.areas.length;
-  join(project.areas, from.areas, 'r');
-  for (const area of project.areas.slice(before))
-    area.parent = area.parent === null ? null : (fresh.get(area.parent) ?? null);
-  joinComponents(project, from, fresh);
-  joinTalks(project, from, fresh);
+  for (const [of, prefix] of Object.entries(SHARED)) {
+    const list = LISTS[of as keyof typeof SHARED];
+    join(of as Thing, prefix, project[list] ?? [], from[list] ?? []);
+  }
+  join('asset', 'i', project.assets, from.assets, (a, b) => a.id === b.id);
+  join('text style', 't', project.styles.text, from.styles.text);
+  join('box style', 'b', project.styles.box, from.styles.box);
+  join('colour', 'c', project.styles.colours ?? [], from.styles.colours ?? []);
   return fresh;
 }
 
-/** Speakers and set-ups of the same name are taken for the same. What conversations are called here is settled; they come with their screens. */
-function joinTalks(project: Project, from: Project, fresh: Map<Id, Id>): void {
-  for (const key of ['speakers', 'routines', 'conversations'] as const) {
-    const known: readonly { id: Id; name: string }[] = project[key] ?? [];
-    for (const { id, name } of from[key] ?? []) {
-      const same = known.find((each) => each.name.toLowerCase() === name.toLowerCase());
-      fresh.set(id, same?.id ?? (known.some((each) => each.id === id) ? freshId('c') : id));
-      if (same || key === 'conversations') continue;
-      const thing = from[key]!.find((each) => each.id === id)!;
-      const into = (project[key] ??= []) as (Speaker | Routine)[];
-      into.push(renewed(copyOf(thing), fresh) as Speaker | Routine);
-    }
-  }
-}
-
-/** The conversations of screens that have been put in. */
-function putTalks(project: Project, from: Project, fresh: ReadonlyMap<Id, Id>): void {
-  for (const each of from.conversations ?? []) {
-    const id = fresh.get(each.id);
-    if (project.conversations?.some((known) => known.id === id)) continue;
-    (project.conversations ??= []).push(renewed(copyOf(each), fresh) as Conversation);
-  }
-}
-
-/** A component of the same name is taken for the same, with its own links. */
-function joinComponents(project: Project, from: Project, fresh: Map<Id, Id>): void {
-  if (!from.components) return;
-  const known = (project.components ??= []);
-  const added: Component[] = [];
-  for (const component of from.components) {
-    const same = known.find((each) => each.name.toLowerCase() === component.name.toLowerCase());
-    fresh.set(
-      component.id,
-      same?.id ?? (known.some(({ id }) => id === component.id) ? freshId('k') : component.id),
-    );
-    if (!same) added.push(component);
-  }
-  for (const component of added) {
-    known.push(renewed(copyOf(component), fresh) as Component);
-    for (const link of from.links)
-      if (link.from === component.id)
-        project.links.push({ ...(renewed(copyOf(link), fresh) as Link), id: freshId('l') });
-  }
+/** Puts in what is not here yet of what screens and elements use, with components' own links. */
+function putShared(project: Project, copy: Project): void {
+  const add = <T extends { id: Id }>(into: T[], things: readonly T[] | undefined): T[] => {
+    const known = new Set(into.map((each) => each.id));
+    const added = things?.filter((each) => !known.has(each.id)) ?? [];
+    into.push(...added);
+    return added;
+  };
+  const { styles } = project;
+  for (const key of ['actions', 'events', 'values', 'areas', 'assets'] as const)
+    add<{ id: Id }>(project[key], copy[key]);
+  for (const key of ['motions', 'speakers', 'routines', 'conversations'] as const)
+    if (copy[key]?.length) add<{ id: Id }>((project[key] ??= []), copy[key]);
+  add(styles.text, copy.styles.text);
+  add(styles.box, copy.styles.box);
+  if (copy.styles.colours?.length) add((styles.colours ??= []), copy.styles.colours);
+  if (!copy.components?.length) return;
+  const made = new Set(add((project.components ??= []), copy.components).map((each) => each.id));
+  for (const link of copy.links) if (made.has(link.from)) project.links.push({ ...link, id: freshId('l') });
 }
 
 /**
- * Puts screens into a project, with fresh ids and free names. Actions, events, values, styles and areas of the same name
- * are taken for the same; the others come too. Returns the ids of the new screens.
+ * Puts screens into a project, with fresh ids and free names. What they use is taken for what goes by the same name here; the
+ * rest comes too. Returns the ids of the new screens.
  */
 export function putScreens(project: Project, from: Project): Id[] {
   const fresh = joinShared(project, from);
-  const names = project.screens.map((screen) => screen.name);
-  for (const screen of from.screens) {
-    fresh.set(screen.id, freshId('s'));
-    for (const element of screen.elements) fresh.set(element.id, freshId('e'));
-    for (const each of [...(screen.parameters ?? []), ...(screen.outcomes ?? [])])
-      fresh.set(each.id, freshId('q'));
+  for (const { id, elements, parameters = [], outcomes = [] } of from.screens) {
+    fresh.set('screen', id, freshId('s'));
+    for (const each of elements) fresh.set('element', each.id, freshId('e'), id);
+    for (const each of parameters) fresh.set('parameter', each.id, freshId('q'), id);
+    for (const each of outcomes) fresh.set('outcome', each.id, freshId('o'), id);
   }
-  const made = from.screens.map((screen) => {
-    const copy = renewed(copyOf(screen), fresh) as Screen;
-    copy.name = freeName(screen.name, names);
-    delete copy.order;
-    names.push(copy.name);
-    project.screens.push(copy);
-    return copy.id;
-  });
+  // A link's words go by its id in other languages.
   const components = new Set(from.components?.map((each) => each.id));
-  for (const link of from.links) {
-    if (components.has(link.from)) continue;
-    const twin = { ...(renewed(copyOf(link), fresh) as Link), id: freshId('l') };
-    backHome(project, twin);
-    project.links.push(twin);
+  for (const { id, from: source } of from.links)
+    if (!components.has(source)) fresh.set('link', id, freshId('l'));
+  const copy = renewed(from, fresh, from);
+  putShared(project, copy);
+  const names = project.screens.map((screen) => screen.name);
+  const made = copy.screens.map((screen) => {
+    screen.name = freeName(screen.name, names);
+    delete screen.order;
+    names.push(screen.name);
+    project.screens.push(screen);
+    return screen.id;
+  });
+  const ids = new Set(made);
+  for (const link of copy.links) {
+    if (!ids.has(link.from)) continue;
+    backHome(project, link);
+    project.links.push(link);
   }
-  putTalks(project, from, fresh);
+  carryTexts(project, { part: from, whole: from }, { part: copy, whole: copy });
   project.start ??= project.screens.find((screen) => screen.layer === 'base')?.id ?? null;
   return made;
 }
 
-/** Texts that people wrote stay as they are; everywhere else an old id becomes the new one. */
-const WRITTEN = new Set([
-  'name',
-  'text',
-  'when',
-  'shownWhen',
-  'enabledWhen',
-  'slot',
-  'label',
-  'rows',
-  'tabs',
-  'options',
-  'url',
-]);
-
-function renewed(value: unknown, fresh: ReadonlyMap<Id, Id>, key = ''): unknown {
-  const called = (id: Id): Id => fresh.get(id) ?? id;
-  if (typeof value === 'string') return WRITTEN.has(key) ? value : value.split('/').map(called).join('/');
-  if (Array.isArray(value)) return value.map((each) => renewed(each, fresh, key));
-  if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(
-    Object.entries(value).map(([name, each]) => [
-      BY_ID.has(key) ? called(name) : name,
-      renewed(each, fresh, name),
-    ]),
-  );
+/** Copies of elements beside the originals on their own screen or component, with the links that pressing them sets off. */
+export function copyElements(project: Project, screen: Id, ids: readonly Id[]): Element[] {
+  const owner = ownerById(project, screen)!;
+  const whole = asWritten(project);
+  const held = ownerById(whole, screen)!.elements.filter((each) => ids.includes(each.id));
+  const part = {
+    screens: [{ ...BARE, id: screen, name: owner.name, elements: held }],
+    links: whole.links.filter(
+      ({ from, cue }) => from === screen && cue.on === 'press' && ids.includes(rootOf(cue.element)),
+    ),
+  };
+  const fresh = new Fresh();
+  for (const { id } of held) fresh.set('element', id, freshId('e'), screen);
+  for (const { id } of part.links) fresh.set('link', id, freshId('l'));
+  const copy = renewed(part, fresh, whole);
+  const { elements } = copy.screens[0]!;
+  putIn(owner, elements);
+  project.links.push(...copy.links);
+  carryTexts(project, { part, whole }, { part: copy, whole });
+  return owner.elements.slice(-elements.length);
 }
 
-/** What holds things by their ids. */
-const BY_ID = new Set(['args', 'fields', 'changes']);
+function putIn(owner: Owner, elements: readonly Element[]): void {
+  for (const each of elements) owner.elements.push({ ...each, name: freeNameIn(owner, each.name) });
+}

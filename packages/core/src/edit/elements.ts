@@ -2,19 +2,19 @@ import { LOOKS } from '../component';
 import { rehomeAxis } from '../layout';
 import {
   childrenOf,
-  freeName,
   freshId,
-  linksFrom,
   type Axis,
   type Element,
   type Id,
   type PlacedElement,
   type Project,
 } from '../model';
-import { renameElementIn } from './conversations';
-import { layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
+import { copyElements } from './copies';
+import { renameElement } from './names';
+import { letGo, placesOf, type IdPlace } from '../references';
+import { alongPath, freeNameIn, layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
 import { repathFocus } from './inputs';
-import { assign, takeOut, type Made } from './parts';
+import { asWritten, assign, takeOut, type Made } from './parts';
 
 /** One element's change; `here` keeps it to the one place its component is seen at. */
 export interface ElementChange {
@@ -48,15 +48,13 @@ export const elementCommands = {
     const owner = ownerById(project, screen);
     if (!owner) return;
     const gone = new Set(elements.flatMap((id) => childrenOf(owner, id).map((each) => each.id)));
+    const places = elementPlaces(project, owner.id, gone);
     detach(project, owner, gone);
+    letGo(project, places);
     takeOut(owner.elements, (each) => gone.has(each.id));
-    if ('firstFocus' in owner && owner.firstFocus && gone.has(owner.firstFocus)) delete owner.firstFocus;
-    const isGone = (path: Id): boolean => gone.has(path.split('/')[0]!);
-    if ('focus' in owner) repathFocus(owner, (path) => (isGone(path) ? null : path));
-    takeOut(
-      project.links,
-      (link) => link.from === screen && link.cue.on === 'press' && isGone(link.cue.element),
-    );
+    // What led from or to them leaves nothing empty behind.
+    const touched = new Set(places.map((each) => each.owner));
+    for (const each of project.screens) if (touched.has(each.id)) repathFocus(each, (path) => path);
   },
   /**
    * Puts elements into another parent, or elsewhere in the order of drawing: before a sister, or last. Nothing moves on
@@ -108,20 +106,33 @@ export const elementCommands = {
     const owner = ownerById(project, screen);
     if (!owner) return;
     const ids = topmostOf(owner, elements).flatMap((id) => childrenOf(owner, id).map((each) => each.id));
-    const copied = owner.elements.filter((each) => ids.includes(each.id)).map(copyOf);
-    const made = putElements(project, owner, copied, linksFrom(project, screen).map(copyOf));
-    for (const element of owner.elements)
-      if (made.includes(element.id) && !made.includes(element.parent ?? '')) nudge(element, by);
-    return made[0];
+    const made = copyElements(project, screen, ids);
+    const fresh = new Set(made.map((each) => each.id));
+    for (const element of made) if (!fresh.has(element.parent ?? '')) nudge(element, by);
+    return made[0]?.id;
   },
 };
+
+/** Everywhere that elements of an owner are named, also by paths that lead through where it is placed. */
+function elementPlaces(project: Project, owner: Id, gone: ReadonlySet<Id>): IdPlace[] {
+  const whole = asWritten(project);
+  return placesOf(whole, { only: ['id'] }).filter(
+    ({ of, id, within }) =>
+      of === 'element' &&
+      within !== null &&
+      (within === owner || id.includes('/')) &&
+      alongPath(whole, ownerById(whole, within), id).some(
+        (each) => each.owner.id === owner && gone.has(each.id),
+      ),
+  );
+}
 
 function changeElement(project: Project, screen: Id, { element: path, change, here }: ElementChange): void {
   const found = reach(project, ownerById(project, screen), path);
   if (!found) return;
   if (here && found.placed) return changeHere(found.placed, found.element, change);
   const { name } = found.element;
-  if (change.name !== undefined && change.name !== name) renameElementIn(project, screen, name, change.name);
+  if (change.name !== undefined && change.name !== name) renameElement(project, screen, name, change.name);
   assign(found.element, change);
 }
 
@@ -184,12 +195,6 @@ function reorder(owner: Owner, ids: readonly Id[], before: Id | null): void {
   if (next.some((each, i) => each.id !== owner.elements[i]!.id)) owner.elements = next;
 }
 
-export const freeNameIn = (owner: Owner, name: string): string =>
-  freeName(
-    name,
-    owner.elements.map((each) => each.name),
-  );
-
 /** Those of some elements that no other of them holds. */
 export function topmostOf(owner: { elements: Element[] }, ids: readonly Id[]): Id[] {
   const parents = new Map(owner.elements.map((each) => [each.id, each.parent]));
@@ -203,36 +208,6 @@ export function topmostOf(owner: { elements: Element[] }, ids: readonly Id[]): I
   });
 }
 
-/** Puts copies of elements in, with fresh ids and free names, and those of the links that set out from them. */
-export function putElements(
-  project: Project,
-  owner: Owner,
-  elements: readonly Element[],
-  links: Project['links'],
-): Id[] {
-  const fresh = new Map(elements.map((each) => [each.id, freshId('e')]));
-  const renewed = (id: Id): Id => fresh.get(id) ?? id;
-  for (const each of elements) {
-    const axis = (old: Axis): Axis =>
-      old.at !== 'stretch' && old.to !== undefined ? { ...old, to: renewed(old.to) } : old;
-    owner.elements.push({
-      ...each,
-      id: renewed(each.id),
-      name: freeNameIn(owner, each.name),
-      parent: each.parent === null ? null : renewed(each.parent),
-      place: { x: axis(each.place.x), y: axis(each.place.y) },
-    });
-  }
-  for (const link of links) {
-    if (link.cue.on !== 'press') continue;
-    const [first, ...rest] = link.cue.element.split('/');
-    if (!fresh.has(first!)) continue;
-    const element = [renewed(first!), ...rest].join('/');
-    project.links.push({ ...link, id: freshId('l'), from: owner.id, cue: { on: 'press', element } });
-  }
-  return [...fresh.values()];
-}
-
 /** Aside, so that a copy does not hide what it was copied from. */
 function nudge(element: Element, by: number): void {
   for (const way of ['x', 'y'] as const) {
@@ -243,5 +218,3 @@ function nudge(element: Element, by: number): void {
     if (axis.at === 'stretch' && typeof axis.far === 'number') axis.far -= by;
   }
 }
-
-export const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;

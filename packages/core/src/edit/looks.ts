@@ -1,7 +1,6 @@
 import {
   freeName,
   freshId,
-  STATES,
   type BoxStyle,
   type Design,
   type Element,
@@ -10,7 +9,8 @@ import {
   type Project,
   type TextStyle,
 } from '../model';
-import { assign, takeOut, type Made } from './parts';
+import { put } from '../references';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Edits of what looks are shared by the whole project, and of its frame. */
 export const lookCommands = {
@@ -46,23 +46,14 @@ export const lookCommands = {
     const found = project.styles.text.find((each) => each.id === style);
     const [next] = project.styles.text.filter((each) => each !== found);
     if (!found || !next) return;
-    const { id: _, name: __, ...look } = found;
-    for (const element of allElements(project))
-      if ('look' in element && element.look.style === style)
-        element.look = { ...look, ...element.look, style: next.id };
+    keepLooks(project, 'text style', found, next.id);
     takeOut(project.styles.text, (each) => each.id === style);
   },
   'delete box style': (project: Project, { style }: { style: Id }): Made => {
     const found = project.styles.box.find((each) => each.id === style);
     const [next] = project.styles.box.filter((each) => each !== found);
     if (!found || !next) return;
-    const { id: _, name: __, ...look } = found;
-    for (const element of allElements(project)) {
-      if ('box' in element && element.box.style === style)
-        element.box = { ...look, ...element.box, style: next.id };
-      if (element.type === 'progress' && element.bar.style === style)
-        element.bar = { ...look, ...element.bar, style: next.id };
-    }
+    keepLooks(project, 'box style', found, next.id);
     takeOut(project.styles.box, (each) => each.id === style);
   },
   'add colour': (project: Project, { name, colour }: Omit<NamedColour, 'id'>): Made => {
@@ -82,46 +73,27 @@ export const lookCommands = {
   'delete colour': (project: Project, { colour }: { colour: Id }): Made => {
     const found = project.styles.colours?.find((each) => each.id === colour);
     if (!found) return;
+    for (const { path } of namedPlaces(project, 'colour', [colour])) put(project, path, found.colour);
     takeOut(project.styles.colours!, (each) => each.id === colour);
-    const painted: object[] = [
-      ...project.styles.text,
-      ...project.styles.box,
-      ...project.screens.map((screen) => screen.background),
-      ...allElements(project).flatMap((element) => [
-        ...('look' in element ? [element.look] : []),
-        ...('box' in element ? [element.box] : []),
-        ...(element.type === 'progress' ? [element.bar] : []),
-        ...(element.animations ?? []),
-      ]),
-      ...(project.speakers ?? []),
-    ];
-    for (const look of painted) repaint(look as Record<string, unknown>, colour, found.colour);
   },
 };
+
+/** What used a style has another, and what the two differ in as exceptions. */
+function keepLooks(
+  project: Project,
+  of: 'text style' | 'box style',
+  style: TextStyle | BoxStyle,
+  next: Id,
+): void {
+  const { id, name: _, ...look } = style;
+  for (const { path } of namedPlaces(project, of, [id])) {
+    const around = path.slice(0, -1);
+    const used = around.reduce<unknown>((at, step) => (at as Record<string, unknown>)[step], project);
+    put(project, around, { ...look, ...(used as object), style: next });
+  }
+}
 
 const names = (things: readonly { name: string }[]): string[] => things.map((each) => each.name);
 
 export const allElements = (project: Project): Element[] =>
   [...project.screens, ...(project.components ?? [])].flatMap((owner) => owner.elements);
-
-const COLOURED = new Set(['fill', 'border', 'ink', 'colour', 'tint']);
-const PARTS = new Set<string>([
-  'gradient',
-  'stops',
-  'shadow',
-  'outline',
-  'marker',
-  'loop',
-  'frames',
-  ...STATES,
-]);
-
-function repaint(look: Record<string, unknown>, from: Id, to: string): void {
-  for (const [key, value] of Object.entries(look)) {
-    if (COLOURED.has(key) && value === from) look[key] = to;
-    else if (Array.isArray(value) && PARTS.has(key))
-      for (const each of value) repaint(each as Record<string, unknown>, from, to);
-    else if (PARTS.has(key) && typeof value === 'object' && value !== null)
-      repaint(value as Record<string, unknown>, from, to);
-  }
-}

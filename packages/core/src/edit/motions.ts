@@ -1,5 +1,6 @@
-import { freeName, freshId, type Id, type MadeMotion, type Motion, type Project } from '../model';
-import { assign, takeOut, type Made } from './parts';
+import { freeName, freshId, type Id, type MadeMotion, type Project } from '../model';
+import { letGo } from '../references';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Edits of the motions the project has of its own. */
 export const motionCommands = {
@@ -28,24 +29,8 @@ export const motionCommands = {
   /** What moved by it moves as the house does; the house itself fades. */
   'delete motion': (project: Project, { motion }: { motion: Id }): Made => {
     if (!project.motions?.some((each) => each.id === motion)) return;
+    letGo(project, namedPlaces(project, 'motion', [motion]));
     takeOut(project.motions, (each) => each.id === motion);
-    const left = (used: Motion | undefined): Motion | undefined => {
-      if (!used || used.name !== 'made' || used.motion !== motion) {
-        if (used?.leaving?.name !== 'made' || used.leaving.motion !== motion) return used;
-        const { leaving: _, ...rest } = used;
-        return rest as Motion;
-      }
-      return undefined;
-    };
-    for (const owner of [...project.screens, ...project.areas, ...project.links]) {
-      const now = left(owner.motion);
-      if (now !== owner.motion) assign<{ motion?: Motion }>(owner, { motion: now });
-    }
-    const { house } = project;
-    house.motion = left(house.motion) ?? { name: 'fade', duration: '240 ms' };
-    for (const [layer, used] of Object.entries(house.layers ?? {})) {
-      const now = left(used);
-      if (now !== used) assign<Record<string, Motion | undefined>>(house.layers!, { [layer]: now });
-    }
+    project.house.motion ??= { name: 'fade', duration: '240 ms' };
   },
 };

@@ -2,7 +2,7 @@ import { compile } from '../compile';
 import type { Project } from '../model';
 import { begin } from '../run';
 import { readDocument, writeProject } from '../schema';
-import { event, link, press, projectOf, screenOf } from '../test/flows';
+import { buttonOf, event, link, press, projectOf, screenOf } from '../test/flows';
 import { carryOut, takeScreens, type Arguments, type CommandName } from '.';
 
 /** What is named in many places stays named when it is called otherwise, copied or carried elsewhere. */
@@ -151,4 +151,62 @@ test('screens carried to another project bring what they use, and take what is t
   expect(home).toMatchObject({ to: { screen: 't' }, cue: { screen: after.screens[3]!.id } });
   expect(readDocument(JSON.parse(writeProject(after)))).toEqual({ project: after });
   expect(begin(compile(after)).state.base.screen).toBe('t');
+});
+
+test('a copy says what was said, also where that is what something is called by its id, and in every language', () => {
+  const from = project();
+  from.languages = [
+    { code: 'en', name: 'English' },
+    { code: 'de', name: 'German' },
+  ];
+  const [button] = from.screens[0]!.elements;
+  Object.assign(button!, { text: 'start', animations: [{ id: 'title', on: 'arrival', frames: [] }] });
+  from.links[0]!.args = { q: '3' };
+  from.screens[2]!.parameters![0] = { id: 'q', name: 'oil', type: 'text', default: 'watch' };
+  from.texts = { de: { 'title start': 'Los' } };
+  from.wordings = { 'title start': { most: 9 } };
+  const after = done('duplicate screens', { screens: ['title', 'confirm'] }, from);
+  const [title, confirm] = after.screens.slice(-2);
+  const [twin] = title!.elements;
+  expect(twin).toMatchObject({ text: 'start' });
+  expect(confirm!.parameters![0]).toMatchObject({ default: 'watch' });
+  expect(after.texts!.de).toEqual({ 'title start': 'Los', [`${title!.id} ${twin!.id}`]: 'Los' });
+  expect(after.wordings![`${title!.id} ${twin!.id}`]).toEqual({ most: 9 });
+  const beside = done('duplicate elements', { screen: 'title', elements: ['start'] }, from);
+  expect(beside.screens[0]!.elements[1]).toMatchObject({ text: 'start' });
+  expect(Object.values(beside.texts!.de!)).toEqual(['Los', 'Los']);
+});
+
+test('a motion of the project comes along with the screen that moves by it', () => {
+  const from = project();
+  from.motions = [{ id: 'm', name: 'Rise', tracks: [] }];
+  from.screens[1]!.motion = { name: 'made', motion: 'm' };
+  const after = done('paste screens', { from: takeScreens(from, ['watch']) }, projectOf([screenOf('t')], []));
+  expect(after.motions).toEqual(from.motions);
+  expect(after.screens[1]!.motion).toEqual({ name: 'made', motion: 'm' });
+});
+
+test('an element of a component that goes leaves nothing on the screens it was placed on', () => {
+  const placed = {
+    id: 'x',
+    name: 'x',
+    type: 'component' as const,
+    component: 'k',
+    parent: null,
+    place: buttonOf('x', 0).place,
+    changes: { in: { opacity: 0.5 } },
+  };
+  const from = projectOf(
+    [screenOf('s', { elements: [placed], firstFocus: 'x/in', focus: { order: ['x/in'] } })],
+    [link('s', press('x/in'), 'back')],
+    {
+      components: [
+        { id: 'k', name: 'K', width: 9, height: 9, parameters: [], elements: [buttonOf('in', 0)] },
+      ],
+    },
+  );
+  const after = done('delete elements', { screen: 'k', elements: ['in'] }, from);
+  expect(after.links).toEqual([]);
+  const { row: _, ...screen } = after.screens[0]!;
+  expect(screen).toEqual({ ...screenOf('s'), elements: [{ ...placed, changes: {} }] });
 });

@@ -1,138 +1,184 @@
 import { renameIn } from '../expression';
-import {
-  everyStep,
-  identifierOf,
-  type Arguments,
-  type Effect,
-  type Element,
-  type Id,
-  type Link,
-  type Project,
-  type Step,
-} from '../model';
-import { allSteps } from './conversations';
+import { renameInText } from '../message';
+import { byId, freeName, identifierOf, type Id, type Project } from '../model';
+import { ownerNames, placesOf, put, type Around, type ExpressionPlace, type TextPlace } from '../references';
+import { asWritten } from './parts';
 
-/** Rewrites the expressions of a link, and of what it gives. */
-function rewriteLink(link: Link, rewrite: (text: string) => string): void {
-  if (link.when !== undefined) link.when = rewrite(link.when);
-  if (link.cue.on === 'value') link.cue.when = rewrite(link.cue.when);
-  rewriteAll(link.args, rewrite);
-  for (const effect of link.effects) rewriteEffect(effect, rewrite);
+/** Names that expressions and texts call things by, and what is rewritten when one is called otherwise. */
+
+type Naming = ExpressionPlace | TextPlace;
+
+const namingPlaces = (project: Project): Naming[] => placesOf(project, { only: ['expression', 'text'] });
+
+const names = (place: Naming, identifier: string): boolean =>
+  place.text.includes(identifier) && (place.is === 'expression' || place.message);
+
+const has = (things: readonly { name: string }[], identifier: string): boolean =>
+  things.some((each) => identifierOf(each.name) === identifier);
+
+/** A field of the event, or a parameter, is nearer than a value of the same name. */
+const hides = ({ fields, parameters }: Around, identifier: string): boolean =>
+  has(fields, identifier) || has(parameters, identifier);
+
+function rewrite(draft: Project, place: Naming, what: 'name' | 'screen', from: string, to: string): void {
+  const now =
+    place.is === 'expression'
+      ? renameIn(place.text, what, from, to)
+      : what === 'name'
+        ? renameInText(place.text, from, to)
+        : place.text;
+  if (now !== place.text) put(draft, place.path, now);
 }
 
-function rewriteEffect(effect: Effect, rewrite: (text: string) => string): void {
-  if (effect.do === 'notice') rewriteAll(effect.args, rewrite);
-  if (effect.do === 'send') rewriteAll(effect.fields, rewrite);
-  if (effect.do === 'set') effect.to = rewrite(effect.to);
-  if (effect.do === 'save' || effect.do === 'load') effect.slot = rewrite(effect.slot);
+/**
+ * A name that can be told from all that are taken, by what stands for it in expressions: a number is added where it cannot.
+ * `nearby` are identifiers that would mean something else from then on.
+ */
+export function freeIdentifier(
+  name: string,
+  taken: readonly string[],
+  nearby: ReadonlySet<string> = new Set(),
+): string {
+  const used = new Set([...taken.map(identifierOf), ...nearby]);
+  let now = freeName(name, taken);
+  for (const tried = [...taken]; used.has(identifierOf(now)); now = freeName(name, tried)) tried.push(now);
+  return now;
 }
 
-function rewriteAll(args: Arguments | undefined, rewrite: (text: string) => string): void {
-  for (const [id, text] of Object.entries(args ?? {})) args![id] = rewrite(text);
-}
-
-function rewriteSteps(steps: readonly Step[], rewrite: (text: string) => string): void {
-  for (const step of everyStep(steps)) {
-    if (step.step === 'jump' && step.when !== undefined) step.when = rewrite(step.when);
-    if (step.step === 'effect') rewriteEffect(step.effect, rewrite);
-    if (step.step === 'choice')
-      for (const option of step.options) if (option.when !== undefined) option.when = rewrite(option.when);
-  }
-}
-
-/** Expressions go on meaning a screen that is called otherwise. */
-export function renameScreenIn(project: Project, from: string, to: string): void {
-  const rewrite = (text: string): string => renameIn(text, 'screen', from, to);
-  for (const link of project.links) rewriteLink(link, rewrite);
-  for (const steps of allSteps(project)) rewriteSteps(steps, rewrite);
-  for (const screen of project.screens)
-    if (screen.shownWhen !== undefined) screen.shownWhen = rewrite(screen.shownWhen);
-  for (const { elements } of ownersIn(project))
-    for (const element of elements) rewriteConditions(element, rewrite);
-}
-
-const ownersIn = (project: Project): { elements: Element[] }[] => [
-  ...project.screens,
-  ...(project.components ?? []),
-];
-
-function rewriteConditions(element: Element, rewrite: (text: string) => string): void {
-  if (element.shownWhen !== undefined) element.shownWhen = rewrite(element.shownWhen);
-  if (element.enabledWhen !== undefined) element.enabledWhen = rewrite(element.enabledWhen);
-}
-
-/** Expressions and texts go on meaning a value; where a parameter or field hides it, they never meant it. */
-export function renameValueIn(project: Project, from: string, to: string): void {
-  for (const screen of project.screens)
-    if (!hides(screen.parameters, from))
-      renameOn(project, screen.id, from, to, (link) => !fieldHides(project, link, from));
-  for (const { parameters, elements } of project.components ?? [])
-    if (!hides(parameters, from)) renameOnAll(elements, from, to);
-  const screens = new Map(project.screens.map((screen) => [screen.id, screen]));
-  for (const link of project.links)
-    if (!screens.has(link.from) && !fieldHides(project, link, from))
-      rewriteLink(link, (text) => renameIn(text, 'name', from, to));
-  for (const { screen, steps } of project.conversations ?? [])
-    if (!hides(screens.get(screen ?? '')?.parameters, from)) renameInSteps(steps, from, to);
-  for (const { parameters, steps } of project.routines ?? [])
-    if (!hides(parameters, from)) renameInSteps(steps, from, to);
-}
-
-/** What is said, asked and done goes on meaning a name that is called otherwise. */
-export function renameInSteps(steps: readonly Step[], from: string, to: string): void {
-  rewriteSteps(steps, (text) => renameIn(text, 'name', from, to));
-  for (const step of everyStep(steps)) {
-    if ('text' in step) step.text = renamedIn(step.text, from, to);
-    if (step.step === 'choice') for (const each of step.options) each.text = renamedIn(each.text, from, to);
-  }
-}
-
-/** Expressions and texts of one screen go on meaning its parameter. */
-export function renameParameterIn(project: Project, screen: Id, from: string, to: string): void {
-  for (const each of project.conversations ?? [])
-    if (each.screen === screen) renameInSteps(each.steps, from, to);
-  renameOn(project, screen, from, to, (link) => !fieldHides(project, link, from));
-}
-
-/** Expressions of the links an event sets off go on meaning its field. */
-export function renameFieldIn(project: Project, event: Id, from: string, to: string): void {
-  for (const link of project.links)
-    if (link.cue.on === 'event' && link.cue.event === event)
-      rewriteLink(link, (text) => renameIn(text, 'name', from, to));
-}
-
-function renameOn(project: Project, id: Id, from: string, to: string, means: (link: Link) => boolean): void {
-  const rewrite = (text: string): string => renameIn(text, 'name', from, to);
-  for (const link of project.links) if (link.from === id && means(link)) rewriteLink(link, rewrite);
-  const screen = project.screens.find((each) => each.id === id);
-  if (!screen) return;
-  if (screen.shownWhen !== undefined) screen.shownWhen = rewrite(screen.shownWhen);
-  renameOnAll(screen.elements, from, to);
-}
-
-/** Texts and conditions of elements go on meaning a name that is called otherwise. */
-export function renameOnAll(elements: readonly Element[], from: string, to: string): void {
-  for (const element of elements) {
-    renameInText(element, from, to);
-    rewriteConditions(element, (text) => renameIn(text, 'name', from, to));
-  }
-}
-
-function renameInText(element: Element, from: string, to: string): void {
-  if ('text' in element) element.text = renamedIn(element.text, from, to);
-}
-
-function renamedIn(text: string, from: string, to: string): string {
-  if (!text.includes('{')) return text;
-  const old = identifierOf(from);
-  return text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, name: string) =>
-    name === old ? `{${identifierOf(to)}}` : whole,
+/** What the names around places could be taken for. */
+function namedAround(places: readonly Naming[]): Set<string> {
+  return new Set(
+    places.flatMap(({ around }) =>
+      [...around.parameters, ...around.fields].map((each) => identifierOf(each.name)),
+    ),
   );
 }
 
-const hides = (things: readonly { name: string }[] | undefined, name: string): boolean =>
-  things?.some((each) => identifierOf(each.name) === identifierOf(name)) ?? false;
+/** All that could be a name in some places. */
+function saidIn(places: readonly Naming[]): Set<string> {
+  const said = new Set<string>();
+  for (const { text } of places)
+    for (const [word] of text.matchAll(/[\p{L}_$][\p{L}\p{N}_$]*/gu)) said.add(word);
+  return said;
+}
 
-function fieldHides(project: Project, { cue }: Link, name: string): boolean {
-  return cue.on === 'event' && hides(project.events.find((each) => each.id === cue.event)?.fields, name);
+/** Calls a screen otherwise: expressions go on meaning it. Gives the name it has then. */
+export function renameScreen(draft: Project, id: Id, name: string): string {
+  const project = asWritten(draft);
+  const from = byId(project.screens).get(id)!.name;
+  const others = project.screens.filter((each) => each.id !== id).map((each) => each.name);
+  const to = freeIdentifier(name, others);
+  const short = identifierOf(from);
+  for (const place of placesOf(project, { only: ['expression'] }))
+    if (place.text.includes(short) || place.text.toLowerCase().includes(from.toLowerCase()))
+      rewrite(draft, place, 'screen', from, to);
+  return to;
+}
+
+/** Calls a value otherwise: expressions and texts go on meaning it, in every language. Gives the name it has then. */
+export function renameValue(draft: Project, id: Id, name: string): string {
+  const project = asWritten(draft);
+  const from = byId(project.values).get(id)!.name;
+  const old = identifierOf(from);
+  const places = namingPlaces(project).filter((each) => names(each, old) && !hides(each.around, old));
+  const others = project.values.filter((each) => each.id !== id).map((each) => each.name);
+  const to = freeIdentifier(name, others, namedAround(places));
+  for (const place of places) rewrite(draft, place, 'name', from, to);
+  return to;
+}
+
+interface Told {
+  id: Id;
+  parameters?: readonly { id: Id; name: string }[];
+}
+
+/**
+ * Calls a parameter of a screen, component or routine otherwise. Gives the name it has then: the old one where a component or
+ * routine by that name means something else on another screen too.
+ */
+export function renameParameter(draft: Project, owner: Told, parameter: Id, name: string): string {
+  const project = asWritten(draft);
+  const parameters = owner.parameters ?? [];
+  const from = parameters.find((each) => each.id === parameter)!.name;
+  if (boundBy(project, owner, from) !== null) return from;
+  const old = identifierOf(from);
+  const places = placesWithin(project, owner.id, old);
+  const others = parameters.filter((each) => each.id !== parameter).map((each) => each.name);
+  // A value of the new name could no longer be named here, nor a field that is nearer be told from it.
+  const nearby = new Set([...saidIn(places), ...namedAround(places)]);
+  nearby.delete(old);
+  const to = freeIdentifier(name, others, nearby);
+  for (const place of places) if (names(place, old)) rewrite(draft, place, 'name', from, to);
+  return to;
+}
+
+/** Where a parameter of an owner of this name can be named: on it, and in what comes to be shown on it. */
+function placesWithin(project: Project, owner: Id, name: string): Naming[] {
+  const within = shownOn(project, owner);
+  return namingPlaces(project).filter(({ around }) => {
+    if (has(around.fields, name)) return false;
+    return around.of === owner || (within.has(around.of ?? '') && !has(around.parameters, name));
+  });
+}
+
+/**
+ * The component or routine, by name, that calls a parameter of a screen by a name which means something else where it is shown
+ * too; null when there is none, and the parameter can be called otherwise.
+ */
+export function boundBy(project: Project, owner: Told, name: string): string | null {
+  const old = identifierOf(name);
+  const naming = placesWithin(project, owner.id, old).filter(
+    (each) => names(each, old) && each.around.of !== null && each.around.of !== owner.id,
+  );
+  if (naming.length === 0) return null;
+  const known = has(project.values, old);
+  for (const other of project.screens) {
+    if (other.id === owner.id || !(known || has(other.parameters ?? [], old))) continue;
+    const shown = shownOn(project, other.id);
+    const shared = naming.find(({ around }) => shown.has(around.of!));
+    if (shared) return ownerNames(project).get(shared.around.of!) ?? null;
+  }
+  return null;
+}
+
+/** Calls a field of an event otherwise. Gives the name it has then. */
+export function renameField(draft: Project, event: Id, field: Id, name: string): string {
+  const project = asWritten(draft);
+  const fields = byId(project.events).get(event)!.fields!;
+  const from = fields.find((each) => each.id === field)!.name;
+  const old = identifierOf(from);
+  const places = namingPlaces(project).filter((each) => each.around.event === event);
+  const others = fields.filter((each) => each.id !== field).map((each) => each.name);
+  const nearby = saidIn(places);
+  nearby.delete(old);
+  const to = freeIdentifier(name, others, nearby);
+  for (const place of places) if (names(place, old)) rewrite(draft, place, 'name', from, to);
+  return to;
+}
+
+/** The components and routines that come to be said on a screen, or within a component: they can name its parameters too. */
+function shownOn(project: Project, owner: Id): ReadonlySet<Id> {
+  const holds = new Map<Id, Id[]>();
+  const note = (by: Id, id: Id): void => void holds.set(by, [...(holds.get(by) ?? []), id]);
+  const screenOf = new Map((project.conversations ?? []).map((each) => [each.id, each.screen]));
+  for (const { of, id, owner: by } of placesOf(project, { only: ['id'] })) {
+    if (of === 'component') note(by, id);
+    if (of === 'routine') note(screenOf.get(by) ?? by, id);
+  }
+  const found = new Set<Id>();
+  for (const next = [...(holds.get(owner) ?? [])]; next.length > 0;) {
+    const id = next.pop()!;
+    if (found.has(id)) continue;
+    found.add(id);
+    next.push(...(holds.get(id) ?? []));
+  }
+  return found;
+}
+
+/** Steps go on meaning an element of a screen that is called otherwise, and motions one of its name. */
+export function renameElement(draft: Project, screen: Id, from: string, to: string): void {
+  const project = asWritten(draft);
+  const calls = shownOn(project, screen);
+  for (const { of, id, within, owner, path } of placesOf(project, { only: ['id'] }))
+    if (of === 'element name' && id === from && (within === screen || calls.has(owner))) put(draft, path, to);
 }

@@ -1,6 +1,7 @@
 import { componentById, expand } from '../component';
 import { innerRoom, solveLayout, type Solved, type Span } from '../layout';
 import {
+  freeName,
   screenById,
   type Component,
   type Element,
@@ -46,6 +47,19 @@ export interface Reached {
   placed: PlacedElement | null;
 }
 
+/** Each element that a path names on its way, by what owns it. */
+export function alongPath(project: Project, owner: Owner | undefined, path: Id): { owner: Owner; id: Id }[] {
+  const found: { owner: Owner; id: Id }[] = [];
+  let at = owner;
+  for (const id of path.split('/')) {
+    if (!at) break;
+    found.push({ owner: at, id });
+    const element: Element | undefined = at.elements.find((each) => each.id === id);
+    at = element?.type === 'component' ? componentById(project, element.component) : undefined;
+  }
+  return found;
+}
+
 export function reach(project: Project, owner: Owner | undefined, path: Id): Reached | null {
   let at: Owner | undefined = owner;
   let placed: PlacedElement | null = null;
@@ -60,3 +74,9 @@ export function reach(project: Project, owner: Owner | undefined, path: Id): Rea
   }
   return null;
 }
+
+export const freeNameIn = (owner: Owner, name: string): string =>
+  freeName(
+    name,
+    owner.elements.map((each) => each.name),
+  );

@@ -1,4 +1,6 @@
-import type { Id } from '../model';
+import { current, isDraft } from 'immer';
+import type { Id, Project } from '../model';
+import { placesOf, type IdPlace, type Thing } from '../references';
 
 /** What an edit may want said to its caller: the id of what it made. */
 export type Made = Id | void;
@@ -15,3 +17,14 @@ export function assign<T extends object>(target: T, change: Partial<T>): void {
     else target[key as keyof T] = value as T[keyof T];
   }
 }
+
+/** A draft of a project as it stands, to be read: going through a draft itself costs many times as much. */
+export const asWritten = (project: Project): Project => (isDraft(project) ? current(project) : project);
+
+export const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+/** Everywhere that some things are named by their ids. Elements, parameters, fields and outcomes are of something, by its id. */
+export const namedPlaces = (project: Project, of: Thing, ids: readonly Id[], within?: Id): IdPlace[] =>
+  placesOf(asWritten(project), { only: ['id'] }).filter(
+    (place) => place.of === of && ids.includes(place.id) && (within === undefined || place.within === within),
+  );

@@ -15,8 +15,9 @@ import {
   type Value,
   type ValueType,
 } from '../model';
-import { renameFieldIn, renameParameterIn, renameValueIn } from './names';
-import { assign, takeOut, type Made } from './parts';
+import { freeIdentifier, renameField, renameParameter, renameValue } from './names';
+import { letGo } from '../references';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Edits of values, events with their fields, and of what screens are told and answer. */
 export const valueCommands = {
@@ -28,7 +29,7 @@ export const valueCommands = {
     const taken = project.values.map((each) => each.name);
     const made = {
       id: freshId('v'),
-      name: freeName(name, taken),
+      name: freeIdentifier(name, taken),
       section: section ?? project.values.at(-1)?.section ?? 'Game',
       life: 'session',
       ...type,
@@ -40,8 +41,7 @@ export const valueCommands = {
   'rename value': (project: Project, { value, name }: { value: Id; name: string }): Made => {
     const found = valueById(project, value);
     if (!found || found.name === name) return;
-    renameValueIn(project, found.name, name);
-    found.name = name;
+    found.name = renameValue(project, value, name);
   },
   'change value': (project: Project, { value, change }: { value: Id; change: Partial<Value> }): Made => {
     const found = valueById(project, value);
@@ -82,10 +82,8 @@ export const valueCommands = {
     if (found) found.name = name;
   },
   'delete event': (project: Project, { event }: { event: Id }): Made => {
+    letGo(project, namedPlaces(project, 'event', [event]));
     takeOut(project.events, (each) => each.id === event);
-    takeOut(project.links, (link) => link.cue.on === 'event' && link.cue.event === event);
-    for (const link of project.links)
-      takeOut(link.effects, (effect) => effect.do === 'send' && effect.event === event);
   },
   'add field': (
     project: Project,
@@ -105,17 +103,15 @@ export const valueCommands = {
     const fields = project.events.find((each) => each.id === event)?.fields;
     const found = fields?.find((each) => each.id === field);
     if (!found) return;
-    if (change.name !== undefined && change.name !== found.name)
-      renameFieldIn(project, event, found.name, change.name);
-    assign<Field>(found, change);
+    const renamed = change.name !== undefined && change.name !== found.name;
+    const name = renamed ? renameField(project, event, field, change.name!) : found.name;
+    assign<Field>(found, { ...change, name });
   },
   'delete field': (project: Project, { event, field }: { event: Id; field: Id }): Made => {
     const found = project.events.find((each) => each.id === event);
+    letGo(project, namedPlaces(project, 'field', [field], event));
     if (found?.fields) takeOut(found.fields, (each) => each.id === field);
     if (found?.fields?.length === 0) delete found.fields;
-    for (const link of project.links)
-      for (const effect of link.effects)
-        if (effect.do === 'send' && effect.event === event && effect.fields) delete effect.fields[field];
   },
 
   'add parameter': (
@@ -133,21 +129,17 @@ export const valueCommands = {
     project: Project,
     { screen, parameter, change }: { screen: Id; parameter: Id; change: Partial<Parameter> },
   ): Made => {
-    const found = screenById(project, screen)?.parameters?.find((each) => each.id === parameter);
-    if (!found) return;
-    if (change.name !== undefined && change.name !== found.name)
-      renameParameterIn(project, screen, found.name, change.name);
-    assign<Parameter>(found, change);
+    const owner = screenById(project, screen);
+    const found = owner?.parameters?.find((each) => each.id === parameter);
+    if (!owner || !found) return;
+    const renamed = change.name !== undefined && change.name !== found.name;
+    const name = renamed ? renameParameter(project, owner, parameter, change.name!) : found.name;
+    assign<Parameter>(found, { ...change, name });
   },
   'delete parameter': (project: Project, { screen, parameter }: { screen: Id; parameter: Id }): Made => {
     const found = screenById(project, screen);
+    letGo(project, namedPlaces(project, 'parameter', [parameter], screen));
     dropFrom(found, 'parameters', parameter);
-    for (const link of project.links) {
-      if (link.to && 'screen' in link.to && link.to.screen === screen && link.args)
-        delete link.args[parameter];
-      for (const effect of link.effects)
-        if (effect.do === 'notice' && effect.screen === screen && effect.args) delete effect.args[parameter];
-    }
   },
   'add outcome': (project: Project, { screen, name }: { screen: Id; name: string }): Made => {
     const found = screenById(project, screen);
@@ -166,8 +158,8 @@ export const valueCommands = {
     if (found) found.name = name;
   },
   'delete outcome': (project: Project, { screen, outcome }: { screen: Id; outcome: Id }): Made => {
+    letGo(project, namedPlaces(project, 'outcome', [outcome], screen));
     dropFrom(screenById(project, screen), 'outcomes', outcome);
-    for (const link of project.links) if (link.outcome === outcome) delete link.outcome;
   },
 };
 

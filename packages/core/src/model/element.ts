@@ -6,7 +6,7 @@ import type { Expression, Id, Length, Scalar } from './types';
 
 /** What is on a screen. */
 
-interface ElementBase {
+export interface ElementBase {
   id: Id;
   name: string;
   parent: Id | null;

@@ -8,8 +8,16 @@ export * from './sound';
 export * from './duration';
 export * from './kinds';
 export * from './names';
-export { assetPlaces, type AssetPlace } from './asset-places';
 export { freshId } from './ids';
 export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
-export { bySource, screenById, linksFrom, elementById, targetName, titleCase, childrenOf } from './look-up';
+export {
+  byId,
+  bySource,
+  screenById,
+  linksFrom,
+  elementById,
+  targetName,
+  titleCase,
+  childrenOf,
+} from './look-up';
 export { areasAround, fitScalar, identifierOf, scalarWords, screensIn, valueById, zeroOf } from './values';

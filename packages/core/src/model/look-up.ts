@@ -1,6 +1,22 @@
 import type { Element } from './element';
 import type { Id, Link, Project, Screen, Target } from './types';
 
+/**
+ * What is in a list, by id; of two of one id the first. Made once for a list that can no longer change, such as every list of a
+ * project in the window.
+ */
+export function byId<T extends { id: Id }>(list: readonly T[] | undefined): ReadonlyMap<Id, T> {
+  if (!list) return NOTHING;
+  const known = Object.isFrozen(list) ? indexes.get(list) : undefined;
+  if (known) return known as ReadonlyMap<Id, T>;
+  const made = new Map<Id, T>();
+  for (const each of list) if (!made.has(each.id)) made.set(each.id, each);
+  if (Object.isFrozen(list)) indexes.set(list, made);
+  return made;
+}
+const indexes = new WeakMap<readonly { id: Id }[], ReadonlyMap<Id, { id: Id }>>();
+const NOTHING: ReadonlyMap<Id, never> = new Map<Id, never>();
+
 export const screenById = (project: Project, id: Id | null | undefined): Screen | undefined =>
   project.screens.find((screen) => screen.id === id);
 

@@ -25,6 +25,17 @@ const EVENTS = ['g0', 'g1', 'g2'];
 const ACTIONS = ['confirm', 'menu', 'back', 'up', 'down', 'next'];
 const VALUES = ['oil', 'lit', 'grade', 'note'];
 const AREAS = ['r0', 'r1'];
+/** What some texts go by in other languages. */
+const KEYS = [
+  ...SCREENS.flatMap((each) => [`${each} t0`, `${each} x0 said`]),
+  'k0 in0',
+  'k1 said',
+  'l0 asked',
+];
+const LANGUAGES = [
+  { code: 'en', name: 'English' },
+  { code: 'de', name: 'German' },
+];
 const CODES = ['Enter', 'Escape', 'Backspace', 'ArrowUp', 'ArrowDown', 'KeyE', 'KeyZ'];
 
 const colour = fc.constantFrom('#102030', '#10203080', '#ffffff', 'c-sea');
@@ -94,8 +105,11 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       layer: fc.constantFrom('base', 'base', 'overlay', 'overlay', 'notice', 'companion'),
       area: maybe(fc.constantFrom(...AREAS)),
       shownWhen: maybe(condition),
+      // One that goes by the name of a value hides it.
       parameters: maybe(
-        fc.constant([{ id: 'asked', name: 'asked', type: 'number' as const, least: 0, most: 50 }]),
+        fc
+          .constantFrom('asked', 'asked', 'oil')
+          .map((name) => [{ id: 'asked', name, type: 'number' as const, least: 0, most: 50 }]),
       ),
       outcomes: maybe(fc.constant([{ id: 'yes', name: 'yes' }])),
       until: maybe(fc.constantFrom('time', 'dismissed', 'replaced', { event: 'g0' })),
@@ -233,12 +247,18 @@ export const anyProject: fc.Arbitrary<Project> = fc
     kept: fc.subarray(VALUES, { minLength: 3 }),
     least: fc.integer({ min: -5, max: 30 }),
     components: maybe(anyComponents),
+    german: maybe(
+      fc.dictionary(
+        fc.constantFrom(...KEYS),
+        fc.constantFrom('Öl {oil}', 'Für {asked}', '{grade, select, low {ruhig} other {{said}}}'),
+      ),
+    ),
     talks: fc.array(
       fc.record({ on: fc.constantFrom(...SCREENS), steps: fc.array(anyStep, { maxLength: 3 }) }),
       { maxLength: 2 },
     ),
   })
-  .map(({ screens, links, house, keep, start, kept, least, components, motions, talks }) =>
+  .map(({ screens, links, house, keep, start, kept, least, components, motions, talks, german }) =>
     projectOf(
       screens
         .filter((each) => keep.includes(each.id))
@@ -252,6 +272,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
         motions,
         start,
         ...(components ? { components } : {}),
+        ...(german ? { languages: LANGUAGES, texts: { de: german } } : {}),
         speakers: [{ id: 'ines', name: 'Ines', faces: [{ name: 'calm', asset: 'a0' }] }],
         conversations: talks.map(({ on, steps }, i) => ({
           id: `c${i}`,

@@ -56,7 +56,17 @@ const boxUse = fc.record({
   disabled: maybe(fc.record({ fill: colour, ink: colour })),
 });
 const insets = fc.constant({ top: 8, right: 12, bottom: 8, left: 12 });
-const text = fc.oneof(fc.string({ maxLength: 40 }), fc.constantFrom('Oil {oil}', 'For {asked}', '{nobody}'));
+const text = fc.oneof(
+  fc.string({ maxLength: 40 }),
+  fc.constantFrom(
+    'Oil {oil}',
+    'For {asked}',
+    '{nobody}',
+    '{oil, plural, one {# cup} other {# cups of {grade}}}',
+    '{grade, select, low {calm, {oil, number}} other {{note}}}',
+    '{oil, number, ::currency/X}',
+  ),
+);
 const words = { text, look: textUse };
 const pressable = { ...words, box: boxUse };
 const value = maybe(fc.constantFrom('oil', 'lit', 'grade', 'note', 'gone'));
@@ -100,8 +110,13 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
   touch: {},
   component: {
     component: fc.constantFrom('k0', 'k1', 'gone'),
-    args: maybe(fc.constant({ said: 'Ahoy', there: false })),
-    changes: maybe(fc.constant({ in0: { opacity: 0.5, look: { size: 20 } } })),
+    args: maybe(fc.constantFrom({ said: 'Ahoy', there: false }, { said: '{oil} of {asked}' })),
+    changes: maybe(
+      fc.constantFrom(
+        { in0: { opacity: 0.5, look: { size: 20 } } },
+        { in0: { text: '{oil}', shownWhen: 'lit' } },
+      ),
+    ),
   },
 };
 const common = {
@@ -181,9 +196,12 @@ export const anyComponents: fc.Arbitrary<Component[]> = fc
       width: 400,
       height: 90,
       parameters: [
-        { id: 'said', name: 'said', type: 'text', default: 'Hello' },
+        { id: 'said', name: 'said', type: 'text', default: i === 0 ? 'Hello' : 'Oil: {oil}' },
         { id: 'there', name: 'there', type: 'on/off', default: true },
       ],
-      elements: [{ ...buttonOf('in0', 0), text: '{said}', shownWhen: 'there' }, ...elements],
+      elements: [
+        { ...buttonOf('in0', 0), text: i === 0 ? '{said}' : '{said} {asked}', shownWhen: 'there' },
+        ...elements,
+      ],
     })),
   );

@@ -1,0 +1,99 @@
+import { compile } from '../compile';
+import { carryOut, type Arguments, type CommandName } from '../edit';
+import type { Project } from '../model';
+import { begin, faults } from '../run';
+import { readDocument, writeProject } from '../schema';
+import { whole } from '../test/whole';
+import { allTalkTroubles, troublesOf } from '.';
+
+type Any = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
+
+/** Of what there is much of, every third. */
+const some = <T>(list: readonly T[]): T[] => list.filter((_, i) => i % 3 === 0);
+
+/** Everything in the demo that can be deleted, with the id that is then nobody's. */
+const deletions: [string, string, Any][] = [
+  ...whole.screens.map(({ id }) => [id, { name: 'delete screens', args: { screens: [id] } }] as const),
+  ...whole.screens.flatMap(({ id, elements, parameters = [], outcomes = [] }) => [
+    ...some(elements).map(
+      (each) => [each.id, { name: 'delete elements', args: { screen: id, elements: [each.id] } }] as const,
+    ),
+    ...parameters.map(
+      (each) => [each.id, { name: 'delete parameter', args: { screen: id, parameter: each.id } }] as const,
+    ),
+    ...outcomes.map(
+      (each) => [each.id, { name: 'delete outcome', args: { screen: id, outcome: each.id } }] as const,
+    ),
+  ]),
+  ...(whole.components ?? []).flatMap(({ id, elements, parameters }) => [
+    [id, { name: 'delete component', args: { component: id } }] as const,
+    ...some(elements).map(
+      (each) => [each.id, { name: 'delete elements', args: { screen: id, elements: [each.id] } }] as const,
+    ),
+    ...parameters.map(
+      (each) =>
+        [
+          each.id,
+          { name: 'delete component parameter', args: { component: id, parameter: each.id } },
+        ] as const,
+    ),
+  ]),
+  ...whole.values.map(({ id }) => [id, { name: 'delete value', args: { value: id } }] as const),
+  ...whole.events.flatMap(({ id, fields = [] }) => [
+    [id, { name: 'delete event', args: { event: id } }] as const,
+    ...fields.map(
+      (each) => [each.id, { name: 'delete field', args: { event: id, field: each.id } }] as const,
+    ),
+  ]),
+  ...whole.actions.map(({ id }) => [id, { name: 'delete action', args: { action: id } }] as const),
+  ...whole.areas.map(({ id }) => [id, { name: 'delete area', args: { area: id } }] as const),
+  ...whole.assets.map(({ id }) => [id, { name: 'delete assets', args: { assets: [id] } }] as const),
+  ...(whole.motions ?? []).map(({ id }) => [id, { name: 'delete motion', args: { motion: id } }] as const),
+  ...whole.styles.text.map(({ id }) => [id, { name: 'delete text style', args: { style: id } }] as const),
+  ...whole.styles.box.map(({ id }) => [id, { name: 'delete box style', args: { style: id } }] as const),
+  ...(whole.styles.colours ?? []).map(
+    ({ id }) => [id, { name: 'delete colour', args: { colour: id } }] as const,
+  ),
+  ...(whole.speakers ?? []).map(({ id }) => [id, { name: 'delete speaker', args: { speaker: id } }] as const),
+  ...(whole.conversations ?? []).map(
+    ({ id }) => [id, { name: 'delete conversation', args: { conversation: id } }] as const,
+  ),
+  ...(whole.routines ?? []).map(({ id }) => [id, { name: 'delete routine', args: { routine: id } }] as const),
+].map(([id, command]) => [`${command.name} ${id}`, id, command as Any]);
+
+/** How often an id stands in a document: by itself, in a path, or as a key. Other languages' texts go by what they translate. */
+function standing(project: Project, id: string): number {
+  const count = (value: unknown): number => {
+    if (typeof value === 'string') return value.split('/').includes(id) ? 1 : 0;
+    if (typeof value !== 'object' || value === null) return 0;
+    return Object.entries(value).reduce(
+      (sum, [key, each]) => sum + (key.split('/').includes(id) ? 1 : 0) + count(each),
+      0,
+    );
+  };
+  const { texts: _, translated: __, wordings: ___, ...document } = project;
+  return count(document);
+}
+
+const flow = compile(whole);
+const told = (project: Project): string[] => [
+  ...troublesOf(project).map(({ source, link, words }) => `${source} ${link}: ${words}`),
+  ...[...allTalkTroubles(compile(project, flow))].flatMap(([id, troubles]) =>
+    troubles.map(({ key, words }) => `${id} ${key}: ${words}`),
+  ),
+];
+const before = told(whole);
+
+test.each(deletions)('%s: what it was named by is gone too, or told of', (_name, id, { name, args }) => {
+  const { project } = carryOut(whole, name, args as never);
+  const left = standing(project, id);
+  // What every project has stays, and so does the last style.
+  if (JSON.stringify(project) === JSON.stringify(whole)) return;
+  const found = told(project);
+  const lost = [...found];
+  for (const each of before) if (lost.includes(each)) lost.splice(lost.indexOf(each), 1);
+  expect(lost.length).toBeGreaterThanOrEqual(left);
+  expect(readDocument(JSON.parse(writeProject(project)))).not.toHaveProperty('problems');
+  const now = compile(project, flow);
+  expect(faults(now, begin(now).state)).toEqual([]);
+});

@@ -1,0 +1,17 @@
+export { eachPlace, placesOf } from './project';
+export { ownerNames } from './owners';
+export { scopeAround } from './scope';
+export { letGo, put, withChanges } from './put';
+export { ELEMENTS } from './elements';
+export { EFFECTS, TRIGGERS } from './links';
+export type {
+  Around,
+  ExpressionPlace,
+  Gone,
+  IdPlace,
+  OwnPlace,
+  Path,
+  Place,
+  TextPlace,
+  Thing,
+} from './shape';

@@ -1,0 +1,91 @@
+import type {
+  Animation,
+  Axis,
+  Background,
+  BoxFace,
+  BoxLook,
+  BoxStyle,
+  BoxUse,
+  Gradient,
+  Keyframe,
+  Marker,
+  Outline,
+  Shadow,
+  Stop,
+  TextLook,
+  TextStyle,
+  TextUse,
+} from '../model';
+import { choose, type Among, id, list, orElse, own, plain, record, type Fields, type Part } from './shape';
+
+/** Where looks, places and animations name colours, styles, assets, events and sisters. */
+
+const named = id('colour');
+const colour: Part<string> = (value, walk) => {
+  if (!value.startsWith('#')) named(value, walk);
+};
+const optionalAsset = id('asset', { gone: 'left out' });
+
+const shadow = record<Shadow>({ colour });
+const outline = record<Outline>({ colour });
+const gradient = record<Gradient>({ stops: list(record<Stop>({ colour })) });
+
+const keyframe = record<Keyframe>({ at: plain, tint: colour, easing: plain });
+export const animation = record<Animation>({
+  id: own('animation', (walk) => walk.on),
+  on: orElse(record<{ event: string }>({ event: id('event') })),
+  delay: plain,
+  frames: list(keyframe),
+});
+
+const textLook: Fields<TextLook> = {
+  font: id('asset', { gone: { put: 'plain' }, but: ['plain', 'display'] }),
+  colour,
+  fit: plain,
+  outline,
+  shadow,
+};
+export const textUse = record<TextUse>({
+  ...textLook,
+  style: id('text style'),
+  font: id('asset', { gone: 'left out', but: ['plain', 'display'] }),
+});
+export const textStyle = record<TextStyle>({ id: own('text style'), name: plain, ...textLook });
+
+const faceFields: Fields<BoxFace> = { fill: colour, border: colour, ink: colour, gradient, shadow, outline };
+const face = record<BoxFace>(faceFields);
+const marker = record<Marker>({
+  asset: id('asset', { gone: 'holder' }),
+  loop: record<NonNullable<Marker['loop']>>({ frames: list(keyframe) }),
+});
+const boxLook: Fields<BoxLook> = {
+  ...faceFields,
+  hovered: face,
+  focused: face,
+  pressed: face,
+  on: face,
+  disabled: face,
+  marker,
+};
+export const boxUse = record<BoxUse>({ style: id('box style'), ...boxLook });
+export const boxStyle = record<BoxStyle>({ id: own('box style'), name: plain, ...boxLook });
+
+export const background = record<Background>({ colour, gradient, picture: optionalAsset, grain: plain });
+export const namedColour = record<{ id: string; name: string; colour: string }>({
+  id: own('colour'),
+  name: plain,
+  colour: plain,
+});
+
+const beside = record<Among<Axis, 'at', 'start'>>({
+  offset: plain,
+  size: plain,
+  to: id('element', { within: (walk) => walk.holder }),
+});
+export const axis = choose<Axis, 'at'>('at', {
+  start: beside,
+  centre: beside,
+  end: beside,
+  stretch: record<Among<Axis, 'at', 'stretch'>>({ offset: plain, far: plain }),
+});
+export { colour, optionalAsset };
