@@ -158,12 +158,11 @@ function OneTrack({
   const named = typeof track.of === 'object' ? track.of.named : null;
   const names = useStudio(({ project }) => project.screens);
   const known = [...new Set(names.flatMap((screen) => screen.elements.map((each) => each.name)))].sort();
-  const ofLength = track.change === 'across' || track.change === 'down';
   const end = (which: 'from' | 'to', value: Length) => (
     <Field<Length>
       label={which === 'from' ? 'From' : 'To'}
       value={String(value)}
-      read={(text) => readEnd(text, ofLength)}
+      read={(text) => readEnd(text, track.change)}
       onChange={(to) => put({ [which]: to })}
       className="min-w-0 flex-1"
     />
@@ -223,9 +222,18 @@ function OneTrack({
 }
 
 /** Offsets are design pixels or percent of the frame; all else is a number. */
-function readEnd(text: string, ofLength: boolean): { ok: Length } | { error: string } {
-  if (ofLength) return readLength(text, 1920);
+function readEnd(text: string, change: Change): { ok: Length } | { error: string } {
+  if (change === 'across' || change === 'down') return readLength(text, 1920);
   const n = Number(text.trim().replace(',', '.').replace(/[%°]$/, ''));
-  if (!Number.isFinite(n)) return { error: 'Write a number.' };
-  return { ok: text.trim().endsWith('%') ? n / 100 : n };
+  if (text.trim() === '' || !Number.isFinite(n)) return { error: 'Write a number.' };
+  const value = text.trim().endsWith('%') ? n / 100 : n;
+  const [least, most] = ENDS[change];
+  if (value < least) return { error: `It can be ${least} at least.` };
+  return value > most ? { error: `It can be ${most} at most.` } : { ok: value };
 }
+const ENDS: Record<Exclude<Change, 'across' | 'down'>, readonly [number, number]> = {
+  opacity: [0, 1],
+  scale: [0, 100],
+  turn: [-36_000, 36_000],
+  blur: [0, 1000],
+};

@@ -127,6 +127,18 @@ function lengthOf(length: number | string, share: Property, pixels: Property) {
 
 const REST: Record<Change, number> = { opacity: 1, across: 0, down: 0, scale: 1, turn: 0, blur: 0 };
 
+/** What a change can be at all, whatever is written. */
+const RANGES: Record<'opacity' | 'scale' | 'turn' | 'blur', readonly [number, number]> = {
+  opacity: [0, 1],
+  scale: [0, 100],
+  turn: [-100_000, 100_000],
+  blur: [0, 1000],
+};
+const within = (change: keyof typeof RANGES, value: number): number => {
+  const [least, most] = RANGES[change];
+  return Math.min(most, Math.max(least, value));
+};
+
 function ofTrack(track: MotionTrack, { rates }: Needs): OpenTrack {
   const { change, of } = track;
   const rest = REST[change];
@@ -135,7 +147,7 @@ function ofTrack(track: MotionTrack, { rates }: Needs): OpenTrack {
       ? lengthOf(length ?? 0, 'across', 'x')
       : change === 'down'
         ? lengthOf(length ?? 0, 'down', 'y')
-        : { property: change, value: Number(length ?? rest) };
+        : { property: change, value: within(change, Number(length ?? rest)) };
   // Both ends in the same measure; where they differ, the one that is not nothing decides.
   const from = value(track.from);
   const to = value(track.to);

@@ -32,7 +32,7 @@ const gradient = record<Gradient>({ stops: list(record<Stop>({ colour })) });
 
 const keyframe = record<Keyframe>({ at: plain, tint: colour, easing: plain });
 export const animation = record<Animation>({
-  id: own('animation', (walk) => walk.on),
+  id: own('animation', (walk) => walk.key),
   on: orElse(record<{ event: string }>({ event: id('event') })),
   delay: plain,
   frames: list(keyframe),

@@ -91,8 +91,8 @@ test('what a place says otherwise has to leave an element an element', () => {
   const file = (changes: unknown): string[] =>
     placesOf(withElements([placed(changes)], { components: [component] }));
   expect(file({ b: { text: 'Hello', look: { size: 20 } } })).toEqual([]);
-  expect(file({ b: { text: 5 } })).toEqual(['screens[0].elements[0].changes.b']);
-  expect(file({ b: { place: 3 } })).toEqual(['screens[0].elements[0].changes.b']);
+  expect(file({ b: { text: 5 } })).toEqual(['screens[0].elements[0].changes.b.text']);
+  expect(file({ b: { place: 3 } })).toEqual(['screens[0].elements[0].changes.b.place']);
   // Of an element that is gone nothing is said any more.
   expect(file({ gone: { text: 5 } })).toEqual([]);
 });

@@ -13,6 +13,7 @@ import {
   share,
   list,
   thing,
+  oneBy,
   oneOf,
   expression,
 } from './atoms';
@@ -72,23 +73,13 @@ const textUse = thing({ style: id.required(), ...textLook });
 const boxUse = thing({ style: id.required(), ...boxLook });
 
 const bound = Joi.number().min(0).max(FAR);
-const axis = Joi.alternatives(
-  thing({
-    at: oneOf('start', 'centre', 'end').required(),
-    offset: length.required(),
-    size: length.required(),
-    own: share,
-    to: id,
-    least: bound,
-    most: bound,
-  }),
-  thing({
-    at: oneOf('stretch').required(),
-    offset: length.required(),
-    far: length.required(),
-    least: bound,
-    most: bound,
-  }),
+const axis = oneBy(
+  'at',
+  {
+    'start|centre|end': { size: length.required(), own: share, to: id },
+    stretch: { far: length.required() },
+  },
+  { offset: length.required(), least: bound, most: bound },
 );
 export const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
 const element = {
@@ -164,8 +155,4 @@ const kinds: Record<ElementType, Joi.SchemaMap> = {
   },
 };
 /** One element of any type. */
-export const elementSchema = Joi.alternatives(
-  ...Object.entries(kinds).map(([type, keys]) =>
-    thing({ ...element, type: oneOf(type).required(), ...keys }),
-  ),
-);
+export const elementSchema = oneBy('type', kinds, element);

@@ -1,4 +1,5 @@
 export { projectSchema } from './joi';
 export { projectJsonSchema } from './json-schema';
-export { readDocument, readProject, type Problem, type ReadResult } from './read';
+export type { Problem } from './explain';
+export { readDocument, readProject, type ReadResult } from './read';
 export { writeProject } from './write';

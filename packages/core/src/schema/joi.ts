@@ -1,6 +1,20 @@
 import Joi from 'joi';
 import { FORMAT, GESTURES, KIND_NAMES, WRAPS } from '../model';
-import { MOST, FAR, id, name, words, colour, duration, share, list, thing, oneOf, expression } from './atoms';
+import {
+  MOST,
+  FAR,
+  id,
+  name,
+  words,
+  colour,
+  duration,
+  share,
+  list,
+  thing,
+  oneBy,
+  oneOf,
+  expression,
+} from './atoms';
 import {
   gradient,
   textLook,
@@ -23,35 +37,22 @@ const masked = oneOf('ignored', 'held', 'through');
 const args = Joi.object().pattern(/^.{1,120}$/, expression);
 const option = thing({ id: id.required(), label: name.required() });
 const types = {
-  'on/off': { type: oneOf('on/off').required(), on: name, off: name },
-  number: {
-    type: oneOf('number').required(),
-    least: Joi.number(),
-    most: Joi.number(),
-    step: Joi.number(),
-    unit: name,
-  },
-  choice: { type: oneOf('choice').required(), options: list(option).required() },
-  text: { type: oneOf('text').required() },
+  'on/off': { on: name, off: name },
+  number: { least: Joi.number(), most: Joi.number(), step: Joi.number(), unit: name },
+  choice: { options: list(option).required() },
+  text: {},
 };
-const typed = (keys: Joi.SchemaMap, picture: boolean) =>
-  Joi.alternatives(
-    ...Object.values({
-      ...types,
-      ...(picture ? { picture: { type: oneOf('picture').required() } } : {}),
-    }).map((type) => thing({ id: id.required(), name: name.required(), ...type, ...keys })),
-  );
-const value = typed(
-  {
-    section: name.required(),
-    life: oneOf('session', 'progress', 'settings').required(),
-    byGame: Joi.boolean(),
-    default: scalar.required(),
-  },
-  false,
-);
-const parameter = typed({ default: scalar }, true);
-const field = typed({}, true);
+const named = { id: id.required(), name: name.required() };
+const value = oneBy('type', types, {
+  ...named,
+  section: name.required(),
+  life: oneOf('session', 'progress', 'settings').required(),
+  byGame: Joi.boolean(),
+  default: scalar.required(),
+});
+const withPicture = { ...types, picture: {} };
+const parameter = oneBy('type', withPicture, { ...named, default: scalar });
+const field = oneBy('type', withPicture, named);
 const area = thing({
   id: id.required(),
   name: name.required(),
@@ -114,36 +115,33 @@ const screen = thing({
 });
 
 const target = Joi.alternatives(thing({ screen: id.required() }), thing({ gap: name.required() }));
-const cue = Joi.alternatives(
-  thing({ on: oneOf('press').required(), element: id.required() }),
-  thing({
-    on: oneOf('action').required(),
-    action: id.required(),
-    when: oneOf('down', 'up', 'held').required(),
-    hold: duration,
-  }),
-  thing({ on: oneOf('event').required(), event: id.required() }),
-  thing({
-    on: oneOf('time').required(),
+const cue = oneBy('on', {
+  press: { element: id.required() },
+  action: { action: id.required(), when: oneOf('down', 'up', 'held').required(), hold: duration },
+  event: { event: id.required() },
+  time: {
     after: duration.required(),
     since: oneOf('taken', 'shown', 'settled').required(),
     clock: oneOf('interface', 'game').required(),
     covered: oneOf('counts', 'waits').required(),
-  }),
-  thing({ on: oneOf('arrival', 'done', 'failed').required() }),
-  thing({ on: oneOf('value').required(), when: expression.required() }),
-  thing({ on: oneOf('returned').required(), screen: id.required(), outcome: id }),
-);
-const later = { after: duration };
-const effect = Joi.alternatives(
-  thing({ do: oneOf('notice').required(), screen: id.required(), args, ...later }),
-  thing({ do: oneOf('clear notice').required(), screen: id.required(), ...later }),
-  thing({ do: oneOf('send').required(), event: id.required(), fields: args, ...later }),
-  thing({ do: oneOf('set').required(), value: id.required(), to: expression.required(), ...later }),
-  thing({ do: oneOf('reset').required(), value: id, section: name, ...later }),
-  thing({ do: oneOf('sound', 'stop sound').required(), asset: id.required(), ...later }),
-  thing({ do: oneOf('save', 'load').required(), slot: expression.required(), ...later }),
-  thing({ do: oneOf('keep changes', 'take back changes', 'reset bindings').required(), ...later }),
+  },
+  'arrival|done|failed': {},
+  value: { when: expression.required() },
+  returned: { screen: id.required(), outcome: id },
+});
+const effect = oneBy(
+  'do',
+  {
+    notice: { screen: id.required(), args },
+    'clear notice': { screen: id.required() },
+    send: { event: id.required(), fields: args },
+    set: { value: id.required(), to: expression.required() },
+    reset: { value: id, section: name },
+    'sound|stop sound': { asset: id.required() },
+    'save|load': { slot: expression.required() },
+    'keep changes|take back changes|reset bindings': {},
+  },
+  { after: duration },
 );
 const link = thing({
   id: id.required(),
@@ -163,7 +161,86 @@ const link = thing({
   masked,
 });
 
-export const projectSchema = thing({
+/** What stands in the document's own lists, each of one sort. */
+const items = {
+  actions: thing({
+    id: id.required(),
+    name: name.required(),
+    keys: list(Joi.string().min(1).max(40)).required(),
+    pad: list(Joi.number().integer().min(0).max(63)).required(),
+    gestures: list(oneOf(...GESTURES)),
+  }),
+  languages: thing({
+    code: Joi.string()
+      .pattern(/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'a language tag')
+      .required(),
+    name: name.required(),
+  }),
+  events: thing({
+    id: id.required(),
+    name: name.required(),
+    direction: oneOf('in', 'out').required(),
+    fields: list(field),
+  }),
+  values: value,
+  areas: area,
+  motions: madeMotion,
+  assets: thing({
+    id: id.required(),
+    name: name.required(),
+    media: Joi.string().min(1).max(80).required(),
+    width: Joi.number().min(0).max(FAR).required(),
+    height: Joi.number().min(0).max(FAR).required(),
+    bytes: Joi.number().integer().min(0).required(),
+    finer: list(thing({ scale: Joi.number().min(1).max(8).required(), asset: id.required() })),
+    face: thing({
+      unitsPerEm: Joi.number().min(1).max(65536).required(),
+      ascender: Joi.number().required(),
+      descender: Joi.number().required(),
+      advances: Joi.object()
+        .pattern(/^-?[0-9.]{1,12}$/, Joi.string().max(5000))
+        .required(),
+      kerning: Joi.object()
+        .pattern(/^.{1,2}$/u, Joi.object().pattern(/^-?[0-9.]{1,12}$/, Joi.string().max(5000)))
+        .required(),
+    }),
+  }),
+  components: thing({
+    id: id.required(),
+    name: name.required(),
+    width: Joi.number().min(1).max(FAR).required(),
+    height: Joi.number().min(1).max(FAR).required(),
+    parameters: list(
+      oneBy(
+        'type',
+        {
+          'text|picture': { default: words.required() },
+          'on/off': { default: Joi.boolean().required() },
+        },
+        named,
+      ),
+    ).required(),
+    elements: list(elementSchema).required(),
+  }),
+  speakers: speaker,
+  conversations: conversation,
+  routines: routine,
+  screens: screen,
+  links: link,
+};
+type ListName = keyof typeof items;
+/** Lists that every document has, if only empty. */
+const ALWAYS: ReadonlySet<string> = new Set([
+  'actions',
+  'events',
+  'values',
+  'areas',
+  'assets',
+  'screens',
+  'links',
+]);
+
+const rest = {
   format: Joi.valid(FORMAT).required(),
   id: id.required(),
   name: name.required(),
@@ -192,23 +269,6 @@ export const projectSchema = thing({
     masked: masked.required(),
   }).required(),
   start: id.allow(null).required(),
-  actions: list(
-    thing({
-      id: id.required(),
-      name: name.required(),
-      keys: list(Joi.string().min(1).max(40)).required(),
-      pad: list(Joi.number().integer().min(0).max(63)).required(),
-      gestures: list(oneOf(...GESTURES)),
-    }),
-  ).required(),
-  languages: list(
-    thing({
-      code: Joi.string()
-        .pattern(/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'a language tag')
-        .required(),
-      name: name.required(),
-    }),
-  ),
   texts: Joi.object().pattern(/^[A-Za-z0-9-]{2,40}$/, Joi.object().pattern(/^.{1,400}$/, words)),
   translated,
   wordings,
@@ -222,16 +282,6 @@ export const projectSchema = thing({
     fade: duration,
     under: share,
   }),
-  events: list(
-    thing({
-      id: id.required(),
-      name: name.required(),
-      direction: oneOf('in', 'out').required(),
-      fields: list(field),
-    }),
-  ).required(),
-  values: list(value).required(),
-  areas: list(area).required(),
   styles: thing({
     text: list(
       thing({ id: id.required(), name: name.required(), ...required(textLook, TEXT_EXTRAS) }),
@@ -254,66 +304,25 @@ export const projectSchema = thing({
       }),
     ),
   }).required(),
-  motions: list(madeMotion),
-  assets: list(
-    thing({
-      id: id.required(),
-      name: name.required(),
-      media: Joi.string().min(1).max(80).required(),
-      width: Joi.number().min(0).max(FAR).required(),
-      height: Joi.number().min(0).max(FAR).required(),
-      bytes: Joi.number().integer().min(0).required(),
-      finer: list(thing({ scale: Joi.number().min(1).max(8).required(), asset: id.required() })),
-      face: thing({
-        unitsPerEm: Joi.number().min(1).max(65536).required(),
-        ascender: Joi.number().required(),
-        descender: Joi.number().required(),
-        advances: Joi.object()
-          .pattern(/^-?[0-9.]{1,12}$/, Joi.string().max(5000))
-          .required(),
-        kerning: Joi.object()
-          .pattern(/^.{1,2}$/u, Joi.object().pattern(/^-?[0-9.]{1,12}$/, Joi.string().max(5000)))
-          .required(),
-      }),
-    }),
-  ).required(),
-  components: list(
-    thing({
-      id: id.required(),
-      name: name.required(),
-      width: Joi.number().min(1).max(FAR).required(),
-      height: Joi.number().min(1).max(FAR).required(),
-      parameters: list(
-        Joi.alternatives(
-          thing({
-            id: id.required(),
-            name: name.required(),
-            type: oneOf('text').required(),
-            default: words.required(),
-          }),
-          thing({
-            id: id.required(),
-            name: name.required(),
-            type: oneOf('picture').required(),
-            default: words.required(),
-          }),
-          thing({
-            id: id.required(),
-            name: name.required(),
-            type: oneOf('on/off').required(),
-            default: Joi.boolean().required(),
-          }),
-        ),
-      ).required(),
-      elements: list(elementSchema).required(),
-    }),
-  ),
-  speakers: list(speaker),
-  conversations: list(conversation),
-  routines: list(routine),
   talk: talkRules,
-  screens: list(screen).required(),
-  links: list(link).required(),
-})
-  .shared(stepSchema(effect))
+};
+
+/** The lists, each with a schema of its own making. */
+const lists = (of: (name: ListName) => Joi.ArraySchema): Joi.SchemaMap =>
+  Object.fromEntries(
+    (Object.keys(items) as ListName[]).map((name) => [
+      name,
+      ALWAYS.has(name) ? of(name).required() : of(name),
+    ]),
+  );
+
+const step = stepSchema(effect);
+/** The whole document in one description, which the published schema is made from. */
+export const projectSchema = thing({ ...rest, ...lists((name) => list(items[name])) })
+  .shared(step)
   .label('project');
+/** The document without what stands in its lists, which is checked one by one. */
+export const frameSchema = thing({ ...rest, ...lists(() => Joi.array().max(MOST)) });
+export const itemSchemas = Object.entries(items).map(
+  ([name, item]) => [name as ListName, (item as Joi.AlternativesSchema).shared(step)] as const,
+);

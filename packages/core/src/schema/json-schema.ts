@@ -9,10 +9,12 @@ interface Description {
   link?: { ref: { path: string[] } };
   flags?: { id?: string; presence?: string; only?: boolean; unknown?: boolean };
   allow?: unknown[];
+  invalid?: unknown[];
   keys?: Record<string, Description>;
   patterns?: { regex: string; rule: Description }[];
   items?: Description[];
-  matches?: { schema: Description }[];
+  /** Of several, or one by a field's words. */
+  matches?: { schema?: Description; switch?: { then: Description }[]; otherwise?: Description }[];
   rules?: { name: string; args?: { limit?: number; regex?: string } }[];
 }
 
@@ -110,7 +112,11 @@ function convertType(from: Description): JsonSchema {
     case 'array':
       return { type: 'array', items: convert(from.items![0]!), ...limits(from, 'minItems', 'maxItems') };
     case 'alternatives':
-      return { anyOf: from.matches!.map((match) => convert(match.schema)) };
+      return {
+        anyOf: from.matches!.flatMap((match) =>
+          match.schema ? [convert(match.schema)] : match.switch!.map((each) => convert(each.then)),
+        ),
+      };
     case 'number': {
       const whole = from.rules?.some((rule) => rule.name === 'integer');
       return { type: whole ? 'integer' : 'number', ...limits(from, 'minimum', 'maximum') };
@@ -123,6 +129,7 @@ function convertType(from: Description): JsonSchema {
         ...least,
         ...limits(from, 'minLength', 'maxLength'),
         ...(pattern === undefined ? {} : { pattern: pattern.replace(/^\/|\/[a-z]*$/g, '') }),
+        ...(from.invalid ? { not: { enum: from.invalid } } : {}),
       };
     }
     case 'boolean':

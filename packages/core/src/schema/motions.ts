@@ -1,7 +1,20 @@
 import Joi from 'joi';
 import { EASING_PATTERN } from '../motion';
-import { CHANGES } from '../model';
-import { colour, duration, FAR, id, length, list, name, oneOf, pixels, share, thing, words } from './atoms';
+import {
+  colour,
+  duration,
+  FAR,
+  id,
+  length,
+  list,
+  name,
+  oneBy,
+  oneOf,
+  pixels,
+  share,
+  thing,
+  words,
+} from './atoms';
 
 /** How things move. */
 
@@ -9,36 +22,40 @@ const easing = Joi.string().pattern(EASING_PATTERN, 'an easing such as ease-out'
 const stagger = thing({ by: duration.required(), order: oneOf('order', 'place', 'distance').required() });
 const timed = { duration: duration.required(), delay: duration, easing, stagger };
 const simple = (more: Joi.SchemaMap) =>
-  Joi.alternatives(
-    thing({ name: oneOf('none').required(), ...more }),
-    thing({ name: oneOf('fade').required(), ...timed, ...more }),
-    thing({
-      name: oneOf('slide').required(),
-      from: oneOf('left', 'right', 'top', 'bottom').required(),
-      by: length,
-      ...timed,
-      ...more,
-    }),
-    thing({ name: oneOf('grow').required(), scale: Joi.number().min(0).max(20), ...timed, ...more }),
-    thing({ name: oneOf('blur').required(), strength: Joi.number().min(0).max(200), ...timed, ...more }),
-    thing({ name: oneOf('made').required(), motion: id.required(), ...more }),
+  oneBy(
+    'name',
+    {
+      none: {},
+      fade: timed,
+      slide: { from: oneOf('left', 'right', 'top', 'bottom').required(), by: length, ...timed },
+      grow: { scale: Joi.number().min(0).max(20), ...timed },
+      blur: { strength: Joi.number().min(0).max(200), ...timed },
+      made: { motion: id.required() },
+    },
+    more,
   );
+const scale = Joi.number().min(0).max(100);
 const simpleMotion = simple({});
 export const motion = simple({ leaving: simpleMotion });
 
-const track = thing({
-  of: Joi.alternatives(
-    oneOf('screen', 'background', 'elements'),
-    thing({ named: name.required() }),
-  ).required(),
-  change: oneOf(...CHANGES).required(),
-  from: length.required(),
-  to: length,
-  duration: duration.required(),
-  delay: duration,
-  easing,
-  stagger,
-});
+/** What each change goes from and to: offsets are lengths, all else is a number. */
+const ends = (end: Joi.Schema) => ({ from: end.required(), to: end });
+// What lies out of its range is kept within it when it is played; a percentage means nothing but on the way.
+const number = Joi.number().min(-FAR).max(FAR);
+const track = oneBy(
+  'change',
+  { 'across|down': ends(length), 'opacity|scale|turn|blur': ends(number) },
+  {
+    of: Joi.alternatives(
+      oneOf('screen', 'background', 'elements'),
+      thing({ named: name.required() }),
+    ).required(),
+    duration: duration.required(),
+    delay: duration,
+    easing,
+    stagger,
+  },
+);
 export const madeMotion = thing({
   id: id.required(),
   name: name.required(),
@@ -47,7 +64,6 @@ export const madeMotion = thing({
   reduced: simpleMotion,
 });
 
-const scale = Joi.number().min(0).max(100);
 export const keyframes = list(
   thing({
     at: duration.required(),
@@ -78,7 +94,11 @@ export const textFrames = thing({
   last: textFrame,
 });
 
-export const loading = Joi.alternatives(
-  thing({ by: oneOf('pretending').required(), lasts: duration.required(), shape: easing, limit: duration }),
-  thing({ by: oneOf('events').required(), progress: id, field: id, done: id, failed: id, limit: duration }),
+export const loading = oneBy(
+  'by',
+  {
+    pretending: { lasts: duration.required(), shape: easing },
+    events: { progress: id, field: id, done: id, failed: id },
+  },
+  { limit: duration },
 );

@@ -1,14 +1,11 @@
-import { areasAround, FORMAT, fitScalar, type Element, type Id, type Project } from '../model';
+import { areasAround, byId, FORMAT, fitScalar, type Element, type Id, type Project } from '../model';
 import { changed, componentById } from '../component';
+import { eachPlace } from '../references';
+import { MOST } from './atoms';
 import { elementSchema } from './elements';
-import { projectSchema } from './joi';
+import { explain, placeOf, type Detail, type Problem } from './explain';
 
-/** Where a document is wrong and why, in words for the person who opened it. */
-export interface Problem {
-  /** Such as `screens[2].elements[0].place`, or `line 12, column 4`. */
-  place: string;
-  reason: string;
-}
+import { frameSchema, itemSchemas } from './joi';
 
 export type ReadResult = { project: Project } | { problems: Problem[] };
 
@@ -46,11 +43,31 @@ export function readDocument(value: unknown): ReadResult {
       `It is format ${format}; this version reads up to ${FORMAT}. Open it with a newer Tavu.`,
     );
   const current = migrate(value as Record<string, unknown>, format);
-  const { error } = projectSchema.validate(current, { convert: false, abortEarly: false });
-  if (error) return { problems: error.details.slice(0, 20).map(toProblem) };
+  const wrong = shapeProblems(current);
+  if (wrong.length > 0) return { problems: wrong };
   const project = current as unknown as Project;
   const problems = integrity(project);
-  return problems.length > 0 ? { problems } : { project };
+  return problems.length > 0 ? { problems: problems.slice(0, MOST_PROBLEMS) } : { project };
+}
+
+/** How many problems are told of: more would not be read. */
+const MOST_PROBLEMS = 20;
+const OPTIONS = { convert: false, abortEarly: false } as const;
+
+/** What is wrong by the schema: first the document itself, then each thing in its lists, until enough is found. */
+function shapeProblems(document: Record<string, unknown>): Problem[] {
+  const { error } = frameSchema.validate(document, OPTIONS);
+  const problems = error?.details.map((detail) => explain(detail as Detail)) ?? [];
+  for (const [list, schema] of itemSchemas) {
+    const things = document[list];
+    if (!Array.isArray(things) || problems.some(({ place }) => place === list)) continue;
+    for (const [i, thing] of things.entries()) {
+      if (problems.length >= MOST_PROBLEMS) break;
+      const found = schema.validate(thing, OPTIONS).error;
+      if (found) problems.push(...found.details.map((detail) => explain(detail as Detail, [list, i])));
+    }
+  }
+  return problems.slice(0, MOST_PROBLEMS);
 }
 
 /** What older formats lack is filled in. */
@@ -104,8 +121,17 @@ function couldGoOn(text: string): boolean {
 function findUnsafe(value: unknown, place: string, depth: number): Problem | null {
   if (typeof value !== 'object' || value === null) return null;
   if (depth > DEEPEST) return { place, reason: `It is nested more than ${DEEPEST} deep.` };
+  if (Array.isArray(value)) {
+    if (value.length > MOST)
+      return { place, reason: `It can hold ${MOST} things at most; it holds ${value.length}.` };
+    for (let i = 0; i < value.length; i++) {
+      const found = findUnsafe(value[i], `${place}[${i}]`, depth + 1);
+      if (found) return found;
+    }
+    return null;
+  }
   for (const key of Object.keys(value)) {
-    const here = Array.isArray(value) ? `${place}[${key}]` : place === '' ? key : `${place}.${key}`;
+    const here = place === '' ? key : `${place}.${key}`;
     if (key === '__proto__' || key === 'constructor' || key === 'prototype')
       return { place: here, reason: `A key named “${key}” is not allowed.` };
     const found = findUnsafe((value as Record<string, unknown>)[key], here, depth + 1);
@@ -114,37 +140,9 @@ function findUnsafe(value: unknown, place: string, depth: number): Problem | nul
   return null;
 }
 
-interface Detail {
-  message: string;
-  path: (string | number)[];
-}
-
-function toProblem({ message, path }: Detail): Problem {
-  const place = path.map((part) => (typeof part === 'number' ? `[${part}]` : `.${part}`)).join('');
-  // Joi's messages begin with the quoted path, which stands in `place` already.
-  return {
-    place: place.replace(/^\./, '') || 'the whole file',
-    reason: message.replace(/^"[^"]*" /, 'It ').slice(0, 300),
-  };
-}
-
-/** What a schema cannot say: ids are unique, and no element holds itself. */
+/** What a schema cannot say: ids are unique, and nothing holds itself. */
 function integrity(project: Project): Problem[] {
-  const problems: Problem[] = [];
-  const unique = (items: readonly { id: Id }[], place: string): void => {
-    const seen = new Set<Id>();
-    items.forEach(({ id }, i) => {
-      if (seen.has(id)) problems.push({ place: `${place}[${i}].id`, reason: `“${id}” is used twice.` });
-      seen.add(id);
-    });
-  };
-  unique(project.screens, 'screens');
-  unique(project.links, 'links');
-  unique(project.actions, 'actions');
-  unique(project.events, 'events');
-  unique(project.assets, 'assets');
-  unique(project.values, 'values');
-  unique(project.areas, 'areas');
+  const problems = twins(project);
   project.values.forEach((value, i) => {
     if (fitScalar(value, value.default) === null)
       problems.push({ place: `values[${i}].default`, reason: `It cannot stand in ${value.name}.` });
@@ -154,8 +152,12 @@ function integrity(project: Project): Problem[] {
     if (around.includes(area.id))
       problems.push({ place: `areas[${i}].parent`, reason: 'The area holds itself.' });
   });
-  unique(project.components ?? [], 'components');
-  unique(project.styles.colours ?? [], 'styles.colours');
+  const languages = new Set<string>();
+  project.languages?.forEach(({ code }, i) => {
+    if (languages.has(code))
+      problems.push({ place: `languages[${i}].code`, reason: `“${code}” is there twice.` });
+    languages.add(code);
+  });
   const held: [string, { elements: Element[] }[]][] = [
     ['screens', project.screens],
     ['components', project.components ?? []],
@@ -163,48 +165,77 @@ function integrity(project: Project): Problem[] {
   for (const [list, owners] of held)
     owners.forEach((owner, i) => {
       const place = `${list}[${i}].elements`;
-      problems.push(...inCircles(owner, place), ...badChanges(project, owner, place));
+      problems.push(...inCircles(owner, place), ...badChanges(project, owner, [list, i, 'elements']));
     });
   return problems;
 }
 
-/** Ids of elements are unique on their screen, and none holds itself. */
+/** Things that are told apart by one id although they are of different sorts, since either may stand in one place. */
+const TOGETHER: Record<string, string> = {
+  screen: 'source',
+  area: 'source',
+  component: 'source',
+  conversation: 'talk',
+  routine: 'talk',
+};
+
+/** Ids that are used twice, wherever one stands. */
+function twins(project: Project): Problem[] {
+  const problems: Problem[] = [];
+  const seen = new Set<string>(['source,,project']);
+  const doubled = new Set<Id>();
+  eachPlace(
+    project,
+    ({ is, path, ...place }) => {
+      if (is !== 'own' || !('of' in place) || place.of === 'section') return;
+      const key = [TOGETHER[place.of] ?? place.of, place.within ?? '', place.id].join();
+      // What stands in a twin is not told of once more.
+      if (doubled.has(place.within?.split(' ')[0] ?? '')) return;
+      if (seen.has(key)) {
+        problems.push({ place: placeOf(path), reason: `“${place.id}” is used twice.` });
+        doubled.add(place.id);
+      }
+      seen.add(key);
+    },
+    { only: ['own'] },
+  );
+  return problems;
+}
+
+/** Elements that hold themselves. Each is followed up to one that is known to be held by none of those it holds. */
 function inCircles({ elements }: { elements: Element[] }, place: string): Problem[] {
   const problems: Problem[] = [];
-  const parents = new Map<Id, Id | null>();
-  elements.forEach(({ id, parent }, i) => {
-    if (parents.has(id)) problems.push({ place: `${place}[${i}].id`, reason: `“${id}” is used twice.` });
-    parents.set(id, parent);
-  });
-  elements.forEach((element, j) => {
-    const seen = new Set<Id>([element.id]);
-    for (let up = element.parent; up !== null; up = parents.get(up) ?? null) {
-      if (seen.has(up)) {
-        problems.push({ place: `${place}[${j}].parent`, reason: 'The element holds itself.' });
+  const known = byId(elements);
+  const fine = new Set<Id>();
+  elements.forEach((element, i) => {
+    const way: Id[] = [];
+    const seen = new Set<Id>();
+    for (let at: Element | undefined = element; at && !fine.has(at.id); at = known.get(at.parent ?? '')) {
+      if (seen.has(at.id)) {
+        problems.push({ place: `${place}[${i}].parent`, reason: 'The element holds itself.' });
         return;
       }
-      seen.add(up);
+      seen.add(at.id);
+      way.push(at.id);
     }
+    for (const id of way) fine.add(id);
   });
   return problems;
 }
 
 /** What a place says otherwise of its component's elements has to leave them elements. */
-function badChanges(project: Project, { elements }: { elements: Element[] }, place: string): Problem[] {
+function badChanges(
+  project: Project,
+  { elements }: { elements: Element[] },
+  path: readonly (string | number)[],
+): Problem[] {
   return elements.flatMap((element, i) => {
     if (element.type !== 'component' || !element.changes) return [];
-    const inner = componentById(project, element.component)?.elements ?? [];
+    const inner = byId(componentById(project, element.component)?.elements);
     return Object.entries(element.changes).flatMap(([id, change]) => {
-      const own = inner.find((each) => each.id === id);
-      const wrong = own && elementSchema.validate(changed(own, change), { convert: false }).error;
-      return wrong
-        ? [
-            {
-              place: `${place}[${i}].changes.${id}`,
-              reason: 'It says something that cannot be said of that element.',
-            },
-          ]
-        : [];
+      const own = inner.get(id);
+      const wrong = own && elementSchema.validate(changed(own, change), OPTIONS).error;
+      return (wrong?.details ?? []).map((detail) => explain(detail as Detail, [...path, i, 'changes', id]));
     });
   });
 }

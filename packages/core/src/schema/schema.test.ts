@@ -105,7 +105,7 @@ const bad: [string, string, RegExp, RegExp][] = [
     'a wrong word',
     text.replace('"layer": "overlay"', '"layer": "upstairs"'),
     /^screens\[2\]\.layer$/,
-    /one of/,
+    /It can be base, overlay, notice or companion; it is “upstairs”/,
   ],
   ['a newer format', text.replace(`"format": ${FORMAT}`, '"format": 99'), /^format$/, /newer/],
   [
@@ -175,7 +175,7 @@ describe('values and areas in a file', () => {
     const { values: _, areas: __, ...old } = full();
     const read = readDocument({ ...old, format: 1 });
     expect(read).toMatchObject({ project: { format: FORMAT, values: [], areas: [] } });
-    expect(problems(old)).toEqual(['values: It is required', 'areas: It is required']);
+    expect(problems(old)).toEqual(['values: It is required.', 'areas: It is required.']);
   });
 
   test('a default that its value cannot hold, an area in itself, and an id used twice are refused', () => {

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { BUBBLES, SIDES } from '../model';
-import { colour, duration, expression, id, list, MOST, name, oneOf, thing, words } from './atoms';
+import { colour, duration, expression, id, list, MOST, name, oneBy, oneOf, thing, words } from './atoms';
 import { scalar } from './elements';
 
 /** Who speaks, what is said, and in which order. */
@@ -43,53 +43,32 @@ const steps = Joi.array().items(Joi.link('#step')).max(MOST);
 
 /** One step of a conversation or routine, which may hold others; `effect` is what a link can also do. */
 export const stepSchema = (effect: Joi.Schema) =>
-  Joi.alternatives(
-    thing({
-      ...own,
-      step: oneOf('line').required(),
-      ...said,
-      letter: duration,
-      goes: oneOf('itself', 'confirmed'),
-    }),
-    thing({ ...own, step: oneOf('pause').required(), for: duration.required() }),
-    thing({
-      ...own,
-      step: oneOf('choice').required(),
-      ...said,
-      options: list(
-        thing({ id: id.required(), text: words.required(), when: expression, steps: steps.required() }),
-      ).required(),
-      limit: duration,
-      otherwise: id,
-    }),
-    thing({ ...own, step: oneOf('effect').required(), effect: effect.required() }),
-    thing({ ...own, step: oneOf('music').required(), asset: id.required() }),
-    thing({
-      ...own,
-      step: oneOf('move').required(),
-      element: name.required(),
-      animation: id.required(),
-      waits: Joi.valid(true),
-    }),
-    thing({
-      ...own,
-      step: oneOf('wait').required(),
-      event: id.required(),
-      limit: duration,
-      otherwise: steps,
-    }),
-    thing({ ...own, step: oneOf('label').required(), name: name.required() }),
-    thing({ ...own, step: oneOf('jump').required(), to: id.required(), when: expression }),
-    thing({
-      ...own,
-      step: oneOf('routine').required(),
-      routine: id.required(),
-      args: Joi.object().pattern(/^.{1,120}$/, scalar),
-    }),
-    thing({ ...own, step: oneOf('conversation').required(), conversation: id.required() }),
-    thing({ ...own, step: oneOf('show').required(), element: name.required(), picture: id }),
-    thing({ ...own, step: oneOf('hide').required(), element: name.required() }),
-    thing({ ...own, step: oneOf('end').required(), outcome: id }),
+  oneBy(
+    'step',
+    {
+      line: { ...said, letter: duration, goes: oneOf('itself', 'confirmed') },
+      pause: { for: duration.required() },
+      choice: {
+        ...said,
+        options: list(
+          thing({ id: id.required(), text: words.required(), when: expression, steps: steps.required() }),
+        ).required(),
+        limit: duration,
+        otherwise: id,
+      },
+      effect: { effect: effect.required() },
+      music: { asset: id.required() },
+      move: { element: name.required(), animation: id.required(), waits: Joi.valid(true) },
+      wait: { event: id.required(), limit: duration, otherwise: steps },
+      label: { name: name.required() },
+      jump: { to: id.required(), when: expression },
+      routine: { routine: id.required(), args: Joi.object().pattern(/^.{1,120}$/, scalar) },
+      conversation: { conversation: id.required() },
+      show: { element: name.required(), picture: id },
+      hide: { element: name.required() },
+      end: { outcome: id },
+    },
+    own,
   ).id('step');
 
 export const conversation = thing({

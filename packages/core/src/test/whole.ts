@@ -6,11 +6,11 @@ export const demo = JSON.parse(readFileSync('examples/saltwick-light/project.jso
 /** The demo, with an id wherever one can stand and the demo has none. */
 export const whole: Project = structuredClone(demo);
 whole.house.layers = {
-  overlay: { name: 'made', motion: 'm-rise', leaving: { name: 'made', motion: 'm-rise' } },
+  overlay: { name: 'made', motion: 'm-lift', leaving: { name: 'made', motion: 'm-lift' } },
 };
 whole.motions = [
   ...(demo.motions ?? []),
-  { id: 'm-rise', name: 'Rise', tracks: [], reduced: { name: 'made', motion: 'm-sink' } },
+  { id: 'm-lift', name: 'Rise', tracks: [], reduced: { name: 'made', motion: 'm-sink' } },
   {
     id: 'm-sink',
     name: 'Sink',
@@ -34,7 +34,7 @@ Object.assign(first!, {
   until: { event: 'g-oil' },
   loading: { by: 'events', progress: whole.events[0]!.id, done: 'g-oil', failed: 'g-oil' },
   music: 'a-surf',
-  motion: { name: 'made', motion: 'm-rise' },
+  motion: { name: 'made', motion: 'm-lift' },
 });
 whole.conversations![0]!.steps.push(
   { id: 'z-1', step: 'music', asset: 'a-surf' },
