@@ -13,6 +13,7 @@ import {
 } from '@tavu/core/edit';
 import { blankProject, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
+import { pastLimits } from '@tavu/core/limits';
 import type { Before } from '@tavu/core/run';
 import { create } from 'zustand';
 import { sourcesOf, type PageSources } from '../picture/sources';
@@ -137,6 +138,12 @@ export function edit<N extends CommandName>(
   }
   const { project, edit: done, made } = carryOut(before.project, name, args);
   if (!done) return made;
+  // What could not be opened again is not made either.
+  const past = pastLimits(project);
+  if (past && !pastLimits(before.project)) {
+    say(`That would be too much. ${past.reason}`);
+    return undefined;
+  }
   const chosen = joined(before.chosen, options.chosen?.(made));
   setState({
     project,

@@ -1,4 +1,4 @@
-import { toMicros, type Rates, type TextFrames } from '../model';
+import { timerMicros, type Rates, type TextFrames } from '../model';
 
 /** The frames of a text: which is shown when. */
 export interface CompiledFrames {
@@ -13,13 +13,13 @@ export interface CompiledFrames {
 }
 
 export function compileFrames({ frames, rounds, last }: TextFrames, rates: Rates): CompiledFrames {
-  const holds = frames.map(({ hold }) => toMicros(hold, rates));
+  const holds = frames.map(({ hold }) => timerMicros(hold, rates));
   const round = holds.reduce((sum, each) => sum + each, 0);
   return {
     holds,
     round,
     rounds: round === 0 ? 0 : (rounds ?? (last ? 1 : Infinity)),
-    last: last ? toMicros(last.hold, rates) : null,
+    last: last ? timerMicros(last.hold, rates) : null,
   };
 }
 

@@ -1,4 +1,4 @@
-import { toMicros, type Easing, type Id, type Loading, type Project } from '../model';
+import { timerMicros, type Easing, type Id, type Loading, type Project } from '../model';
 import { ease } from '../motion';
 
 export interface CompiledLoading {
@@ -26,14 +26,14 @@ export function compileLoading(
   const field = numbers.find((each) => each.id === told?.field) ?? numbers[0];
   return {
     by: loading.by,
-    lasts: loading.by === 'pretending' ? toMicros(loading.lasts, rates) : Infinity,
+    lasts: loading.by === 'pretending' ? timerMicros(loading.lasts, rates) : Infinity,
     shape: (loading.by === 'pretending' ? loading.shape : undefined) ?? 'ease-out',
     progress: told?.progress ?? null,
     field: field?.id ?? null,
     range: field?.type === 'number' ? [field.least ?? 0, field.most ?? 1] : [0, 1],
     done: told?.done ?? null,
     failed: told?.failed ?? null,
-    limit: loading.limit === undefined ? Infinity : toMicros(loading.limit, rates),
+    limit: loading.limit === undefined ? Infinity : timerMicros(loading.limit, rates),
   };
 }
 

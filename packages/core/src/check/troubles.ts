@@ -1,4 +1,4 @@
-import { componentById } from '../component';
+import { componentById, leftOut, MOST_UNFOLDED } from '../component';
 import { check } from '../expression';
 import { textTroubles } from '../message';
 import {
@@ -113,9 +113,13 @@ const kept = new WeakMap<Component, { project: Project; words: string[] }>();
 
 function heldTroubles(project: Project, owner: Screen | Component, part: Partial<Project>): string[] {
   const elements = byId(owner.elements);
-  return placesOf(project, { part }).flatMap((place) =>
+  const out = [...leftOut(project, owner.elements)].map(
+    ({ name }) => `${name} is left out: with it there would be more than ${MOST_UNFOLDED} elements here.`,
+  );
+  const found = placesOf(project, { part }).flatMap((place) =>
     placeTroubles(project, place, { element: elements.get(place.on ?? '') }),
   );
+  return [...out, ...found];
 }
 
 /** What is wrong at one place, in words: what it names is gone, cannot be worked out, or cannot be said. */

@@ -6,6 +6,7 @@ import {
   bySource,
   areasAround,
   settled,
+  timerMicros,
   toMicros,
   PROJECT,
   type Component,
@@ -275,7 +276,7 @@ const mayName = (element: Element): boolean =>
 function compileNotice(project: Project, screen: Screen): CompiledNotice {
   const until = screen.until ?? 'time';
   return {
-    lasts: until === 'time' ? toMicros(screen.lasts ?? '2 s', project.rates) : Infinity,
+    lasts: until === 'time' ? timerMicros(screen.lasts ?? '2 s', project.rates) : Infinity,
     until,
     again: screen.again ?? 'over',
     everything: screen.above === 'everything',

@@ -1,6 +1,7 @@
 import { ready, scopeOfLink, type Scope } from '../expression';
 import {
   screenById,
+  timerMicros,
   toMicros,
   zeroOf,
   type Arguments,
@@ -42,7 +43,7 @@ export function compileLink(
     to,
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),
     effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
-    after: wait === undefined ? 0 : toMicros(wait, project.rates),
+    after: wait === undefined ? 0 : timerMicros(wait, project.rates),
     motion: link.motion ? byLayer(link.motion, project, reduced) : null,
     overlap: overlapOf(link.order ?? project.house.order, project),
     masked: link.masked ?? project.house.masked,
@@ -54,7 +55,7 @@ export function compileEffect(project: Project, effect: Effect, scope: Scope): C
   const gives = effect.do === 'set' ? effect.to : 'slot' in effect ? effect.slot : null;
   return {
     effect,
-    after: effect.after === undefined ? 0 : toMicros(effect.after, project.rates),
+    after: effect.after === undefined ? 0 : timerMicros(effect.after, project.rates),
     gives: gives === null ? null : ready(gives, scope),
     args:
       effect.do === 'notice'

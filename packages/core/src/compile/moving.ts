@@ -7,7 +7,7 @@ import {
   type CompiledAnimation,
 } from '../animate';
 import type { Scope } from '../expression';
-import type { Element, Project, Screen } from '../model';
+import { SHORTEST, type Element, type Project, type Screen } from '../model';
 import { textParts } from '../message';
 import { MARKER, markerOf, markerPart } from '../style';
 import type { CompiledScreen } from './types';
@@ -44,7 +44,7 @@ export function compileMoving(
     loading,
     progresses: elements.flatMap((each) => (each.type === 'progress' && each.loading ? [each.id] : [])),
     ends: endsAt(loading, [
-      ...animations.filter((each) => each.on === 'arrival').map(endOf),
+      ...animations.filter((each) => each.on === 'arrival').map((each) => Math.max(SHORTEST, endOf(each))),
       ...frames.map((each) => lengthOf(each.frames)),
     ]),
   };

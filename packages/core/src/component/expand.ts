@@ -12,6 +12,7 @@ import {
   type Parameter,
   type Screen,
 } from '../model';
+import { leftOut } from './unfold';
 
 /** Elements of a component go by a path where it is placed: the placed element's id, a stroke, and their own. */
 export const pathOf = (placed: Id, inner: Id): Id => `${placed}/${inner}`;
@@ -29,9 +30,10 @@ export function expand(
 ): { elements: readonly Element[]; components: readonly Component[] } {
   if (!elements.some((element) => element.type === 'component')) return { elements, components: NONE };
   const used: Component[] = [];
+  const out = leftOut(project, elements);
   const made = elements.flatMap((element) => [
     element,
-    ...(element.type === 'component' ? innerOf(project, element, used, []) : []),
+    ...(element.type === 'component' && !out.has(element) ? innerOf(project, element, used, []) : []),
   ]);
   return { elements: made, components: used };
 }

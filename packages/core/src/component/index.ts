@@ -10,3 +10,4 @@ export {
   type Written,
 } from './expand';
 export { broughtLinks, linksOn } from './links';
+export { leftOut, MOST_UNFOLDED, unfoldedSize } from './unfold';

@@ -20,6 +20,8 @@ export type GivenTexts = { language: string | null; texts: GivenText[] } | { err
 
 /** The largest file that is read, in characters. */
 const LARGEST = 20_000_000;
+/** How deep elements may stand within one another; XLIFF itself needs a handful. */
+const DEEPEST = 100;
 const STATES: readonly string[] = ['initial', 'translated', 'reviewed', 'final'];
 
 /** What a translator’s tool reads, XLIFF 2.0. What is missing or was translated from other words is in its initial state. */
@@ -85,13 +87,17 @@ export function readXliff(text: string): GivenTexts {
   /** What the characters that come belong to. */
   let into: 'source' | 'target' | 'note' | null = null;
   let words = '';
-  const fail = (why: string): void => {
+  // What is wrong ends the reading there and then: nothing of the rest would be taken.
+  const fail = (why: string): never => {
     wrong ??= `line ${parser.line}: ${why}`;
+    throw new Error(wrong);
   };
+  let depth = 0;
   parser.on('doctype', () => fail('A document type is not allowed here.'));
   parser.on('error', (error) => fail(error.message.replace(/^\d+:\d+: /, '')));
   parser.on('opentag', ({ local, attributes }) => {
-    if (wrong) return;
+    depth += 1;
+    if (depth > DEEPEST) fail(`It is nested more than ${DEEPEST} deep.`);
     const of = (name: string): string | undefined => attributes[name]?.value;
     if (local === 'xliff') {
       version = of('version') ?? '';
@@ -129,7 +135,8 @@ export function readXliff(text: string): GivenTexts {
     if (into) words += more;
   });
   parser.on('closetag', ({ local }) => {
-    if (wrong || !unit) return;
+    depth -= 1;
+    if (!unit) return;
     // Segments of one unit follow one another.
     if (local === 'source' && into === 'source') unit.source = (unit.source ?? '') + words;
     else if (local === 'target' && into === 'target') unit.target += words;
@@ -144,7 +151,7 @@ export function readXliff(text: string): GivenTexts {
   try {
     parser.write(text).close();
   } catch (error) {
-    fail(error instanceof Error ? error.message : 'It cannot be read.');
+    wrong ??= error instanceof Error ? error.message : 'It cannot be read.';
   }
   if (wrong) return { error: wrong };
   if (version === '') return { error: 'It is no XLIFF: it has no “xliff” element.' };

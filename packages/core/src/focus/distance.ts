@@ -2,7 +2,8 @@ import type { Rect } from '../layout';
 import type { Direction } from '../model';
 
 const ORTHOGONAL_WEIGHT = { left: 30, right: 30, up: 2, down: 2 } as const;
-const ALIGN_WEIGHT = 5;
+/** What being in line can bring something nearer by, at most. */
+export const ALIGN_WEIGHT = 5;
 
 /**
  * How far a candidate is in a direction, by the distance function of the W3C CSS Spatial Navigation draft

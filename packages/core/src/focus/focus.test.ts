@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { solveLayout } from '../layout';
+import { solveLayout, type Rect } from '../layout';
 import { buttonOf, screenOf } from '../test/flows';
-import { DIRECTIONS, type Element, type FocusRules } from '../model';
+import { DIRECTIONS, type Direction, type Element, type FocusRules } from '../model';
 import { lostIn, movesOf, navigationDistance, solveFocus } from '.';
 
 const solve = (elements: ReturnType<typeof buttonOf>[]) => {
@@ -178,4 +178,61 @@ test('an area that scrolls is gone through to its end before the focus leaves it
   expect(path).toEqual(['tabs', ...rows.map((each) => each.id), 'foot']);
   expect(next.get('foot')!.up).toMatch(/^r/);
   expect(next.get('r0')!.up).toBe('tabs');
+});
+
+/** What lies nearest by the distance of the draft alone: every other element is looked at. */
+function nearestOfAll(
+  rects: ReadonlyMap<string, Rect>,
+  from: string,
+  direction: Direction,
+): string | undefined {
+  let found: string | undefined;
+  let least = Infinity;
+  const a = rects.get(from)!;
+  const middle = (rect: Rect) => ({ x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 });
+  const lies = (b: Rect): boolean =>
+    ({
+      up: middle(b).y < middle(a).y && b.y < a.y,
+      down: middle(b).y > middle(a).y && b.y + b.height > a.y + a.height,
+      left: middle(b).x < middle(a).x && b.x < a.x,
+      right: middle(b).x > middle(a).x && b.x + b.width > a.x + a.width,
+    })[direction];
+  const order = [...rects].sort(([, p], [, q]) => p.y - q.y || p.x - q.x);
+  for (const [id, b] of order) {
+    if (id === from || !lies(b)) continue;
+    const distance = navigationDistance(a, b, direction);
+    if (distance < least) [least, found] = [distance, id];
+  }
+  return found;
+}
+
+test('what is found without looking at all of them is what looking at all of them finds', () => {
+  const rect = fc.record({
+    x: fc.integer({ min: 0, max: 60 }),
+    y: fc.integer({ min: 0, max: 60 }),
+    width: fc.integer({ min: 0, max: 30 }),
+    height: fc.integer({ min: 0, max: 30 }),
+  });
+  fc.assert(
+    fc.property(fc.array(rect, { minLength: 2, maxLength: 14 }), (list) => {
+      const rects = new Map(list.map((each, i) => [`b${i}`, each]));
+      const elements = [...rects].map(([id, { x, y, width, height }]) => ({
+        ...buttonOf(id, 0),
+        place: {
+          x: { at: 'start' as const, offset: x, size: width },
+          y: { at: 'start' as const, offset: y, size: height },
+        },
+      }));
+      const layout = solveLayout(elements, { width: 1920, height: 1080 });
+      const { next } = solveFocus(elements, layout, { wraps: 'never' });
+      for (const id of rects.keys())
+        for (const direction of DIRECTIONS)
+          expect([id, direction, next.get(id)?.[direction]]).toEqual([
+            id,
+            direction,
+            nearestOfAll(rects, id, direction),
+          ]);
+    }),
+    { numRuns: 400 },
+  );
 });

@@ -1,6 +1,6 @@
 import { DIRECTIONS, type Direction, type Element, type FocusRules, type Id, type Wraps } from '../model';
 import type { Rect, Solved } from '../layout';
-import { liesIn, navigationDistance } from './distance';
+import { Field, type Stand } from './nearest';
 
 /** Who can have the focus on a screen, and where each direction leads, solved from the layout at rest. */
 export interface FocusGraph {
@@ -24,13 +24,13 @@ const USED: ReadonlySet<Element['type']> = new Set([
 /** Whether a player uses it: presses it, sets it, or types into it. */
 export const isUsed = (element: Element): boolean => USED.has(element.type);
 
-interface Stand {
-  id: Id;
-  rect: Rect;
-}
-
 interface Group {
   stands: Stand[];
+  wraps: Wraps;
+}
+/** Who stands in one panel, once all of them are known. */
+interface Place {
+  field: Field;
   wraps: Wraps;
 }
 
@@ -51,6 +51,7 @@ export function solveFocus(
   stands.sort((a, b) => a.rect.y - b.rect.y || a.rect.x - b.rect.x);
   const known = new Map(stands.map((each) => [each.id, each]));
   const { groups, outside } = groupsOf(elements, layout, stands);
+  const everywhere = new Field([...outside.values()]);
   const next = new Map<Id, Ways>();
   for (const from of stands) {
     const group = groups.get(from.id);
@@ -61,14 +62,14 @@ export function solveFocus(
       const to =
         own !== undefined && known.has(own)
           ? own
-          : ((group && nearest(from, group.stands, direction, group.wraps)) ??
-            nearest(outside.get(from.id) ?? from, [...outside.values()], direction, wraps));
+          : (group?.field.nearest(from, direction, group.wraps) ??
+            everywhere.nearest(outside.get(from.id) ?? from, direction, wraps));
       if (to !== undefined) ways[direction] = to;
     }
     next.set(from.id, ways);
   }
-  const named = first.filter((id, i) => known.has(id) && first.indexOf(id) === i);
-  return { order: [...named, ...[...known.keys()].filter((id) => !named.includes(id))], next };
+  const named = new Set(first.filter((id) => known.has(id)));
+  return { order: [...named, ...[...known.keys()].filter((id) => !named.has(id))], next };
 }
 
 /** The innermost panel each stands in that scrolls or leads round, with all that stand there; and each as it is seen from outside. */
@@ -76,8 +77,8 @@ function groupsOf(
   elements: readonly Element[],
   layout: Solved,
   stands: readonly Stand[],
-): { groups: Map<Id, Group>; outside: Map<Id, Stand> } {
-  const groups = new Map<Id, Group>();
+): { groups: Map<Id, Place>; outside: Map<Id, Stand> } {
+  const groups = new Map<Id, Place>();
   const outside = new Map(stands.map((each) => [each.id, each]));
   const isGroup = (each: Element): boolean =>
     each.type === 'panel' && (each.wraps !== undefined || each.overflow === 'scrolls');
@@ -91,11 +92,14 @@ function groupsOf(
       const group = panels.get(at) ?? { stands: [], wraps: panel.wraps ?? 'never' };
       panels.set(at, group);
       group.stands.push(stand);
-      groups.set(stand.id, group);
       if (panel.overflow === 'scrolls')
         outside.set(stand.id, { id: stand.id, rect: within(stand.rect, layout.get(at)!) });
       break;
     }
+  for (const { stands: inside, wraps } of panels.values()) {
+    const place = { field: new Field(inside), wraps };
+    for (const { id } of inside) groups.set(id, place);
+  }
   return { groups, outside };
 }
 
@@ -110,47 +114,4 @@ function within(rect: Rect, area: Rect): Rect {
     width: clamp(rect.x + rect.width, area.x, area.x + area.width) - x,
     height: clamp(rect.y + rect.height, area.y, area.y + area.height) - y,
   };
-}
-
-/** What lies nearest in a direction; at the end, where it leads round, what does when all is repeated beyond it. */
-function nearest(from: Stand, stands: readonly Stand[], direction: Direction, wraps: Wraps): Id | undefined {
-  const ahead = leastOf(from, stands, direction, 0);
-  const way = direction === 'up' || direction === 'down' ? 'up and down' : 'left and right';
-  if (ahead !== undefined || (wraps !== 'both' && wraps !== way)) return ahead;
-  const [at, size] = way === 'up and down' ? (['y', 'height'] as const) : (['x', 'width'] as const);
-  const start = Math.min(...stands.map(({ rect }) => rect[at]));
-  const end = Math.max(...stands.map(({ rect }) => rect[at] + rect[size]));
-  return leastOf(from, stands, direction, end - start + 1);
-}
-
-/** The nearest of them by the distance of the draft, all moved onward by so much. */
-function leastOf(
-  from: Stand,
-  stands: readonly Stand[],
-  direction: Direction,
-  onward: number,
-): Id | undefined {
-  let found: Id | undefined;
-  let least = Infinity;
-  for (const to of stands) {
-    if (to.id === from.id) continue;
-    const rect = onward === 0 ? to.rect : moved(to.rect, direction, onward);
-    if (!liesIn(from.rect, rect, direction)) continue;
-    const distance = navigationDistance(from.rect, rect, direction);
-    if (distance < least) [least, found] = [distance, to.id];
-  }
-  return found;
-}
-
-function moved(rect: Rect, direction: Direction, by: number): Rect {
-  switch (direction) {
-    case 'up':
-      return { ...rect, y: rect.y - by };
-    case 'down':
-      return { ...rect, y: rect.y + by };
-    case 'left':
-      return { ...rect, x: rect.x - by };
-    case 'right':
-      return { ...rect, x: rect.x + by };
-  }
 }

@@ -11,39 +11,39 @@ export function innerRoom(parent: Element, { start, size }: Span, way: Way): Spa
   return { start: start + pad, size: Math.max(0, size - 2 * pad) };
 }
 
-/** Where a parent that arranges puts one of those it holds; undefined when it leaves them to their own places. */
-export function arrangedSpan(
+/** Where a parent that arranges puts each of those it holds; undefined when it leaves them to their own places. */
+export function arrangedSpans(
   parent: Element,
-  element: Element,
-  sisters: readonly Element[],
+  held: readonly Element[],
   room: Span,
   way: Way,
-): Span | undefined {
+): Span[] | undefined {
   const arrange = parent.type === 'panel' ? parent.arrange : undefined;
   if (!arrange) return undefined;
-  const i = sisters.indexOf(element);
-  if (arrange.by === 'grid') return inGrid(arrange, sisters, i, room, way);
+  if (arrange.by === 'grid') return inGrid(arrange, held, room, way);
   const along = (arrange.by === 'row') === (way === 'x');
-  return along ? inLine(arrange, sisters, i, room, way) : beside(arrange, element, room, way);
+  return along ? inLine(arrange, held, room, way) : held.map((each) => beside(arrange, each, room, way));
 }
 
 /** One after the other; those that stretch share what the others leave. */
-function inLine(arrange: Arrange, sisters: readonly Element[], i: number, room: Span, way: Way): Span {
-  const gaps = arrange.gap * (sisters.length - 1);
-  const stretched = sisters.filter((each) => each.place[way].at === 'stretch').length;
-  const fixed = sisters.map((each) => {
+function inLine(arrange: Arrange, held: readonly Element[], room: Span, way: Way): Span[] {
+  const gaps = arrange.gap * (held.length - 1);
+  const stretched = held.filter((each) => each.place[way].at === 'stretch').length;
+  const fixed = held.map((each) => {
     const axis = each.place[way];
     return axis.at === 'stretch' ? 0 : sizeOf(axis, room.size);
   });
-  const left = room.size - gaps - sum(fixed);
+  const left = room.size - gaps - fixed.reduce((total, each) => total + each, 0);
   const share = stretched > 0 ? Math.max(0, left / stretched) : 0;
-  const sizes = sisters.map((each, n) => (each.place[way].at === 'stretch' ? share : fixed[n]!));
+  const sizes = held.map((each, n) => (each.place[way].at === 'stretch' ? share : fixed[n]!));
   const free = stretched > 0 ? 0 : left;
-  const spread =
-    arrange.along === 'spread' && sisters.length > 1 ? Math.max(0, free) / (sisters.length - 1) : 0;
+  const spread = arrange.along === 'spread' && held.length > 1 ? Math.max(0, free) / (held.length - 1) : 0;
   const before = arrange.along === 'centre' ? free / 2 : arrange.along === 'end' ? free : 0;
-  const start = room.start + before + sum(sizes.slice(0, i)) + i * (arrange.gap + spread);
-  return { start, size: sizes[i]! };
+  const starts = running(sizes);
+  return sizes.map((size, i) => ({
+    start: room.start + before + starts[i]! + i * (arrange.gap + spread),
+    size,
+  }));
 }
 
 function beside({ across = 'start' }: Arrange, element: Element, room: Span, way: Way): Span {
@@ -54,23 +54,34 @@ function beside({ across = 'start' }: Arrange, element: Element, room: Span, way
 }
 
 /** Columns of one width; each row is as high as the highest in it. */
-function inGrid(arrange: Arrange, sisters: readonly Element[], i: number, room: Span, way: Way): Span {
+function inGrid(arrange: Arrange, held: readonly Element[], room: Span, way: Way): Span[] {
   const columns = Math.max(1, arrange.columns ?? 2);
-  const rows = Math.ceil(sisters.length / columns);
+  const rows = Math.ceil(held.length / columns);
   if (way === 'x') {
     const size = Math.max(0, (room.size - arrange.gap * (columns - 1)) / columns);
-    return { start: room.start + (i % columns) * (size + arrange.gap), size };
+    return held.map((_, i) => ({ start: room.start + (i % columns) * (size + arrange.gap), size }));
   }
   const even = Math.max(0, (room.size - arrange.gap * (rows - 1)) / rows);
   const heights = Array.from({ length: rows }, (_, row) =>
     Math.max(
-      ...sisters
+      ...held
         .slice(row * columns, (row + 1) * columns)
         .map(({ place: { y } }) => (y.at === 'stretch' ? even : sizeOf(y, room.size))),
     ),
   );
-  const row = Math.floor(i / columns);
-  return { start: room.start + sum(heights.slice(0, row)) + row * arrange.gap, size: heights[row]! };
+  const starts = running(heights);
+  return held.map((_, i) => {
+    const row = Math.floor(i / columns);
+    return { start: room.start + starts[row]! + row * arrange.gap, size: heights[row]! };
+  });
 }
 
-const sum = (all: readonly number[]): number => all.reduce((total, each) => total + each, 0);
+/** What comes before each, added up. */
+function running(sizes: readonly number[]): number[] {
+  let total = 0;
+  return sizes.map((size) => {
+    const before = total;
+    total += size;
+    return before;
+  });
+}

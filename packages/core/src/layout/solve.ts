@@ -1,5 +1,5 @@
 import type { Axis, Element, Id, Length } from '../model';
-import { arrangedSpan, innerRoom } from './arrange';
+import { arrangedSpans, innerRoom } from './arrange';
 
 /** In design pixels, from the frame's top left corner. */
 export interface Rect {
@@ -26,8 +26,12 @@ export type Solved = Map<Id, Rect>;
 export function solveLayout(elements: readonly Element[], frame: { width: number; height: number }): Solved {
   const byId = new Map(elements.map((element) => [element.id, element]));
   const held = new Map<Id, Element[]>();
-  for (const element of elements)
-    if (element.parent !== null) held.set(element.parent, [...(held.get(element.parent) ?? []), element]);
+  for (const element of elements) {
+    if (element.parent === null) continue;
+    const known = held.get(element.parent);
+    if (known) known.push(element);
+    else held.set(element.parent, [element]);
+  }
   const solve = (way: Way, whole: Span): Map<Id, Span> => {
     const solved = new Map<Id, Span>();
     const open = new Set<Id>();
@@ -41,13 +45,21 @@ export function solveLayout(elements: readonly Element[], frame: { width: number
       open.add(element.id);
       const parent = parentOf(element);
       const room = parent ? innerRoom(parent, span(parent), way) : whole;
-      const sisters = parent ? held.get(parent.id)! : [];
-      const found =
-        (parent && arrangedSpan(parent, element, sisters, room, way)) ??
-        placed(element, room, sisterOf(element));
+      const found = arranged(parent, room)?.get(element) ?? placed(element, room, sisterOf(element));
       open.delete(element.id);
       solved.set(element.id, found);
       return found;
+    };
+    // A parent places all that it holds in one go.
+    const places = new Map<Element, Map<Element, Span> | undefined>();
+    const arranged = (parent: Element | undefined, room: Span): Map<Element, Span> | undefined => {
+      if (!parent || parent.type !== 'panel' || !parent.arrange) return undefined;
+      if (!places.has(parent)) {
+        const sisters = held.get(parent.id)!;
+        const spans = arrangedSpans(parent, sisters, room, way);
+        places.set(parent, spans && new Map(sisters.map((each, i) => [each, spans[i]!])));
+      }
+      return places.get(parent);
     };
     const sisterOf = (element: Element): Span | null => {
       const axis = element.place[way];

@@ -27,6 +27,15 @@ export function toMicros(duration: Duration, rates: Rates): number {
   }
 }
 
+/** The shortest time that anything waits for, in microseconds: what waits less would go off many times within one frame. */
+export const SHORTEST = 1000;
+
+/** A duration that something waits for: as it is written, but for what is shorter than any frame. At once stays at once. */
+export function timerMicros(duration: Duration, rates: Rates): number {
+  const micros = toMicros(duration, rates);
+  return micros === 0 ? 0 : Math.max(SHORTEST, micros);
+}
+
 /**
  * Reads what a person types (`280`, `280ms`, `4.5 s`, `90 ticks`, `1,5 s`) into the authored form.
  * A bare number takes `fallback`. Returns words for the person when it cannot be a duration.

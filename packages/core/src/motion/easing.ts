@@ -19,9 +19,12 @@ const NUMBER = '-?(?:\\d+\\.?\\d*|\\.\\d+)';
 const UNIT = '(?:0|1|0?\\.\\d+|[01]\\.\\d*)';
 const STOP = `${NUMBER}(?: ${NUMBER}%){0,2}`;
 
+/** Longer ones would take their pattern too long to read. */
+const LONGEST_EASING = 400;
+
 /** What a file may say; a few of these are linear, since the standard gives them no meaning. */
 export const EASING_PATTERN = new RegExp(
-  `^(?:${EASINGS.join('|')}|step-start|step-end|` +
+  `^(?=.{1,${LONGEST_EASING}}$)(?:${EASINGS.join('|')}|step-start|step-end|` +
     `cubic-bezier\\(${UNIT}, ?${NUMBER}, ?${UNIT}, ?${NUMBER}\\)|` +
     `steps\\([1-9]\\d{0,2}(?:, ?(?:jump-start|jump-end|jump-none|jump-both|start|end))?\\)|` +
     `linear\\(${STOP}(?:, ?${STOP})+\\))$`,
@@ -41,6 +44,7 @@ export function ease(easing: Easing, p: number, backwards = false): number {
 
 /** What a person writes as an easing, as it is filed; or words for what is wrong. */
 export function readEasing(text: string): { ok: Easing } | { error: string } {
+  if (text.length > LONGEST_EASING) return { error: `It can have ${LONGEST_EASING} characters.` };
   const easing = text.trim().toLowerCase().replace(/\s+/g, ' ');
   return EASING_PATTERN.test(easing) && parse(easing)
     ? { ok: easing }

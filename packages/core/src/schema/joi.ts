@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { FORMAT, GESTURES, KIND_NAMES, WRAPS } from '../model';
 import {
   MOST,
+  MOST_LINKS,
   FAR,
   id,
   name,
@@ -316,13 +317,15 @@ const lists = (of: (name: ListName) => Joi.ArraySchema): Joi.SchemaMap =>
     ]),
   );
 
+const mostOf = (name: ListName): number => (name === 'links' ? MOST_LINKS : MOST);
+
 const step = stepSchema(effect);
 /** The whole document in one description, which the published schema is made from. */
-export const projectSchema = thing({ ...rest, ...lists((name) => list(items[name])) })
+export const projectSchema = thing({ ...rest, ...lists((name) => list(items[name], mostOf(name))) })
   .shared(step)
   .label('project');
 /** The document without what stands in its lists, which is checked one by one. */
-export const frameSchema = thing({ ...rest, ...lists(() => Joi.array().max(MOST)) });
+export const frameSchema = thing({ ...rest, ...lists((name) => Joi.array().max(mostOf(name))) });
 export const itemSchemas = Object.entries(items).map(
   ([name, item]) => [name as ListName, (item as Joi.AlternativesSchema).shared(step)] as const,
 );

@@ -1,7 +1,7 @@
 import { areasAround, byId, FORMAT, fitScalar, type Element, type Id, type Project } from '../model';
 import { changed, componentById } from '../component';
+import { MOST, MOST_LINKS, pastLimits } from '../limits';
 import { eachPlace } from '../references';
-import { MOST } from './atoms';
 import { elementSchema } from './elements';
 import { explain, placeOf, type Detail, type Problem } from './explain';
 
@@ -46,7 +46,8 @@ export function readDocument(value: unknown): ReadResult {
   const wrong = shapeProblems(current);
   if (wrong.length > 0) return { problems: wrong };
   const project = current as unknown as Project;
-  const problems = integrity(project);
+  const past = pastLimits(project);
+  const problems = [...integrity(project), ...(past ? [past] : [])];
   return problems.length > 0 ? { problems: problems.slice(0, MOST_PROBLEMS) } : { project };
 }
 
@@ -122,8 +123,9 @@ function findUnsafe(value: unknown, place: string, depth: number): Problem | nul
   if (typeof value !== 'object' || value === null) return null;
   if (depth > DEEPEST) return { place, reason: `It is nested more than ${DEEPEST} deep.` };
   if (Array.isArray(value)) {
-    if (value.length > MOST)
-      return { place, reason: `It can hold ${MOST} things at most; it holds ${value.length}.` };
+    const most = place === 'links' ? MOST_LINKS : MOST;
+    if (value.length > most)
+      return { place, reason: `It can hold ${most} things at most; it holds ${value.length}.` };
     for (let i = 0; i < value.length; i++) {
       const found = findUnsafe(value[i], `${place}[${i}]`, depth + 1);
       if (found) return found;

@@ -4,7 +4,7 @@ import { textParts, type TextPart } from '../message';
 import {
   identifierOf,
   screenById,
-  toMicros,
+  timerMicros,
   type Conversation,
   type Id,
   type Project,
@@ -66,6 +66,8 @@ class Making {
   readonly #language: string;
   readonly #scope: Scope;
   readonly #speakers: ReadonlyMap<Id, Speaker>;
+  /** No more goes in. */
+  #full = false;
   /** What is filled in once all is laid out. */
   readonly #joins: (() => void)[] = [];
 
@@ -82,7 +84,15 @@ class Making {
 
   lay(steps: readonly Step[], within: Within): void {
     for (const step of steps) {
-      if (this.ops.length >= MOST_OPS) return;
+      if (this.ops.length >= MOST_OPS) {
+        if (!this.#full)
+          this.#trouble(
+            within.prefix + step.id,
+            `What it plays is longer than ${MOST_OPS} steps with all that it calls; the rest is left out.`,
+          );
+        this.#full = true;
+        return;
+      }
       this.#lay(step, within);
     }
   }
@@ -93,7 +103,7 @@ class Making {
     this.at.set(key, this.ops.length);
     const common = { key, step: step.id, shown: copyOf(within.shown), hidden: setOf(within.hidden) };
     const micros = (duration: string | undefined): number =>
-      duration === undefined ? Infinity : toMicros(duration, this.#project.rates);
+      duration === undefined ? Infinity : timerMicros(duration, this.#project.rates);
     switch (step.step) {
       case 'line':
         this.ops.push({
@@ -200,7 +210,7 @@ class Making {
     within: Within,
   ): void {
     const { key } = common;
-    const limit = step.limit === undefined ? Infinity : toMicros(step.limit, this.#project.rates);
+    const limit = step.limit === undefined ? Infinity : timerMicros(step.limit, this.#project.rates);
     const options = step.options.map((each) => ({
       id: each.id,
       parts: this.#parts(each.text, within.given),
