@@ -1,11 +1,13 @@
 import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
 import type { Id, Project } from '../model';
 import { readProject, writeProject, type Problem } from '../schema';
+import { bytesFault } from './media';
 
 /** The bytes of a project's assets, by id. */
 export type AssetBytes = Map<Id, Uint8Array>;
 
-export type Opened = { project: Project; assets: AssetBytes } | { problems: Problem[] };
+/** `left` is what of it was left out and why, in words: bytes that are not what they say they are. */
+export type Opened = { project: Project; assets: AssetBytes; left: string[] } | { problems: Problem[] };
 
 /** Limits on what a bundle may unpack to, in bytes and files. */
 const LARGEST_BUNDLE = 200_000_000;
@@ -36,7 +38,7 @@ export async function openProject(file: Uint8Array): Promise<Opened> {
   const zipped = file[0] === 0x50 && file[1] === 0x4b;
   if (!zipped) {
     const read = readProject(strFromU8(file));
-    return 'project' in read ? { project: read.project, assets: new Map() } : read;
+    return 'project' in read ? { project: read.project, assets: new Map(), left: [] } : read;
   }
   const files = await unpack(file);
   if (typeof files === 'string') return { problems: [{ place: 'the zip file', reason: files }] };
@@ -45,11 +47,14 @@ export async function openProject(file: Uint8Array): Promise<Opened> {
   const read = readProject(strFromU8(json));
   if ('problems' in read) return read;
   const assets: AssetBytes = new Map();
+  const left: string[] = [];
   for (const asset of read.project.assets) {
     const bytes = files[assetPath(asset.id)];
-    if (bytes) assets.set(asset.id, bytes);
+    const fault = bytes && bytesFault(asset.media, bytes);
+    if (fault) left.push(`${asset.name}: ${fault}`);
+    else if (bytes) assets.set(asset.id, bytes);
   }
-  return { project: read.project, assets };
+  return { project: read.project, assets, left };
 }
 
 /** Unpacks within the limits, which are checked before anything is unpacked. Gives words when it cannot be. */

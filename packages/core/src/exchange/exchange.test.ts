@@ -10,10 +10,10 @@ test('saved without assets it is JSON; with them a zip; either opens as it was',
   await fc.assert(
     fc.asyncProperty(anyProject, fc.boolean(), async (project, pictured) => {
       const whole = pictured ? { ...project, assets: [asset] } : project;
-      const assets = new Map(pictured ? [['a-1', new Uint8Array([1, 2, 3])]] : []);
+      const assets = new Map(pictured ? [['a-1', strToU8('<svg/>')]] : []);
       const { bytes, ending } = await saveProject(whole, assets);
       expect(ending).toBe(pictured ? 'tavu.zip' : 'tavu.json');
-      expect(await openProject(bytes)).toEqual({ project: whole, assets });
+      expect(await openProject(bytes)).toEqual({ project: whole, assets, left: [] });
     }),
     { numRuns: 25 },
   );
@@ -66,4 +66,29 @@ test('a page holds everything, and no text of the project can break out of it', 
   expect(page).toContain("default-src 'none'");
   const data = /id="data">(.*)<\/script>/.exec(page)![1]!;
   expect((JSON.parse(data) as { project: unknown }).project).toEqual(project);
+});
+
+test('what is in a bundle and is not what it says it is is left out, with words; the rest is opened', async () => {
+  const assets = [
+    { ...asset, id: 'a', name: 'Drawing' },
+    { ...asset, id: 'b', name: 'Cut', media: 'image/png' },
+    { ...asset, id: 'c', name: 'Junk', media: 'audio/wav' },
+    { ...asset, id: 'd', name: 'Other', media: 'audio/mpeg' },
+    { ...asset, id: 'e', name: 'Fine' },
+  ];
+  const { bytes } = await saveProject(
+    { ...lighthouse(), assets },
+    new Map([
+      ['a', strToU8('<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>')],
+      ['b', Uint8Array.from('\x89PNG\r\n\x1a\n\0\0\0\rIHDR', (char) => char.charCodeAt(0))],
+      ['c', strToU8('RIFF????WAVEjunk')],
+      ['d', strToU8('hello')],
+      ['e', strToU8('<svg/>')],
+    ]),
+  );
+  const opened = await openProject(bytes);
+  if ('problems' in opened) throw new Error('It was refused.');
+  expect(opened.left.map((each) => each.split(':')[0])).toEqual(['Drawing', 'Cut', 'Junk', 'Other']);
+  expect([...opened.assets.keys()]).toEqual(['e']);
+  expect(opened.project.assets).toHaveLength(5);
 });

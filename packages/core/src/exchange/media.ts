@@ -1,3 +1,6 @@
+import { soundFault } from './sound';
+import { svgFault } from './svg';
+
 /** What a file is by its first bytes, whatever it is called: the types that projects hold. */
 export type Sort = 'picture' | 'font' | 'sound';
 
@@ -28,7 +31,7 @@ const SIGNS: [string, number, string, Sort][] = [
 
 /** The beginning of an SVG file: perhaps a byte order mark, a declaration and comments, then the drawing. */
 const DRAWING =
-  /^(\xef\xbb\xbf)?\s*(<\?xml[^>]*\?>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/;
+  /^(?:\xef\xbb\xbf)?\s*(?:<\?xml[^>]*\?>\s*)?(?:<!--(?:(?!-->)[\s\S])*-->\s*)*(?:<!DOCTYPE svg[^[>]*(?:\[|>)|<svg[\s/>])/;
 
 /** Null for what is none of them. */
 export function mediaOf(bytes: Uint8Array): Media | null {
@@ -37,13 +40,29 @@ export function mediaOf(bytes: Uint8Array): Media | null {
   return DRAWING.test(head) ? { sort: 'picture', media: 'image/svg+xml' } : null;
 }
 
-/** Why an SVG file is not taken in, in words; null when nothing speaks against it. It is only ever shown as an image. */
-export function svgFault(text: string): string | null {
-  if (/<script\b/i.test(text) || /\son\w+\s*=/i.test(text) || /javascript:/i.test(text))
-    return 'It carries a script. Save it without, as a plain drawing.';
-  if (/<foreignObject\b/i.test(text)) return 'It carries a piece of a web page. Save it as a plain drawing.';
-  if (/<!ENTITY/i.test(text)) return 'It defines entities of its own. Save it as a plain drawing.';
-  if (/(?:href|src)\s*=\s*["']\s*(?:https?:)?\/\//i.test(text))
-    return 'It fetches something from elsewhere. Put that into the drawing itself.';
-  return null;
+/** Why the bytes of an asset cannot be shown or played as what it says it is, in words; null when nothing speaks against it. */
+export function bytesFault(media: string, bytes: Uint8Array): string | null {
+  const found = mediaOf(bytes);
+  if (!found || (found.media !== media && found.sort !== SORTS[media.split('/')[0] ?? '']))
+    return `It says that it is ${media}, and is not.`;
+  switch (found.media) {
+    case 'image/svg+xml':
+      return svgFault(new TextDecoder().decode(bytes));
+    case 'image/png':
+      return isWholePng(bytes) ? null : 'The picture is damaged: it ends in the middle.';
+    case 'audio/wav':
+    case 'audio/mpeg':
+      return soundFault(found.media, bytes);
+    default:
+      return null;
+  }
+}
+const SORTS: Record<string, Sort> = { image: 'picture', font: 'font', audio: 'sound' };
+
+/** Goes from chunk to chunk until the last (W3C PNG, 5). */
+function isWholePng(bytes: Uint8Array): boolean {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  for (let at = 8; at + 12 <= bytes.length; at += 12 + view.getUint32(at))
+    if (view.getUint32(at + 4) === 0x49454e44) return true;
+  return false;
 }
