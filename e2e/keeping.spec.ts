@@ -91,7 +91,7 @@ test('files that cannot be read are refused with place and reason, and the open 
   const files: [string, string, RegExp][] = [
     ['words.json', 'this is not json', /line 1, column \d+: This is not JSON/],
     ['half.json', whole.slice(0, whole.length / 2), /line \d+, column \d+: The file ends in the middle/],
-    ['types.json', whole.replace('"margin": 5', '"margin": "wide"'), /design\.margin: It must be a number/],
+    ['types.json', whole.replace('"margin": 5', '"margin": "wide"'), /design\.margin: It should be a number; it is “wide”/],
     [
       'newer.json',
       whole.replace(`"format": ${FORMAT}`, '"format": 99'),
@@ -191,7 +191,7 @@ test('when storage fails the work stays, the window says so and offers the file'
   await desk.kept();
   await page.evaluate(() => Object.assign(window, { full: true }));
   await rename(desk, 'Thanks');
-  await expect(page.getByText('not kept: The browser’s storage is full.')).toBeVisible();
+  await expect(page.locator('[data-state="failed"]')).toHaveText('not kept: The browser’s storage is full.');
   const file = await desk.download(() => page.getByRole('button', { name: 'Save a file' }).click());
   expect(file.name).toBe('saltwick-light.tavu.zip');
   await expect(desk.card('Thanks')).toBeVisible();

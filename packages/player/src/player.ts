@@ -35,6 +35,8 @@ export interface PlayerOptions {
   kept?: Before;
   /** Told whenever any of that is otherwise. */
   onKept?: (kept: Required<Before>) => void;
+  /** Told when running or drawing throws: it is held then. Absent: it is thrown on. */
+  onFault?: (error: unknown, state: RunState) => void;
   /** Told once, when the first picture is there: whatever covered the page until then can go. */
   onShown?: () => void;
   /** Where keys are listened to. Absent: the host element, so that keys count while it has the focus. */
@@ -66,6 +68,7 @@ export class Player {
   readonly #mirror: Mirror;
   readonly #sounds: Sounds;
   readonly #stop = new AbortController();
+  #broken = false;
   #painted: { state: RunState; flow: Flow; sources: Sources; veiled: boolean } | null = null;
   #sources: Sources;
   #frame = 0;
@@ -98,7 +101,8 @@ export class Player {
   /** Takes an edited flow; the run goes on from where it is. */
   load(flow: Flow): void {
     this.flow = flow;
-    this.#tell({ state: reconcile(flow, this.state), outcomes: [] });
+    this.#broken = false;
+    this.#safely(() => this.#tell({ state: reconcile(flow, this.state), outcomes: [] }));
     this.paint();
   }
 
@@ -108,12 +112,14 @@ export class Player {
 
   /** From the first screen, with every value at its default. What players have chosen and saved stays. */
   restart(): void {
-    this.#tell(begin(this.flow, keptOf(this.flow, this.state)));
+    this.#broken = false;
+    this.#safely(() => this.#tell(begin(this.flow, keptOf(this.flow, this.state))));
   }
 
   /** From the first screen, with nothing chosen or saved. */
   forget(): void {
-    this.#tell(begin(this.flow));
+    this.#broken = false;
+    this.#safely(() => this.#tell(begin(this.flow)));
   }
 
   /**
@@ -122,13 +128,14 @@ export class Player {
    */
   beginAt(screen: Id, atRest: boolean, line?: { conversation: Id; key: string }): void {
     const { values, saves, rebound } = this.state;
-    this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }, line));
+    this.#broken = false;
+    this.#safely(() => this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }, line)));
     this.paint();
   }
 
   /** Lets time pass at once, by microseconds. */
   pass(micros: number): void {
-    this.#tell(step(this.flow, this.state, { type: 'time', pass: micros }));
+    this.#safely(() => this.#tell(step(this.flow, this.state, { type: 'time', pass: micros })));
     this.paint();
   }
 
@@ -146,7 +153,8 @@ export class Player {
 
   /** Goes to a state there was before. */
   goTo(state: RunState): void {
-    this.#tell({ state: reconcile(this.flow, state), outcomes: [] });
+    this.#broken = false;
+    this.#safely(() => this.#tell({ state: reconcile(this.flow, state), outcomes: [] }));
     this.paint();
   }
 
@@ -168,12 +176,13 @@ export class Player {
       return;
     if (!this.held) this.#pass(performance.now());
     this.#last = input;
-    this.#tell(step(this.flow, this.state, input), true);
+    this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
   }
 
   /** Gives the last input once more. */
   again(): void {
-    if (this.#last) this.#tell(step(this.flow, this.state, this.#last), true);
+    const last = this.#last;
+    if (last) this.#safely(() => this.#tell(step(this.flow, this.state, last), true));
   }
 
   hold(): void {
@@ -185,6 +194,7 @@ export class Player {
   }
 
   letGo(): void {
+    this.#broken = false;
     this.held = false;
     this.#sounds.still = false;
     this.#clock.pause();
@@ -197,9 +207,11 @@ export class Player {
 
   /** Lets all keys and pad buttons come up, as when the keyboard goes elsewhere. */
   releaseKeys(): void {
-    for (const input of this.#pad.release()) this.#tell(step(this.flow, this.state, input), true);
-    for (const code of this.#down)
-      this.#tell(step(this.flow, this.state, { type: 'key', code, phase: 'up' }));
+    const ups = [
+      ...this.#pad.release(),
+      ...[...this.#down].map((code): Input => ({ type: 'key', code, phase: 'up' })),
+    ];
+    for (const input of ups) this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
     this.#down.clear();
     this.#repeats.clear();
   }
@@ -222,6 +234,10 @@ export class Player {
   }
 
   paint(): void {
+    this.#safely(() => this.#paintNow());
+  }
+
+  #paintNow(): void {
     const { state, flow } = this;
     const sources = this.#sources;
     const last = this.#painted;
@@ -247,6 +263,27 @@ export class Player {
 
   readonly #tick = (now: number): void => {
     this.#frame = requestAnimationFrame(this.#tick);
+    this.#safely(() => this.#follow(now));
+  };
+
+  /**
+   * Does something with the run; what is thrown stops the run where it is and is told, so that nothing around it is torn down.
+   * Until it is let go or shown anew nothing more is drawn.
+   */
+  #safely(work: () => void): void {
+    if (this.#broken) return;
+    try {
+      work();
+    } catch (error) {
+      this.#broken = true;
+      this.held = true;
+      this.#sounds.still = true;
+      if (!this.#options.onFault) throw error;
+      this.#options.onFault(error, this.state);
+    }
+  }
+
+  #follow(now: number): void {
     if (!this.held) {
       this.#pass(now);
       if (this.#hasKeys()) this.#readPad(now);
@@ -256,12 +293,12 @@ export class Player {
     this.paint();
     this.#typing.follow();
     this.#mirror.show(this.flow, this.state, now);
-  };
+  }
 
   #pass(now: number): void {
     const pass = this.#clock.take(now);
     if (pass > 0 && !this.held && !document.hidden)
-      this.#tell(step(this.flow, this.state, { type: 'time', pass }), true);
+      this.#safely(() => this.#tell(step(this.flow, this.state, { type: 'time', pass }), true));
   }
 
   #readPad(now: number): void {

@@ -1,7 +1,7 @@
-import { mediaOf, svgFault, type Sort } from '@tavu/core/exchange';
+import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
 import { freshId, LONGEST_NAME, type Asset, type Id } from '@tavu/core/model';
 import { putPicture } from '../editing/add';
-import { files } from '../storage/files';
+import { patiently, Stopped } from '../storage/files';
 import { addBytes, choose, edit, say, useStudio } from '../studio/store';
 
 /** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
@@ -41,25 +41,46 @@ async function look(file: File): Promise<Brought | Refused> {
     height: 0,
     bytes: bytes.length,
   };
-  if (kind.sort === 'sound') return { asset, bytes };
-  if (kind.sort === 'font') {
+  try {
+    const words = `Looking at ${file.name}`;
+    const fault = await patiently(words, (worker) => worker.bytesFault(kind.media, bytes));
+    if (fault) return refuse(fault);
     if (kind.media === 'font/woff2')
       return refuse('WOFF2 cannot be measured here. Bring the font as WOFF, TTF or OTF.');
-    try {
-      return { asset: { ...asset, face: await (await files()).readFont(bytes) }, bytes };
-    } catch {
-      return refuse('The font is damaged.');
-    }
+    const found = await measure(kind, bytes, words);
+    return typeof found === 'string' ? refuse(found) : { asset: { ...asset, ...found }, bytes };
+  } catch (error) {
+    return refuse(error instanceof Stopped ? 'It was stopped.' : 'It is damaged.');
   }
-  if (kind.media === 'image/svg+xml') {
-    const fault = svgFault(new TextDecoder().decode(bytes));
-    if (fault) return refuse(fault);
+}
+
+/** What the browser makes of bytes: a size, or what letters measure. Words where it can make nothing of them. */
+async function measure(
+  { sort, media }: Media,
+  bytes: Uint8Array,
+  words: string,
+): Promise<Partial<Asset> | string> {
+  if (sort === 'sound') return (await canPlay(bytes)) ? {} : 'The sound is damaged.';
+  if (sort === 'font')
+    return patiently(words, (worker) => worker.readFont(bytes)).then(
+      (face) => ({ face }),
+      (error: unknown) => (error instanceof Stopped ? 'It was stopped.' : 'The font is damaged.'),
+    );
+  const size = await sizeOf(new Blob([bytes as BlobPart], { type: media }));
+  if (!size) return 'The picture is damaged.';
+  return size.width > WIDEST || size.height > WIDEST
+    ? `It is ${size.width} × ${size.height} pixels; ${WIDEST} on a side is the most.`
+    : size;
+}
+
+/** Whether the browser can turn it into sound. */
+async function canPlay(bytes: Uint8Array): Promise<boolean> {
+  try {
+    await new OfflineAudioContext(1, 1, 44_100).decodeAudioData(bytes.slice().buffer as ArrayBuffer);
+    return true;
+  } catch {
+    return false;
   }
-  const size = await sizeOf(new Blob([bytes as BlobPart], { type: kind.media }));
-  if (!size) return refuse('The picture is damaged.');
-  if (size.width > WIDEST || size.height > WIDEST)
-    return refuse(`It is ${size.width} × ${size.height} pixels; ${WIDEST} on a side is the most.`);
-  return { asset: { ...asset, ...size }, bytes };
 }
 
 /** The natural size of a picture, once it has been decoded. */

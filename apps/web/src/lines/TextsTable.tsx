@@ -1,6 +1,6 @@
 'use client';
 
-import { readCsv, readXliff, toCsv, toXliff, type GivenTexts } from '@tavu/core/exchange';
+import { toCsv, toXliff, type GivenTexts } from '@tavu/core/exchange';
 import { tableCounts, textTable, type TextRow } from '@tavu/core/language';
 import { paintStill } from '@tavu/core/paint';
 import type { Translated } from '@tavu/core/model';
@@ -10,7 +10,7 @@ import { FileDown, FileUp } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { languagesOf } from '../language/shown';
 import { Picture } from '../picture/Picture';
-import { download, fileName } from '../storage/files';
+import { download, fileName, patiently, Stopped } from '../storage/files';
 import { choose, chooseLink, edit, endStep, say, useStudio } from '../studio/store';
 import { readNumber } from '../reading/numbers';
 import { Field } from '../ui/Field';
@@ -249,7 +249,10 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
   };
   const take = async (file: File): Promise<void> => {
     const text = await file.text();
-    const read: GivenTexts = /^\s*</.test(text.replace(/^\ufeff/, '')) ? readXliff(text) : readCsv(text);
+    const isXml = /^\s*</.test(text.replace(/^\ufeff/, ''));
+    const read: GivenTexts = await patiently(`Reading ${file.name}`, (worker) =>
+      isXml ? worker.readXliff(text) : worker.readCsv(text),
+    );
     if ('error' in read) return say(`${file.name} cannot be read: ${read.error}`);
     if (read.language !== null && read.language !== code)
       return say(`${file.name} is in ${read.language}. Choose that language above, and open it again.`);
@@ -283,7 +286,12 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
         onChange={(event) => {
           const [file] = event.target.files ?? [];
           event.target.value = '';
-          if (file) void take(file).catch(() => say(`${file.name} could not be read.`));
+          if (file)
+            void take(file).catch((error: unknown) =>
+              say(
+                `${file.name} ${error instanceof Stopped ? 'was not taken in: reading it was stopped.' : 'could not be read.'}`,
+              ),
+            );
         }}
       />
     </span>

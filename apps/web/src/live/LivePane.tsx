@@ -12,6 +12,7 @@ import { Editing, topmost } from '../editing/Editing';
 import { Tools } from '../editing/Tools';
 import { hold, setInHand, startRun, useRun } from './run';
 import { frameAt, useSizes } from './sizes';
+import { Stopped } from './Stopped';
 import { Trace } from './Trace';
 
 const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
@@ -113,6 +114,7 @@ export function LivePane() {
               </div>
             )}
             <Asking />
+            <Stopped />
           </div>
         </div>
       </div>

@@ -1,4 +1,4 @@
-import { gapName, type Flow } from '@tavu/core/compile';
+import { gapName, messageOf, type Flow } from '@tavu/core/compile';
 import type { Id, Scalar } from '@tavu/core/model';
 import {
   allUp,
@@ -12,7 +12,7 @@ import {
 } from '@tavu/core/run';
 import { Player } from '@tavu/player';
 import { create } from 'zustand';
-import { keepPlayed } from '../storage/db';
+import { keepPlayed, storageFault } from '../storage/db';
 import { say, useStudio } from '../studio/store';
 import { useLanguage } from '../language/shown';
 import { flowAt, useSizes } from './sizes';
@@ -44,6 +44,8 @@ export type Asked = Nowhere | { kind: 'gap'; screen: Id };
 
 interface Run {
   held: boolean;
+  /** What stopped the run: on which screen, and what was thrown. */
+  fault: { screen: Id; message: string } | null;
   speed: number;
   muted: boolean;
   /** The one device that plays; null is any. */
@@ -75,6 +77,7 @@ interface Run {
 
 export const useRun = create<Run>(() => ({
   held: false,
+  fault: null,
   speed: 1,
   muted: false,
   only: null,
@@ -108,7 +111,7 @@ export const liveFlow = (): Flow => flowAt(useStudio.getState().flow, useSizes.g
 export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => boolean): () => void {
   const { sources } = useStudio.getState();
   forget();
-  setState({ held: false });
+  setState({ held: false, fault: null });
   const { id } = useStudio.getState().project;
   const made = new Player(host, {
     flow: liveFlow(),
@@ -116,6 +119,10 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     onStep: hear,
     spares,
     veils: true,
+    onFault: (error, state) => {
+      const screen = allUp(state).at(-1)?.screen ?? '';
+      setState({ held: true, fault: { screen, message: messageOf(error) } });
+    },
     kept: useStudio.getState().played,
     onKept: (kept) => keepSoon(id, kept),
   });
@@ -125,7 +132,11 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
   made.only = getState().only;
   const stop = useStudio.subscribe((now, before) => {
     if (now.sources !== before.sources) made.show(now.sources);
-    if (now.flow !== before.flow) made.load(liveFlow());
+    if (now.flow !== before.flow) {
+      // What stopped it may be mended.
+      setState({ fault: null });
+      made.load(liveFlow());
+    }
   });
   const stopSizes = useSizes.subscribe((now, before) => {
     if (now.size !== before.size) made.load(liveFlow());
@@ -145,7 +156,11 @@ let keeping: ReturnType<typeof setTimeout> | undefined;
 /** What players choose is written down after a moment, since a slider says it many times over. */
 function keepSoon(id: Id, kept: unknown): void {
   clearTimeout(keeping);
-  keeping = setTimeout(() => void keepPlayed(id, kept).catch(() => undefined), 100);
+  keeping = setTimeout(() => {
+    keepPlayed(id, kept).catch((error: unknown) =>
+      say(`What was chosen while playing is not kept: ${storageFault(error)}`),
+    );
+  }, 100);
 }
 
 /** States the run has gone through, to go back to: after every step that did anything, and now and then between. */
@@ -317,7 +332,7 @@ export function letGo(): void {
   endAside();
   goOnFromHere();
   player?.letGo();
-  setState({ held: false, asking: null });
+  setState({ held: false, asking: null, fault: null });
 }
 
 export const toggleHold = (): void => (getState().held ? letGo() : hold());

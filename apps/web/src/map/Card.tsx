@@ -1,5 +1,6 @@
 'use client';
 
+import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { CARD, type MapCard } from '@tavu/core/map';
 import { readName } from '@tavu/core/model';
 import { paintStill, type Item } from '@tavu/core/paint';
@@ -127,11 +128,19 @@ function StartMark() {
   );
 }
 
+/** A screen's picture; one that cannot be drawn has none, and Live tells why. */
+function pictureOf(flow: Flow, screen: CompiledScreen): readonly Item[] {
+  try {
+    return paintStill(flow, screen, true);
+  } catch {
+    return NOTHING;
+  }
+}
 const NOTHING: readonly Item[] = [];
 
 function CardPicture({ id }: { id: string }) {
   const screen = useStudio((studio) => studio.flow.screens.get(id));
-  const items = useStudio((studio) => (screen ? paintStill(studio.flow, screen, true) : NOTHING));
+  const items = useStudio((studio) => (screen ? pictureOf(studio.flow, screen) : NOTHING));
   const sources = useStudio((studio) => studio.sources);
   const { width, height } = useStudio((studio) => studio.project.design);
   return (

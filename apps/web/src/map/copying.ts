@@ -2,7 +2,7 @@ import { takeScreens } from '@tavu/core/edit';
 import { base64 } from '@tavu/core/bytes';
 import type { Id, Project } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
-import { files } from '../storage/files';
+import { patiently, Stopped } from '../storage/files';
 import { addBytes, chosenScreens, edit, NOTHING, say, useStudio } from '../studio/store';
 
 /** The largest pictures and sounds that are copied along, in bytes. */
@@ -45,17 +45,38 @@ export async function pasteScreens(text: string): Promise<void> {
 
 /** A copied part of a project, checked like any file; its pictures and sounds are kept from here on. */
 export async function readCopied(text: string): Promise<Project | null> {
-  const read = await (await files()).readProject(text);
+  try {
+    return await checked(text);
+  } catch (error) {
+    say(error instanceof Stopped ? 'Pasting was stopped.' : 'What was copied could not be read to its end.');
+    return null;
+  }
+}
+
+async function checked(text: string): Promise<Project | null> {
+  const words = 'Reading what was copied';
+  const read = await patiently(words, (worker) => worker.readProject(text));
   if ('problems' in read) {
     const [first] = read.problems;
     say(`What was copied cannot be pasted: ${first?.place}: ${first?.reason}`);
     return null;
   }
   const from = read.project;
-  const bytes = (from as { bytes?: Record<Id, string> }).bytes ?? {};
+  const given = (from as { bytes?: unknown }).bytes;
+  const bytes = (typeof given === 'object' && given !== null ? given : {}) as Record<Id, unknown>;
   const known = new Set(useStudio.getState().project.assets.map((asset) => asset.id));
-  const fresh = from.assets.filter((asset) => !known.has(asset.id) && typeof bytes[asset.id] === 'string');
-  addBytes(new Map(fresh.map((asset) => [asset.id, bytesOf(bytes[asset.id]!)])));
+  const fresh = new Map<Id, Uint8Array>();
+  const left: string[] = [];
+  for (const { id, name, media } of from.assets) {
+    const held = bytes[id];
+    if (known.has(id) || typeof held !== 'string') continue;
+    const found = bytesOf(held);
+    const fault = await patiently(words, (worker) => worker.bytesFault(media, found));
+    if (fault) left.push(`${name}: ${fault}`);
+    else fresh.set(id, found);
+  }
+  addBytes(fresh);
+  if (left.length > 0) say(`Left out: ${left.join(' ')}`);
   return from;
 }
 

@@ -23,7 +23,12 @@ export const Picture = memo(function Picture({
 }) {
   const ref = useRef<SVGSVGElement>(null);
   useLayoutEffect(() => {
-    patchChildren(ref.current!, toSvg(items, sources));
+    try {
+      patchChildren(ref.current!, toSvg(items, sources));
+    } catch {
+      // One picture that cannot be drawn is left empty; what stands around it goes on.
+      ref.current!.replaceChildren();
+    }
   }, [items, sources]);
   return <svg ref={ref} data-picture viewBox={box} className={className} aria-hidden="true" />;
 });

@@ -1,9 +1,19 @@
 'use client';
 
 import type { Problem } from '@tavu/core/schema';
-import { FolderOpen, Layers, Lightbulb, Trash2 } from 'lucide-react';
+import { FolderOpen, Layers, Lightbulb, Pause, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { forgetProject, listProjects, type ProjectRow } from '../storage/db';
+import { messageOf } from '@tavu/core/compile';
+import {
+  askToLast,
+  forgetProject,
+  listProjects,
+  roomLeft,
+  storageFault,
+  type ProjectRow,
+  type Room,
+} from '../storage/db';
+import { whileClosed } from '../storage/writer';
 import { openFile } from '../storage/files';
 import { say, useStudio } from '../studio/store';
 import { Button, Dialog, IconButton } from '../ui/parts';
@@ -37,7 +47,17 @@ function Content({ done }: { done: () => void }) {
     const opened = await openFile(file);
     if ('problems' in opened) return setProblems({ file: file.name, problems: opened.problems });
     await openAsNew(opened);
+    if (opened.left.length > 0)
+      say(`Left out, since they are not what they say they are: ${opened.left.join(' ')}`);
     done();
+  };
+
+  const openRow = (row: ProjectRow, plays = true): void => {
+    openKept(row.id, plays).then(
+      (failed) => (failed ? setProblems({ file: row.name, problems: failed }) : done()),
+      (error: unknown) =>
+        setProblems({ file: row.name, problems: [{ place: 'Tavu', reason: messageOf(error) }] }),
+    );
   };
 
   return (
@@ -52,11 +72,7 @@ function Content({ done }: { done: () => void }) {
               <button
                 type="button"
                 className="min-w-0 flex-1 rounded px-1.5 py-1 text-left hover:bg-chosen-wash"
-                onClick={async () => {
-                  const failed = await openKept(row.id);
-                  if (failed) setProblems({ file: row.name, problems: failed });
-                  else done();
-                }}
+                onClick={() => openRow(row)}
               >
                 <span className="block truncate font-semibold">
                   {row.name}
@@ -67,6 +83,9 @@ function Content({ done }: { done: () => void }) {
                   {new Date(row.changed).toLocaleString()}
                 </span>
               </button>
+              <IconButton name={`Open ${row.name} without playing it`} onClick={() => openRow(row, false)}>
+                <Pause size={14} />
+              </IconButton>
               <Forget row={row} disabled={row.id === current} onForgotten={list} />
             </li>
           ))}
@@ -103,6 +122,7 @@ function Content({ done }: { done: () => void }) {
             }}
           />
         </div>
+        <Storage rows={rows} />
         {problems && (
           <div role="alert" className="mt-3 rounded border border-warn bg-warn-wash p-2.5">
             <p className="font-semibold">“{problems.file}” was not opened. Nothing has changed.</p>
@@ -119,6 +139,44 @@ function Content({ done }: { done: () => void }) {
       <NewProject done={done} />
     </div>
   );
+}
+
+/** How much room there is, and whether the browser may clear what is kept when that gets short. */
+function Storage({ rows }: { rows: readonly ProjectRow[] | null }) {
+  const [room, setRoom] = useState<Room | null>(null);
+  const look = useCallback(() => void roomLeft().then(setRoom, () => setRoom(null)), []);
+  useEffect(look, [look, rows]);
+  if (!room) return null;
+  return (
+    <div role="group" aria-label="Storage" className="mt-3 text-sm text-soft">
+      <p>
+        {inWords(room.used)} of {inWords(room.most)} are in use here.{' '}
+        {room.lasting
+          ? 'The browser keeps them until you clear them.'
+          : 'The browser may clear them when room gets short.'}
+      </p>
+      {!room.lasting && (
+        <Button
+          className="mt-1 h-6!"
+          onClick={async () => {
+            const agreed = await askToLast().catch(() => false);
+            if (!agreed) say('The browser did not agree. Save files of what must not be lost.');
+            look();
+          }}
+        >
+          Ask it not to
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** Bytes in the units people count in (IEC 80000-13, decimal). */
+function inWords(bytes: number): string {
+  const units = ['bytes', 'kB', 'MB', 'GB', 'TB'];
+  const at = Math.min(units.length - 1, Math.max(0, Math.floor(Math.log10(Math.max(1, bytes)) / 3)));
+  const n = bytes / 1000 ** at;
+  return `${n < 10 && at > 0 ? n.toFixed(1) : Math.round(n)} ${units[at]}`;
 }
 
 /** Asks once more before a project is gone for good. */
@@ -148,8 +206,16 @@ function Forget({
       autoFocus
       onBlur={() => setSure(false)}
       onClick={async () => {
-        await forgetProject(row.id);
-        say(`“${row.name}” is deleted.`);
+        try {
+          const gone = await whileClosed(row.id, () => forgetProject(row.id));
+          say(
+            gone
+              ? `“${row.name}” is deleted.`
+              : `“${row.name}” is open in another window. Close it there first; nothing is deleted.`,
+          );
+        } catch (error) {
+          say(`“${row.name}” could not be deleted: ${storageFault(error)}`);
+        }
         onForgotten();
       }}
     >

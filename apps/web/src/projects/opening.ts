@@ -3,8 +3,8 @@ import type { AssetBytes } from '@tavu/core/exchange';
 import { largeProject } from '@tavu/core/starter';
 import type { Problem } from '@tavu/core/schema';
 import { readKept } from '@tavu/core/run';
-import { fetchPlayed, fetchProject, keepAssets, keepProject, listProjects } from '../storage/db';
-import { files, openDemo } from '../storage/files';
+import { fetchPlayed, fetchProject, keepProject, listProjects, storageFault } from '../storage/db';
+import { openDemo, patiently, Stopped } from '../storage/files';
 import { openInStudio, say } from '../studio/store';
 
 /** Opens what was made or read as a project of its own, so that nothing kept before is written over. */
@@ -23,26 +23,30 @@ export async function openAsNew({
 
 async function keep(project: Project, assets: AssetBytes): Promise<void> {
   try {
-    await keepAssets(project.id, assets);
-    await keepProject(project);
-  } catch {
-    say('The browser does not store it; save a file before you leave.');
+    await keepProject(project, { put: assets, drop: [] });
+  } catch (error) {
+    say(`It is not kept: ${storageFault(error)} Save a file before you leave.`);
   }
 }
 
-/** Opens a kept project; gives what is wrong with it if it cannot be read. */
-export async function openKept(id: Id): Promise<Problem[] | null> {
+/** Opens a kept project, played or still; gives what is wrong with it if it cannot be read. */
+export async function openKept(id: Id, plays = true): Promise<Problem[] | null> {
   const kept = await fetchProject(id);
   if (!kept) return [{ place: 'the browser’s storage', reason: 'It is not there any more.' }];
-  const read = await (await files()).readDocument(kept.document);
-  if ('problems' in read) return read.problems;
-  openInStudio(read.project, kept.assets, readKept(await fetchPlayed(id).catch(() => null)));
-  return null;
+  try {
+    const read = await patiently('Reading the project', (worker) => worker.readDocument(kept.document));
+    if ('problems' in read) return read.problems;
+    openInStudio(read.project, kept.assets, readKept(await fetchPlayed(id).catch(() => null)), plays);
+    return null;
+  } catch (error) {
+    if (!(error instanceof Stopped)) throw error;
+    return [{ place: 'the browser’s storage', reason: 'Reading it was stopped.' }];
+  }
 }
 
 export async function openDemoProject(): Promise<void> {
   const demo = await openDemo();
-  if ('problems' in demo) return say('The demo could not be opened.');
+  if ('problems' in demo) throw new Error('The demo could not be read.');
   await openAsNew(demo);
 }
 

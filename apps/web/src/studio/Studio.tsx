@@ -4,6 +4,8 @@ import { loadFonts, loadOwnFonts } from '@tavu/player';
 import { useEffect, useState } from 'react';
 import { openFirst } from '../projects/opening';
 import { fontAddresses } from '../storage/files';
+import { BusyNote } from '../window/BusyNote';
+import { Rescue } from '../window/Rescue';
 import { Window } from '../window/Window';
 import { useKeeping } from './keeping';
 import { useStudio } from './store';
@@ -24,18 +26,14 @@ export function Studio() {
     void loadOwnFonts(assets, sources.asset);
   }, [assets, sources]);
   if (opened) return <Window />;
+  if (fault !== null) return <Rescue message={fault} again={() => location.reload()} />;
   return (
     <main className="flex h-dvh flex-col items-center justify-center gap-2">
       <h1 className="text-[28px] font-bold">Tavu</h1>
-      {fault ? (
-        <p role="alert" className="max-w-md text-center text-warn">
-          Tavu could not open: {fault} Reload the page to try again.
-        </p>
-      ) : (
-        <p role="status" className="text-soft">
-          Opening …
-        </p>
-      )}
+      <p role="status" className="text-soft">
+        Opening …
+      </p>
+      <BusyNote />
     </main>
   );
 }

@@ -1,5 +1,5 @@
 import { elementAt } from '@tavu/core/component';
-import { compile, type Flow } from '@tavu/core/compile';
+import { compile, compileSafely, type Fault, type Flow } from '@tavu/core/compile';
 import {
   carryOut,
   closeStep,
@@ -58,6 +58,10 @@ export type Saving =
 interface Studio {
   project: Project;
   flow: Flow;
+  /** What of the project cannot be compiled, and is left out of the flow. */
+  faults: readonly Fault[];
+  /** Whether Live plays it; a project that stops the window can be opened without. */
+  plays: boolean;
   assets: AssetBytes;
   /** What had been chosen and saved while playing when it was opened. */
   played: Before;
@@ -72,10 +76,13 @@ interface Studio {
 }
 
 const first = blankProject('Untitled');
+const NO_FAULTS: readonly Fault[] = [];
 
 export const useStudio = create<Studio>(() => ({
   project: first,
   flow: compile(first),
+  faults: NO_FAULTS,
+  plays: true,
   assets: new Map(),
   played: {},
   sources: sourcesOf(new Map(), []),
@@ -92,22 +99,27 @@ const { getState, setState } = useStudio;
 const calm = (): MediaQueryList | null =>
   typeof matchMedia === 'undefined' ? null : matchMedia('(prefers-reduced-motion: reduce)');
 
-const compiled = (project: Project, previous?: Flow): Flow =>
-  compile(project, previous, { asked: calm()?.matches ?? false });
+/** The flow of a project, whatever is in that: what cannot be compiled is left out, and told. */
+function compiled(project: Project, previous?: Flow): Pick<Studio, 'flow' | 'faults'> {
+  const { flow, faults } = compileSafely(project, previous, { asked: calm()?.matches ?? false });
+  return { flow, faults: faults.length > 0 ? faults : NO_FAULTS };
+}
 
-calm()?.addEventListener('change', () =>
-  setState(({ project, flow }) => ({ flow: compiled(project, flow) })),
-);
+calm()?.addEventListener('change', () => setState(({ project, flow }) => compiled(project, flow)));
+
+/** Has Live play the project, or leaves it still. */
+export const setPlays = (plays: boolean): void => setState({ plays });
 
 export function say(text: string): void {
   setState({ word: { text, n: (getState().word?.n ?? 0) + 1 } });
 }
 
-export function openInStudio(project: Project, assets: AssetBytes, played: Before = {}): void {
+export function openInStudio(project: Project, assets: AssetBytes, played: Before = {}, plays = true): void {
   getState().sources.revoke();
   setState((before) => ({
     project,
-    flow: compiled(project),
+    plays,
+    ...compiled(project),
     assets,
     played,
     sources: sourcesOf(assets, project.assets),
@@ -117,9 +129,15 @@ export function openInStudio(project: Project, assets: AssetBytes, played: Befor
   }));
 }
 
-/** Takes over what another window has kept; what is chosen stays. */
-export function follow(project: Project): void {
-  setState((before) => ({ project, flow: compiled(project, before.flow), history: NO_HISTORY }));
+/** Takes over what another window has kept, with bytes that are not here yet; what is chosen stays where it is there still. */
+export function follow(project: Project, assets: AssetBytes): void {
+  setState((before) => ({
+    project,
+    ...compiled(project, before.flow),
+    assets: assets.size > 0 ? new Map([...before.assets, ...assets]) : before.assets,
+    history: NO_HISTORY,
+    chosen: standing(project, before.chosen),
+  }));
 }
 
 /**
@@ -147,7 +165,7 @@ export function edit<N extends CommandName>(
   const chosen = joined(before.chosen, options.chosen?.(made));
   setState({
     project,
-    flow: compiled(project, before.flow),
+    ...compiled(project, before.flow),
     history: record(before.history, done, { before: before.chosen, after: chosen, key: options.key }),
     chosen: standing(project, chosen),
   });
@@ -166,7 +184,7 @@ export function travel(way: 'undo' | 'redo'): void {
   if (!moved) return say(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
   setState({
     project: moved.project,
-    flow: compiled(moved.project, before.flow),
+    ...compiled(moved.project, before.flow),
     history: moved.history,
     chosen: standing(moved.project, moved.seen),
   });
@@ -233,6 +251,11 @@ export function chooseElementAlso(element: Id): void {
 /** Keeps bytes for assets that the project has or is about to have. */
 export function addBytes(added: ReadonlyMap<Id, Uint8Array>): void {
   if (added.size > 0) setState(({ assets }) => ({ assets: new Map([...assets, ...added]) }));
+}
+
+/** Lets go of bytes that nothing can ask for any more. */
+export function dropBytes(ids: readonly Id[]): void {
+  setState(({ assets }) => ({ assets: new Map([...assets].filter(([id]) => !ids.includes(id))) }));
 }
 
 // Where pictures, fonts and sounds are found follows the list of them and their bytes.

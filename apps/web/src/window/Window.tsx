@@ -4,6 +4,7 @@ import { PanelLeftClose, PanelRightClose, PanelRightOpen } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useState } from 'react';
 import { LivePane } from '../live/LivePane';
+import { StillPane } from '../live/StillPane';
 import { toggleHold } from '../live/run';
 import { MapPane } from '../map/MapPane';
 import { ScreenList } from '../map/ScreenList';
@@ -13,6 +14,9 @@ import { readUnit } from '../time/units';
 import { TimeStrip } from '../time/TimeStrip';
 import { IconButton, Tips } from '../ui/parts';
 import { Bar } from './Bar';
+import { Boundary } from './Boundary';
+import { BusyNote } from './BusyNote';
+import { Faults } from './Faults';
 
 // Dialogs come after the window, but before they are asked for, so that what is typed at once is not lost.
 const LATER = {
@@ -39,6 +43,10 @@ const PANES: [Pane, string][] = [
   ['assets', 'Assets'],
 ];
 
+const PANE_NAMES = Object.fromEntries(
+  PANES.map(([key, words]) => [key, `The ${words.toLowerCase()}`]),
+) as Record<Pane, string>;
+
 /** The three rests of the divider between the left pane and Live, as the left pane's share. */
 const RESTS = ['minmax(0,1.9fr) minmax(340px,1fr)', 'minmax(0,1fr) minmax(0,1.1fr)', '190px minmax(0,1fr)'];
 
@@ -46,6 +54,7 @@ export function Window() {
   const [rest, setRest] = useState(1);
   const [pane, setPane] = useState<Pane>('map');
   const [reading, setReading] = useState(true);
+  const plays = useStudio((studio) => studio.plays);
   const [shown, setShown] = useState<'projects' | 'find' | 'help' | null>(null);
   const turn = useCallback(() => setRest((now) => (now + 1) % RESTS.length), []);
   const show = (what: typeof shown) => (open: boolean) => setShown(open ? what : null);
@@ -83,6 +92,7 @@ export function Window() {
           onFind={() => setShown('find')}
           onHelp={() => setShown('help')}
         />
+        <Faults />
         <main
           className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)]"
           style={{ gridTemplateColumns: `${RESTS[rest]} ${reading ? '290px' : '0px'}` }}
@@ -99,22 +109,27 @@ export function Window() {
                 <PanelLeftClose size={15} />
               </IconButton>
             </div>
-            {rest === 2 ? (
-              <ScreenList />
-            ) : pane === 'map' ? (
-              <MapPane />
-            ) : pane === 'grid' ? (
-              <GridPane />
-            ) : pane === 'lines' ? (
-              <LinesPane />
-            ) : pane === 'values' ? (
-              <ValuesPane />
-            ) : (
-              <AssetsPane />
-            )}
+            <Boundary
+              key={rest === 2 ? 'list' : pane}
+              name={rest === 2 ? 'The list of screens' : PANE_NAMES[pane]}
+            >
+              {rest === 2 ? (
+                <ScreenList />
+              ) : pane === 'map' ? (
+                <MapPane />
+              ) : pane === 'grid' ? (
+                <GridPane />
+              ) : pane === 'lines' ? (
+                <LinesPane />
+              ) : pane === 'values' ? (
+                <ValuesPane />
+              ) : (
+                <AssetsPane />
+              )}
+            </Boundary>
           </div>
           <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">
-            <LivePane />
+            <Boundary name="Live">{plays ? <LivePane /> : <StillPane />}</Boundary>
             <span className="absolute top-0.75 right-1">
               <IconButton
                 name={reading ? 'Fold the reading column' : 'Show the reading column'}
@@ -124,10 +139,15 @@ export function Window() {
               </IconButton>
             </span>
           </div>
-          {reading && <ReadingColumn />}
+          {reading && (
+            <Boundary name="The reading column">
+              <ReadingColumn />
+            </Boundary>
+          )}
         </main>
-        <TimeStrip />
+        <Boundary name="Time">{plays && <TimeStrip />}</Boundary>
         <Word />
+        <BusyNote />
       </div>
       {shown === 'projects' && <Projects open onOpen={show('projects')} />}
       {shown === 'find' && (

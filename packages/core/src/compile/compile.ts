@@ -27,10 +27,18 @@ import { textParts, type TextPart } from '../message';
 import { talkParts } from '../talk';
 import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame } from './types';
 
+export interface CompileOptions {
+  /** What screens are laid out for. Absent: a frame of the design's size. */
+  frame?: Frame;
+  /** The player's system asks for less motion. */
+  asked?: boolean;
+  /** Absent: the one texts are written in. */
+  language?: string;
+}
+
 /**
  * Makes the tables that engine and painter run on. What has not changed since `previous` is taken over, so that after
- * an edit only the screens it touched are solved again. Screens are laid out for a frame of the design's size, or `frame`;
- * `asked` says that the player's system asks for less motion.
+ * an edit only the screens it touched are solved again.
  */
 export function compile(
   project: Project,
@@ -39,7 +47,7 @@ export function compile(
     frame = frameOf(project),
     asked = false,
     language = project.languages?.[0]?.code ?? 'en',
-  }: { frame?: Frame; asked?: boolean; language?: string } = {},
+  }: CompileOptions = {},
 ): Flow {
   const reduced = isReduced(project, asked);
   const made: Made = {

@@ -1,5 +1,5 @@
 export { openProject, saveProject, type AssetBytes, type Opened } from './bundle';
-export { dataUrl, playablePage, type PageParts } from './page';
+export { assetsInUse, dataUrl, playablePage, type PageParts } from './page';
 export { bytesFault, mediaOf, type Media, type Sort } from './media';
 export { svgFault } from './svg';
 export { readScript, type Script } from './script';

@@ -1,6 +1,7 @@
 import { base64 } from '../bytes';
-import type { Project } from '../model';
+import type { Id, Project } from '../model';
 import { colourOf } from '../paint';
+import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
 
 /** What the one-file page is put together from, besides the project. */
@@ -17,8 +18,12 @@ export interface PageParts {
  */
 export function playablePage(project: Project, assets: AssetBytes, parts: PageParts): string {
   const media = new Map(project.assets.map((asset) => [asset.id, asset.media]));
+  // What nothing in it names is not carried along.
+  const used = assetsInUse(project);
   const pictures = Object.fromEntries(
-    [...assets].map(([id, bytes]) => [id, dataUrl(media.get(id) ?? 'application/octet-stream', bytes)]),
+    [...assets].flatMap(([id, bytes]) =>
+      used.has(id) ? [[id, dataUrl(media.get(id) ?? 'application/octet-stream', bytes)] as const] : [],
+    ),
   );
   const fonts = Object.fromEntries(
     Object.entries(parts.fonts).map(([face, bytes]) => [face, dataUrl('font/woff2', bytes)]),
@@ -45,6 +50,22 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
 </body>
 </html>
 `;
+}
+
+/** The assets that anything in a project shows, plays or is written in, and finer ones of those. */
+export function assetsInUse(project: Project): ReadonlySet<Id> {
+  const used = new Set<Id>();
+  const finer = new Map(
+    project.assets.map(({ id, finer: more = [] }) => [id, more.map(({ asset }) => asset)]),
+  );
+  const use = (id: Id): void => {
+    if (used.has(id) || !finer.has(id)) return;
+    used.add(id);
+    finer.get(id)!.forEach(use);
+  };
+  for (const { of, id, path } of placesOf(project, { only: ['id'] }))
+    if (of === 'asset' && path[0] !== 'assets') use(id);
+  return used;
 }
 
 /** RFC 2397 data URL, base64. */
