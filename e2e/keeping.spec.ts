@@ -91,7 +91,11 @@ test('files that cannot be read are refused with place and reason, and the open 
   const files: [string, string, RegExp][] = [
     ['words.json', 'this is not json', /line 1, column \d+: This is not JSON/],
     ['half.json', whole.slice(0, whole.length / 2), /line \d+, column \d+: The file ends in the middle/],
-    ['types.json', whole.replace('"margin": 5', '"margin": "wide"'), /design\.margin: It should be a number; it is “wide”/],
+    [
+      'types.json',
+      whole.replace('"margin": 5', '"margin": "wide"'),
+      /design\.margin: It should be a number; it is “wide”/,
+    ],
     [
       'newer.json',
       whole.replace(`"format": ${FORMAT}`, '"format": 99'),

@@ -120,7 +120,7 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     spares,
     veils: true,
     onFault: (error, state) => {
-      const screen = allUp(state).at(-1)?.screen ?? '';
+      const { screen } = state.overlays.at(-1) ?? state.base;
       setState({ held: true, fault: { screen, message: messageOf(error) } });
     },
     kept: useStudio.getState().played,

@@ -14,6 +14,7 @@ import {
   type Room,
 } from '../storage/db';
 import { whileClosed } from '../storage/writer';
+import { BusyNote } from '../storage/BusyNote';
 import { openFile } from '../storage/files';
 import { say, useStudio } from '../studio/store';
 import { Button, Dialog, IconButton } from '../ui/parts';
@@ -122,6 +123,7 @@ function Content({ done }: { done: () => void }) {
             }}
           />
         </div>
+        <BusyNote inline />
         <Storage rows={rows} />
         {problems && (
           <div role="alert" className="mt-3 rounded border border-warn bg-warn-wash p-2.5">

@@ -4,7 +4,7 @@ import { loadFonts, loadOwnFonts } from '@tavu/player';
 import { useEffect, useState } from 'react';
 import { openFirst } from '../projects/opening';
 import { fontAddresses } from '../storage/files';
-import { BusyNote } from '../window/BusyNote';
+import { BusyNote } from '../storage/BusyNote';
 import { Rescue } from '../window/Rescue';
 import { Window } from '../window/Window';
 import { useKeeping } from './keeping';

@@ -5,7 +5,7 @@ import { Projects } from '../projects/Projects';
 import { setPlays, travel, useStudio } from '../studio/store';
 import { Button, Tips } from '../ui/parts';
 import { saveOpen } from './Bar';
-import { BusyNote } from './BusyNote';
+import { BusyNote } from '../storage/BusyNote';
 
 /** In the place of the window when that cannot be shown at all. It draws nothing of the project. */
 export function Rescue({ message, again }: { message: string; again: () => void }) {
@@ -63,7 +63,7 @@ export function Rescue({ message, again }: { message: string; again: () => void 
             if (!open && useStudio.getState().opened > 0) again();
           }}
         />
-        <BusyNote />
+        {!listed && <BusyNote />}
       </main>
     </Tips>
   );

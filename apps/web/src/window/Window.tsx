@@ -15,7 +15,7 @@ import { TimeStrip } from '../time/TimeStrip';
 import { IconButton, Tips } from '../ui/parts';
 import { Bar } from './Bar';
 import { Boundary } from './Boundary';
-import { BusyNote } from './BusyNote';
+import { BusyNote } from '../storage/BusyNote';
 import { Faults } from './Faults';
 
 // Dialogs come after the window, but before they are asked for, so that what is typed at once is not lost.
@@ -147,7 +147,7 @@ export function Window() {
         </main>
         <Boundary name="Time">{plays && <TimeStrip />}</Boundary>
         <Word />
-        <BusyNote />
+        {shown !== 'projects' && <BusyNote />}
       </div>
       {shown === 'projects' && <Projects open onOpen={show('projects')} />}
       {shown === 'find' && (

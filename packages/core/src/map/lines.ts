@@ -125,9 +125,18 @@ export function layoutOf(project: Project, screen: Screen): Solved {
   const known = solved.get(screen);
   const { design, components } = project;
   if (known?.design === design && known.components === components) return known.layout;
-  const layout = solveLayout(expand(project, screen.elements).elements, design);
+  const layout = solvedOrNot(project, screen);
   solved.set(screen, { design, components, layout });
   return layout;
+}
+
+/** On a screen that cannot be laid out no control stands anywhere; its lines begin at its card. */
+function solvedOrNot(project: Project, screen: Screen): Solved {
+  try {
+    return solveLayout(expand(project, screen.elements).elements, project.design);
+  } catch {
+    return new Map();
+  }
 }
 
 /** Where on its card the control stands; null for a link that no control sets off. */

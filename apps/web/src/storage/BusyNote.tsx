@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useBusy } from '../storage/files';
+import { useBusy } from './files';
 import { Small } from '../ui/parts';
 
-/** What is waited for, for how long already, and a way to stop it. */
-export function BusyNote() {
+/** What is waited for, for how long already, and a way to stop it; `inline` in a dialog, which lies over all else. */
+export function BusyNote({ inline = false }: { inline?: boolean }) {
   const busy = useBusy((each) => each.busy);
   const [now, setNow] = useState(0);
   useEffect(() => {
@@ -19,7 +19,9 @@ export function BusyNote() {
     <div
       role="status"
       aria-label="What takes time"
-      className="fixed top-14 left-1/2 z-[60] flex max-w-[80vw] -translate-x-1/2 items-center gap-3 rounded-md border border-line bg-sheet px-3 py-1.5 shadow-lg"
+      className={`flex items-center gap-3 rounded-md border border-line bg-sheet px-3 py-1.5 ${
+        inline ? 'mt-3' : 'fixed top-14 left-1/2 z-20 max-w-[80vw] -translate-x-1/2 shadow-lg'
+      }`}
     >
       <span className="min-w-0 truncate">{busy.words} …</span>
       <span aria-hidden="true" className="text-soft tabular-nums">
