@@ -218,6 +218,7 @@ function Forget({
         } catch (error) {
           say(`“${row.name}” could not be deleted: ${storageFault(error)}`);
         }
+        setSure(false);
         onForgotten();
       }}
     >

@@ -35,13 +35,13 @@ function lost(): void {
 
 function db(): Promise<Base> {
   opened ??= openDB<Schema>('tavu', 2, {
-    upgrade: (fresh, before) => {
-      if (before < 1) {
-        fresh.createObjectStore('rows', { keyPath: 'id' });
-        fresh.createObjectStore('projects', { keyPath: 'id' });
-        fresh.createObjectStore('assets');
-      }
-      if (before < 2) fresh.createObjectStore('played');
+    upgrade: (base) => {
+      // Whatever is missing is made, whichever version it was that lacks it.
+      const has = (name: 'rows' | 'projects' | 'assets' | 'played') => base.objectStoreNames.contains(name);
+      if (!has('rows')) base.createObjectStore('rows', { keyPath: 'id' });
+      if (!has('projects')) base.createObjectStore('projects', { keyPath: 'id' });
+      if (!has('assets')) base.createObjectStore('assets');
+      if (!has('played')) base.createObjectStore('played');
     },
     // Whoever wants to delete or change the database waits until every window has closed it.
     blocking: (_now, _next, event) => {
