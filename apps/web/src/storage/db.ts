@@ -162,7 +162,7 @@ export const forgetProject = (id: Id): Promise<void> =>
 
 /** Why something could not be stored, in words. */
 export function storageFault(error: unknown): string {
-  const name = error instanceof Error ? error.name : '';
+  const name = (error as { name?: string } | null)?.name;
   if (name === 'QuotaExceededError') return 'The browser’s storage is full.';
   if (name === 'VersionError') return 'A newer Tavu has changed the storage; reload this window.';
   if (name === 'InvalidStateError' || name === 'AbortError') return 'The browser closed its storage.';

@@ -7,6 +7,7 @@ import { fontAddresses } from '../storage/files';
 import { BusyNote } from '../storage/BusyNote';
 import { Rescue } from '../window/Rescue';
 import { Window } from '../window/Window';
+import { useSteps } from './gestures';
 import { useKeeping } from './keeping';
 import { useStudio } from './store';
 
@@ -15,6 +16,7 @@ export function Studio() {
   const opened = useStudio((studio) => studio.opened > 0);
   const [fault, setFault] = useState<string | null>(null);
   useKeeping();
+  useSteps();
   useEffect(() => {
     void loadFonts(fontAddresses())
       .then(openFirst)

@@ -91,7 +91,7 @@ test('a window that follows another changes nothing, says why, and takes over wh
   expect(state().project).toBe(before);
   expect(state().word!.text).toMatch(/another window/);
   choose({ screen: screen('Title').id });
-  follow({ ...before, name: 'Theirs' });
+  follow({ ...before, name: 'Theirs' }, new Map());
   expect([state().project.name, state().chosen.screen]).toEqual(['Theirs', screen('Title').id]);
 });
 

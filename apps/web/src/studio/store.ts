@@ -174,7 +174,9 @@ export function edit<N extends CommandName>(
 
 /** Ends a drag: what follows is a step of its own. */
 export function endStep(): void {
-  setState((before) => ({ history: closeStep(before.history) }));
+  const { history } = getState();
+  const closed = closeStep(history);
+  if (closed !== history) setState({ history: closed });
 }
 
 export function travel(way: 'undo' | 'redo'): void {

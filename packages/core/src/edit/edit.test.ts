@@ -1,118 +1,18 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
-import { screenById, type Id, type Project } from '../model';
+import { screenById, type Project } from '../model';
 import { begin, faults } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { anyProject } from '../test/arbitrary';
-import { buttonOf, lighthouse } from '../test/flows';
-import {
-  carryOut,
-  closeStep,
-  NO_HISTORY,
-  record,
-  redo,
-  takeElements,
-  undo,
-  type Arguments,
-  type CommandName,
-  type History,
-} from '.';
+import { anyDrawn, anyEdit, COMMANDS, editOf, type AnyEdit } from '../test/edits';
+import { lighthouse } from '../test/flows';
+import { carryOut, closeStep, NO_HISTORY, record, redo, undo, type History } from '.';
 
-type Any = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
-
-/** Some edit of a project: things are named by their place, so that it fits any project. */
-const edits: fc.Arbitrary<(project: Project) => Any> = fc
-  .record({
-    which: fc.nat(48),
-    n: fc.nat(20),
-    m: fc.nat(5),
-    text: fc.string({ minLength: 1, maxLength: 20 }).map((each) => each.trim() || 'x'),
-  })
-  .map(({ which, n, m, text }) => (project: Project): Any => {
-    const at = <T>(list: readonly T[]): T | undefined => list[n % Math.max(1, list.length)];
-    const screen: Id = at(project.screens)?.id ?? 'none';
-    const element: Id = screenById(project, screen)?.elements[m]?.id ?? 'none';
-    const other: Id | null = screenById(project, screen)?.elements[n % 3]?.id ?? null;
-    const component: Id = project.components?.[m % 2]?.id ?? 'none';
-    const link: Id = at(project.links)?.id ?? 'none';
-    const made = { from: screen, cue: { on: 'arrival' as const }, kind: 'go' as const, effects: [] };
-    const all: Any[] = [
-      { name: 'rename project', args: { name: text } },
-      { name: 'change house', args: { motion: { name: 'fade', duration: `${n} ms` } } },
-      { name: 'change start', args: { screen } },
-      { name: 'add screen', args: { name: text, kind: 'pause' } },
-      { name: 'add screen', args: { name: text, layer: 'notice', text } },
-      { name: 'rename screen', args: { screen, name: text } },
-      { name: 'change screen', args: { screen, change: { layer: 'overlay', least: undefined } } },
-      { name: 'duplicate screens', args: { screens: [screen] } },
-      { name: 'delete screens', args: { screens: [screen] } },
-      { name: 'add link', args: { ...made, to: { gap: text } } },
-      {
-        name: 'change link',
-        args: { link, change: { cue: { on: 'action', action: 'back', when: 'down' } } },
-      },
-      { name: 'delete link', args: { link } },
-      { name: 'place link', args: { link, before: project.links[m]?.id ?? null } },
-      { name: 'link to new screen', args: { link: m % 2 ? link : made, name: text, layer: 'base' } },
-      {
-        name: 'link to new notice',
-        args: { link: m % 2 ? link : { ...made, kind: 'stay' }, name: text, text },
-      },
-      { name: 'change element', args: { screen, element, change: { opacity: 0.5 } } },
-      { name: 'delete elements', args: { screen, elements: [element] } },
-      { name: 'add event', args: { name: text, direction: 'in' } },
-      { name: 'add action', args: { name: text, keys: ['KeyM'], pad: [] } },
-      { name: 'add value', args: { type: 'number', name: text } },
-      { name: 'rename value', args: { value: at(project.values)?.id ?? 'none', name: text } },
-      { name: 'change type', args: { value: at(project.values)?.id ?? 'none', type: { type: 'text' } } },
-      { name: 'delete value', args: { value: at(project.values)?.id ?? 'none' } },
-      {
-        name: 'add field',
-        args: { event: at(project.events)?.id ?? 'none', name: text, type: { type: 'text' } },
-      },
-      { name: 'add parameter', args: { screen, name: text, type: { type: 'picture' } } },
-      { name: 'delete parameter', args: { screen, parameter: 'asked' } },
-      { name: 'add outcome', args: { screen, name: text } },
-      { name: 'add area', args: { name: text, screens: [screen] } },
-      { name: 'delete area', args: { area: at(project.areas)?.id ?? 'none' } },
-      { name: 'move to area', args: { screens: [screen], area: at(project.areas)?.id ?? null } },
-      { name: 'change area', args: { area: 'r0', change: { parent: 'r1' } } },
-      { name: 'tidy map', args: {} },
-      { name: 'add element', args: { screen, element: { ...buttonOf('', 40 * m), name: text } } },
-      { name: 'place elements', args: { screen, elements: [element], parent: other, before: null } },
-      { name: 'place elements', args: { screen, elements: [element], parent: null, before: other } },
-      { name: 'duplicate elements', args: { screen, elements: [element, other ?? 'none'] } },
-      { name: 'make component', args: { screen, elements: [element], name: text } },
-      { name: 'dissolve component', args: { screen, element } },
-      { name: 'delete component', args: { component } },
-      {
-        name: 'add component parameter',
-        args: { component, parameter: { type: 'text', name: text, default: '' } },
-      },
-      { name: 'delete component parameter', args: { component, parameter: 'said' } },
-      {
-        name: 'change element',
-        args: { screen, element: `${element}/in0`, change: { text }, here: m % 2 > 0 },
-      },
-      { name: 'reset place', args: { screen, element } },
-      { name: 'delete box style', args: { style: 'b-button' } },
-      { name: 'delete text style', args: { style: 't-body' } },
-      { name: 'delete colour', args: { colour: 'c-sea' } },
-      {
-        name: 'paste elements',
-        args: { screen, from: takeElements(project, screen, [element]) ?? project },
-      },
-      { name: 'delete assets', args: { assets: [project.assets[m]?.id ?? 'none'] } },
-      { name: 'change design', args: { width: 800 + n, fits: 'adapt' } },
-    ];
-    return all[which]!;
-  });
-
-const carry = (project: Project, { name, args }: Any) => carryOut(project, name, args as never);
+const carry = (project: Project, { name, args }: AnyEdit) => carryOut(project, name, args as never);
 
 test('any edits, undone, give back the very project; redone, what they had made', () => {
   fc.assert(
-    fc.property(anyProject, fc.array(edits, { minLength: 1, maxLength: 10 }), (first, list) => {
+    fc.property(anyProject, fc.array(anyEdit, { minLength: 1, maxLength: 10 }), (first, list) => {
       let project = first;
       let history: History<number> = NO_HISTORY;
       list.forEach((edit, i) => {
@@ -135,7 +35,7 @@ test('any edits, undone, give back the very project; redone, what they had made'
 
 test('any edits leave a project that is valid and runs', () => {
   fc.assert(
-    fc.property(anyProject, fc.array(edits, { maxLength: 8 }), (first, list) => {
+    fc.property(anyProject, fc.array(anyEdit, { maxLength: 8 }), (first, list) => {
       const project = list.reduce((now, edit) => carry(now, edit(now)).project, first);
       expect(readDocument(JSON.parse(writeProject(project)))).toEqual({ project });
       const flow = compile(project);
@@ -145,6 +45,31 @@ test('any edits leave a project that is valid and runs', () => {
         expect(new Set(names).size).toBe(names.length);
     }),
     { numRuns: 50 },
+  );
+});
+
+test.each(COMMANDS)('%s by hand so many times is so many steps back', (name) => {
+  fc.assert(
+    fc.property(anyProject, fc.array(anyDrawn, { minLength: 1, maxLength: 4 }), (first, drawn) => {
+      let project = first;
+      let history: History<null> = NO_HISTORY;
+      const states = [first];
+      for (const each of drawn) {
+        const done = carry(project, editOf(name, project, each));
+        if (!done.edit) continue;
+        project = done.project;
+        // As the window does it: whatever key an edit has, what is done by another press is another step.
+        history = record(closeStep(history), done.edit, { before: null, after: null, key: 'the same' });
+        states.push(project);
+      }
+      for (let n = states.length - 2; n >= 0; n--) {
+        const moved = undo(project, history);
+        expect(moved?.project).toEqual(states[n]);
+        ({ project, history } = moved!);
+      }
+      expect(undo(project, history)).toBeNull();
+    }),
+    { numRuns: 6 },
   );
 });
 

@@ -1,5 +1,6 @@
 import { gapName, type Flow } from '../compile';
 import { fitScalar, type Id } from '../model';
+import { noteFocus } from './began';
 import { syncCompanions } from './companions';
 import { allUp, areasOf, screenOf } from './derived';
 import { arrivalFocus, settleFocus } from './focus';
@@ -44,6 +45,8 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
     state.pending = null;
+  // What an edit gave to the element that has the focus begins now, however time is counted from here.
+  noteFocus(flow, state);
   takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>
     hold === HURRY

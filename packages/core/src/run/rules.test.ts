@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
 import { anyInputs, anyProject } from '../test/arbitrary';
-import { link, projectOf, screenOf } from '../test/flows';
+import type { Project } from '../model';
+import { down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
 import {
-  allUp,
   begin,
   faults,
-  isFrozen,
   LONGEST_CHAIN,
   maskOf,
   reachable,
@@ -35,6 +34,134 @@ function play(
   return { flow, state };
 }
 
+/** What a screen of a project does to the game's clock, told from the document alone. */
+function freezes(project: Project, id: string): boolean {
+  const screen = project.screens.find((each) => each.id === id);
+  if (!screen) return true;
+  if (screen.layer === 'notice' || screen.layer === 'companion') return false;
+  if (screen.freezes !== undefined) return screen.freezes;
+  for (let area = project.areas.find((each) => each.id === screen.area); area;) {
+    if (area.freezes !== undefined) return area.freezes;
+    const { parent } = area;
+    area = project.areas.find((each) => each.id === parent);
+  }
+  return screen.kind !== 'play';
+}
+
+/** What must hold of a run state, told from the project and the state alone. */
+function broken(project: Project, state: RunState): string[] {
+  const found: string[] = [];
+  const of = (id: string) => project.screens.find((each) => each.id === id);
+  const layers = [
+    ['base', [state.base]],
+    ['overlay', state.overlays],
+    ['notice', state.notices],
+    ['companion', state.companions],
+  ] as const;
+  for (const [layer, list] of layers)
+    for (const { screen } of list)
+      if (screen.startsWith('gap:') ? layer !== 'base' && layer !== 'overlay' : of(screen)?.layer !== layer)
+        found.push(`${screen} is no ${layer}`);
+  const alone = [state.base, ...state.overlays, ...state.companions].map((each) => each.screen);
+  if (new Set(alone).size < alone.length) found.push('a screen is up twice');
+  const trail = [...state.trail.map((each) => each.screen), state.base.screen];
+  if (new Set(trail).size < trail.length) found.push('a screen is in the trail twice');
+  for (const { focus, layer } of [...state.notices, ...state.companions])
+    if (focus !== null) found.push(`a ${layer} has the focus`);
+  for (const { screen, focus } of [state.base, ...state.overlays]) {
+    const root = focus?.split('/')[0];
+    if (root !== undefined && of(screen) && !of(screen)!.elements.some((each) => each.id === root))
+      found.push(`${focus} has the focus and is not on ${screen}`);
+  }
+  for (const value of project.values) {
+    const held = state.values[value.id];
+    const fits =
+      value.type === 'number'
+        ? typeof held === 'number' && held >= (value.least ?? -Infinity) && held <= (value.most ?? Infinity)
+        : value.type === 'on/off'
+          ? typeof held === 'boolean'
+          : value.type === 'choice'
+            ? value.options.some((each) => each.id === held)
+            : typeof held === 'string';
+    if (!fits) found.push(`${value.id} holds what it cannot`);
+  }
+  if (Object.keys(state.values).length !== project.values.length) found.push('a value too many or too few');
+  const serials = [state.base, ...state.overlays, ...state.notices, ...state.companions].map(
+    (each) => each.serial,
+  );
+  if (new Set(serials).size < serials.length) found.push('a serial number is used twice');
+  return found;
+}
+
+test('what must hold holds in every state, by the project and the state alone', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      expect(broken(project, begin(compile(project)).state)).toEqual([]);
+      play(project, inputs, (_, after) => expect(broken(project, after)).toEqual([]));
+    }),
+    runs,
+  );
+});
+
+test('a state that is damaged in any of those ways is told of by the engine’s own look too', () => {
+  const damages: [string, (state: RunState) => void][] = [
+    ['another screen in the base', (state) => (state.base.screen = 'nowhere')],
+    ['a base over the base', (state) => state.overlays.push({ ...state.base, serial: 90 })],
+    ['an overlay among the messages', (state) => state.notices.push({ ...state.overlays[0]!, serial: 91 })],
+    ['a message that has the focus', (state) => (state.notices[0]!.focus = 'b0')],
+    ['an overlay twice', (state) => state.overlays.push({ ...state.overlays[0]!, serial: 92 })],
+    ['a serial number twice', (state) => (state.overlays[0]!.serial = state.base.serial)],
+    ['a piece that does not belong', (state) => (state.companions = [])],
+    ['a value beyond its range', (state) => (state.values = { ...state.values, oil: 5000 })],
+    ['a value of another type', (state) => (state.values = { ...state.values, oil: 'much' })],
+    ['a value that there is none of', (state) => (state.values = { ...state.values, more: 1 })],
+    ['a value missing', (state) => (state.values = {})],
+    [
+      'the base in its own trail',
+      (state) => (state.trail = [...state.trail, { ...state.trail[0]!, screen: state.base.screen }]),
+    ],
+    ['a focus on nothing', (state) => (state.overlays[0]!.focus = 'nothing')],
+    ['a message that has outlived its screen', (state) => (state.notices[0]!.owner = 999)],
+  ];
+  const project = projectOf(
+    [
+      screenOf('title', { trail: 'keeps' }, ['start']),
+      screenOf('watch', { trail: 'keeps' }, ['go']),
+      screenOf('pause', { layer: 'overlay' }, ['b0']),
+      screenOf('found', { layer: 'notice', lasts: '9 s' }),
+      screenOf('gauge', { layer: 'companion' }),
+    ],
+    [
+      link('title', press('start'), 'go', 'watch'),
+      link('watch', event('found'), 'stay', undefined, { effects: [show('found')] }),
+      link('watch', down('menu'), 'open', 'pause'),
+    ],
+    {
+      events: [{ id: 'found', name: 'found', direction: 'in' }],
+      values: [
+        {
+          id: 'oil',
+          name: 'oil',
+          section: 'x',
+          life: 'session',
+          type: 'number',
+          least: 0,
+          most: 9,
+          default: 5,
+        },
+      ],
+    },
+  );
+  const play = new Play(project).key('Enter').event('found').key('Escape').wait(10);
+  expect([play.up, play.notices, play.state.trail.length]).toEqual([['watch', 'pause'], ['found'], 1]);
+  expect(faults(play.flow, play.state)).toEqual([]);
+  for (const [name, damage] of damages) {
+    const state = structuredClone(play.state);
+    damage(state);
+    expect([name, faults(play.flow, state).length > 0]).toEqual([name, true]);
+  }
+});
+
 test('every state is valid: one base, nothing twice, focus on something', () => {
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
@@ -46,16 +173,42 @@ test('every state is valid: one base, nothing twice, focus on something', () => 
   );
 });
 
+const pass = fc.integer({ min: 0, max: 2_000_000 });
+
+/** Time passed in one go and in two leaves the same, and tells of the same. */
+function addsUp(flow: ReturnType<typeof compile>, state: RunState, a: number, b: number): void {
+  const once = step(flow, state, { type: 'time', pass: a + b });
+  const first = step(flow, state, { type: 'time', pass: a });
+  const then = step(flow, first.state, { type: 'time', pass: b });
+  expect(then.state).toEqual(once.state);
+  expect([...first.outcomes, ...then.outcomes]).toEqual(once.outcomes);
+}
+
 test('passing a + b equals passing a, then b', () => {
-  const pass = fc.integer({ min: 0, max: 2_000_000 });
   fc.assert(
     fc.property(anyProject, anyInputs, pass, pass, (project, inputs, a, b) => {
       const { flow, state } = play(project, inputs);
-      const once = step(flow, state, { type: 'time', pass: a + b });
-      const first = step(flow, state, { type: 'time', pass: a });
-      const then = step(flow, first.state, { type: 'time', pass: b });
-      expect(then.state).toEqual(once.state);
-      expect([...first.outcomes, ...then.outcomes]).toEqual(once.outcomes);
+      addsUp(flow, state, a, b);
+    }),
+    runs,
+  );
+});
+
+test('also after an edit, whatever that adds, and after the end of a run', () => {
+  fc.assert(
+    fc.property(anyProject, anyProject, anyInputs, pass, pass, (project, other, inputs, a, b) => {
+      const { state } = play(project, inputs);
+      addsUp(compile(other), reconcile(compile(other), state), a, b);
+      const ended: Project = {
+        ...project,
+        links: [...project.links, link('project', event('over'), 'end')],
+        events: [...project.events, { id: 'over', name: 'over', direction: 'in' }],
+      };
+      const over = step(compile(ended), reconcile(compile(ended), state), {
+        type: 'event',
+        event: 'over',
+      }).state;
+      addsUp(compile(ended), over, a, b);
     }),
     runs,
   );
@@ -106,23 +259,54 @@ test('while input is masked, no press of the player takes a link', () => {
 });
 
 test('the game clock runs exactly while nothing freezes it', () => {
+  let [ran, stood] = [0, 0];
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
-      const flow = compile(project);
-      play(project, inputs, (before, after) => {
-        const ran = after.game - before.game;
-        expect(ran).toBeGreaterThanOrEqual(0);
-        expect(ran).toBeLessThanOrEqual(after.now - before.now);
+      const quiet = [5_000_000, 1000, 250_000].map((each): Input => ({ type: 'time', pass: each }));
+      play(project, [...inputs, ...quiet], (before, after, input, outcomes) => {
+        const passed = after.now - before.now;
+        expect(after.game - before.game).toBeGreaterThanOrEqual(0);
+        expect(after.game - before.game).toBeLessThanOrEqual(passed);
+        // While the same is up and nothing leaves, either all of the time counts or none of it.
+        if (input.type !== 'time' || outcomes.length > 0 || before.leaving.length > 0 || before.ended) return;
+        const frozen = [before.base, ...before.overlays].some((each) => freezes(project, each.screen));
+        expect(after.game - before.game).toBe(frozen ? 0 : passed);
+        if (passed > 0 && frozen) stood += 1;
+        else if (passed > 0) ran += 1;
       });
-      // Nothing that freezes is up or leaving: then it runs, whatever came before.
-      const { state } = play(project, inputs);
-      const frozen = [...allUp(state), ...state.leaving].some(
-        (each) => flow.screens.get(each.screen)!.freezes,
-      );
-      if (!frozen) expect(isFrozen(flow, state)).toBe(false);
     }),
     runs,
   );
+  // Both came about, or nothing has been shown.
+  expect(Math.min(ran, stood)).toBeGreaterThan(20);
+});
+
+test('a picture that leaves keeps the clock frozen until it has gone, or not, as its screen says', () => {
+  for (const [releases, waits] of [
+    ['settled', true],
+    ['at once', false],
+  ] as const) {
+    const project = projectOf(
+      [
+        screenOf('watch', { kind: 'play' }),
+        screenOf('pause', {
+          kind: 'pause',
+          layer: 'overlay',
+          releases,
+          motion: { name: 'fade', duration: '400 ms' },
+        }),
+      ],
+      [link('watch', down('menu'), 'open', 'pause'), link('pause', down('menu'), 'back')],
+    );
+    const play = new Play(project).key('Escape').wait(1000).key('Escape');
+    const game = () => play.state.game;
+    const closed = game();
+    play.wait(300);
+    expect(game() - closed > 0).toBe(!waits);
+    play.wait(200);
+    const gone = game();
+    expect(play.wait(100).state.game - gone).toBe(100_000);
+  }
 });
 
 test('the same inputs give the same run, and a state is plain data', () => {

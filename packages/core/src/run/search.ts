@@ -320,7 +320,9 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
     ];
   if (!spot?.element || !level) return;
   state.pressed = spot;
-  if (level.focus !== null && screenOf(flow, level).focus.order.includes(spot.element))
+  const has = screenOf(flow, level).focus.order.includes(spot.element);
+  // What cannot be used takes no focus either.
+  if (level.focus !== null && has && canUse(flow, state, level, spot.element))
     focusUnder(flow, state, level, spot.element);
   const slider = screenOf(flow, level).byId.get(spot.element)?.type === 'slider';
   if (slider && canUse(flow, state, level, spot.element)) useAlong(flow, state, spot, 'drag', say);

@@ -32,7 +32,8 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     state.later = state.later.filter((each) => each.due > state.now);
     count = 0;
   }
-  drift(flow, state, end);
+  // A run that is over stands at the moment at which it ended.
+  if (!state.ended) drift(flow, state, end);
 }
 
 interface Timer {

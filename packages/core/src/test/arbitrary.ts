@@ -194,7 +194,13 @@ const linkOf = (n: number): fc.Arbitrary<Link> =>
       id: fc.constant(`l${n}`),
       from: fc.constantFrom('project', ...AREAS, ...SCREENS, ...SCREENS),
       cue,
-      kind: fc.constantFrom('go', 'go', 'open', 'open', 'swap', 'back', 'clear', 'stay'),
+      kind: fc.oneof(
+        {
+          weight: 20,
+          arbitrary: fc.constantFrom('go', 'go', 'open', 'open', 'swap', 'back', 'clear', 'stay'),
+        },
+        { weight: 1, arbitrary: fc.constant('end') },
+      ),
       to: target,
       when: maybe(condition),
       once: maybe(fc.constant(true)),

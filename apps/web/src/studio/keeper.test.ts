@@ -1,0 +1,214 @@
+import type { Id, Project } from '@tavu/core/model';
+import { projectFromNames } from '@tavu/core/starter';
+import { addBytes, edit, openInStudio, travel, useStudio } from './store';
+import { keepOpen, type Means } from './keeper';
+
+/** A store that is written down here, and refuses when it is told to. */
+function shelf() {
+  const rows = new Map<Id, { project: Project; changed: number }>();
+  const assets = new Map<Id, Set<Id>>();
+  let seen = 0;
+  const listeners = new Set<() => void>();
+  const shelf = {
+    rows,
+    assets,
+    /** How many writings are refused from now on. */
+    refuses: 0,
+    writes: 0,
+    lose(): void {
+      rows.clear();
+      assets.clear();
+      for (const hear of listeners) hear();
+    },
+    granted: (): void => undefined,
+  };
+  const means: Means = {
+    store: {
+      assetIds: async (id) => [...(assets.get(id) ?? [])],
+      isNewer: async (id) => (rows.get(id)?.changed ?? 0) > seen,
+      fetchProject: async (id) => {
+        const row = rows.get(id);
+        if (!row) return undefined;
+        seen = row.changed;
+        return {
+          document: row.project,
+          assets: new Map([...(assets.get(id) ?? [])].map((each) => [each, new Uint8Array(1)])),
+        };
+      },
+      keepProject: async (project, { put, drop }) => {
+        shelf.writes += 1;
+        await Promise.resolve();
+        if (shelf.refuses > 0) {
+          shelf.refuses -= 1;
+          throw new DOMException('full', 'QuotaExceededError');
+        }
+        seen += 1;
+        rows.set(project.id, { project, changed: seen });
+        const held = assets.get(project.id) ?? new Set();
+        for (const each of put.keys()) held.add(each);
+        for (const each of drop) held.delete(each);
+        assets.set(project.id, held);
+        return 0;
+      },
+      onLost: (hear) => {
+        listeners.add(hear);
+        return () => void listeners.delete(hear);
+      },
+    },
+    claim: (_, onWriter) => {
+      shelf.granted = onWriter;
+      return (last) => void last;
+    },
+    channel: () => ({ tell: () => undefined, close: () => undefined }),
+    read: async (document) => ({ project: document as Project }),
+  };
+  return { shelf, means };
+}
+
+const state = () => useStudio.getState();
+const kept = (from: ReturnType<typeof shelf>['shelf']) => from.rows.get(state().project.id)?.project;
+const picture = (id: Id) => ({ id, name: id, media: 'image/png', width: 1, height: 1, bytes: 1 });
+
+beforeAll(() => {
+  // The keeper listens to the page's going away.
+  Object.assign(globalThis, { addEventListener: () => undefined, removeEventListener: () => undefined });
+  Object.assign(globalThis, {
+    document: { addEventListener: () => undefined, removeEventListener: () => undefined },
+  });
+});
+beforeEach(() => {
+  jest.useFakeTimers();
+  openInStudio(projectFromNames('My game', ['Title', 'Play']), new Map());
+});
+afterEach(() => jest.useRealTimers());
+
+const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
+const rename = (name: string) => edit('rename project', { name });
+
+test('every edit is written within its wait, a run of typing at least every two seconds', async () => {
+  const { shelf: store, means } = shelf();
+  const end = keepOpen(state().project.id, means);
+  store.granted();
+  await pass(10);
+  expect(state().saving.state).toBe('kept');
+  rename('One');
+  expect(state().saving.state).toBe('keeping');
+  await pass(150);
+  expect(kept(store)!.name).toBe('One');
+  const before = store.writes;
+  for (let n = 0; n < 60; n++) {
+    rename(`Typed ${n}`);
+    await pass(100);
+    const age =
+      Number(/\d+$/.exec(state().project.name)![0]) - Number(/\d+$/.exec(kept(store)!.name)?.[0] ?? -1);
+    expect(age * 100).toBeLessThanOrEqual(2200);
+  }
+  // Not with every letter either.
+  expect(store.writes - before).toBeLessThan(60);
+  end();
+});
+
+test('whichever writing is refused, that is said, nothing is taken for kept, and it is tried again', async () => {
+  for (let nth = 0; nth < 4; nth++) {
+    openInStudio(projectFromNames('My game', ['Title', 'Play']), new Map());
+    const { shelf: store, means } = shelf();
+    const end = keepOpen(state().project.id, means);
+    const steps = [
+      () => store.granted(),
+      () => rename('One'),
+      () => {
+        addBytes(new Map([['i', new Uint8Array(1)]]));
+        edit('add assets', { assets: [picture('i')] });
+      },
+      () => edit('delete assets', { assets: ['i'] }),
+    ];
+    for (const [i, step] of steps.entries()) {
+      if (i === nth) store.refuses = 1;
+      step();
+      await pass(450);
+      const same = kept(store) === state().project;
+      expect([nth, i, state().saving.state, same]).toEqual([
+        nth,
+        i,
+        i === nth ? 'failed' : 'kept',
+        i !== nth,
+      ]);
+      if (i !== nth) continue;
+      expect(state().saving).toMatchObject({ reason: 'The browser’s storage is full.' });
+      await pass(5100);
+      expect([state().saving.state, kept(store)]).toEqual(['kept', state().project]);
+    }
+    end();
+  }
+});
+
+test('bytes stay for as long as an undo can ask for them, and go then', async () => {
+  const { shelf: store, means } = shelf();
+  const { id } = state().project;
+  let end = keepOpen(id, means);
+  store.granted();
+  await pass(10);
+  addBytes(new Map([['i', new Uint8Array(1)]]));
+  edit('add assets', { assets: [picture('i')] });
+  await pass(500);
+  edit('delete assets', { assets: ['i'] });
+  await pass(500);
+  expect([[...store.assets.get(id)!], state().assets.has('i')]).toEqual([['i'], true]);
+  travel('undo');
+  expect(state().project.assets).toHaveLength(1);
+  travel('redo');
+  await pass(500);
+  end();
+  // Opened again there is nothing to take back.
+  openInStudio(kept(store)!, new Map([['i', new Uint8Array(1)]]));
+  end = keepOpen(id, means);
+  store.granted();
+  await pass(500);
+  expect([[...store.assets.get(id)!], state().assets.has('i')]).toEqual([[], false]);
+  end();
+});
+
+test('what is lost under it is written anew, pictures and all, without an edit', async () => {
+  const { shelf: store, means } = shelf();
+  const { id } = state().project;
+  const end = keepOpen(id, means);
+  store.granted();
+  await pass(10);
+  addBytes(new Map([['i', new Uint8Array(1)]]));
+  edit('add assets', { assets: [picture('i')] });
+  await pass(500);
+  store.lose();
+  await pass(500);
+  expect([kept(store), [...store.assets.get(id)!]]).toEqual([state().project, ['i']]);
+  end();
+});
+
+test('a window that becomes the writer takes over what is newer before it writes', async () => {
+  const { shelf: store, means } = shelf();
+  const { project } = state();
+  const end = keepOpen(project.id, means);
+  expect(state().saving.state).toBe('following');
+  store.rows.set(project.id, { project: { ...project, name: 'Theirs', assets: [picture('i')] }, changed: 7 });
+  store.assets.set(project.id, new Set(['i']));
+  store.granted();
+  await pass(500);
+  expect([state().project.name, kept(store)!.name, state().assets.has('i')]).toEqual([
+    'Theirs',
+    'Theirs',
+    true,
+  ]);
+  end();
+});
+
+test('the last edit before another project is opened is written', async () => {
+  const { shelf: store, means } = shelf();
+  const { id } = state().project;
+  const end = keepOpen(id, means);
+  store.granted();
+  await pass(300);
+  rename('At last');
+  openInStudio(projectFromNames('Another', ['Title']), new Map());
+  end();
+  await pass(10);
+  expect(store.rows.get(id)!.project.name).toBe('At last');
+});

@@ -1,0 +1,62 @@
+import { expect, test, type Desk } from './desk';
+
+/** One press of undo takes back one edit: a drag, a run of typing in one field, or one press of a button. */
+
+async function textFrames(desk: Desk) {
+  await desk.begin();
+  await desk.choose('Loading');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /text/ })
+    .first()
+    .click();
+  await desk.reading.getByRole('button', { name: 'Go through frames' }).click();
+  return desk.reading.getByRole('region', { name: 'Frames of its text' });
+}
+
+test('each frame that is put in, written or taken out is a step of its own', async ({ desk }) => {
+  const frames = await textFrames(desk);
+  const field = (n: number) =>
+    frames
+      .getByRole('group', { name: `Frame ${n}` })
+      .getByRole('textbox')
+      .first();
+  await field(1).pressSequentially('abc');
+  await field(2).pressSequentially('de');
+  await frames.getByRole('button', { name: 'Frame', exact: true }).click();
+  await frames.getByRole('button', { name: 'Frame', exact: true }).click();
+  await expect(frames.getByRole('listitem')).toHaveCount(5);
+  await desk.undo();
+  await expect(frames.getByRole('listitem')).toHaveCount(4);
+  await desk.undo();
+  await expect(frames.getByRole('listitem')).toHaveCount(3);
+  await expect(field(2)).toHaveValue(/^de/);
+  await desk.undo();
+  await expect(field(2)).not.toHaveValue(/^de/);
+  await expect(field(1)).toHaveValue(/^abc/);
+  await desk.undo();
+  await expect(field(1)).not.toHaveValue(/^abc/);
+  await expect(frames).toBeVisible();
+  await desk.undo();
+  await expect(frames).toHaveCount(0);
+});
+
+test('presses of one key on one thing are steps of their own', async ({ desk }) => {
+  const live = await desk.held('Pause');
+  await desk.reading
+    .getByRole('region', { name: 'What is on it' })
+    .getByRole('button', { name: /^Options/ })
+    .first()
+    .click();
+  const field = desk.reading.getByRole('textbox', { name: 'Distance' }).last();
+  const first = await field.inputValue();
+  await live.key('Shift+ArrowDown');
+  await expect(field).not.toHaveValue(first);
+  const second = await field.inputValue();
+  await live.key('Shift+ArrowDown');
+  await expect(field).not.toHaveValue(second);
+  await desk.undo();
+  await expect(field).toHaveValue(second);
+  await desk.undo();
+  await expect(field).toHaveValue(first);
+});
