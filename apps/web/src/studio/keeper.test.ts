@@ -15,6 +15,9 @@ function shelf() {
     /** How many writings are refused from now on. */
     refuses: 0,
     writes: 0,
+    /** What it was asked to write, by name, and how many milliseconds that takes. */
+    asked: [] as string[],
+    takes: 0,
     lose(): void {
       rows.clear();
       assets.clear();
@@ -37,7 +40,9 @@ function shelf() {
       },
       keepProject: async (project, { put, drop }) => {
         shelf.writes += 1;
-        await Promise.resolve();
+        shelf.asked.push(project.name);
+        if (shelf.takes > 0) await new Promise((done) => setTimeout(done, shelf.takes));
+        else await Promise.resolve();
         if (shelf.refuses > 0) {
           shelf.refuses -= 1;
           throw new DOMException('full', 'QuotaExceededError');
@@ -105,6 +110,24 @@ test('every edit is written within its wait, a run of typing at least every two 
   }
   // Not with every letter either.
   expect(store.writes - before).toBeLessThan(60);
+  end();
+});
+
+test('an edit does not wait for a writing that takes its time, and is not taken for kept with it', async () => {
+  const { shelf: store, means } = shelf();
+  const end = keepOpen(state().project.id, means);
+  store.granted();
+  await pass(500);
+  store.takes = 1000;
+  rename('One');
+  await pass(500);
+  rename('Two');
+  await pass(150);
+  expect(store.asked.slice(-2)).toEqual(['One', 'Two']);
+  await pass(400);
+  expect([kept(store)!.name, state().saving.state]).toEqual(['One', 'keeping']);
+  await pass(1000);
+  expect([kept(store)!.name, state().saving.state]).toEqual(['Two', 'kept']);
   end();
 });
 

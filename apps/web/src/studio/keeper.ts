@@ -5,7 +5,9 @@ import * as writer from '../storage/writer';
 import { neededAssets } from './needed';
 import { dropBytes, follow, useStudio } from './store';
 
-/** How long after the last edit it is written, and after the first that is not yet, in milliseconds. */
+/** How long after an edit by itself it is written, in milliseconds; edits that follow at once are taken along. */
+const AT_ONCE = 20;
+/** In a run of edits: how long after the last, and at most after the first that is not written yet. */
 const WAIT = 120;
 const MOST = 2000;
 /** What takes long to copy is not written between two letters. */
@@ -47,7 +49,9 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
   let stored = new Set<Id>();
   let isWriter = false;
   let ended = false;
-  let writing: Promise<void> | null = null;
+  /** Writings under way; one that begins later is done later. */
+  const writing = new Set<Promise<void>>();
+  let began = -Infinity;
   let timer: ReturnType<typeof setTimeout> | undefined;
   /** When what has not been written began to be. */
   let since: number | null = null;
@@ -74,6 +78,7 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     const bytes = bytesToWrite();
     if (project === written && bytes.put.size === 0 && bytes.drop.length === 0) return;
     since = null;
+    began = Date.now();
     tell({ state: 'keeping' });
     try {
       wait = waitFor(await store.keepProject(project, bytes));
@@ -82,26 +87,28 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
       for (const each of bytes.drop) stored.delete(each);
       if (isOpen() && bytes.drop.length > 0) dropBytes(bytes.drop);
       wire.tell();
-      tell({ state: 'kept', at: Date.now() });
+      // What has been changed meanwhile is still to be written.
+      if (latest.project === project) tell({ state: 'kept', at: Date.now() });
     } catch (error) {
       tell({ state: 'failed', reason: db.storageFault(error) });
       clearTimeout(timer);
       if (isOpen()) timer = setTimeout(write, AGAIN);
-      return;
     }
-    if (latest.project !== project && isOpen()) timer = setTimeout(write, WAIT);
   };
   const write = (): Promise<void> => {
     if (!isWriter) return Promise.resolve();
-    writing ??= writeNow().finally(() => (writing = null));
-    return writing;
+    const mine = writeNow().finally(() => writing.delete(mine));
+    writing.add(mine);
+    return mine;
   };
   const soon = (): void => {
     if (!isWriter) return;
     if (getState().saving.state === 'kept') tell({ state: 'keeping' });
     clearTimeout(timer);
-    since ??= Date.now();
-    timer = setTimeout(write, Math.max(0, Math.min(wait, since + MOST - Date.now())));
+    const now = Date.now();
+    since ??= now;
+    const inRun = now - began < wait || since < now;
+    timer = setTimeout(write, Math.max(0, Math.min(inRun ? wait : AT_ONCE, since + MOST - now)));
   };
 
   let turn = 0;
@@ -164,7 +171,7 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     document.removeEventListener('visibilitychange', leaving);
     // What was changed just before another project was opened is written before another window may write it.
     ended = true;
-    const last = (writing ?? Promise.resolve()).then(write);
+    const last = Promise.all([...writing, write()]);
     release(last);
     void last.finally(() => wire.close());
   };
