@@ -32,6 +32,28 @@ test('a worker built from the core reads files in the production build', async (
   await desk.expectUp('Warning');
 });
 
+test('every answer is sealed, only asking is answered, and none tells of the inside', async ({ request }) => {
+  for (const path of [
+    '/',
+    '/built/player.js',
+    '/api/schema',
+    '/nothing',
+    '/_next/static/nothing.js',
+    '/_next/image?url=x',
+  ])
+    for (const method of ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS']) {
+      const answer = await request.fetch(path, { method });
+      const headers = answer.headers();
+      const asked = method === 'GET' || method === 'HEAD';
+      expect([path, method, answer.status() === 405]).toEqual([path, method, !asked]);
+      if (!asked) expect(headers.allow).toBe('GET, HEAD');
+      expect([path, method, headers['x-content-type-options']]).toEqual([path, method, 'nosniff']);
+      expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+      expect(headers['x-powered-by']).toBeUndefined();
+      expect(await answer.text()).not.toMatch(/node_modules|\bat \w+ \(|\/work\//);
+    }
+});
+
 test('the server gives the schema that files are checked against', async ({ request }) => {
   const answer = await request.get('/api/schema');
   expect(await answer.json()).toEqual(JSON.parse(readFileSync('docs/project.schema.json', 'utf8')));

@@ -120,7 +120,7 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await expect(pane.getByRole('region', { name: 'Fonts' })).toContainText('WOFF');
   const refused = pane.getByRole('alert');
   await expect(refused).toContainText('trick.svg: It carries a script.');
-  await expect(refused).toContainText('broken.png: The picture is damaged.');
+  await expect(refused).toContainText('broken.png: The picture is damaged: it ends in the middle.');
   await expect(refused).toContainText('notes.txt: It is no picture, font or sound');
   await expect(refused).toContainText('huge.svg: It is 9000 × 60 pixels; 8192 on a side is the most.');
   await refused.getByRole('button', { name: 'Seen' }).click();

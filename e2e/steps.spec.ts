@@ -56,7 +56,7 @@ test('a step moves an element and the next waits for it, another plays music, an
   await keyboard.press('Enter');
   const from = await desk.clock();
   // On its way, and nothing is said meanwhile.
-  await expect.poll(away).toBeGreaterThan(20);
+  await expect.poll(away, { intervals: [40] }).toBeGreaterThan(20);
   await expectUnsaid(desk, /turns/);
   await expectSaid(desk, 'It turns.');
   expect((await desk.clock()) - from).toBeGreaterThanOrEqual(19);
