@@ -5,8 +5,8 @@ import * as writer from '../storage/writer';
 import { neededAssets } from './needed';
 import { dropBytes, follow, useStudio } from './store';
 
-/** How long after an edit by itself it is written, in milliseconds; edits that follow at once are taken along. */
-const AT_ONCE = 20;
+/** How long after an edit by itself it is written, in milliseconds: once it has been seen, since copying it takes time. */
+const AT_ONCE = 50;
 /** In a run of edits: how long after the last, and at most after the first that is not written yet. */
 const WAIT = 120;
 const MOST = 2000;

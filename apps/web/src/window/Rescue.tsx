@@ -1,11 +1,14 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { Projects } from '../projects/Projects';
 import { setPlays, travel, useStudio } from '../studio/store';
 import { Button, Tips } from '../ui/parts';
 import { saveOpen } from './Bar';
 import { BusyNote } from '../storage/BusyNote';
+
+// Most never see this; what it needs comes when it is asked for.
+const Projects = dynamic(() => import('../projects/Projects').then((module) => module.Projects));
 
 /** In the place of the window when that cannot be shown at all. It draws nothing of the project. */
 export function Rescue({ message, again }: { message: string; again: () => void }) {
@@ -56,13 +59,15 @@ export function Rescue({ message, again }: { message: string; again: () => void 
           )}
           <Button onClick={again}>Try again</Button>
         </div>
-        <Projects
-          open={listed}
-          onOpen={(open) => {
-            setListed(open);
-            if (!open && useStudio.getState().opened > 0) again();
-          }}
-        />
+        {listed && (
+          <Projects
+            open
+            onOpen={(open) => {
+              setListed(open);
+              if (!open && useStudio.getState().opened > 0) again();
+            }}
+          />
+        )}
         {!listed && <BusyNote />}
       </main>
     </Tips>

@@ -1,7 +1,7 @@
 import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
 import type { Id, Project } from '../model';
 import { readProject, writeProject, type Problem } from '../schema';
-import { bytesFault } from './media';
+import { bytesFault } from './fault';
 
 /** The bytes of a project's assets, by id. */
 export type AssetBytes = Map<Id, Uint8Array>;

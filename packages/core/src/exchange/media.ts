@@ -1,6 +1,3 @@
-import { soundFault } from './sound';
-import { svgFault } from './svg';
-
 /** What a file is by its first bytes, whatever it is called: the types that projects hold. */
 export type Sort = 'picture' | 'font' | 'sound';
 
@@ -38,31 +35,4 @@ export function mediaOf(bytes: Uint8Array): Media | null {
   const head = String.fromCharCode(...bytes.subarray(0, 4000));
   for (const [sign, at, media, sort] of SIGNS) if (head.startsWith(sign, at)) return { sort, media };
   return DRAWING.test(head) ? { sort: 'picture', media: 'image/svg+xml' } : null;
-}
-
-/** Why the bytes of an asset cannot be shown or played as what it says it is, in words; null when nothing speaks against it. */
-export function bytesFault(media: string, bytes: Uint8Array): string | null {
-  const found = mediaOf(bytes);
-  if (!found || (found.media !== media && found.sort !== SORTS[media.split('/')[0] ?? '']))
-    return `It says that it is ${media}, and is not.`;
-  switch (found.media) {
-    case 'image/svg+xml':
-      return svgFault(new TextDecoder().decode(bytes));
-    case 'image/png':
-      return isWholePng(bytes) ? null : 'The picture is damaged: it ends in the middle.';
-    case 'audio/wav':
-    case 'audio/mpeg':
-      return soundFault(found.media, bytes);
-    default:
-      return null;
-  }
-}
-const SORTS: Record<string, Sort> = { image: 'picture', font: 'font', audio: 'sound' };
-
-/** Goes from chunk to chunk until the last (W3C PNG, 5). */
-function isWholePng(bytes: Uint8Array): boolean {
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  for (let at = 8; at + 12 <= bytes.length; at += 12 + view.getUint32(at))
-    if (view.getUint32(at + 4) === 0x49454e44) return true;
-  return false;
 }
