@@ -199,6 +199,19 @@ export class Desk {
     await this.field(name).press('Enter');
   }
 
+  /** Lets the text on the loading screen go through frames, and gives the list of them. */
+  async textFrames(): Promise<Locator> {
+    await this.begin();
+    await this.choose('Loading');
+    await this.reading
+      .getByRole('region', { name: 'What is on it' })
+      .getByRole('button', { name: /text/ })
+      .first()
+      .click();
+    await this.reading.getByRole('button', { name: 'Go through frames' }).click();
+    return this.reading.getByRole('region', { name: 'Frames of its text' });
+  }
+
   /** Chooses a screen, which is held then, and gives what helps to press and drag on it in design pixels. */
   async held(screen: string): Promise<Held> {
     await this.choose(screen);

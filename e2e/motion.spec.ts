@@ -259,15 +259,7 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
 test('a text goes through frames; their sum is told beside the stay, and either is made to match', async ({
   desk,
 }) => {
-  await desk.begin();
-  await desk.choose('Loading');
-  await desk.reading
-    .getByRole('region', { name: 'What is on it' })
-    .getByRole('button', { name: /text/ })
-    .first()
-    .click();
-  await desk.reading.getByRole('button', { name: 'Go through frames' }).click();
-  const frames = desk.reading.getByRole('region', { name: 'Frames of its text' });
+  const frames = await desk.textFrames();
   await expect(frames.getByRole('note')).toContainText('It goes round without end, 1.5 s a round.');
   const more = frames.getByRole('button', { name: 'Frame', exact: true });
   for (let n = 0; n < 3; n++) await more.click();

@@ -1,21 +1,9 @@
-import { expect, test, type Desk } from './desk';
+import { expect, test } from './desk';
 
 /** One press of undo takes back one edit: a drag, a run of typing in one field, or one press of a button. */
 
-async function textFrames(desk: Desk) {
-  await desk.begin();
-  await desk.choose('Loading');
-  await desk.reading
-    .getByRole('region', { name: 'What is on it' })
-    .getByRole('button', { name: /text/ })
-    .first()
-    .click();
-  await desk.reading.getByRole('button', { name: 'Go through frames' }).click();
-  return desk.reading.getByRole('region', { name: 'Frames of its text' });
-}
-
 test('each frame that is put in, written or taken out is a step of its own', async ({ desk }) => {
-  const frames = await textFrames(desk);
+  const frames = await desk.textFrames();
   const field = (n: number) =>
     frames
       .getByRole('group', { name: `Frame ${n}` })

@@ -3,7 +3,7 @@ import type { Id, Link, Project, Screen, Target } from './types';
 
 /**
  * What is in a list, by id; of two of one id the first. Made once for a list that can no longer change, such as every list of a
- * project in the window.
+ * project that is open.
  */
 export function byId<T extends { id: Id }>(list: readonly T[] | undefined): ReadonlyMap<Id, T> {
   if (!list) return NOTHING;
