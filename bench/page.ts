@@ -1,11 +1,7 @@
 import { chromium, type CDPSession, type Page } from '@playwright/test';
-import { spawn } from 'node:child_process';
-import { once } from 'node:events';
 import { gzipSync } from 'node:zlib';
 import { chromiumFlags, chromiumPath } from '../playwright.config';
-
-const PORT = 4197;
-const ADDRESS = `http://localhost:${PORT}`;
+import { ADDRESS } from './serve';
 
 /** Counts frames for a while. As text, since the page has none of the compiler's helpers. */
 const waitFrames = (page: Page, ms: number): Promise<{ frames: number; ms: number; longest: number }> =>
@@ -31,13 +27,8 @@ async function scriptSeconds(session: CDPSession): Promise<number> {
 
 /** Plays the demo for a while, as the application and as its one-file page, and reads Chromium's own script time. */
 export async function measurePage() {
-  const server = spawn('npm', ['run', 'start', '-w', '@tavu/web', '--', '-p', String(PORT)], {
-    stdio: 'ignore',
-    detached: true,
-  });
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumFlags });
   try {
-    await up();
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, acceptDownloads: true });
     const scripts: Promise<number>[] = [];
     page.on('response', (answer) => {
@@ -70,8 +61,6 @@ export async function measurePage() {
     return { firstPage, player, inApp, inPage, handOver, lines, large };
   } finally {
     await browser.close();
-    process.kill(-server.pid!);
-    await once(server, 'exit').catch(() => undefined);
   }
 }
 
@@ -234,14 +223,4 @@ async function stopsForGarbage(page: Page, ms: number): Promise<{ took: number[]
     return next > 0 && frames[next]! - frames[next - 1]! > 25_000;
   };
   return { took: stops.map((each) => (each.dur ?? 0) / 1000), dropped: stops.filter(isDropped).length };
-}
-
-async function up(): Promise<void> {
-  for (;;) {
-    try {
-      if ((await fetch(`${ADDRESS}/api/schema`)).ok) return;
-    } catch {
-      await new Promise((done) => setTimeout(done, 200));
-    }
-  }
 }

@@ -3,10 +3,13 @@
 source "$(dirname "$0")/common.sh"
 need_node
 need_packages
-need_chromium
-build_app
+# The long run of the rules needs no browser.
+if [ "${1:-}" != rules ]; then
+  need_chromium
+  build_app
+fi
 step "Measuring"
 # Bundled, so that no loader's helpers stand between the code and the engine that runs it.
 mkdir -p node_modules/.cache
 npx esbuild bench/all.ts --bundle --platform=node --format=esm --packages=external --log-level=error --outfile=node_modules/.cache/tavu-bench.mjs
-exec node node_modules/.cache/tavu-bench.mjs
+exec node node_modules/.cache/tavu-bench.mjs "$@"

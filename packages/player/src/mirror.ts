@@ -1,7 +1,7 @@
 import { accessOf, type SpokenItem, type SpokenScreen } from '@tavu/core/access';
 import type { Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
-import type { Remembered, RunState } from '@tavu/core/run';
+import { maskOf, type Remembered, type RunState } from '@tavu/core/run';
 
 /** How often, in milliseconds, what has changed is told; a counter that runs is not told with every frame. */
 const OFTEN = 150;
@@ -31,9 +31,12 @@ export class Mirror {
     this.#told = now;
     this.#tellLine(flow, state);
     const screens = accessOf(flow, state);
-    const key = JSON.stringify(screens);
+    // While a hand-over masks input, what is told is not yet to be used.
+    const busy = maskOf(state) !== null;
+    const key = JSON.stringify([busy, screens]);
     if (key === this.#last) return;
     this.#last = key;
+    this.#box.setAttribute('aria-busy', String(busy));
     this.#box.replaceChildren(...screens.map((screen) => this.#screen(screen)));
     const focused = screens.flatMap((screen) => screen.items).find((item) => item.focused);
     const words = focused ? spoken(focused) : '';

@@ -6,6 +6,7 @@ import { readDocument, writeProject } from '../schema';
 import { anyProject } from '../test/arbitrary';
 import { anyDrawn, anyEdit, COMMANDS, editOf, type AnyEdit } from '../test/edits';
 import { lighthouse } from '../test/flows';
+import { keepsItsRules } from '../test/strides';
 import { carryOut, closeStep, NO_HISTORY, record, redo, undo, type History } from '.';
 
 const carry = (project: Project, { name, args }: AnyEdit) => carryOut(project, name, args as never);
@@ -47,6 +48,10 @@ test('any edits leave a project that is valid and runs', () => {
     { numRuns: 50 },
   );
 });
+
+test('played and edited by turns, a project keeps every rule', () => {
+  fc.assert(keepsItsRules(200), { numRuns: 12, endOnFailure: true });
+}, 60_000);
 
 test.each(COMMANDS)('%s by hand so many times is so many steps back', (name) => {
   fc.assert(

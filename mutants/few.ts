@@ -1,0 +1,16 @@
+import type * as FastCheck from 'fast-check';
+
+/** Each change is tried against every test there is, so that a property gets few runs, the same at each try. */
+const MOST_RUNS = 40;
+
+jest.mock('fast-check', () => {
+  const actual = jest.requireActual<typeof FastCheck>('fast-check');
+  const assert: typeof FastCheck.assert = (property, given) =>
+    actual.assert(property, {
+      seed: 20261127,
+      ...given,
+      numRuns: Math.min(given?.numRuns ?? MOST_RUNS, MOST_RUNS),
+    } as FastCheck.Parameters<never>);
+  const few = { ...actual, assert };
+  return { ...few, __esModule: true, default: few };
+});

@@ -1,0 +1,21 @@
+const folder = process.env.TAVU_MUTANTS;
+
+/** One folder of the core is changed in each way that a slip of the hand would, and its own tests have to notice. */
+export default {
+  packageManager: 'npm',
+  testRunner: 'jest',
+  plugins: ['@stryker-mutator/jest-runner'],
+  jest: { configFile: 'mutants/jest.config.js' },
+  mutate: [`packages/core/src/${folder}/**/*.ts`, '!**/*.test.ts', '!**/index.ts'],
+  coverageAnalysis: 'perTest',
+  incremental: true,
+  incrementalFile: `test-results/mutants/${folder}.json`,
+  concurrency: 2,
+  timeoutMS: 10_000,
+  tempDirName: 'test-results/mutants/tried',
+  ignorePatterns: ['apps', 'docs', 'examples', 'test-results', 'e2e', '.next'],
+  reporters: ['clear-text', 'progress-append-only'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
+  checkers: [],
+  allowConsoleColors: false,
+};
