@@ -8,11 +8,11 @@ import { keepsItsRules } from '../packages/core/src/test/strides';
 export function measureRules(projects: number): { seconds: number; broke: string | null } {
   const from = performance.now();
   const details = fc.check(keepsItsRules(200), { numRuns: projects, endOnFailure: true });
-  const { error } = details as { error?: unknown };
+  const { errorInstance } = details;
   return {
     seconds: (performance.now() - from) / 1000,
     broke: details.failed
-      ? `After ${details.numRuns} projects, seed ${details.seed}, path ${details.counterexamplePath}: ${String(error)}`
+      ? `After ${details.numRuns} projects, seed ${details.seed}, path ${details.counterexamplePath}: ${String(errorInstance)}`
       : null,
   };
 }

@@ -47,6 +47,14 @@ function pick(project: Project, { n, m, text }: Drawn) {
 }
 type Picked = ReturnType<typeof pick>;
 
+/** An id that nothing has, as the window makes them. */
+function free(project: Project, start: string): Id {
+  const document = JSON.stringify(project);
+  let n = 0;
+  while (document.includes(`"${start}${n}"`)) n++;
+  return `${start}${n}`;
+}
+
 const { styles } = blankProject('');
 const arrival = { on: 'arrival' } as const;
 const made = (screen: Id) => ({ from: screen, cue: arrival, kind: 'go' as const, effects: [] });
@@ -128,9 +136,9 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
   'add motion': ({ text: name }) => ({ name }),
   'change motion': ({ motion, text: name }) => ({ motion, change: { name } }),
   'delete motion': ({ motion }) => ({ motion }),
-  'add assets': ({ n, asset }) => ({ assets: [asset(`i-${n}`)] }),
+  'add assets': ({ asset }, project) => ({ assets: [asset(free(project, 'i-'))] }),
   'change asset': ({ picture, text: name }) => ({ asset: picture, change: { name } }),
-  'replace asset': ({ picture, n, asset }) => ({ asset: picture, by: asset(`i-new-${n}`) }),
+  'replace asset': ({ picture, asset }, project) => ({ asset: picture, by: asset(free(project, 'i-')) }),
   'delete assets': ({ picture }) => ({ assets: [picture] }),
   'add value': ({ text: name }) => ({ type: 'number', name }),
   'rename value': ({ value, text: name }) => ({ value, name }),
@@ -199,9 +207,9 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
   'rename face': ({ speaker, text: to }) => ({ speaker, from: 'calm', to }),
   'delete speaker': ({ speaker }) => ({ speaker }),
   'change talk': ({ n }) => ({ letter: `${n} ms` }),
-  'put steps': ({ talk, n, text }) => ({
+  'put steps': ({ talk, text }, project) => ({
     owner: talk,
-    steps: [{ id: `z${n}`, step: 'line', speaker: null, text }],
+    steps: [{ id: free(project, 'z'), step: 'line', speaker: null, text }],
     after: null,
   }),
   'change step': ({ talk, step, text: note }) => ({ owner: talk, step, change: { note } }),

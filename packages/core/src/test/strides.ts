@@ -38,7 +38,10 @@ function broken(first: Project, strides: readonly Stride[]): string[] {
     if (found.length > 0) return found.map((words) => `stride ${i}: ${words}`);
   }
   const read = readDocument(asWritten(project));
-  if (!('project' in read)) return ['what the edits made is not read again'];
+  if (!('project' in read))
+    return read.problems.map(
+      ({ place, reason }) => `what the edits made is not read again: ${place}: ${reason}`,
+    );
   if (!isDeepStrictEqual(read.project, asWritten(project))) return ['it is read again as another'];
   for (let moved = undo(project, history); moved; moved = undo(project, history))
     ({ project, history } = moved);
