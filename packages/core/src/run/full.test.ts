@@ -106,6 +106,16 @@ describe('companions', () => {
     expect(play.up).toEqual(['watch', 'pause']);
   });
 
+  test('ask where the game came from about the base they stand beside', () => {
+    const project = season();
+    project.screens.find((each) => each.id === 'gauge')!.shownWhen = 'cameFrom(title)';
+    const play = new Play(project).key('Enter');
+    for (let i = 0; i < 3; i++) expect(up(play.give(set('oil', i + 1)))).toEqual(['gauge', 'button']);
+    // Come back to from an overlay it is still the same base; begun there, it has come from nowhere.
+    expect(up(play.key('Escape').key('Enter'))).toEqual(['gauge', 'button']);
+    expect(up(new Play({ ...project, start: 'watch' }))).toEqual(['button']);
+  });
+
   test('come and go with an edit', () => {
     const play = new Play(season()).key('Enter');
     const project = season();

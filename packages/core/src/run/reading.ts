@@ -27,7 +27,9 @@ function readingOf({ flow, state, source, fields }: Place, companions: boolean):
       state.notices.some(is(screen)) ||
       (companions && state.companions.some(is(screen))),
     isCovered: () => isCovered(flow, state, source ?? state.base),
-    cameFrom: (screen) => (source ?? state.base).cameFrom === screen,
+    // A companion is led to by nothing, and stays where the base changes.
+    cameFrom: (screen) =>
+      (source === null || source.layer === 'companion' ? state.base : source).cameFrom === screen,
     saveExists: (slot) => Object.hasOwn(state.saves, slot),
   };
 }
