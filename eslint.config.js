@@ -74,6 +74,7 @@ export default ts.config(
       '**/.next/**',
       'apps/web/public/**',
       'test-results/**',
+      '.mutants/**',
       '**/next-env.d.ts',
     ],
   },
@@ -107,7 +108,7 @@ export default ts.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
-    files: ['*.js', 'scripts/**', 'e2e/**', 'bench/**'],
+    files: ['*.js', 'scripts/**', 'e2e/**', 'bench/**', 'mutants/**'],
     languageOptions: { globals: { console: 'readonly', process: 'readonly' } },
   },
 );

@@ -1,7 +1,7 @@
 import type * as FastCheck from 'fast-check';
 
 /** Each change is tried against every test there is, so that a property gets few runs, the same at each try. */
-const MOST_RUNS = 40;
+const MOST_RUNS = 15;
 
 jest.mock('fast-check', () => {
   const actual = jest.requireActual<typeof FastCheck>('fast-check');

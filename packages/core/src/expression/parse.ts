@@ -101,15 +101,17 @@ function* tokens(text: string): Generator<Token, undefined> {
     if (!found) [kind, found] = ['number', take(NUMBER)];
     if (!found) [kind, found] = ['name', take(NAME)];
     if (!found) [kind, found] = ['sign', take(SIGNS)];
-    if (!found) throw new Refused(strange(text, at), { from: at, to: at + 1 });
+    if (!found) {
+      const sign = String.fromCodePoint(text.codePointAt(at)!);
+      throw new Refused(strange(sign), { from: at, to: at + sign.length });
+    }
     yield { kind, text: found, from: at, to: at + found.length };
     at += found.length;
   }
   yield { kind: 'end', text: '', from: text.length, to: text.length };
 }
 
-function strange(text: string, at: number): string {
-  const sign = String.fromCodePoint(text.codePointAt(at)!);
+function strange(sign: string): string {
   if (sign === '"' || sign === "'") return 'A text has to end with the quote it began with.';
   if (sign === '=') return 'To compare, write ==. A condition changes nothing.';
   if (sign === '&') return 'For “and”, write &&.';

@@ -1,0 +1,375 @@
+import { blankProject, type FieldType, type Project } from '../model';
+import {
+  check,
+  complete,
+  evaluate,
+  nearest,
+  ready,
+  renameIn,
+  scopeOfLink,
+  scopeOfScreen,
+  type Scope,
+} from '.';
+
+/** What may be named where, what is offered, and what is said of names that are not there. */
+
+const project: Project = {
+  ...blankProject('p'),
+  events: [
+    {
+      id: 'g-oil',
+      name: 'oil found',
+      direction: 'in',
+      fields: [
+        { id: 'f-much', name: 'how much', type: 'number' },
+        { id: 'f-oil', name: 'oil', type: 'text' },
+      ],
+    },
+    { id: 'g-bare', name: 'bare', direction: 'in' },
+  ],
+  values: [
+    { id: 'v-oil', name: 'oil', section: '', life: 'session', type: 'number', default: 0 },
+    { id: 'v-lamp', name: 'lamp oil', section: '', life: 'session', type: 'number', default: 0 },
+    { id: 'v-lit', name: 'lit', section: '', life: 'session', type: 'on/off', default: false },
+    {
+      id: 'v-door',
+      name: 'door',
+      section: '',
+      life: 'session',
+      type: 'on/off',
+      on: 'Open',
+      off: 'Shut',
+      default: false,
+    },
+    {
+      id: 'v-grade',
+      name: 'grade',
+      section: '',
+      life: 'session',
+      type: 'choice',
+      options: [
+        { id: 'low', label: 'Faint' },
+        { id: 'high', label: 'Bright' },
+      ],
+      default: 'low',
+    },
+  ],
+  screens: [
+    {
+      id: 's-tide',
+      name: 'Tide table',
+      kind: 'custom',
+      layer: 'base',
+      background: { colour: '#000000' },
+      elements: [],
+      parameters: [
+        { id: 'q-asked', name: 'asked', type: 'number' },
+        { id: 'q-lit', name: 'lit', type: 'text' },
+      ],
+    },
+    {
+      id: 's-pause',
+      name: 'Pause',
+      kind: 'pause',
+      layer: 'overlay',
+      background: { colour: '#000000' },
+      elements: [],
+    },
+  ],
+};
+const [tide, pause] = project.screens;
+const scope = scopeOfScreen(project, undefined);
+const named = (of: Scope) => [...of.names].map(([name, { what, id }]) => [name, what, id]);
+
+test('values can be named everywhere; a parameter hides one on its screen, and a field of the event hides both', () => {
+  const values = [
+    ['oil', 'value', 'v-oil'],
+    ['lamp_oil', 'value', 'v-lamp'],
+    ['lit', 'value', 'v-lit'],
+    ['door', 'value', 'v-door'],
+    ['grade', 'value', 'v-grade'],
+  ];
+  expect(named(scope)).toEqual(values);
+  expect(named(scopeOfScreen(project, pause))).toEqual(values);
+  const own = [
+    ...values.slice(0, 2),
+    ['lit', 'parameter', 'q-lit'],
+    ...values.slice(3),
+    ['asked', 'parameter', 'q-asked'],
+  ];
+  expect(named(scopeOfScreen(project, tide))).toEqual(own);
+  const link = (cue: object, from = 's-tide') => ({ from, cue }) as never;
+  expect(named(scopeOfLink(project, link({ on: 'arrival' })))).toEqual(own);
+  expect(named(scopeOfLink(project, link({ on: 'event', event: 'g-bare' })))).toEqual(own);
+  expect(named(scopeOfLink(project, link({ on: 'event', event: 'gone' })))).toEqual(own);
+  expect(named(scopeOfLink(project, link({ on: 'event', event: 'g-oil' })))).toEqual([
+    ['oil', 'field', 'f-oil'],
+    ...own.slice(1),
+    ['how_much', 'field', 'f-much'],
+  ]);
+  // Of the right type and by its own name.
+  expect(scopeOfLink(project, link({ on: 'event', event: 'g-oil' })).names.get('how_much')).toEqual({
+    what: 'field',
+    id: 'f-much',
+    name: 'how much',
+    type: project.events[0]!.fields![0],
+  });
+  expect(scopeOfScreen(project, tide).names.get('asked')).toMatchObject({
+    name: 'asked',
+    type: { type: 'number' },
+  });
+  expect(scope.names.get('lamp_oil')).toMatchObject({ name: 'lamp oil', type: { type: 'number' } });
+});
+
+test('screens are known by identifier and by name in small letters; a renamed one, or another project, is seen at once', () => {
+  for (const each of ['tide table', 'Tide_table'])
+    expect(scope.screens.get(each)).toEqual({ id: 's-tide', name: 'Tide table' });
+  expect(scopeOfScreen(project, tide).screens).toBe(scope.screens);
+  expect(scopeOfLink(project, { from: 's-tide', cue: { on: 'event', event: 'g-oil' } }).screens).toBe(
+    scope.screens,
+  );
+  expect(scopeOfScreen(project, pause)).toBe(scope);
+  const renamed = { ...project, screens: [{ ...tide!, name: 'Tides' }, pause!] };
+  expect(scopeOfScreen(renamed, undefined).screens.has('Tides')).toBe(true);
+  const more = { ...renamed, values: project.values.slice(1) };
+  expect(scopeOfScreen(more, undefined).names.has('oil')).toBe(false);
+  expect(scopeOfScreen(renamed, undefined).names.has('oil')).toBe(true);
+});
+
+const offered = (text: string, caret = text.length, of = scope) => complete(text, caret, of);
+const labels = (text: string, caret?: number) => offered(text, caret).map((each) => each.label);
+
+test('what is typed of a name is replaced whole, and nothing where none is typed', () => {
+  expect(offered('lam')[0]).toEqual({ write: 'lamp_oil', from: 0, to: 3, label: 'lamp oil', hint: 'number' });
+  expect(offered('1 + lamp_oil < 3', 7)[0]).toMatchObject({ label: 'lamp oil', from: 4, to: 12 });
+  expect(offered('lamp', 0)[0]).toMatchObject({ from: 0, to: 0 });
+  expect(offered('1 + ')[0]).toMatchObject({ from: 4, to: 4 });
+  expect(offered('1 + lamp_oil ', 13)[0]).toMatchObject({ from: 13, to: 13 });
+});
+
+test('found by any letters of its words or of how it is written, those that begin with them first', () => {
+  expect(labels('OIL').slice(0, 2)).toEqual(['oil', 'lamp oil']);
+  expect(labels('lamp_')).toEqual(['lamp oil']);
+  expect(labels('least')).toEqual(['clamp(n, least, most)']);
+  expect(labels('iscov')).toEqual(['isCovered()']);
+  expect(labels('zzz')).toEqual([]);
+  // “max(a, b)” ends with no letter and “lamp oil” begins with l.
+  expect(labels('l').slice(0, 2)).toEqual(['lamp oil', 'lit']);
+  expect(labels('l').indexOf('oil')).toBeGreaterThan(1);
+});
+
+test('in isUp( ) and cameFrom( ) the screens are offered, once each, and nowhere else', () => {
+  for (const text of ['isUp(', 'cameFrom(', 'lit && isUp('])
+    expect(offered(text)).toEqual([
+      { write: 'Tide_table', from: text.length, to: text.length, label: 'Tide table', hint: 'screen' },
+      { write: 'Pause', from: text.length, to: text.length, label: 'Pause', hint: 'screen' },
+    ]);
+  expect(labels('isUp( && lit', 5)).toEqual(['Tide table', 'Pause']);
+  expect(labels('isUp(pa')).toEqual(['Pause']);
+  for (const text of ['isUp && ', 'min(', 'xisUp(', 'isUpx(', '(', '', '== ', 'gone == '])
+    expect(labels(text).filter((each) => /Tide|Pause/.test(each))).toEqual([]);
+});
+
+test('beside what a choice or a switch is compared with, what it can be comes first', () => {
+  const first = (text: string) =>
+    offered(text)
+      .slice(0, 2)
+      .map(({ write, label, hint }) => [write, label, hint]);
+  for (const op of ['==', '!=', '===', '!=='])
+    expect(first(`lit && grade ${op} `)).toEqual([
+      ['"low"', 'Faint', 'option'],
+      ['"high"', 'Bright', 'option'],
+    ]);
+  expect(first('lit == ')).toEqual([
+    ['true', 'On', 'on'],
+    ['false', 'Off', 'off'],
+  ]);
+  expect(first('door != ')).toEqual([
+    ['true', 'Open', 'on'],
+    ['false', 'Shut', 'off'],
+  ]);
+  for (const text of ['grade < ', 'oil == ', 'grade ', 'gone == '])
+    expect(first(text)[0]).toEqual(['oil', 'oil', 'number']);
+});
+
+test('each is offered with what it is', () => {
+  const inTide = complete('', 0, scopeOfScreen(project, tide));
+  const hint = (label: string) => inTide.find((each) => each.label === label)?.hint;
+  expect(['oil', 'asked', 'lit', 'door', 'grade'].map(hint)).toEqual([
+    'number',
+    'Parameter, number',
+    'Parameter, text',
+    'on/off',
+    'choice',
+  ]);
+  expect(inTide.find((each) => each.label === 'isCovered()')!.write).toBe('isCovered()');
+  expect(inTide.find((each) => each.label === 'min(a, b)')!.write).toBe('min(');
+});
+
+const said = (text: string, wanted?: FieldType) => check(text, scope, wanted).complaints;
+test.each<[string, number, number, string, object?]>([
+  [
+    'lit && lamp_oli',
+    7,
+    15,
+    'There is nothing called lamp_oli. Did you mean lamp_oil?',
+    { unknown: 'lamp_oli', instead: 'lamp_oil' },
+  ],
+  ['lit && zzzzzz', 7, 13, 'There is nothing called zzzzzz.', { unknown: 'zzzzzz' }],
+  ['isUp(Paus)', 5, 9, 'There is no screen “Paus”. Did you mean Pause?', { instead: 'Pause' }],
+  [
+    'isUp("tide tabel")',
+    5,
+    17,
+    'There is no screen “tide tabel”. Did you mean Tide table?',
+    { instead: 'Tide_table' },
+  ],
+  ['isUp(Zanzibar)', 5, 13, 'There is no screen “Zanzibar”.'],
+  ['isUp(1 + 2)', 5, 10, 'Here stands the name of a screen.'],
+  ['cameFrom(oil < 2)', 9, 16, 'Here stands the name of a screen.'],
+  ['mni(1)', 0, 6, 'There is no mni( ). Did you mean min?'],
+  ['zzzzzz(1)', 0, 9, 'There is no zzzzzz( ).'],
+  ['isCovered(1)', 0, 12, 'isCovered takes nothing in its brackets: isCovered().'],
+  ['clamp(1)', 0, 8, 'clamp takes 3 in its brackets: clamp(n, least, most).'],
+  ['isUp()', 0, 6, 'isUp takes 1 in its brackets: isUp(screen).'],
+  ['max()', 0, 5, 'max needs at least one number.'],
+  ['max(1, lit)', 7, 10, 'This should be a number; it is on or off.'],
+  ['abs("a")', 4, 7, 'This should be a number; it is a text.'],
+  ['saveExists(gone)', 11, 15, 'There is nothing called gone.', { unknown: 'gone' }],
+  ['!oil', 1, 4, 'This should be on or off; it is a number.'],
+  ['-lit', 1, 4, 'This should be a number; it is on or off.'],
+  ['lit + 1', 0, 3, 'This should be a number; it is on or off.'],
+  ['lit - 1', 0, 3, 'This should be a number; it is on or off.'],
+  ['1 < lit', 4, 7, 'This should be a number; it is on or off.'],
+  ['lit <= 1', 0, 3, 'This should be a number; it is on or off.'],
+  ['lit > 1', 0, 3, 'This should be a number; it is on or off.'],
+  ['1 >= "a"', 5, 8, 'This should be a number; it is a text.'],
+  ['oil || lit', 0, 3, 'This should be on or off; it is a number.'],
+  ['lit || oil', 7, 10, 'This should be on or off; it is a number.'],
+  ['oil == lit', 0, 10, 'a number and on or off are never the same.'],
+  ['oil != lit', 0, 10, 'a number and on or off are never the same.'],
+  ['"a" !== 1', 0, 9, 'a text and a number are never the same.'],
+  ['true === 1', 0, 10, 'on or off and a number are never the same.'],
+  ['"bad" == grade', 0, 5, 'This is none of its options: "low", "high".'],
+  ['oil ? 1 : 2', 0, 3, 'This should be on or off; it is a number.'],
+  ['lit ? 1 : true', 10, 14, 'Both ways should give the same: a number.'],
+  ['lit ? 1', 7, 7, 'After ? comes one thing, then : and the other.'],
+  ['lit ? 1 2', 8, 9, '“2” cannot stand here.'],
+  ['(1 + 2', 6, 6, 'A bracket is still open.'],
+  ['min(1 2)', 6, 7, '“2” cannot stand here.'],
+  ['', 0, 0, 'Write a condition, such as oil < 20.'],
+  ['  ', 2, 2, 'Write a condition, such as oil < 20.'],
+  ['1 +', 3, 3, 'Something is missing at the end.'],
+  ["'half", 0, 1, 'A text has to end with the quote it began with.'],
+  ['"half', 0, 1, 'A text has to end with the quote it began with.'],
+  ['lit | lit', 4, 5, 'For “or”, write ||.'],
+  ['lit & lit', 4, 5, 'For “and”, write &&.'],
+  ['lit OR lit', 4, 6, 'For “OR”, write ||.'],
+  ['not lit', 4, 7, '“lit” cannot stand here.'],
+  ['lit is lit', 4, 6, 'For “is”, write ==.'],
+  ['oil # 2', 4, 5, '“#” cannot stand in an expression.'],
+  ['oil 😀', 4, 6, '“😀” cannot stand in an expression.'],
+])('%s: %i to %i, %s', (text, from, to, words, rest = {}) => {
+  expect(said(text)[0]).toEqual({ words, from, to, ...rest });
+});
+
+test('what is wanted decides too: its kind, and a choice’s own options', () => {
+  const grade = project.values.at(-1)!;
+  expect(said('"low"', grade)).toEqual([]);
+  expect(said('"bad"', grade).map((each) => each.words)).toEqual([
+    'This is none of its options: "low", "high".',
+  ]);
+  expect(said('grade', grade)).toEqual([]);
+  expect(said('oil', grade).map((each) => each.words)).toEqual(['This should be a text; it is a number.']);
+  expect(said('lit', { type: 'on/off' })).toEqual([]);
+  expect(said('lit ? gone : 1', { type: 'number' })).toHaveLength(1);
+  expect(check('lit ? gone : 1', scope).kind).toBe('number');
+  expect(check('lit ? 1 : gone', scope).kind).toBe('number');
+  expect(check('gone', scope)).toMatchObject({ kind: null });
+  expect(said('gone == oil')).toHaveLength(1);
+  expect(check('oil <', scope)).toMatchObject({ node: null, kind: null });
+});
+
+test('as long and as deep as it may be, it is read', () => {
+  const long = `1${' '.repeat(1999)}`;
+  expect([said(long), said(`${long} `).length]).toEqual([[], 1]);
+  const deep = (n: number) => `${'('.repeat(n)}1${')'.repeat(n)}`;
+  const signs = (n: number) => `${'!'.repeat(n)}lit`;
+  expect([said(deep(59)), said(signs(59))]).toEqual([[], []]);
+  for (const text of [deep(60), signs(60)]) expect(said(text)[0]!.words).toBe('This is nested too deep.');
+  // What has been closed again counts no more.
+  expect(said(Array.from({ length: 200 }, () => '(1)').join('+'))).toEqual([]);
+  expect(said(Array.from({ length: 200 }, () => '-1').join('+'))).toEqual([]);
+});
+
+test('what is run knows the names it reads, and says why it gives nothing', () => {
+  expect(ready('oil < 3 && lit && oil > 1', scope).reads).toEqual([
+    { name: 'oil', known: scope.names.get('oil') },
+    { name: 'lit', known: scope.names.get('lit') },
+  ]);
+  expect(ready('gone', scope)).toEqual({
+    text: 'gone',
+    bound: null,
+    wrong: 'There is nothing called gone.',
+    reads: [],
+  });
+  const reading = {
+    value: () => undefined,
+    parameter: (id: string) => ({ 'q-asked': 3 })[id],
+    field: () => 'x',
+    isUp: () => false,
+    isCovered: () => true,
+    cameFrom: (id: string) => id === 's-tide',
+    saveExists: () => false,
+  };
+  const gives = (text: string, of = scope) => evaluate(ready(text, of), reading);
+  expect(() => gives('gone')).toThrow('There is nothing called gone.');
+  expect(() => gives('oil')).toThrow('oil holds nothing.');
+  expect(gives('asked', scopeOfScreen(project, tide))).toBe(3);
+  expect(gives('isCovered()')).toBe(true);
+  expect([gives('cameFrom(Tide_table)'), gives('isUp(Tide_table)'), gives('cameFrom(Pause)')]).toEqual([
+    true,
+    false,
+    false,
+  ]);
+});
+
+test.each<[string, 'name' | 'screen', string, string, string]>([
+  ['oil + oil', 'name', 'oil', 'lamp oil', 'lamp_oil + lamp_oil'],
+  ['oil(1) + oil', 'name', 'oil', 'x', 'oil(1) + x'],
+  ['isUp(oil) || oil > 1', 'name', 'oil', 'x', 'isUp(oil) || x > 1'],
+  ['(oil)', 'name', 'oil', 'x', '(x)'],
+  ['min(oil)', 'name', 'oil', 'x', 'min(x)'],
+  ['"oil" == oil', 'name', 'oil', 'x', '"oil" == x'],
+  ['isUp(oil) || oil > 1', 'screen', 'oil', 'New one', 'isUp(New_one) || oil > 1'],
+  ['cameFrom("OIL") || note == "oil"', 'screen', 'oil', 'New one', 'cameFrom("New one") || note == "oil"'],
+  ['isUp(other) || isUp("another")', 'screen', 'oil', 'x', 'isUp(other) || isUp("another")'],
+  ['isUpx(oil)', 'screen', 'oil', 'x', 'isUpx(oil)'],
+  ['xisUp(oil)', 'screen', 'oil', 'x', 'xisUp(oil)'],
+  ['(oil)', 'screen', 'oil', 'x', '(oil)'],
+  ['isUp && oil', 'screen', 'oil', 'x', 'isUp && oil'],
+  ['isUp(oil(1))', 'screen', 'oil', 'x', 'isUp(oil(1))'],
+])('%s, %s %s called %s: %s', (text, what, from, to, made) => {
+  expect(renameIn(text, what, from, to)).toBe(made);
+});
+
+test.each<[string, string[], string | null]>([
+  ['lamp', ['hour', 'lamp_oil'], 'lamp_oil'],
+  ['lamp_oil_left', ['hour', 'lamp_oil'], 'lamp_oil'],
+  ['oil', ['lamp_oil'], null],
+  ['PAUSE', ['Pause'], 'Pause'],
+  ['abdc', ['abcd'], 'abcd'],
+  ['bacd', ['abcd'], 'abcd'],
+  ['ab', ['ba'], 'ba'],
+  ['xbacd', ['abcd'], null],
+  ['x', ['y'], 'y'],
+  ['ab', ['xy'], null],
+  ['abcdef', ['abxxef'], 'abxxef'],
+  ['abcdef', ['axxxef'], null],
+  ['abcdefghijkl', ['abcdefghxxxx'], 'abcdefghxxxx'],
+  ['kept', ['kelp', 'kept!'], 'kept!'],
+  ['cat', ['cut', 'cot'], 'cut'],
+  ['abcdefghijklmno', ['xbcdefghijk'], 'xbcdefghijk'],
+  ['abcdefghijklmnopqr', ['fghijklmnopqr'], null],
+  ['abcdefghijklmno', ['bcdefghijklmnopqrst'], null],
+])('nearest to %s among %j is %s', (typed, names, found) => expect(nearest(typed, names)).toBe(found));
