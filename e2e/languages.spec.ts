@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import type { Project } from '../packages/core/src/model';
 import { expect, test, type Desk } from './desk';
 
 /** What the game says: in its languages, stretched, with plurals; and what it sounds like. */
@@ -136,4 +138,37 @@ test('the usual sounds are chosen for the project and for a button, and are as l
   await desk.page.keyboard.press('ArrowDown');
   await desk.runFor(3);
   expect(await heard()).toBe(quiet);
+});
+
+test('a name that a component says elsewhere too is kept, and the field says why', async ({ desk }) => {
+  const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
+  // The back button says how much oil there is; the credits are told another oil.
+  const back = demo.components!.find((each) => each.id === 'k-back')!;
+  Object.assign(back.elements[0]!, { text: '{label} {lamp_oil}' });
+  const credits = demo.screens.find((each) => each.name === 'Credits')!;
+  credits.parameters = [
+    { id: 'q-oil', name: 'lamp oil', type: 'text', default: 'none' },
+    { id: 'q-who', name: 'who', type: 'text', default: 'Ines' },
+  ];
+  await desk.page.getByTitle('Projects').click();
+  await desk.page.getByLabel('Project file').setInputFiles({
+    name: 'told.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...demo, name: 'Told' })),
+  });
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Told');
+  await desk.choose('Credits');
+  const told = desk.reading.getByRole('region', { name: 'What it is told and answers' });
+  const oil = told.getByRole('textbox', { name: 'Name of lamp oil' });
+  await oil.fill('oil');
+  await oil.press('Enter');
+  await expect(told.getByRole('alert')).toHaveText(
+    '“Back button” says it too, also where lamp oil is something else. Change its words first.',
+  );
+  await oil.press('Escape');
+  await expect(oil).toHaveValue('lamp oil');
+  // What only this screen says can be called otherwise.
+  await told.getByRole('textbox', { name: 'Name of who' }).fill('keeper');
+  await told.getByRole('textbox', { name: 'Name of who' }).press('Enter');
+  await expect(told.getByRole('textbox', { name: 'Name of keeper' })).toBeVisible();
 });

@@ -1,12 +1,13 @@
-const folder = process.env.TAVU_MUTANTS;
+/** A folder of the core, or a file of it without its ending: `run`, `run/step`. */
+const [folder, file = '**/*'] = process.env.TAVU_MUTANTS.split('/');
 
-/** One folder of the core is changed in each way that a slip of the hand would, and its own tests have to notice. */
+/** The code is changed in each way that a slip of the hand would, and the tests of its folder have to notice. */
 export default {
   packageManager: 'npm',
   testRunner: 'jest',
   plugins: ['@stryker-mutator/jest-runner'],
   jest: { configFile: 'mutants/jest.config.js' },
-  mutate: [`packages/core/src/${folder}/**/*.ts`, '!**/*.test.ts', '!**/index.ts'],
+  mutate: [`packages/core/src/${folder}/${file}.ts`, '!**/*.test.ts', '!**/index.ts'],
   coverageAnalysis: 'perTest',
   incremental: true,
   incrementalFile: `.mutants/${folder}.json`,

@@ -1,5 +1,6 @@
 'use client';
 
+import { boundBy } from '@tavu/core/edit';
 import { scopeOfScreen } from '@tavu/core/expression';
 import { readName, type Screen } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
@@ -25,6 +26,7 @@ export function ShownWhen({ screen }: { screen: Screen }) {
 
 /** What a screen is told when it comes up, and what it can answer when it closes. */
 export function Takes({ screen }: { screen: Screen }) {
+  const project = useStudio((studio) => studio.project);
   const outcomes = screen.outcomes ?? [];
   const [made, setMade] = useState(0);
   const { id } = screen;
@@ -43,6 +45,12 @@ export function Takes({ screen }: { screen: Screen }) {
             title="It is told, for its texts, pictures and conditions"
             items={screen.parameters ?? []}
             defaults
+            fixed={(name) => {
+              const by = boundBy(project, screen, name);
+              return (
+                by && `“${by}” says it too, also where ${name} is something else. Change its words first.`
+              );
+            }}
             onAdd={(name, type) => edit('add parameter', { screen: id, name, type })}
             onChange={(parameter, change) => edit('change parameter', { screen: id, parameter, change })}
             onDelete={(parameter) => edit('delete parameter', { screen: id, parameter })}

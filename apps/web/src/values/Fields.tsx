@@ -16,6 +16,7 @@ export function Fields({
   title,
   items,
   defaults = false,
+  fixed,
   onAdd,
   onChange,
   onDelete,
@@ -24,6 +25,8 @@ export function Fields({
   items: readonly Item[];
   /** Whether each may have something that stands in for it when it is not given. */
   defaults?: boolean;
+  /** Why one cannot be called otherwise, by its name; null when it can. */
+  fixed?: (name: string) => string | null;
   onAdd: (name: string, type: FieldType) => void;
   onChange: (id: Id, change: Partial<Parameter>) => void;
   onDelete: (id: Id) => void;
@@ -41,12 +44,14 @@ export function Fields({
                 label={`Name of ${item.name}`}
                 value={item.name}
                 className="min-w-0 flex-1"
-                read={(text) =>
-                  readValueName(
+                read={(text) => {
+                  const why = text.trim() === item.name ? null : fixed?.(item.name);
+                  if (why) return { error: why };
+                  return readValueName(
                     text,
                     items.filter((each) => each !== item),
-                  )
-                }
+                  );
+                }}
                 onChange={(name) => onChange(item.id, { name })}
               />
               <TypeSelect

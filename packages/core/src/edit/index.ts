@@ -3,5 +3,6 @@ export { commands, type Arguments, type CommandName } from './commands';
 export { carryOut, closeStep, record, redo, undo, NO_HISTORY, type Edit, type History } from './history';
 export { takeElements, takeScreens } from './copies';
 export { frameIn, layoutIn, ownerById, reach, roomIn, type Owner, type Reached } from './owners';
+export { boundBy } from './names';
 export { topmostOf, type ElementChange } from './elements';
 export { allElements } from './looks';
