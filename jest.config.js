@@ -7,6 +7,7 @@ export default {
     '<rootDir>/apps/**/*.test.ts',
     '<rootDir>/scripts/*.test.ts',
   ],
+  modulePathIgnorePatterns: ['<rootDir>/.mutants/'],
   setupFiles: ['<rootDir>/scripts/seed.ts'],
   moduleNameMapper: {
     '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts',

@@ -12,9 +12,28 @@ import { readFile } from 'node:fs/promises';
 
 const tavu = new Command('tavu').description('Reads and checks Tavu projects');
 
+// Whoever reads the output may have read enough of it.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1));
+
+const FAULTS: Record<string, string> = {
+  ENOENT: 'there is no such file',
+  EISDIR: 'it is a folder',
+  EACCES: 'it may not be read',
+};
+
+async function bytesOf(path: string): Promise<Uint8Array> {
+  try {
+    return new Uint8Array(await readFile(path));
+  } catch (error) {
+    const { code, message } = error as NodeJS.ErrnoException;
+    console.error(`${path}: ${FAULTS[code ?? ''] ?? message}`);
+    process.exit(1);
+  }
+}
+
 /** Opens a file or ends with what is wrong with it. */
 async function open(path: string) {
-  const opened = await openProject(new Uint8Array(await readFile(path)));
+  const opened = await openProject(await bytesOf(path));
   if ('project' in opened) return opened;
   for (const { place, reason } of opened.problems) console.error(`${path}: ${place}: ${reason}`);
   process.exit(1);

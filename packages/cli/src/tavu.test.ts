@@ -1,0 +1,103 @@
+import { projectJsonSchema } from '@tavu/core/schema';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { SaxesParser } from 'saxes';
+
+/** The command line as a person or a script meets it: what it prints where, and with which code it ends. */
+
+const DEMO = 'examples/saltwick-light/project.json';
+const folder = mkdtempSync(join(tmpdir(), 'tavu-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function tavu(...args: string[]): { code: number | null; out: string; err: string } {
+  const { status, stdout, stderr } = spawnSync(
+    'node_modules/.bin/tsx',
+    ['packages/cli/src/tavu.ts', ...args],
+    {
+      encoding: 'utf8',
+    },
+  );
+  return { code: status, out: stdout, err: stderr };
+}
+
+test('check says what is still to be made, and ends well', () => {
+  const { code, out, err } = tavu('check', DEMO);
+  expect([code, err]).toEqual([0, '']);
+  expect(out).toMatch(/^Saltwick Light: \d+ screens, \d+ links\n/);
+  expect(out).toContain('Dawn: “Logbook” is not made yet.');
+});
+
+test('a file that cannot be read ends with 1, its name, the place and the reason, and prints nothing else', () => {
+  const half = join(folder, 'half.json');
+  writeFileSync(half, '{"format": 7, "id": ');
+  const wrong = join(folder, 'wrong.json');
+  writeFileSync(wrong, '{"format": "seven"}');
+  for (const [path, reason] of [
+    [half, /: line 1, column \d+: The file ends in the middle/],
+    [wrong, /: format: /],
+    [join(folder, 'nowhere.json'), /: there is no such file\n$/],
+    [folder, /: it is a folder\n$/],
+  ] as const) {
+    const { code, out, err } = tavu('check', path);
+    expect([path, code, out]).toEqual([path, 1, '']);
+    expect(err.startsWith(`${path}: `)).toBe(true);
+    expect(err).toMatch(reason);
+    expect(err).not.toMatch(/\n {4}at /);
+  }
+});
+
+test('read prints what every screen does, in sentences', () => {
+  const { code, out } = tavu('read', DEMO);
+  expect(code).toBe(0);
+  expect(out).toContain(
+    'Warning\n  After 4.5 s from the press that led here, go to Loading with a 400 ms fade.\n',
+  );
+});
+
+test('picture prints a screen by its name as a well-formed drawing', () => {
+  const { code, out } = tavu('picture', DEMO, 'the WATCH');
+  expect(code).toBe(0);
+  const tags = new Set<string>();
+  const parser = new SaxesParser();
+  parser.on('error', (error) => {
+    throw error;
+  });
+  parser.on('opentag', (tag) => void tags.add(tag.name));
+  parser.write(out).close();
+  expect([...tags]).toEqual(expect.arrayContaining(['svg', 'text', 'rect']));
+  const gone = tavu('picture', DEMO, 'Nowhere');
+  expect([gone.code, gone.out]).toEqual([1, '']);
+  expect(gone.err).toMatch(/there is no screen called “Nowhere”. There are: Warning, Loading, Title/);
+});
+
+test('schema prints the schema that files are held to', () => {
+  const { code, out } = tavu('schema');
+  expect(code).toBe(0);
+  expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(projectJsonSchema())));
+});
+
+test('whoever reads only the beginning of it is not told of a fault', () => {
+  const { stderr, status } = spawnSync(
+    'bash',
+    ['-c', `set -o pipefail; node_modules/.bin/tsx packages/cli/src/tavu.ts schema | head -c 10`],
+    { encoding: 'utf8' },
+  );
+  expect([status, stderr]).toEqual([0, '']);
+});
+
+test('what is no command, or lacks what it takes, is said', () => {
+  expect(tavu('frobnicate')).toMatchObject({
+    code: 1,
+    err: expect.stringContaining("unknown command 'frobnicate'"),
+  });
+  expect(tavu('picture', DEMO)).toMatchObject({
+    code: 1,
+    err: expect.stringContaining("missing required argument 'screen'"),
+  });
+  expect(tavu('--help')).toMatchObject({
+    code: 0,
+    out: expect.stringContaining('check <file>') as string,
+  });
+});
