@@ -60,8 +60,9 @@ test('sentences are tried in their order, and taken out, with undo', async ({ de
       .getByRole('list', { name: 'Sentences' })
       .locator('> li > [role=group]')
       .evaluateAll((each) => each.map((item) => item.getAttribute('aria-label')!.slice(0, 30)));
-  const first = await order();
   const tide = desk.sentence(/^When Tide table/);
+  await expect(tide).toBeVisible();
+  const first = await order();
   await tide.click({ position: { x: 4, y: 8 } });
   await tide.getByRole('button', { name: 'Move this sentence' }).press('Alt+ArrowDown');
   expect(await order()).toEqual([first[1], first[0], ...first.slice(2)]);

@@ -5,12 +5,15 @@ const MOST_RUNS = 15;
 
 jest.mock('fast-check', () => {
   const actual = jest.requireActual<typeof FastCheck>('fast-check');
-  const assert: typeof FastCheck.assert = (property, given) =>
-    actual.assert(property, {
+  const assert = (
+    property: FastCheck.IRawProperty<unknown>,
+    given?: FastCheck.Parameters<unknown>,
+  ): unknown =>
+    actual.assert(property as FastCheck.IProperty<unknown>, {
       seed: 20261127,
       ...given,
       numRuns: Math.min(given?.numRuns ?? MOST_RUNS, MOST_RUNS),
-    } as FastCheck.Parameters<never>);
+    });
   const few = { ...actual, assert };
   return { ...few, __esModule: true, default: few };
 });

@@ -19,6 +19,7 @@ import { inPercent } from './percent';
 import { isLocked, reachedOn, type Reached } from './reach';
 import { TypeOver } from './TypeOver';
 import { posesNow, useKeying } from '../animation/keying';
+import { topmost } from './topmost';
 import { setView, useView } from './view';
 
 /** Over the held picture: choosing, drawing, moving and typing over what is on the screens that are up. */
@@ -171,16 +172,6 @@ function edited(): { screen?: Screen; compiled?: CompiledScreen; all: Reached[] 
   const screen = screenById(project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
   const compiled = screen && liveFlow().screens.get(screen.id);
   return { screen, compiled, all: reachedOn(compiled, chosenElements(chosen)) };
-}
-
-/** The screen that is edited when none is chosen: the top of what stands, for notices and companions go by themselves. */
-export function topmost(up: readonly Id[]): Id | undefined {
-  const { project } = useStudio.getState();
-  const stands = (id: Id): boolean => {
-    const layer = screenById(project, id)?.layer;
-    return layer === 'base' || layer === 'overlay';
-  };
-  return [...up].reverse().find(stands) ?? up.at(-1);
 }
 
 interface Hit {

@@ -8,14 +8,20 @@ import { Cap } from '../ui/parts';
 import { Asking } from './Asking';
 import { Controls } from './Controls';
 import { bringFiles } from '../assets/bring';
-import { Editing, topmost } from '../editing/Editing';
-import { Tools } from '../editing/Tools';
+import { topmost } from '../editing/topmost';
+import { useAhead } from '../ui/ahead';
 import { hold, setInHand, startRun, useRun } from './run';
 import { frameAt, useSizes } from './sizes';
 import { Stopped } from './Stopped';
 import { Trace } from './Trace';
 
 const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
+const LATER = {
+  editing: () => import('../editing/Editing').then((module) => module.Editing),
+  tools: () => import('../editing/Tools').then((module) => module.Tools),
+};
+const Editing = dynamic(LATER.editing);
+const Tools = dynamic(LATER.tools);
 
 /** Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what is up. */
 function dropOnLive(files: File[]): void {
@@ -40,6 +46,7 @@ const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code
 
 /** The game's screens, running; held, they are edited where they stand. */
 export function LivePane() {
+  useAhead(LATER);
   const opened = useStudio((studio) => studio.opened);
   const design = useStudio((studio) => studio.project.design);
   const chosenSize = useSizes((sizes) => sizes.size);

@@ -1,21 +1,20 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect } from 'react';
 import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
 import { choose, chosenScreens, edit, useStudio } from '../studio/store';
+import { useAhead } from '../ui/ahead';
 import { Field } from '../ui/Field';
 import { chooseStep, useChosenStep } from '../lines/chosen';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
 import { FramePanel } from './FramePanel';
-import { ScreenPanel } from './ScreenPanel';
 import { SentenceList } from './SentenceList';
 import { Times } from './Times';
 import { HouseSheet } from './MotionSheet';
 
-// What an element is, and what the project shares, come after the window, before they are asked for.
 const LATER = {
+  screen: () => import('./ScreenPanel').then((module) => module.ScreenPanel),
   element: () => import('./element/ElementPanel').then((module) => module.ElementPanel),
   several: () => import('./element/SeveralElements').then((module) => module.SeveralElements),
   step: () => import('../lines/StepPanel').then((module) => module.StepPanel),
@@ -24,6 +23,7 @@ const LATER = {
   motions: () => import('../motion/MadeMotions').then((module) => module.MadeMotions),
   shared: () => import('../looks/SharedLooks').then((module) => module.SharedLooks),
 };
+const ScreenPanel = dynamic(LATER.screen);
 const ElementPanel = dynamic(LATER.element);
 const MadeMotions = dynamic(LATER.motions);
 const Languages = dynamic(LATER.languages);
@@ -38,10 +38,7 @@ export function ReadingColumn() {
   const chosen = useStudio((studio) => studio.chosen);
   const screen = screenById(project, chosen.screen);
   const area = project.areas.find((each) => each.id === chosen.area);
-  useEffect(() => {
-    const timer = setTimeout(() => Object.values(LATER).forEach((load) => void load()), 1200);
-    return () => clearTimeout(timer);
-  }, []);
+  useAhead(LATER);
   const compiled = useStudio((studio) => studio.flow.screens.get(chosen.screen ?? ''));
   const said = useChosenStep();
   const step = chosen.screen === null && chosen.area === null ? said : null;

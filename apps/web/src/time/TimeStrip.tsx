@@ -4,13 +4,20 @@ import { screenById, timeIn, titleCase, type Id } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords } from '@tavu/core/words';
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { goBackTo, turnBackTo, useRun, type Entry, type Span } from '../live/run';
 import { useStudio } from '../studio/store';
+import { useAhead } from '../ui/ahead';
 import { Choices, IconButton } from '../ui/parts';
-import { HandOverChart } from './HandOverChart';
-import { ScreenChart } from './ScreenChart';
 import { useMoments, useUnits } from './units';
+
+const LATER = {
+  handOver: () => import('./HandOverChart').then((module) => module.HandOverChart),
+  screen: () => import('./ScreenChart').then((module) => module.ScreenChart),
+};
+const HandOverChart = dynamic(LATER.handOver);
+const ScreenChart = dynamic(LATER.screen);
 
 /** How much the strip shows, in microseconds. */
 const WINDOW = 12_000_000;
@@ -25,6 +32,7 @@ const HEAD = 24;
  * something shows that; playing on shows the run.
  */
 export function TimeStrip() {
+  useAhead(LATER);
   const link = useStudio(({ project, chosen }) => project.links.find((each) => each.id === chosen.link));
   const screen = useStudio(({ project, chosen }) => screenById(project, chosen.screen));
   const held = useRun((run) => run.held);

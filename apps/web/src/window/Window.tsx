@@ -12,13 +12,13 @@ import { ReadingColumn } from '../reading/ReadingColumn';
 import { travel, useStudio } from '../studio/store';
 import { readUnit } from '../time/units';
 import { TimeStrip } from '../time/TimeStrip';
+import { useAhead } from '../ui/ahead';
 import { IconButton, Tips } from '../ui/parts';
 import { Bar } from './Bar';
 import { Boundary } from './Boundary';
 import { BusyNote } from '../storage/BusyNote';
 import { Faults } from './Faults';
 
-// Dialogs come after the window, but before they are asked for, so that what is typed at once is not lost.
 const LATER = {
   projects: () => import('../projects/Projects').then((module) => module.Projects),
   find: () => import('./Find').then((module) => module.Find),
@@ -61,10 +61,7 @@ export function Window() {
 
   useEffect(readUnit, []);
 
-  useEffect(() => {
-    const timer = setTimeout(() => Object.values(LATER).forEach((load) => void load()), 800);
-    return () => clearTimeout(timer);
-  }, []);
+  useAhead(LATER);
 
   useEffect(() => {
     const keys = (event: KeyboardEvent): void => {
