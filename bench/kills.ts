@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromiumFlags, chromiumPath } from '../playwright.config';
+import { Desk } from '../e2e/desk';
 import { ADDRESS } from './serve';
 
 const ROUNDS = 20;
@@ -34,6 +35,7 @@ export async function measureKills() {
       context = await launch(profile);
       page = await opened(context);
       const found = await (typing ? typed(page) : page.locator('[data-card="s-credits"]').innerText());
+      if (!typing && !found.includes(`Thanks ${round}`)) lost.edits = 2;
       const gone = made.filter(({ name }) => !found.includes(name));
       const age = gone.length > 0 ? killed - gone[0]!.at : 0;
       if (typing) lost.oldestTyped = Math.max(lost.oldestTyped, age);
@@ -56,8 +58,12 @@ const launch = (profile: string): Promise<BrowserContext> =>
     viewport: { width: 1280, height: 800 },
   });
 
+/** When the last key went down, by the page itself. */
+const pressed = (page: Page): Promise<number> => page.evaluate('window.pressed');
+
 async function opened(context: BrowserContext): Promise<Page> {
   const page = context.pages()[0]!;
+  await page.addInitScript(`addEventListener('keydown', () => (window.pressed = Date.now()), true)`);
   await page.goto(ADDRESS);
   await page.locator('[data-state="kept"]').waitFor();
   return page;
@@ -71,14 +77,19 @@ async function kill(context: BrowserContext, profile: string): Promise<void> {
 
 /** Two edits by themselves: the one before the last is kept before the last is made. */
 async function rename(page: Page, round: number): Promise<Made[]> {
-  await page.locator('[data-card="s-credits"] button').first().click();
-  const field = page.getByRole('complementary', { name: 'Reading' }).getByRole('textbox', { name: 'Name' });
+  await page.getByRole('tab', { name: 'Map' }).click();
+  const card = await page.locator('[data-card="s-credits"]').innerText();
+  await new Desk(page).choose(/Thanks \d+[ab]/.exec(card)?.[0] ?? 'Credits');
+  const field = page
+    .getByRole('complementary', { name: 'Reading' })
+    .getByRole('textbox', { name: 'Name', exact: true });
   const made: Made[] = [];
   for (const name of [`Thanks ${round}a`, `Thanks ${round}b`]) {
     await field.fill(name);
-    made.push({ at: Date.now(), name });
     await field.press('Enter');
+    made.push({ at: await pressed(page), name });
     await page.locator('[data-card="s-credits"]', { hasText: name }).waitFor();
+    if (name.endsWith('a')) await page.locator('[data-state="kept"]').waitFor();
   }
   return [made[1]!];
 }
@@ -104,8 +115,8 @@ async function typeOn(page: Page): Promise<Made[]> {
   for (let i = 0; i < 50; i++) {
     const letter = String.fromCharCode(97 + (i % 26));
     text += letter;
-    made.push({ at: Date.now(), name: text });
     await area.press(letter, { delay: 40 });
+    made.push({ at: await pressed(page), name: text });
   }
   return made;
 }

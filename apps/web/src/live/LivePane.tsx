@@ -9,7 +9,7 @@ import { Asking } from './Asking';
 import { Controls } from './Controls';
 import { bringFiles } from '../assets/bring';
 import { topmost } from '../editing/topmost';
-import { useAhead } from '../ui/ahead';
+import { Nothing, useAhead } from '../ui/ahead';
 import { hold, setInHand, startRun, useRun } from './run';
 import { frameAt, useSizes } from './sizes';
 import { Stopped } from './Stopped';
@@ -20,8 +20,8 @@ const LATER = {
   editing: () => import('../editing/Editing').then((module) => module.Editing),
   tools: () => import('../editing/Tools').then((module) => module.Tools),
 };
-const Editing = dynamic(LATER.editing);
-const Tools = dynamic(LATER.tools);
+const Editing = dynamic(LATER.editing, { loading: Nothing });
+const Tools = dynamic(LATER.tools, { loading: Nothing });
 
 /** Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what is up. */
 function dropOnLive(files: File[]): void {

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
 import { choose, chosenScreens, edit, useStudio } from '../studio/store';
-import { useAhead } from '../ui/ahead';
+import { Nothing, useAhead } from '../ui/ahead';
 import { Field } from '../ui/Field';
 import { chooseStep, useChosenStep } from '../lines/chosen';
 import { AreaPanel } from './AreaPanel';
@@ -23,7 +23,7 @@ const LATER = {
   motions: () => import('../motion/MadeMotions').then((module) => module.MadeMotions),
   shared: () => import('../looks/SharedLooks').then((module) => module.SharedLooks),
 };
-const ScreenPanel = dynamic(LATER.screen);
+const ScreenPanel = dynamic(LATER.screen, { loading: Nothing });
 const ElementPanel = dynamic(LATER.element);
 const MadeMotions = dynamic(LATER.motions);
 const Languages = dynamic(LATER.languages);

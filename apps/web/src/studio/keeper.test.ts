@@ -90,26 +90,56 @@ afterEach(() => jest.useRealTimers());
 const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
 const rename = (name: string) => edit('rename project', { name });
 
-test('every edit is written within its wait, a run of typing at least every two seconds', async () => {
+test('an edit is written within 150 ms, however soon it follows another', async () => {
   const { shelf: store, means } = shelf();
   const end = keepOpen(state().project.id, means);
   store.granted();
   await pass(10);
   expect(state().saving.state).toBe('kept');
-  rename('One');
-  expect(state().saving.state).toBe('keeping');
-  await pass(150);
-  expect(kept(store)!.name).toBe('One');
+  let n = 0;
+  for (const gap of [0, 10, 40, 60, 150, 20, 20, 20, 20, 20, 20, 20, 5, 300]) {
+    rename(`Edit ${n++}`);
+    expect(state().saving.state).toBe('keeping');
+    await pass(gap);
+    // What is not there yet is younger than that.
+    const there = Number(/\d+$/.exec(kept(store)!.name)?.[0] ?? -1);
+    if (gap >= 150) expect(there).toBe(n - 1);
+  }
+  // In a burst without end, too.
+  for (let i = 0; i < 100; i++) {
+    rename(`Burst ${i}`);
+    await pass(10);
+    if (i > 15) expect(Number(/\d+$/.exec(kept(store)!.name)![0])).toBeGreaterThanOrEqual(i - 15);
+  }
+  expect(store.writes).toBeLessThan(60);
+  end();
+});
+
+test('a run of typing is written when it pauses, and at least every two seconds', async () => {
+  const { shelf: store, means } = shelf();
+  const end = keepOpen(state().project.id, means);
+  store.granted();
+  await pass(10);
   const before = store.writes;
   for (let n = 0; n < 60; n++) {
-    rename(`Typed ${n}`);
+    edit('rename project', { name: `Typed ${n}` }, { key: 'typing' });
     await pass(100);
     const age =
       Number(/\d+$/.exec(state().project.name)![0]) - Number(/\d+$/.exec(kept(store)!.name)?.[0] ?? -1);
     expect(age * 100).toBeLessThanOrEqual(2200);
   }
-  // Not with every letter either.
-  expect(store.writes - before).toBeLessThan(60);
+  // Not with every letter.
+  expect(store.writes - before).toBeLessThan(10);
+  await pass(130);
+  expect(kept(store)!.name).toBe('Typed 59');
+  // What is done by itself meanwhile does not wait for the typing to pause.
+  edit('rename project', { name: 'Typed on' }, { key: 'more' });
+  edit('rename project', { name: 'Typed on and on' }, { key: 'more' });
+  edit('change rates', { frames: 30 });
+  edit('rename project', { name: 'Typed again' }, { key: 'again' });
+  edit('rename project', { name: 'Typed again, twice' }, { key: 'again' });
+  await pass(60);
+  expect(kept(store)!.name).toBe('Typed again, twice');
   end();
 });
 

@@ -5,13 +5,12 @@ import * as writer from '../storage/writer';
 import { neededAssets } from './needed';
 import { dropBytes, follow, useStudio } from './store';
 
-/** How long after an edit by itself it is written, in milliseconds: once it has been seen, since copying it takes time. */
-const AT_ONCE = 50;
-/** In a run of edits: how long after the last, and at most after the first that is not written yet. */
-const WAIT = 120;
+/** How long after an edit it is written, in milliseconds: once it has been seen, and longer where copying it takes long. */
+const soonFor = (took: number): number => Math.min(100, Math.max(50, 3 * took));
+/** In a drag or a run of typing: how long after the last edit, so that none is written between two letters. */
+const pauseFor = (took: number): number => Math.min(400, 120 + 20 * took);
+/** And at most after the first that is not written yet. */
 const MOST = 2000;
-/** What takes long to copy is not written between two letters. */
-const waitFor = (took: number): number => Math.min(400, WAIT + 20 * took);
 /** How long until what was refused is tried again. */
 const AGAIN = 5000;
 
@@ -35,6 +34,11 @@ const stateNow = (): Pick<ReturnType<typeof getState>, 'project' | 'assets' | 'h
   return { project, assets, history };
 };
 
+/** Whether the last edit went on with a drag or a run of typing that had begun before it. */
+const isJoined = (now: AnyHistory, before: AnyHistory): boolean =>
+  now !== before && now.past.length === before.past.length && (now.past.at(-1)?.edits.length ?? 0) > 1;
+type AnyHistory = ReturnType<typeof getState>['history'];
+
 /**
  * Keeps the open project: every change is written to the browser's own store, by the one window that is its writer; the others
  * follow that. If writing fails the work stays in memory, the person is told, and it is tried again. Returns what ends it, once
@@ -51,11 +55,14 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
   let ended = false;
   /** Writings under way; one that begins later is done later. */
   const writing = new Set<Promise<void>>();
-  let began = -Infinity;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  /** When what has not been written began to be. */
+  /** When what has not been written began to be, and when it is to be written; null when all of it is. */
   let since: number | null = null;
-  let wait = WAIT;
+  let due: number | null = null;
+  /** Whether that is one drag or one run of typing. */
+  let runs = false;
+  /** How long copying it held the window up last. */
+  let took = 0;
 
   const isOpen = (): boolean => !ended && getState().opened === opened;
   const tell = (saving: ReturnType<typeof getState>['saving']): void => {
@@ -77,11 +84,10 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     const { project } = latest;
     const bytes = bytesToWrite();
     if (project === written && bytes.put.size === 0 && bytes.drop.length === 0) return;
-    since = null;
-    began = Date.now();
+    since = due = null;
     tell({ state: 'keeping' });
     try {
-      wait = waitFor(await store.keepProject(project, bytes));
+      took = await store.keepProject(project, bytes);
       written = project;
       for (const each of bytes.put.keys()) stored.add(each);
       for (const each of bytes.drop) stored.delete(each);
@@ -101,14 +107,19 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     writing.add(mine);
     return mine;
   };
-  const soon = (): void => {
+  const soon = (inRun: boolean): void => {
     if (!isWriter) return;
     if (getState().saving.state === 'kept') tell({ state: 'keeping' });
-    clearTimeout(timer);
     const now = Date.now();
     since ??= now;
-    const inRun = now - began < wait || since < now;
-    timer = setTimeout(write, Math.max(0, Math.min(inRun ? wait : AT_ONCE, since + MOST - now)));
+    // What goes on may put itself off, but not an edit before it.
+    if (inRun) runs ||= due === null;
+    else runs = false;
+    due = runs
+      ? Math.min(now + pauseFor(took), since + MOST)
+      : Math.min(due ?? Infinity, now + soonFor(took));
+    clearTimeout(timer);
+    timer = setTimeout(write, Math.max(0, due - now));
   };
 
   let turn = 0;
@@ -153,12 +164,13 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     // All of it is written anew.
     stored = new Set();
     written = null;
-    soon();
+    soon(false);
   });
   const stop = subscribe((now, before) => {
     if (now.opened !== opened) return;
     latest = stateNow();
-    if (now.project !== before.project || now.assets !== before.assets) soon();
+    if (now.project !== before.project || now.assets !== before.assets)
+      soon(isJoined(now.history, before.history));
   });
   const leaving = (): void => void write();
   addEventListener('pagehide', leaving);

@@ -8,7 +8,7 @@ import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { goBackTo, turnBackTo, useRun, type Entry, type Span } from '../live/run';
 import { useStudio } from '../studio/store';
-import { useAhead } from '../ui/ahead';
+import { Nothing, useAhead } from '../ui/ahead';
 import { Choices, IconButton } from '../ui/parts';
 import { useMoments, useUnits } from './units';
 
@@ -16,8 +16,8 @@ const LATER = {
   handOver: () => import('./HandOverChart').then((module) => module.HandOverChart),
   screen: () => import('./ScreenChart').then((module) => module.ScreenChart),
 };
-const HandOverChart = dynamic(LATER.handOver);
-const ScreenChart = dynamic(LATER.screen);
+const HandOverChart = dynamic(LATER.handOver, { loading: Nothing });
+const ScreenChart = dynamic(LATER.screen, { loading: Nothing });
 
 /** How much the strip shows, in microseconds. */
 const WINDOW = 12_000_000;

@@ -10,3 +10,6 @@ export function useAhead(loads: Record<string, () => Promise<unknown>>): void {
     return () => clearTimeout(timer);
   }, [loads]);
 }
+
+/** What stands in for a part that is not loaded yet, so that everything around it shows at once. */
+export const Nothing = (): null => null;
