@@ -93,12 +93,16 @@ export class Desk {
     for (const name of without) await form.getByRole('checkbox', { name, exact: true }).uncheck();
     if (more.length > 0) await form.getByRole('textbox', { name: /^More/ }).fill(more.join('\n'));
     await form.getByRole('button', { name: 'Make it and run it' }).click();
-    await expect(this.page.getByTitle('Projects')).toHaveText('My game');
+    await expect(this.page.getByTitle('Projects')).toHaveText(/^My game/);
+    // It runs, and the keyboard is in it.
+    await expect(this.game).toBeFocused();
   }
 
   /** Chooses a screen and plays from it, with the keyboard in the game. */
   async playFrom(name: string): Promise<void> {
     await this.choose(name);
+    // What comes with being held moves what stands under it.
+    await expect(this.live.getByRole('toolbar', { name: 'Put on the screen' })).toBeVisible();
     await this.live.getByRole('button', { name: 'Start here' }).click();
     await this.takeInHand();
     await this.settled();

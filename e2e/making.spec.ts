@@ -65,6 +65,10 @@ test('a button that leads nowhere stops the run and asks; a typed name makes the
     return { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 };
   });
   expect(place.x).toBeGreaterThan(box.x);
+  // The click that takes the game in hand is no press of it.
+  await desk.page.mouse.click(place.x, place.y);
+  await expect(desk.game).toBeFocused();
+  await expect(desk.asking).toHaveCount(0);
   await desk.page.mouse.click(place.x, place.y);
   await expect(desk.asking).toContainText('When Button is pressed,');
   const now = await desk.clock();

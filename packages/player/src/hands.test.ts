@@ -110,7 +110,7 @@ test('every step a player makes has the one sound that belongs to it', () => {
   expect(key('ArrowDown')).toBe('tick');
   expect(key('Enter')).toBe('click');
   expect(key('KeyZ')).toBeNull();
-  expect(heard({ type: 'value', value: 'sub', to: false })).toBeNull();
+  expect(heard({ type: 'value', value: 'sub', to: false, byHand: true })).toBeNull();
   expect(heard({ type: 'time', pass: 1000 })).toBeNull();
 });
 
@@ -119,7 +119,7 @@ test('how loud it is follows its values and what lies over it', () => {
   expect(loudness(flow, state)).toEqual({ music: 0.1, effects: 0.5, fade: 300 });
   const over = step(flow, state, { type: 'key', code: 'Enter', phase: 'down' }).state;
   expect(loudness(flow, over).music).toBeCloseTo(0.05);
-  const loud = step(flow, state, { type: 'value', value: 'all', to: 200 }).state;
+  const loud = step(flow, state, { type: 'value', value: 'all', to: 200, byHand: true }).state;
   expect(loudness(flow, loud).effects).toBe(1);
   expect(loudness(compile({ ...project, sound: undefined }), state)).toEqual({
     music: 1,

@@ -9,6 +9,8 @@ import {
   nextDue,
   reconcile,
   step,
+  tabLeaves,
+  takerNow,
   type Before,
   type Device,
   type Input,
@@ -19,6 +21,7 @@ import {
 } from '@tavu/core/run';
 import { Clock } from './clock';
 import { patchChildren, svgElement } from './dom';
+import { Keeping } from './keeping';
 import { Mirror } from './mirror';
 import { PadReader, USUAL_STICK, type Stick } from './pad';
 import { listenToPointer } from './pointer';
@@ -43,6 +46,10 @@ export interface PlayerOptions {
   keys?: HTMLElement | Window;
   /** Keys that stay with the page. */
   spares?: (event: KeyboardEvent) => boolean;
+  /** The pointer press that gives the host the focus does nothing else. */
+  takesHandFirst?: boolean;
+  /** Tab goes on to the rest of the page after the last thing that can have the focus, as WCAG 2.1.2 wants of a part of a page. */
+  tabLeaves?: boolean;
   /** Held, it leaves out what is hidden while editing. */
   veils?: boolean;
 }
@@ -67,6 +74,7 @@ export class Player {
   readonly #typing: Typing;
   readonly #mirror: Mirror;
   readonly #sounds: Sounds;
+  readonly #keeping: Keeping;
   readonly #stop = new AbortController();
   #broken = false;
   #painted: { state: RunState; flow: Flow; sources: Sources; veiled: boolean } | null = null;
@@ -79,6 +87,7 @@ export class Player {
     this.#options = options;
     this.flow = options.flow;
     this.#sources = options.sources;
+    this.#keeping = new Keeping(() => this.flow, options.onKept ?? (() => undefined));
     this.#sounds = new Sounds((asset) => this.#sources.asset(asset));
     const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
     root.replaceChildren();
@@ -258,6 +267,7 @@ export class Player {
     cancelAnimationFrame(this.#frame);
     this.#stop.abort();
     this.#sounds.stop();
+    this.#keeping.now();
     this.host.shadowRoot?.replaceChildren();
   }
 
@@ -343,11 +353,14 @@ export class Player {
     this.state = state;
     // At once, so that no letter is lost between a press and the next frame.
     this.#typing.follow();
-    const other =
-      before.values !== state.values || before.saves !== state.saves || before.rebound !== state.rebound;
-    if (other && this.#options.onKept) this.#options.onKept(keptOf(this.flow, state));
+    if (this.#options.onKept) this.#keeping.note(before, state);
     this.#sounds.hear(this.flow, led ? before : state, state, outcomes);
     this.#options.onStep?.(outcomes, state);
+  }
+
+  /** Whether a pointer press only gives the host the focus. */
+  get takesHand(): boolean {
+    return this.#options.takesHandFirst === true && !this.#hasKeys();
   }
 
   /** A pad in the hand plays wherever the keyboard would. */
@@ -364,6 +377,8 @@ export class Player {
     this.host.addEventListener('blur', leave, { signal });
     window.addEventListener('blur', leave, { signal });
     document.addEventListener('visibilitychange', () => this.#clock.pause(), { signal });
+    // A page that is left may not come back.
+    window.addEventListener('pagehide', () => this.#keeping.now(), { signal });
     listenToPointer(this, signal);
   }
 
@@ -371,14 +386,7 @@ export class Player {
     if (this.held || event.isComposing || this.#options.spares?.(event)) return;
     // Words that are typed are the field's; only what ends the typing is the game's.
     if (this.#typing.active && !ENDS.has(event.code)) return;
-    // A modifier by itself is no press, unless the game has a use for it.
-    if (MODIFIER.test(event.code) && !this.flow.bindings.has(event.code)) return;
-    // The page's and the system's own shortcuts stay theirs.
-    if (
-      phase === 'down' &&
-      (event.ctrlKey || event.metaKey || event.altKey || event.code === 'Tab' || /^F\d+$/.test(event.code))
-    )
-      return;
+    if (phase === 'down' ? !this.#isForGame(event) : !this.#down.has(event.code)) return;
     event.preventDefault();
     // The system's repeats are not the game's.
     if (event.repeat) return;
@@ -388,9 +396,28 @@ export class Player {
         this.#repeats.down(event.code, performance.now(), paceOf(this.flow.project));
     } else {
       this.#repeats.up(event.code);
-      if (!this.#down.delete(event.code)) return;
+      this.#down.delete(event.code);
     }
-    this.give({ type: 'key', code: event.code, phase });
+    this.give({ type: 'key', code: event.code, phase, ...(event.shiftKey ? { shift: true } : {}) });
+  }
+
+  /** What the game has bound, or asks a player to choose, is the game's; the page's and the system's own keys stay theirs. */
+  #isForGame(event: KeyboardEvent): boolean {
+    const { code } = event;
+    const bound = bindingsNow(this.flow, this.state);
+    const has = (...codes: string[]): boolean => codes.some((each) => bound.has(each));
+    const chooses = this.state.taking !== null && takerNow(this.flow, { ...this.state })?.type === 'binding';
+    if (chooses || has(code)) {
+      // With a modifier that the game has no use for it is the page's shortcut all the same.
+      const page =
+        (event.ctrlKey && !has('ControlLeft', 'ControlRight') && !code.startsWith('Control')) ||
+        (event.altKey && !has('AltLeft', 'AltRight') && !code.startsWith('Alt')) ||
+        (event.metaKey && !code.startsWith('Meta'));
+      return !page;
+    }
+    if (MODIFIER.test(code) || /^F\d+$/.test(code)) return false;
+    if (event.ctrlKey || event.metaKey || event.altKey) return false;
+    return code !== 'Tab' || !this.#options.tabLeaves || !tabLeaves(this.flow, this.state, event.shiftKey);
   }
 }
 

@@ -36,6 +36,8 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
 
   on('pointerdown', (event) => {
     if (player.held) return;
+    // What takes the game in hand is no press of the game; its release finds nothing pressed.
+    if (player.takesHand) return;
     if (isTouch(event) && finger) {
       // A second finger: what the first was about to press is let go of.
       player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });

@@ -78,13 +78,15 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
   };
   useEffect(() => {
     if (!waiting) return;
-    const stop = capture((binding) => {
-      setWaiting(false);
-      const change = withBinding(action, binding);
-      if (change) edit('change action', { action: action.id, change });
-      else say(`${name} has ${codeName(codeOf(binding))} already.`);
-    });
-    return stop;
+    return capture(
+      (binding) => {
+        setWaiting(false);
+        const change = withBinding(action, binding);
+        if (change) edit('change action', { action: action.id, change });
+        else say(`${name} has ${codeName(codeOf(binding))} already.`);
+      },
+      (code) => say(`${codeName(code)} is kept by the system: no page is given it. Press another key.`),
+    );
   }, [waiting, action, name]);
   const free = GESTURES.filter((gesture) => !action.gestures?.includes(gesture));
   return (
@@ -134,6 +136,15 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
             </IconButton>
           )}
         </div>
+        <label className="mt-0.5 inline-flex cursor-pointer items-center gap-1.5 text-sm text-soft">
+          <input
+            type="checkbox"
+            className="accent-chosen"
+            checked={action.forGame === true}
+            onChange={(event) => put({ forGame: event.target.checked || undefined })}
+          />
+          The game uses {name} by itself
+        </label>
         <div className="mt-1 flex flex-wrap gap-1">
           {bindingsOf(action).map((binding) => (
             <span

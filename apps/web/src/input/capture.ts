@@ -1,13 +1,16 @@
+import { reachesPages } from '@tavu/core/model';
 import type { Binding } from './bindings';
 
 /**
  * Waits for the next key or pad button of the real devices, so that one is bound by pressing it. Modifiers count when they are let go of
- * by themselves; the press goes nowhere else. Returns what ends the waiting.
+ * by themselves; the press goes nowhere else. Keys that no page is given are told of, and it waits on. Returns what ends
+ * the waiting.
  */
-export function capture(heard: (binding: Binding) => void): () => void {
+export function capture(heard: (binding: Binding) => void, refused: (code: string) => void): () => void {
   const stop = new AbortController();
   const { signal } = stop;
   const done = (binding: Binding): void => {
+    if (binding.on === 'keys' && !reachesPages(binding.code)) return refused(binding.code);
     stop.abort();
     cancelAnimationFrame(frame);
     heard(binding);

@@ -1,21 +1,50 @@
 'use client';
 
-import { LONGEST_NAME, screenById, titleCase, type Cue, type Id, type Link } from '@tavu/core/model';
+import {
+  LONGEST_NAME,
+  screenById,
+  titleCase,
+  type Cue,
+  type Effect,
+  type Id,
+  type Link,
+} from '@tavu/core/model';
 import { allUp } from '@tavu/core/run';
 import { codeName, readingTime, reasonWords, sentenceText } from '@tavu/core/words';
+import dynamic from 'next/dynamic';
 import { useEffect, useId, useState } from 'react';
 import { edit, useStudio } from '../studio/store';
+import { Nothing } from '../ui/ahead';
 import { Button, Choices } from '../ui/parts';
 import { kindFor } from '../reading/targetChoices';
 import { giveAgain, letGo, livePlayer, useRun, type Asked } from './run';
 import { Unmade } from './Unmade';
 
-type Way = 'go' | 'open' | 'message';
-const WAYS = [
+const EffectChoices = dynamic(() => import('../reading/EffectBlank').then((module) => module.EffectChoices), {
+  loading: Nothing,
+});
+
+type Way = 'go' | 'open' | 'message' | 'do' | 'back' | 'end' | 'game';
+const WAYS: readonly { value: Way; text: string }[] = [
   { value: 'go', text: 'go to' },
   { value: 'open', text: 'open over this' },
   { value: 'message', text: 'show' },
-] as const;
+  { value: 'do', text: 'do something' },
+  { value: 'back', text: 'go back' },
+  { value: 'end', text: 'the end' },
+];
+/** What leads somewhere is given a name, or words. */
+const isNamed = (way: Way): way is 'go' | 'open' | 'message' =>
+  way === 'go' || way === 'open' || way === 'message';
+
+/** Only a key can be left to the game. */
+const TO_GAME: (typeof WAYS)[number] = { value: 'game', text: 'leave it to the game' };
+/** What these do, where nothing needs to be typed. */
+const SAID = {
+  back: 'It goes back to what was before.',
+  end: 'It tells the game that the flow is over.',
+  game: 'The game uses this key by itself, and is not asked about it again.',
+};
 
 /** The run has stopped where something leads nowhere: the sentence is finished at the spot, and play goes on. */
 export function Asking() {
@@ -23,7 +52,7 @@ export function Asking() {
   const place = useSpot(asking);
   if (!asking) return null;
   return (
-    <div className="absolute z-30 w-80 max-w-full" style={place}>
+    <div className="absolute z-30 w-88 max-w-full" style={place}>
       {asking.kind === 'gap' ? (
         <Unmade key={asking.screen} gap={asking.screen} />
       ) : (
@@ -57,6 +86,7 @@ function AskingSheet({ what }: { what: Asked }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | null>(null);
   const input = useId();
+  const ways = what.kind === 'input' ? [...WAYS, TO_GAME] : WAYS;
   useEffect(() => {
     document.getElementById(input)?.focus();
   }, [input, way]);
@@ -76,7 +106,7 @@ function AskingSheet({ what }: { what: Asked }) {
     if (way !== 'message' && typed.length > LONGEST_NAME)
       return setError(`A name can have ${LONGEST_NAME} characters.`);
     const cue = cueOf(what);
-    if (!cue || !source) return letGo();
+    if (!cue || !source || !isNamed(way)) return letGo();
     const screen = known.find((each) => each.name.toLowerCase() === typed.toLowerCase());
     const link: Omit<Link, 'id'> = { from: source, cue, kind: way === 'message' ? 'stay' : way, effects: [] };
     if (way === 'message') {
@@ -84,8 +114,29 @@ function AskingSheet({ what }: { what: Asked }) {
       else makeMessage(link, typed);
     } else if (screen) edit('add link', { ...link, to: { screen: screen.id } });
     else edit('link to new screen', { link, name: typed, kind: kindFor(typed, layer), layer });
+    goOn();
+  };
+  const goOn = (): void => {
     giveAgain(what);
     livePlayer()?.host.focus({ preventScroll: true });
+  };
+  const finishWith = (kind: 'back' | 'end' | 'stay', effects: Effect[] = [], key?: string): void => {
+    const cue = cueOf(what);
+    if (!cue || !source) return letGo();
+    edit('add link', { from: source, cue, kind, effects }, key === undefined ? {} : { key });
+    goOn();
+  };
+  const leaveToGame = (): void => {
+    if (what.kind !== 'input') return;
+    for (const action of what.actions) edit('change action', { action, change: { forGame: true } });
+    if (what.actions.length === 0) actionFor(what.code, true);
+    letGo();
+    livePlayer()?.host.focus({ preventScroll: true });
+  };
+  const submit = (): void => {
+    if (way === 'game') leaveToGame();
+    else if (way === 'back' || way === 'end') finishWith(way);
+    else if (way !== 'do') finish(text);
   };
 
   return (
@@ -94,10 +145,17 @@ function AskingSheet({ what }: { what: Asked }) {
       className="rounded-lg border-2 border-chosen bg-sheet p-3 text-ink shadow-xl"
       onSubmit={(event) => {
         event.preventDefault();
-        finish(text);
+        submit();
       }}
       onKeyDown={(event) => {
         event.stopPropagation();
+        // A list of what can be done has the arrows for itself, until something else is chosen above it.
+        const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+        if (by !== 0 && way !== 'do' && !(event.target as Element).matches('[role="radio"]')) {
+          event.preventDefault();
+          const at = ways.findIndex((each) => each.value === way);
+          setWay(ways[(at + by + ways.length) % ways.length]!.value);
+        }
         if (event.key !== 'Escape') return;
         letGo();
         livePlayer()?.host.focus({ preventScroll: true });
@@ -106,19 +164,34 @@ function AskingSheet({ what }: { what: Asked }) {
       <label htmlFor={input} className="mb-2 block">
         {cueWords(what, project)}
       </label>
-      <Choices label="What it does" value={way} options={WAYS} onChange={setWay} />
-      <input
-        id={input}
-        value={text}
-        autoComplete="off"
-        maxLength={way === 'message' ? 400 : 200}
-        placeholder={way === 'message' ? 'What the message says' : 'A screen, or a new name'}
-        className="mt-2 h-8 w-full rounded border-2 border-chosen bg-sheet px-2"
-        onChange={(event) => {
-          setText(event.target.value);
-          setError(null);
-        }}
-      />
+      <Choices wraps label="What it does" value={way} options={ways} onChange={setWay} />
+      {isNamed(way) && (
+        <input
+          id={input}
+          value={text}
+          autoComplete="off"
+          maxLength={way === 'message' ? 400 : 200}
+          placeholder={way === 'message' ? 'What the message says' : 'A screen, or a new name'}
+          className="mt-2 h-8 w-full rounded border-2 border-chosen bg-sheet px-2"
+          onChange={(event) => {
+            setText(event.target.value);
+            setError(null);
+          }}
+        />
+      )}
+      {way === 'do' && (
+        <div className="mt-2 rounded border border-line">
+          <EffectChoices put={(effect, key) => finishWith('stay', [effect], key)} />
+        </div>
+      )}
+      {(way === 'back' || way === 'end' || way === 'game') && (
+        <div className="mt-2 flex items-center justify-between gap-2">
+          <span className="text-sm text-soft">{SAID[way]}</span>
+          <Button id={input} type="submit" look="main">
+            Go on
+          </Button>
+        </div>
+      )}
       <NearlyTaken />
       {error && (
         <p role="alert" className="mt-1 text-sm text-warn">
@@ -136,7 +209,7 @@ function AskingSheet({ what }: { what: Asked }) {
       )}
       <p className="mt-2 text-sm text-soft">
         {way === 'message' && wanted ? `Shows for ${readingTime(text) / 1000} s, its reading time. ` : ''}
-        Enter makes it and goes on. Escape leaves it.
+        Enter makes it and goes on, ↑ and ↓ choose what it does, Escape leaves it.
       </p>
     </form>
   );
@@ -218,6 +291,17 @@ function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['p
   );
 }
 
+/** An action for a key or pad button that has none, by its name. */
+function actionFor(code: string, forGame?: true): Id | undefined {
+  const pad = /^pad (\d+)$/.exec(code);
+  return edit('add action', {
+    name: codeName(code).toLowerCase(),
+    keys: pad ? [] : [code],
+    pad: pad ? [Number(pad[1])] : [],
+    ...(forGame ? { forGame } : {}),
+  });
+}
+
 /** The cue of the new link. A key that no action has gets an action of its own, by the key's name. */
 function cueOf(what: Asked): Cue | null {
   if (what.kind === 'event') return { on: 'event', event: what.event };
@@ -227,11 +311,6 @@ function cueOf(what: Asked): Cue | null {
   if (what.kind === 'gap') return null;
   const known = what.actions.find((action) => action !== 'confirm') ?? what.actions[0];
   if (known) return { on: 'action', action: known, when: 'down' };
-  const pad = /^pad (\d+)$/.exec(what.code);
-  const action = edit('add action', {
-    name: codeName(what.code).toLowerCase(),
-    keys: pad ? [] : [what.code],
-    pad: pad ? [Number(pad[1])] : [],
-  });
+  const action = actionFor(what.code);
   return action ? { on: 'action', action, when: 'down' } : null;
 }

@@ -118,13 +118,18 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     sources,
     onStep: hear,
     spares,
+    takesHandFirst: true,
     veils: true,
     onFault: (error, state) => {
       const { screen } = state.overlays.at(-1) ?? state.base;
       setState({ held: true, fault: { screen, message: messageOf(error) } });
     },
     kept: useStudio.getState().played,
-    onKept: (kept) => keepSoon(id, kept),
+    onKept: (kept) => {
+      keepPlayed(id, kept).catch((error: unknown) =>
+        say(`What was chosen while playing is not kept: ${storageFault(error)}`),
+      );
+    },
   });
   player = made;
   made.speed = getState().speed;
@@ -149,18 +154,6 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     made.destroy();
     player = null;
   };
-}
-
-let keeping: ReturnType<typeof setTimeout> | undefined;
-
-/** What players choose is written down after a moment, since a slider says it many times over. */
-function keepSoon(id: Id, kept: unknown): void {
-  clearTimeout(keeping);
-  keeping = setTimeout(() => {
-    keepPlayed(id, kept).catch((error: unknown) =>
-      say(`What was chosen while playing is not kept: ${storageFault(error)}`),
-    );
-  }, 100);
 }
 
 /** States the run has gone through, to go back to: after every step that did anything, and now and then between. */
@@ -405,7 +398,7 @@ export function stepOn(): boolean {
 /** Sets a value by hand; the run stays held or goes on as it was. */
 export function setByHand(value: Id, to: Scalar): void {
   goOnFromHere();
-  player?.give({ type: 'value', value, to });
+  player?.give({ type: 'value', value, to, byHand: true });
   player?.paint();
 }
 

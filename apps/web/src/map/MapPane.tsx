@@ -11,6 +11,7 @@ import { Card } from './Card';
 import { Lines } from './Lines';
 import { AddScreen } from './AddScreen';
 import { AreaBox } from './AreaBox';
+import { listenToCentre } from './centre';
 import { copiedScreens, pasteScreens } from './copying';
 import { useDraggedCard } from './dragCard';
 import { NewLink, useDraggedLink } from './dragLink';
@@ -89,6 +90,7 @@ function OpenMap({ opened }: { opened: number }) {
     choose({ screen: id });
     follow.current(id);
   }, []);
+  useEffect(() => listenToCentre((id) => follow.current(id)), []);
   const { wasDrag } = carried;
   const onChoose = useCallback(
     (card: MapCard, also: boolean): void => {

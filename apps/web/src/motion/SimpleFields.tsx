@@ -1,6 +1,7 @@
 'use client';
 
 import type { Edge, SimpleMotion, Stagger } from '@tavu/core/model';
+import { usualEasing, type Way } from '@tavu/core/motion';
 import { readLength } from '../reading/numbers';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
@@ -25,6 +26,13 @@ const EDGES: { value: Edge; text: string; name: string }[] = [
   { value: 'right', text: 'right →', name: 'From the right' },
   { value: 'top', text: '↑ top', name: 'From the top' },
   { value: 'bottom', text: '↓ bottom', name: 'From the bottom' },
+];
+
+const EDGES_TO: typeof EDGES = [
+  { value: 'left', text: '← left', name: 'To the left' },
+  { value: 'right', text: 'right →', name: 'To the right' },
+  { value: 'top', text: '↑ top', name: 'To the top' },
+  { value: 'bottom', text: '↓ bottom', name: 'To the bottom' },
 ];
 
 /** Another sort of motion, with as much of the time as it can take over. */
@@ -52,13 +60,17 @@ function madeInto(name: Name, before: SimpleMotion, made: string | undefined): S
 export function SimpleFields({
   label,
   motion,
+  way = 'entering',
   onChange,
 }: {
   label: string;
   motion: SimpleMotion;
+  /** A half that is given for leaving ends where an entering one begins. */
+  way?: Way;
   onChange: (motion: SimpleMotion) => void;
 }) {
   const motions = useStudio((studio) => studio.project.motions) ?? [];
+  const leaves = way === 'leaving';
   return (
     <div className="space-y-2" role="group" aria-label={label}>
       <Choices
@@ -85,9 +97,9 @@ export function SimpleFields({
       {motion.name === 'slide' && (
         <>
           <Choices
-            label="From which edge"
+            label={leaves ? 'To which edge' : 'From which edge'}
             value={motion.from}
-            options={EDGES}
+            options={leaves ? EDGES_TO : EDGES}
             onChange={(from) => onChange({ ...motion, from })}
           />
           <Field
@@ -100,7 +112,7 @@ export function SimpleFields({
       )}
       {motion.name === 'grow' && (
         <NumberField
-          label="From, percent of its size"
+          label={leaves ? 'To, percent of its size' : 'From, percent of its size'}
           value={(motion.scale ?? 0.8) * 100}
           least={0}
           most={2000}
@@ -109,7 +121,7 @@ export function SimpleFields({
       )}
       {motion.name === 'blur' && (
         <NumberField
-          label="From so soft, design pixels"
+          label={leaves ? 'Until so soft, design pixels' : 'From so soft, design pixels'}
           value={motion.strength ?? 24}
           least={0}
           most={200}
@@ -120,7 +132,7 @@ export function SimpleFields({
         <>
           <div className="flex gap-1.5">
             <DurationField
-              label="Each half takes"
+              label={leaves ? 'Leaving takes' : 'Each half takes'}
               value={motion.duration}
               onChange={(duration) => onChange({ ...motion, duration: duration! })}
             />
@@ -131,8 +143,15 @@ export function SimpleFields({
               onChange={(delay) => onChange({ ...motion, delay })}
             />
           </div>
-          <InTurn stagger={motion.stagger} onChange={(stagger) => onChange({ ...motion, stagger })} />
-          <Pace easing={motion.easing ?? 'ease-out'} onChange={(easing) => onChange({ ...motion, easing })} />
+          <InTurn
+            label={leaves ? 'What is on it goes' : 'What is on it comes'}
+            stagger={motion.stagger}
+            onChange={(stagger) => onChange({ ...motion, stagger })}
+          />
+          <Pace
+            easing={motion.easing ?? usualEasing(way)}
+            onChange={(easing) => onChange({ ...motion, easing })}
+          />
         </>
       )}
     </div>
@@ -152,16 +171,18 @@ function Pace({ easing, onChange }: { easing: string; onChange: (easing: string)
 
 /** Whether what lies on a screen comes all at once, or one after another. */
 export function InTurn({
+  label = 'What is on it comes',
   stagger,
   onChange,
 }: {
+  label?: string;
   stagger: Stagger | undefined;
   onChange: (stagger: Stagger | undefined) => void;
 }) {
   return (
     <>
       <SelectRow<Stagger['order'] | ''>
-        label="What is on it comes"
+        label={label}
         value={stagger?.order ?? ''}
         options={[
           ['', 'all at once'],
@@ -202,6 +223,7 @@ export function OneMotion({
         <div className="space-y-2 border-t border-line pt-2">
           <SimpleFields
             label="Leaving"
+            way="leaving"
             motion={leaving}
             onChange={(next) => onChange({ ...(entering as SimpleMotion), leaving: next })}
           />

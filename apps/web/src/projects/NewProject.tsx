@@ -1,8 +1,11 @@
 'use client';
 
-import { LONGEST_NAME } from '@tavu/core/model';
+import { freeName, LONGEST_NAME } from '@tavu/core/model';
 import { projectFromNames, USUAL_SCREENS } from '@tavu/core/starter';
 import { useId, useState } from 'react';
+import { livePlayer } from '../live/run';
+import { listProjects } from '../storage/db';
+import { goOnAt } from '../ui/goOn';
 import { Button } from '../ui/parts';
 import { openAsNew } from './opening';
 
@@ -34,7 +37,12 @@ export function NewProject({ done }: { done: () => void }) {
               : null;
   const make = async (): Promise<void> => {
     if (error) return;
-    await openAsNew({ project: projectFromNames(name.trim(), names), assets: new Map() });
+    const taken = (await listProjects().catch(() => [])).map((row) => row.name);
+    await openAsNew({
+      project: projectFromNames(freeName(name.trim(), taken), names),
+      assets: new Map(),
+    });
+    goOnAt(() => livePlayer()?.host);
     done();
   };
   return (

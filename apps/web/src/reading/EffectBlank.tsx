@@ -119,8 +119,9 @@ export function EffectChoices({
     ...(['save', 'load'] as const).map((what): Choice => ({
       key: what,
       group: 'Saved games',
-      words: `${what} slot game`,
-      label: what === 'save' ? 'Save to a slot' : 'Load a slot',
+      words: what === 'save' ? 'save to a slot the game' : 'load from a slot the game',
+      hint: what === 'save' ? 'keeps the saved values' : 'brings the saved values back',
+      label: what === 'save' ? 'Save to a slot' : 'Load from a slot',
       onPick: () => put({ do: what, slot: '1' }),
     })),
     ...(project.values.length > 0

@@ -26,6 +26,7 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
   return (
     <div
       ref={ref}
+      data-link={link.id}
       role="group"
       aria-label={sentenceText(project, link)}
       aria-current={chosen || undefined}

@@ -7,12 +7,17 @@ import {
   screenById,
   titleCase,
   type Cue,
+  type Element,
+  type FieldType,
   type Id,
   type Project,
 } from '@tavu/core/model';
+import { check, meant, scopeOfLink } from '@tavu/core/expression';
 import { actionKeys } from '@tavu/core/words';
 import { edit, useStudio } from '../studio/store';
 import type { Choice } from '../ui/Picker';
+
+const CONDITION: FieldType = { type: 'on/off' };
 
 /** Something true of the first value, to be written over. */
 function firstCondition(project: Project): string {
@@ -20,6 +25,15 @@ function firstCondition(project: Project): string {
   if (!first) return 'true';
   const name = identifierOf(first.name);
   return first.type === 'on/off' ? name : first.type === 'number' ? `${name} <= 0` : `${name} != ""`;
+}
+
+/** What is pressed by itself. */
+const PRESSED: ReadonlySet<Element['type']> = new Set(['button', 'picture', 'portrait', 'touch']);
+
+/** An element by its name, and by its words where those are others. */
+function saidOn(element: Element): string {
+  const words = 'text' in element && typeof element.text === 'string' ? element.text.trim() : '';
+  return words === '' || words === element.name ? element.name : `${element.name} (“${words.slice(0, 40)}”)`;
 }
 
 /** Everything that can set a link off on a screen, and what typing can make of a new name or a time. */
@@ -33,12 +47,12 @@ export function useCueChoices(
     linksFrom(project, screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])),
   );
   const choices: Choice[] = [];
-  for (const element of elements.filter((each) => each.type === 'button' || each.type === 'picture'))
+  for (const element of elements.filter(({ type }) => PRESSED.has(type)))
     choices.push({
       key: `press ${element.id}`,
       group: 'Pressed',
-      words: `${element.name} press button`,
-      label: element.name,
+      words: `${element.name} ${'text' in element ? element.text : ''} press ${element.type === 'touch' ? 'touch area' : element.type}`,
+      label: saidOn(element),
       hint: used.has(element.id) ? 'leads somewhere' : 'leads nowhere yet',
       onPick: () => pick({ on: 'press', element: element.id }),
     });
@@ -140,6 +154,18 @@ export function useCueChoices(
         words: text,
         label: `After ${duration.ok}`,
         onPick: () => pick(time(duration.ok)),
+      });
+    const scope = scopeOfLink(project, { from: screen, cue: { on: 'value', when: '' } });
+    const when = meant(text.replace(/^(as soon as|when) /i, ''), scope, CONDITION);
+    const said = check(when, scope, CONDITION);
+    if (said.node !== null && said.kind === 'on/off' && said.complaints.length === 0)
+      made.push({
+        key: 'typed condition',
+        group: 'Make',
+        words: text,
+        label: `As soon as ${when}`,
+        hint: 'becomes true',
+        onPick: () => pick({ on: 'value', when }),
       });
     if (!project.events.some((each) => each.name.toLowerCase() === text.toLowerCase()))
       made.push({

@@ -1,6 +1,13 @@
 'use client';
 
-import { check, complete, LONGEST_EXPRESSION, type Complaint, type Scope } from '@tavu/core/expression';
+import {
+  check,
+  complete,
+  LONGEST_EXPRESSION,
+  meant,
+  type Complaint,
+  type Scope,
+} from '@tavu/core/expression';
 import type { FieldType } from '@tavu/core/model';
 import { useEffect, useId, useRef, useState } from 'react';
 
@@ -37,8 +44,8 @@ export function ExpressionField({
     setRefused(false);
   }, [value]);
   useEffect(() => input.current?.select(), []);
-  const { complaints } = check(text, scope, wanted);
-  const offers = complete(text, caret, scope).slice(0, 7);
+  const { complaints } = check(meant(text, scope, wanted), scope, wanted);
+  const offers = complete(text, caret, scope, wanted).slice(0, 7);
   const fault = complaints[0];
   // While something is being typed, what is missing at its end is no fault yet.
   const told =
@@ -54,7 +61,7 @@ export function ExpressionField({
     });
   };
   const take = (): void => {
-    const typed = text.trim();
+    const typed = meant(text.trim(), scope, wanted);
     if (fault || typed === '') return setRefused(true);
     if (typed !== value) onChange(typed);
     else onChange(value);
@@ -62,7 +69,7 @@ export function ExpressionField({
   const leave = (): void => {
     if (left.current || text.trim() === value || text.trim() === '' || text.length > LONGEST_EXPRESSION)
       return;
-    onChange(text.trim());
+    onChange(meant(text.trim(), scope, wanted));
   };
   return (
     <div>

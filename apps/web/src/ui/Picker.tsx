@@ -13,6 +13,15 @@ export interface Choice {
   onPick: () => void;
 }
 
+/** So many are listed at once, since each costs time at every letter. */
+const MOST_SHOWN = 60;
+
+/** Whether words hold all of those that were typed, in any order. */
+function saysAll(words: string, typed: string): boolean {
+  const said = words.toLowerCase();
+  return said.includes(typed) || typed.split(/\s+/).every((word) => said.includes(word));
+}
+
 /**
  * A list that typing filters. `typed` gives further choices for what has been typed, such as making a new thing of that
  * name; `refuse` says in words why what is typed cannot be.
@@ -34,7 +43,8 @@ export function Picker({
 }) {
   const [text, setText] = useState(initial);
   const wanted = text.trim().toLowerCase();
-  const shown = choices.filter((choice) => choice.words.toLowerCase().includes(wanted));
+  const found = choices.filter((choice) => saysAll(choice.words, wanted));
+  const shown = found.length > MOST_SHOWN ? found.slice(0, MOST_SHOWN) : found;
   const error = wanted === '' ? null : (refuse?.(text) ?? null);
   const made = wanted === '' || error ? [] : (typed?.(text.trim()) ?? []);
   const groups = [...new Set([...shown, ...made].map((choice) => choice.group ?? ''))];
@@ -70,8 +80,13 @@ export function Picker({
             {[...shown, ...made].filter((choice) => (choice.group ?? '') === group).map(item)}
           </Command.Group>
         ))}
+        {found.length > shown.length && (
+          <p className="px-2 py-1.5 text-sm text-soft">
+            And {found.length - shown.length} more: type to find them.
+          </p>
+        )}
         {shown.length + made.length === 0 && !error && (
-          <p className="px-2 py-1.5 text-soft">Nothing of that name.</p>
+          <p className="px-2 py-1.5 text-soft">{wanted === '' ? placeholder : 'Nothing of that name.'}</p>
         )}
       </Command.List>
     </Command>

@@ -3,6 +3,7 @@
 import { Dialog as RadixDialog, Popover as RadixPopover, Tooltip as RadixTooltip } from 'radix-ui';
 import { X } from 'lucide-react';
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import { keepFocus } from './goOn';
 
 /** Small shared pieces of the tool's own look. */
 
@@ -104,6 +105,7 @@ export function Sheet({
       <RadixPopover.Portal>
         <RadixPopover.Content
           aria-label={label}
+          onCloseAutoFocus={keepFocus}
           sideOffset={6}
           collisionPadding={8}
           align="start"
@@ -138,6 +140,7 @@ export function Dialog({
         <RadixDialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
         <RadixDialog.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={keepFocus}
           className={`fixed top-[12vh] left-1/2 z-40 max-h-[76vh] w-[92vw] ${width} -translate-x-1/2 overflow-auto rounded-xl border border-strong bg-sheet text-ink shadow-2xl ${bare ? '' : 'p-5'}`}
         >
           {bare ? (
@@ -177,12 +180,20 @@ export function Choices<T extends string>({
   value,
   options,
   onChange,
-}: OneOf<T, { value: T; text: ReactNode; name?: string }>) {
+  wraps = false,
+}: OneOf<T, { value: T; text: ReactNode; name?: string }> & {
+  /** They stand in several rows where one is too short. */
+  wraps?: boolean;
+}) {
   return (
     <div
       role="radiogroup"
       aria-label={label}
-      className="inline-flex overflow-hidden rounded-md border border-line"
+      className={
+        wraps
+          ? 'flex flex-wrap gap-px rounded-md border border-line bg-line'
+          : 'inline-flex overflow-hidden rounded-md border border-line'
+      }
     >
       {options.map((option, i) => (
         <button

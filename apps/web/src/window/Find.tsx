@@ -1,10 +1,25 @@
 'use client';
 
 import { sentenceText } from '@tavu/core/words';
-import { everyStep } from '@tavu/core/model';
+import { troublesOf, type Trouble } from '@tavu/core/check';
+import { everyStep, type Project } from '@tavu/core/model';
+import { useEffect, useState } from 'react';
 import { openConversation } from '../lines/chosen';
-import { restart, setMaking, showHeld, startAt, stepOn, toggleHold, useRun } from '../live/run';
+import {
+  give,
+  livePlayer,
+  restart,
+  setMaking,
+  showHeld,
+  startAt,
+  stepOn,
+  toggleHold,
+  useRun,
+} from '../live/run';
+import { centreOnMap } from '../map/centre';
+import { openLarge } from '../projects/opening';
 import { choose, chooseLink, edit, travel, useStudio } from '../studio/store';
+import { goOnAt } from '../ui/goOn';
 import { Picker, type Choice } from '../ui/Picker';
 import { Dialog } from '../ui/parts';
 import { saveOpen } from './Bar';
@@ -29,6 +44,25 @@ export function Find({
   );
 }
 
+/** What is wrong anywhere, a moment after the list stands. */
+function useTroubles(project: Project): readonly Trouble[] {
+  const [troubles, setTroubles] = useState<readonly Trouble[]>([]);
+  useEffect(() => {
+    const timer = setTimeout(() => setTroubles(troublesOf(project)), 50);
+    return () => clearTimeout(timer);
+  }, [project]);
+  return troubles;
+}
+
+const game = (): HTMLElement | null | undefined => livePlayer()?.host;
+const editingLayer = (): HTMLElement | null =>
+  document.querySelector<HTMLElement>('[role="application"][aria-label^="Editing"]');
+const paneTab = (): HTMLElement | null =>
+  document.querySelector<HTMLElement>('[role="tablist"][aria-label="Left pane"] [aria-selected="true"]');
+/** The first word of a sentence that can be filled otherwise. */
+const sentenceBlank = (link: string): HTMLElement | null =>
+  document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"] .blank`);
+
 function Everything({
   done,
   onProjects,
@@ -41,8 +75,16 @@ function Everything({
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen.screen);
   const making = useRun((run) => run.making);
+  const troubles = useTroubles(project);
   const choices: Choice[] = [];
-  const add = (group: string, key: string, label: string, hint: string, onPick: () => void): void => {
+  const add = (
+    group: string,
+    key: string,
+    label: string,
+    hint: string,
+    onPick: () => void,
+    goOn?: () => HTMLElement | null | undefined,
+  ): void => {
     choices.push({
       key,
       group,
@@ -52,19 +94,36 @@ function Everything({
       onPick: () => {
         done();
         onPick();
+        if (goOn) goOnAt(goOn);
       },
     });
   };
   for (const screen of project.screens) {
-    add('Screens', screen.id, screen.name, screen.layer, () => {
-      choose({ screen: screen.id });
-      showHeld(screen.id);
-    });
-    for (const element of screen.elements)
-      add('On screens', `${screen.id} ${element.id}`, element.name, screen.name, () => {
-        choose({ screen: screen.id, element: element.id });
+    add(
+      'Screens',
+      screen.id,
+      screen.name,
+      screen.layer,
+      () => {
+        choose({ screen: screen.id });
         showHeld(screen.id);
-      });
+      },
+      // The map takes the keyboard to the card.
+      () => (centreOnMap(screen.id) ? null : editingLayer()),
+    );
+    for (const element of screen.elements)
+      add(
+        'On screens',
+        `${screen.id} ${element.id}`,
+        element.name,
+        screen.name,
+        () => {
+          choose({ screen: screen.id, element: element.id });
+          showHeld(screen.id);
+          centreOnMap(screen.id);
+        },
+        editingLayer,
+      );
   }
   for (const link of project.links)
     add(
@@ -74,7 +133,11 @@ function Everything({
       project.screens.find((each) => each.id === link.from)?.name ??
         project.areas.find((each) => each.id === link.from)?.name ??
         'Everywhere',
-      () => chooseLink(link.id),
+      () => {
+        chooseLink(link.id);
+        centreOnMap(link.from);
+      },
+      () => sentenceBlank(link.id),
     );
   for (const { id, name, steps } of project.conversations ?? []) {
     const go = (step: string | null) => () => {
@@ -86,21 +149,34 @@ function Everything({
       if ('text' in step && step.text !== '')
         add('Lines', `${id} ${step.id}`, step.text.slice(0, 120), name, go(step.id));
   }
-  for (const area of project.areas) add('Areas', area.id, area.name, 'area', () => choose({ area: area.id }));
+  for (const area of project.areas)
+    add('Areas', area.id, area.name, 'area', () => choose({ area: area.id }), paneTab);
   for (const value of project.values)
-    add('Values', value.id, value.name, value.section, () => onPane('values'));
-  for (const event of project.events)
-    add('Events', event.id, event.name, event.direction === 'in' ? 'the game says' : 'the game is told', () =>
-      onPane('values'),
-    );
-  add('To do', 'do hold', 'Hold or let go', 'F8', toggleHold);
-  add('To do', 'do restart', 'Restart the run', '', restart);
+    add('Values', value.id, value.name, value.section, () => onPane('values'), paneTab);
+  for (const event of project.events) {
+    const says = event.direction === 'in';
+    const where = says ? 'the game says' : 'the game is told';
+    add('Events', event.id, event.name, where, () => onPane('values'), paneTab);
+    if (says && !event.fields?.length)
+      add(
+        'To do',
+        `say ${event.id}`,
+        `The game says ${event.name}`,
+        'event, now',
+        () => give({ type: 'event', event: event.id }),
+        game,
+      );
+  }
+  add('To do', 'do hold', 'Hold or let go', 'F8', toggleHold, () =>
+    useRun.getState().held ? editingLayer() : game(),
+  );
+  add('To do', 'do restart', 'Restart the run', '', restart, game);
   add('To do', 'do step', 'On to the next moment at which something happens', '', () => void stepOn());
   add('To do', 'do tidy', 'Tidy the map', '', () => void edit('tidy map', {}));
   for (const pane of ['map', 'grid', 'lines', 'values', 'assets'] as const)
-    add('To do', `do ${pane}`, `Show the ${pane}`, '', () => onPane(pane));
+    add('To do', `do ${pane}`, `Show the ${pane}`, '', () => onPane(pane), paneTab);
   if (chosen) {
-    add('To do', 'do start', 'Start the run at the chosen screen', '', () => startAt(chosen));
+    add('To do', 'do start', 'Start here', 'the run, at the chosen screen', () => startAt(chosen), game);
     add(
       'To do',
       'do duplicate',
@@ -121,9 +197,37 @@ function Everything({
   );
   add('To do', 'do undo', 'Undo', 'Ctrl Z', () => travel('undo'));
   add('To do', 'do redo', 'Redo', 'Ctrl Shift Z', () => travel('redo'));
-  add('To do', 'do page', 'Hand over one page that plays', '', () => void saveOpen('page'));
-  add('To do', 'do file', 'Save the project as a file', '', () => void saveOpen('file'));
-  add('To do', 'do projects', 'Projects, new or open', '', onProjects);
+  add('To do', 'do page', 'Hand over one page that plays', 'export', () => void saveOpen('page'));
+  add('To do', 'do file', 'Save the project as a file', 'export', () => void saveOpen('file'));
+  add('To do', 'do new', 'New project', 'or open another', onProjects);
+  add(
+    'To do',
+    'do large',
+    'Open a made-up flow of 300 screens',
+    'a project',
+    () => void openLarge(),
+    paneTab,
+  );
+  add('To do', 'do schema', 'The schema of project files', 'JSON Schema, in another tab', () => {
+    window.open('/api/schema', '_blank', 'noopener');
+  });
+  for (const [i, { source, link, words }] of troubles.entries()) {
+    const screen = project.screens.find(({ id }) => id === source);
+    const area = project.areas.find(({ id }) => id === source);
+    if (!screen && !area && !link) continue;
+    add(
+      'Findings',
+      `finding ${i}`,
+      words,
+      `finding, ${screen?.name ?? area?.name ?? 'everywhere'}`,
+      () => {
+        if (link) chooseLink(link);
+        else choose(screen ? { screen: source } : { area: source });
+        if (screen) centreOnMap(source);
+      },
+      link ? () => sentenceBlank(link) : undefined,
+    );
+  }
   return (
     <Picker
       label="Find anything"

@@ -65,6 +65,8 @@ export function Window() {
 
   useEffect(() => {
     const keys = (event: KeyboardEvent): void => {
+      // What the game in hand has bound is the game's.
+      if (event.defaultPrevented) return;
       const control = event.ctrlKey || event.metaKey;
       const typing = (event.target as Element).matches?.('input, textarea, select, [contenteditable]');
       const key = event.key.toLowerCase();

@@ -91,6 +91,9 @@ export function compile(
     ),
     companions: project.screens.flatMap(({ id, layer }) => (layer === 'companion' ? [screens.get(id)!] : [])),
     values: new Map(project.values.map((value) => [value.id, value])),
+    loadsByEvents: [...screens.values()].flatMap(({ id, loading }) =>
+      loading?.by === 'events' ? [{ id, loading }] : [],
+    ),
     awaitsValues: compiled.some((link) => link.awaits !== null),
     asksAbove: compiled.some((link) => link.link.aboveModal === true),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),

@@ -46,6 +46,8 @@ export interface Flow {
   /** In the project's order, which is the order they are drawn in. */
   companions: CompiledScreen[];
   values: Map<Id, Value>;
+  /** Screens that load as far as the game says. */
+  loadsByEvents: readonly { id: Id; loading: CompiledLoading }[];
   /** Whether any link waits for a value; else nothing needs to be looked at after a step. */
   awaitsValues: boolean;
   /** Whether any link is found also beneath a modal overlay. */

@@ -13,7 +13,7 @@ import {
   type Screen,
   type Target,
 } from '../model';
-import { draftScreen, firstWords } from '../starter';
+import { draftScreen, firstWords, offersOf } from '../starter';
 import { areaCommands } from './areas';
 import { assetCommands } from './assets';
 import { componentCommands } from './components';
@@ -52,7 +52,11 @@ export const commands = {
     wanted: { name: string; kind?: Kind; layer?: Layer; text?: string },
   ): Made => {
     const kind = wanted.kind ?? 'custom';
-    return addScreen(project, { ...wanted, kind, layer: wanted.layer ?? KINDS[kind].layer });
+    const name = wanted.name.toLowerCase();
+    const waiting = project.links.find(
+      ({ to }) => to !== undefined && 'gap' in to && to.gap.toLowerCase() === name,
+    );
+    return addScreen(project, { ...wanted, kind, layer: wanted.layer ?? KINDS[kind].layer }, waiting?.from);
   },
   'rename screen': (project: Project, { screen, name }: { screen: Id; name: string }): Made => {
     const found = screenById(project, screen);
@@ -128,7 +132,8 @@ export const commands = {
       text,
     }: { link: Id | Omit<Link, 'id'>; name: string; kind?: Kind; layer: Layer; text?: string },
   ): Made => {
-    const screen = addScreen(project, { name, kind: kind ?? 'custom', layer, text });
+    const from = typeof link === 'string' ? project.links.find((each) => each.id === link)?.from : link.from;
+    const screen = addScreen(project, { name, kind: kind ?? 'custom', layer, text }, from);
     const to: Target = { screen };
     if (typeof link !== 'string') project.links.push({ ...link, id: freshId('l'), to });
     else {
@@ -142,7 +147,8 @@ export const commands = {
     project: Project,
     { link, name, text }: { link: Id | Omit<Link, 'id'>; name: string; text: string },
   ): Made => {
-    const screen = addScreen(project, { name, kind: 'custom', layer: 'notice', text });
+    const from = typeof link === 'string' ? project.links.find((each) => each.id === link)?.from : link.from;
+    const screen = addScreen(project, { name, kind: 'custom', layer: 'notice', text }, from);
     if (typeof link !== 'string')
       project.links.push({ ...link, id: freshId('l'), effects: [...link.effects, { do: 'notice', screen }] });
     else project.links.find((each) => each.id === link)?.effects.push({ do: 'notice', screen });
@@ -168,8 +174,18 @@ export type Commands = typeof commands;
 export type CommandName = keyof Commands;
 export type Arguments<N extends CommandName> = Parameters<Commands[N]>[1];
 
-function addScreen(project: Project, wanted: { name: string; kind: Kind; layer: Layer; text?: string }): Id {
-  const screen = draftScreen(project, wanted);
+/** Adds a screen with the pieces of its kind, in the area of what leads to it: a screen, an area or the project. */
+function addScreen(
+  project: Project,
+  wanted: { name: string; kind: Kind; layer: Layer; text?: string },
+  maker: Id | null = null,
+): Id {
+  const offers = offersOf(project, wanted, maker);
+  const screen = draftScreen(project, { ...wanted, labels: offers.map(({ label }) => label) });
+  const area = project.areas.some(({ id }) => id === maker)
+    ? maker
+    : project.screens.find(({ id }) => id === maker)?.area;
+  if (area) screen.area = area;
   project.screens.push(screen);
   if (screen.kind === 'dialogue') {
     const words = firstWords(screen);
@@ -177,11 +193,24 @@ function addScreen(project: Project, wanted: { name: string; kind: Kind; layer: 
     screen.says = words.id;
   }
   if (project.start === null && screen.layer === 'base') project.start = screen.id;
-  const back = screen.elements.find((each) => each.type === 'button' && each.name === 'Back');
-  const down = (action: Id): Link['cue'] => ({ on: 'action', action, when: 'down' });
-  const cues: Link['cue'][] = back ? [{ on: 'press', element: back.id }, down('back')] : [];
-  for (const cue of cues)
-    project.links.push({ id: freshId('l'), from: screen.id, cue, kind: 'back', effects: [] });
+  for (const { label, kind, to, actions = [] } of offers) {
+    const pressed = screen.elements.find((each) => each.type === 'button' && each.text === label);
+    const leads = kind === 'go' || kind === 'open';
+    if (!pressed || (leads && !to)) continue;
+    const cues: Link['cue'][] = [
+      { on: 'press', element: pressed.id },
+      ...actions.map((action): Link['cue'] => ({ on: 'action', action, when: 'down' })),
+    ];
+    for (const cue of cues)
+      project.links.push({
+        id: freshId('l'),
+        from: screen.id,
+        cue,
+        kind,
+        ...(leads ? { to: { screen: to!.id } } : {}),
+        effects: [],
+      });
+  }
   closeGaps(project, screen);
   return screen.id;
 }

@@ -17,10 +17,21 @@ import { assign, takeOut, type Made } from './parts';
 export const inputCommands = {
   'add action': (
     project: Project,
-    { name, keys = [], pad = [] }: { name: string; keys?: string[]; pad?: number[] },
+    {
+      name,
+      keys = [],
+      pad = [],
+      forGame,
+    }: { name: string; keys?: string[]; pad?: number[]; forGame?: boolean },
   ): Made => {
     const names = project.actions.map((each) => each.name);
-    const made: Action = { id: freshId('a'), name: freeName(name, names), keys, pad };
+    const made: Action = {
+      id: freshId('a'),
+      name: freeName(name, names),
+      keys,
+      pad,
+      ...(forGame ? { forGame } : {}),
+    };
     project.actions.push(made);
     return made.id;
   },

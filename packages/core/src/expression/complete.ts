@@ -1,6 +1,6 @@
 import { identifierOf, titleCase, type FieldType } from '../model';
 import { FUNCTIONS } from './functions';
-import { quoted, readTokens } from './parse';
+import { quoted, readTokens, type Token } from './parse';
 import type { Scope } from './scope';
 
 /** Something that could be written where the caret stands. */
@@ -21,8 +21,11 @@ const TYPE_WORDS: Record<FieldType['type'], string> = {
   picture: 'picture',
 };
 
-/** What could stand at the caret, those that begin with the letters before it first. */
-export function complete(text: string, caret: number, scope: Scope): Completion[] {
+/**
+ * What could stand at the caret, those that begin with the letters before it first. Where a condition is `wanted`, what
+ * people say in words comes first: that a screen is up, or is not, or that a save exists.
+ */
+export function complete(text: string, caret: number, scope: Scope, wanted?: FieldType): Completion[] {
   const tokens = readTokens(text);
   const here = tokens.find((token) => token.kind === 'name' && token.from < caret && token.to >= caret);
   const from = here?.from ?? caret;
@@ -39,6 +42,7 @@ export function complete(text: string, caret: number, scope: Scope): Completion[
     for (const name of names) offer(identifierOf(name), name, 'screen');
     return sorted(found, typed);
   }
+  if (wanted?.type === 'on/off') found.push(...inWords(tokens, caret, scope));
   const compared = /^[=!]==?$/.test(before.at(-1)?.text ?? '') ? before.at(-2)?.text : undefined;
   const type = compared === undefined ? undefined : scope.names.get(compared)?.type;
   if (type?.type === 'choice')
@@ -56,6 +60,34 @@ export function complete(text: string, caret: number, scope: Scope): Completion[
   for (const [name, { shape, words }] of Object.entries(FUNCTIONS))
     offer(shape.endsWith('()') ? `${name}()` : `${name}(`, shape, words);
   return sorted(found, typed);
+}
+
+/** Conditions as they are said: *Pause is up*, *not while Pause*, *a save exists*; what has been typed of one gives way to it. */
+function inWords(tokens: readonly Token[], caret: number, scope: Scope): Completion[] {
+  const before = tokens.filter((token) => token.kind !== 'end' && token.from < caret);
+  let first = before.length;
+  while (first > 0 && before[first - 1]!.kind === 'name') first--;
+  const said = before.slice(first);
+  // A name that is compared with something is no beginning of such words.
+  if (before.length > 0 && said.length === 0 && !/^(\(|!|&&|\|\|)$/.test(before.at(-1)!.text)) return [];
+  const typed = said.map(({ text }) => text.toLowerCase()).join(' ');
+  const [from, to] = [said[0]?.from ?? caret, Math.max(caret, said.at(-1)?.to ?? caret)];
+  const found: Completion[] = [];
+  const offer = (write: string, hint: string, ...ways: string[]): void => {
+    if (ways.some((way) => way.toLowerCase().includes(typed)))
+      found.push({ write, from, to, label: ways[0]!, hint });
+  };
+  if (typed === '') {
+    offer('isUp(', 'a condition', 'is up …');
+    offer('!isUp(', 'a condition', 'not while …');
+  } else
+    for (const name of new Set([...scope.screens.values()].map((screen) => screen.name))) {
+      offer(`isUp(${identifierOf(name)})`, 'screen', `${name} is up`, `is up ${name}`);
+      offer(`!isUp(${identifierOf(name)})`, 'screen', `not while ${name}`);
+    }
+  offer('saveExists("1")', 'a condition', 'a save exists');
+  offer('!saveExists("1")', 'a condition', 'no save exists');
+  return found;
 }
 
 const sorted = (found: Completion[], typed: string): Completion[] =>

@@ -3,6 +3,7 @@ import {
   check,
   complete,
   evaluate,
+  meant,
   nearest,
   ready,
   renameIn,
@@ -373,3 +374,52 @@ test.each<[string, string[], string | null]>([
   ['abcdefghijklmnopqr', ['fghijklmnopqr'], null],
   ['abcdefghijklmno', ['bcdefghijklmnopqrst'], null],
 ])('nearest to %s among %j is %s', (typed, names, found) => expect(nearest(typed, names)).toBe(found));
+
+test.each([
+  ['grade == "Bright"', 'grade == "high"'],
+  ['"bright" != grade && lamp_oil > 2', '"high" != grade && lamp_oil > 2'],
+  ['door ? grade == "FAINT" : grade == "high"', 'door ? grade == "low" : grade == "high"'],
+  ['!(grade === "Bright")', '!(grade === "high")'],
+  ['grade == "Dim"', 'grade == "Dim"'],
+  ['"Bright" == "Faint"', '"Bright" == "Faint"'],
+  ['grade == ', 'grade == '],
+])('an option called by its label is meant: %s', (text, is) => {
+  expect(meant(text, scope)).toBe(is);
+  expect(meant(is, scope)).toBe(is);
+});
+
+test('what a choice is set to may be called by its label too', () => {
+  const grade = project.values.at(-1)!;
+  expect(meant('"Bright"', scope, grade)).toBe('"high"');
+  expect(meant('door ? "faint" : "bright"', scope, grade)).toBe('door ? "low" : "high"');
+});
+
+describe('where a condition is wanted', () => {
+  const CONDITION: FieldType = { type: 'on/off' };
+  const said = (text: string) =>
+    complete(text, text.length, scope, CONDITION).map(({ write, label, from }) => [label, write, from]);
+
+  test('what people say stands before what is reckoned', () => {
+    const all = said('').map(([label]) => label);
+    for (const words of ['is up …', 'not while …', 'a save exists'])
+      expect(all.indexOf(words)).toBeLessThan(all.indexOf('min(a, b)'));
+    expect(all.indexOf('is up …')).toBeGreaterThanOrEqual(0);
+  });
+
+  test.each([
+    ['pau', ['Pause is up', 'isUp(Pause)', 0]],
+    ['is up tide', ['Tide table is up', 'isUp(Tide_table)', 0]],
+    ['not while pause', ['not while Pause', '!isUp(Pause)', 0]],
+    ['door && a save', ['a save exists', 'saveExists("1")', 8]],
+    ['no save', ['no save exists', '!saveExists("1")', 0]],
+  ])('“%s” finds it, and what was typed gives way', (text, offer) => {
+    expect(said(text)).toContainEqual(offer);
+    const [, write, from] = offer as [string, string, number];
+    expect(check(text.slice(0, from) + write, scope, CONDITION).complaints).toEqual([]);
+  });
+
+  test('not beside a number, and not where no condition is wanted', () => {
+    expect(said('lamp_oil > ').map(([label]) => label)).not.toContain('a save exists');
+    expect(complete('pau', 3, scope).map(({ label }) => label)).not.toContain('Pause is up');
+  });
+});

@@ -3,6 +3,13 @@ import type { Duration, Id } from './types';
 /** How a player's hands reach the game. */
 
 export type Direction = 'up' | 'down' | 'left' | 'right';
+/** Keys that the system or the browser keeps for itself, by UI Events `code`: no page is told of them in time, or at all. */
+const KEPT =
+  /^$|^(Unidentified|Meta|OS|Fn|PrintScreen|Power|Sleep|WakeUp|Eject|Audio|Volume|Media|Browser|Launch)/;
+
+/** Whether a page is given a key, by its UI Events `code`. */
+export const reachesPages = (code: string): boolean => !KEPT.test(code);
+
 export const DIRECTIONS: readonly Direction[] = ['up', 'down', 'left', 'right'];
 
 /** What a pointer or finger can do besides pressing what it is on; actions are bound to these as to keys. */

@@ -17,7 +17,7 @@ export interface Stagger {
 interface Timed {
   duration: Duration;
   delay?: Duration;
-  /** Absent: ease-out. */
+  /** Absent: ease-out; in a half given for leaving ease-in. */
   easing?: Easing;
   /** Elements come one after another. Absent: as one. */
   stagger?: Stagger;
@@ -35,7 +35,7 @@ export type SimpleMotion =
   /** One of the project's own. */
   | { name: 'made'; motion: Id };
 
-/** An entering half, and the leaving half; absent, that is the entering half backwards. */
+/** An entering half, and the leaving half, which ends where it would come from; absent, it is the entering half backwards. */
 export type Motion = SimpleMotion & { leaving?: SimpleMotion };
 
 export const CHANGES = ['opacity', 'across', 'down', 'scale', 'turn', 'blur'] as const;

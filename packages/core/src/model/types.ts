@@ -123,6 +123,8 @@ export interface Action {
   pad: number[];
   /** What a pointer or finger does. Absent: nothing. */
   gestures?: Gesture[];
+  /** The game uses it by itself: a press of it that no link takes is no dead end. Absent: false. */
+  forGame?: boolean;
 }
 
 export interface GameEvent {

@@ -1,6 +1,7 @@
 import {
   toMicros,
   type Change,
+  type Easing,
   type Layer,
   type MadeMotion,
   type Motion,
@@ -28,8 +29,11 @@ export interface OpenTrack {
 /** How a screen comes and goes; `leaving` null is the entering half backwards. */
 export interface Halves {
   entering: readonly OpenTrack[];
-  leaving: readonly OpenTrack[] | null;
+  /** Its tracks end away, unless they are another motion's entering half, which is played backwards. */
+  leaving: { tracks: readonly OpenTrack[]; backwards: boolean } | null;
 }
+
+export type Way = 'entering' | 'leaving';
 
 export const STILL: Halves = { entering: [], leaving: null };
 
@@ -38,13 +42,16 @@ export const REDUCED: SimpleMotion = { name: 'fade', duration: '120 ms', easing:
 
 type Needs = Pick<Project, 'motions' | 'rates'>;
 
+/** The pace of a half for which none is given: gentle where the picture is at rest. */
+export const usualEasing = (way: Way): Easing => (way === 'entering' ? 'ease-out' : 'ease-in');
+
 /** An authored motion as tracks, for a layer; `reduced` takes the quieter variant of all that moves. */
 export function compileMotion(motion: Motion, layer: Layer, project: Needs, reduced = false): Halves {
   const made = madeOf(project, motion);
   const leaving = motion.leaving
-    ? entering(motion.leaving, layer, project, reduced)
+    ? leavingBy(motion.leaving, layer, project, reduced)
     : made?.leaving && !reduced
-      ? made.leaving.map((track) => ofTrack(track, project))
+      ? { tracks: made.leaving.map((track) => ofTrack(track, project)), backwards: false }
       : null;
   return { entering: entering(motion, layer, project, reduced), leaving };
 }
@@ -57,11 +64,30 @@ export const isQuiet = ({ name }: SimpleMotion): boolean => name === 'none' || n
 
 function entering(motion: SimpleMotion, layer: Layer, project: Needs, reduced: boolean): OpenTrack[] {
   const made = madeOf(project, motion);
-  if (reduced && !isQuiet(motion)) {
-    const quiet = made?.reduced ?? REDUCED;
-    return simple(isQuiet(quiet) ? quiet : REDUCED, layer, project);
-  }
+  if (reduced && !isQuiet(motion)) return simple(quieter(made), layer, project);
   return made ? made.tracks.map((track) => ofTrack(track, project)) : simple(motion, layer, project);
+}
+
+/** A half that is given for leaving begins at rest and ends away, at the pace that is given. */
+function leavingBy(
+  motion: SimpleMotion,
+  layer: Layer,
+  project: Needs,
+  reduced: boolean,
+): NonNullable<Halves['leaving']> {
+  const made = madeOf(project, motion);
+  if (made && !reduced)
+    return made.leaving
+      ? { tracks: made.leaving.map((track) => ofTrack(track, project)), backwards: false }
+      : { tracks: entering(motion, layer, project, reduced), backwards: true };
+  const shown = reduced && !isQuiet(motion) ? quieter(made) : motion;
+  const tracks = simple(shown, layer, project, 'leaving');
+  return { tracks: tracks.map((track) => ({ ...track, from: track.to, to: track.from })), backwards: false };
+}
+
+function quieter(made: MadeMotion | undefined): SimpleMotion {
+  const quiet = made?.reduced ?? REDUCED;
+  return isQuiet(quiet) ? quiet : REDUCED;
 }
 
 const OFFSETS = {
@@ -75,14 +101,14 @@ const OFFSETS = {
  * A base moves as a whole. Over what is beneath, what lies on a screen moves while its background, which covers that,
  * fades.
  */
-function simple(motion: SimpleMotion, layer: Layer, project: Needs): OpenTrack[] {
+function simple(motion: SimpleMotion, layer: Layer, project: Needs, way: Way = 'entering'): OpenTrack[] {
   if (motion.name === 'none' || motion.name === 'made') return [];
   const { rates } = project;
   const duration = toMicros(motion.duration, rates);
   const time = {
     delay: toMicros(motion.delay ?? '0 ms', rates),
     duration,
-    easing: motion.easing ?? 'ease-out',
+    easing: motion.easing ?? usualEasing(way),
   };
   if (time.delay + duration === 0) return [];
   const stagger = motion.stagger && {

@@ -107,6 +107,50 @@ test('leaving without a half of its own is entering backwards', () => {
   );
 });
 
+/** The same motion at an even pace, so that its ways there and back are each other's mirror. */
+const evenly = (motion: SimpleMotion): SimpleMotion =>
+  'duration' in motion ? { ...motion, easing: 'linear', stagger: undefined, delay: undefined } : motion;
+
+test('a half given for leaving begins at rest and ends where one that comes begins', () => {
+  fc.assert(
+    fc.property(anyMotion, anyMotion, layer, ({ leaving: _, ...motion }, { leaving: __, ...given }, on) => {
+      const leaving = evenly(given as SimpleMotion);
+      const going = leavingHalf(
+        compileMotion({ ...(motion as SimpleMotion), leaving }, on, NEEDS),
+        ON_IT,
+        null,
+      );
+      const coming = enteringHalf(compileMotion(leaving, on, NEEDS), ON_IT, null);
+      expect(going.duration).toBe(coming.duration);
+      if (going.duration === 0) return;
+      for (const share of [0, 0.25, 0.5, 0.75, 1])
+        same(
+          sampleLeaving(going, going.duration * share),
+          sampleEntering(coming, going.duration * (1 - share)),
+        );
+    }),
+  );
+});
+
+test('what is given for leaving is slow at first and in its own order, unless a pace is given', () => {
+  const slide = { name: 'slide', from: 'bottom', duration: '100 ms' } as const;
+  const going = (leaving: SimpleMotion) =>
+    leavingHalf(compileMotion({ name: 'none', leaving }, 'base', NEEDS), ON_IT, null);
+  const down = (leaving: SimpleMotion): number => sampleLeaving(going(leaving), 25_000)['screen down']!;
+  expect(down(slide)).toBeLessThan(0.25);
+  expect(down({ ...slide, easing: 'ease-out' })).toBeGreaterThan(0.25);
+  const { tracks } = going({ ...slide, stagger: { by: '50 ms', order: 'order' } });
+  expect(
+    tracks
+      .filter(({ key }) => key.endsWith(' down'))
+      .map(({ key, delay, from, to }) => [key, delay, from, to]),
+  ).toEqual([
+    ['a down', 0, 0, 1],
+    ['b down', 50_000, 0, 1],
+    ['c down', 100_000, 0, 1],
+  ]);
+});
+
 test('entering ends at rest, and leaving begins there', () => {
   fc.assert(
     fc.property(simpleHalf, (each) => {

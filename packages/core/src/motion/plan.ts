@@ -15,10 +15,15 @@ export const enteringHalf = (halves: Halves, elements: readonly Placed[], point:
   settled(halves.entering, elements, point);
 
 /** The leaving half: its own, else the entering half backwards. */
-export const leavingHalf = (halves: Halves, elements: readonly Placed[], point: Point | null): Half =>
-  halves.leaving
-    ? settled(halves.leaving, elements, point)
-    : reversed(settled(halves.entering, elements, point));
+export function leavingHalf(
+  { entering, leaving }: Halves,
+  elements: readonly Placed[],
+  point: Point | null,
+): Half {
+  const { tracks, backwards } = leaving ?? { tracks: entering, backwards: true };
+  const half = settled(tracks, elements, point);
+  return backwards ? reversed(half) : half;
+}
 
 interface Point {
   x: number;

@@ -56,7 +56,8 @@ test('a marker stands beside what has the focus, in its proportions, in the ring
   expect(seen(play).rings).toBe(0);
   play.key('ArrowDown');
   expect(seen(play).markers.map(({ picture }) => picture.rect.y)).toEqual([317]);
-  play.give({ type: 'pointer', device: 'pointer', phase: 'down', spot: null });
+  const spot = { serial: play.state.base.serial, element: play.focus! };
+  play.give({ type: 'pointer', device: 'pointer', phase: 'down', spot });
   expect(seen(play)).toEqual({ markers: [], rings: 0 });
 });
 

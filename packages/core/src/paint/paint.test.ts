@@ -145,7 +145,10 @@ test('focus is told by a ring, and only while keys or pad are in hand', () => {
     );
   const play = new Play(lighthouse());
   expect(rings(paintRun(play.flow, play.state))).toBe(1);
+  const spot = { serial: play.state.base.serial, element: play.focus! };
   play.give({ type: 'pointer', device: 'touch', phase: 'down', spot: null });
+  expect(rings(paintRun(play.flow, play.state))).toBe(1);
+  play.give({ type: 'pointer', device: 'touch', phase: 'down', spot });
   expect(rings(paintRun(play.flow, play.state))).toBe(0);
 });
 
@@ -231,7 +234,10 @@ describe('what a run says', () => {
   test('names in texts stand for what they hold, in words; what is no name stays as it is written', () => {
     const play = new Play(project());
     expect(words(play)).toEqual(['Oil 40 %, lamp Lit, {nobody}']);
-    play.give({ type: 'value', value: 'oil', to: 7 }, { type: 'value', value: 'lit', to: false });
+    play.give(
+      { type: 'value', value: 'oil', to: 7, byHand: true },
+      { type: 'value', value: 'lit', to: false, byHand: true },
+    );
     expect(words(play)).toEqual(['Oil 7 %, lamp Dark, {nobody}']);
   });
 

@@ -2,7 +2,7 @@ import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
-import { talkLooks, type Instance, type Leaving, type RunState } from '../run';
+import { talkLooks, typedAlone, type Instance, type Leaving, type RunState } from '../run';
 import { codeName } from '../words';
 import { codeOn } from './keys';
 import type { Looks } from './screen';
@@ -47,6 +47,8 @@ export function wordsOn(
     }
   const { typed, shapes, inks, rows, ...talk } = talkLooks(flow, state, thing);
   Object.assign(texts, talk.texts);
+  const alone = typedAlone(flow, state, thing, texts);
+  Object.assign(texts, alone.texts);
   Object.assign(assets, talk.assets);
   const holds: Record<Id, Scalar> = {};
   for (const { element, value } of screen.bound)
@@ -59,7 +61,7 @@ export function wordsOn(
       holds[element] = progressAt(loading, elapsed, Math.max(0, thing.progress));
   return {
     texts,
-    typed,
+    typed: thing.talk === null ? alone.typed : typed,
     shapes,
     inks,
     rows,

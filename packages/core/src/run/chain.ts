@@ -55,18 +55,23 @@ export function comeUp(step: Step, coming: Coming): Instance {
     scrolled: null,
     tabs: NO_TABS,
     talk: beginTalk(flow, (by === null ? undefined : flow.links.get(by))?.says ?? compiled.says),
-    progress: 0,
+    progress: state.ahead[screen] ?? 0,
     start: null,
     masked: (by === null ? undefined : flow.links.get(by))?.masked ?? flow.project.house.masked,
     focus: stands ? arrivalFocus(compiled, remembered) : null,
     timers: {},
     marks: [],
     args: coming.args,
+    told: state.now,
     asker: coming.asker ?? null,
     cameFrom: coming.cameFrom ?? null,
     slot: coming.slot ?? 0,
     owner: layer === 'notice' ? NEW : null,
   };
+  if (screen in state.ahead) {
+    const { [screen]: _, ...rest } = state.ahead;
+    state.ahead = rest;
+  }
   for (const link of compiled.links.arrival) step.turns.push({ source: instance, links: [link] });
   step.say({ at: state.now, did: layer === 'notice' ? 'notice' : 'up', screen, serial: instance.serial });
   return instance;

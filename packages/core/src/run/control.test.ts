@@ -85,7 +85,7 @@ test('a pointer turns a switch over; what is disabled takes no press', () => {
     return step(flow, down, { type: 'pointer', device: 'pointer', phase: 'up', spot }).state;
   };
   expect(press(first, 'switch').values.sub).toBe(true);
-  const full = step(flow, first, { type: 'value', value: 'sea', to: 100 }).state;
+  const full = step(flow, first, { type: 'value', value: 'sea', to: 100, byHand: true }).state;
   const { outcomes } = step(flow, press(full, 'apply'), { type: 'time', pass: 0 });
   expect(outcomes).toEqual([]);
 });
@@ -93,9 +93,9 @@ test('a pointer turns a switch over; what is disabled takes no press', () => {
 test('the focus passes over what cannot be used, and leaves what goes away for what is near', () => {
   const at = tap(first, 'Enter', 'ArrowUp');
   expect(at.base.focus).toBe('more');
-  const gone = step(flow, at, { type: 'value', value: 'sub', to: false }).state;
+  const gone = step(flow, at, { type: 'value', value: 'sub', to: false, byHand: true }).state;
   expect(gone.base.focus).toBe('apply');
-  const full = step(flow, gone, { type: 'value', value: 'sea', to: 100 }).state;
+  const full = step(flow, gone, { type: 'value', value: 'sea', to: 100, byHand: true }).state;
   expect(full.base.focus).toBe('choice');
   expect(tap(full, 'ArrowDown').base.focus).toBe('switch');
 });

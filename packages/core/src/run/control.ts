@@ -33,6 +33,9 @@ export function useControl(
 
 const CONTROLS: ReadonlySet<string> = new Set(['switch', 'slider', 'choice', 'tabs', 'entry']);
 
+/** Whether it is used by being moved, so that a press of it is no press that leads nowhere. */
+export const hasOwnUse = (type: string): boolean => CONTROLS.has(type);
+
 const boundTo = (flow: Flow, control: Element): Value | undefined =>
   'value' in control && control.value !== undefined ? flow.values.get(control.value) : undefined;
 

@@ -201,6 +201,11 @@ function stand(flow: Flow, state: RunState, instance: Instance, op: Op, at: numb
 
 /** It has come to its end: the screen's own link for that; without one an overlay closes, and a notice goes. */
 function over(flow: Flow, state: RunState, instance: Instance, say: Say): void {
+  const { notice } = screenOf(flow, instance);
+  const waits = notice?.until === 'replaced' || typeof notice?.until === 'object';
+  const stays = waits && goingOn(flow, instance)?.op?.op === 'line';
+  // A message that stays goes on saying its last line, all of it there, until it is replaced or cleared.
+  if (stays && screenOf(flow, instance).links.done.length === 0) return change(instance, { full: 0 });
   // Its last line goes with the screen, all of it there.
   change(instance, { over: true, full: 0 });
   settleFocus(flow, state);

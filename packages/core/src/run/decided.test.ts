@@ -121,8 +121,16 @@ test('with the pointer in hand the first confirm or direction only shows the foc
         [link('title', press('a'), 'go', 'watch')],
       ),
     );
-    play.give({ type: 'pointer', device: 'pointer', phase: 'down', spot: null });
-    play.give({ type: 'pointer', device: 'pointer', phase: 'up', spot: null });
+    const { serial } = play.state.base;
+    const click = (element: string | null): void => {
+      const spot = element === null ? null : { serial, element };
+      play.give({ type: 'pointer', device: 'pointer', phase: 'down', spot });
+      play.give({ type: 'pointer', device: 'pointer', phase: 'up', spot: null });
+    };
+    // A click on nothing is no use of the pointer.
+    click(null);
+    expect(play.state.device).toBe('keys');
+    click('a');
     expect(play.state.device).toBe('pointer');
     play.key(code).wait(10);
     expect([play.up, play.focus]).toEqual([['title'], 'a']);

@@ -1,6 +1,6 @@
 import type { CompiledScreen, Flow } from '../compile';
 import type { Id, Masked } from '../model';
-import type { Instance, RunState } from './state';
+import type { Instance, Leaving, RunState } from './state';
 
 /** Base and overlays, bottom to top. */
 export const standing = (state: RunState): Instance[] => [state.base, ...state.overlays];
@@ -41,6 +41,22 @@ export function maskOf(state: RunState): Exclude<Masked, 'through'> | null {
   }
   return null;
 }
+
+/** Pictures that leave and still keep presses from what lies beneath them: they kept the game from its input. */
+export function closingOf(flow: Flow, state: RunState): Leaving[] {
+  if (state.leaving.length === 0) return NONE_LEAVING;
+  return state.leaving.filter(({ screen: id, layer, masked, until }) => {
+    const screen = flow.screens.get(id);
+    return (
+      layer === 'overlay' && masked !== 'through' && until > state.now && screen?.blocks && !screen.atOnce
+    );
+  });
+}
+const NONE_LEAVING: Leaving[] = [];
+
+/** Whether a press for this, an area or the project (null) is for what lies beneath a screen that closes. */
+export const isBeneath = (closing: readonly Leaving[], taker: Instance | null): boolean =>
+  closing.some(({ serial }) => taker === null || taker.serial < serial);
 
 /**
  * The instances that a press may reach, in the order they are asked: notices above everything, then from the top overlay

@@ -69,7 +69,12 @@ function season(over: Partial<Project> = {}, links: Link[] = []): Project {
 }
 
 const up = (play: Play) => play.state.companions.map((each) => each.screen);
-const set = (value: string, to: string | number | boolean) => ({ type: 'value' as const, value, to });
+const set = (value: string, to: string | number | boolean) => ({
+  type: 'value' as const,
+  value,
+  to,
+  byHand: true,
+});
 
 describe('companions', () => {
   test('are up beside every base of their area, and go with it', () => {

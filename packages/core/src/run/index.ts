@@ -25,6 +25,16 @@ export { FAILED } from './state';
 export type { Passed, Reason } from './fit';
 export { LONGEST_CHAIN } from './take';
 export { LONGEST_LINE } from './notices';
-export { beginTalk, goingOn, lay, lettersIn, pageTimes, talkLooks, typingNow, type TalkLooks } from './talk';
+export {
+  beginTalk,
+  goingOn,
+  lay,
+  lettersIn,
+  pageTimes,
+  talkLooks,
+  typedAlone,
+  typingNow,
+  type TalkLooks,
+} from './talk';
 export { rehearseTalk, type TalkTimeline, type TimedLine } from './rehearse-talk';
-export { HURRY } from './search';
+export { HURRY, tabLeaves } from './search';

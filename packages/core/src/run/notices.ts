@@ -28,6 +28,7 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
     // The picture stays where it is; the words and the time are new.
     last.timers = {};
     last.args = args;
+    last.told = state.now;
     last.talk = beginTalk(flow, flow.screens.get(screen)!.says);
     last.by = by;
     last.owner = NEW;

@@ -16,8 +16,10 @@ export type Outcome = { at: number } & (
   | { did: 'sound' | 'stop sound'; asset: Id }
   /** `by` is the link; null is the game, or a hand. `wanted` was out of range. */
   | { did: 'set'; value: Id; to: Scalar; by: Id | null; wanted?: Scalar }
-  /** A value that is gone, or cannot hold this. */
-  | { did: 'refused'; value: Id; to: Scalar }
+  /** A value that is gone, cannot hold this, or is not the game's to write. */
+  | { did: 'refused'; value: Id; to: Scalar; why?: 'not by the game' }
+  /** A field came with something of another type, and counts as nothing of its own. */
+  | { did: 'misfit'; event: Id; field: Id; given: Scalar; to: Scalar }
   /** A player has pressed what an action is to be bound to; `clash` is the action that has it already. */
   | { did: 'bound'; action: Id; code: string; clash: Id | null }
   | { did: 'save'; slot: string }
@@ -26,8 +28,8 @@ export type Outcome = { at: number } & (
   | { did: 'failed'; where: Id; text: string; why: string }
   /** An input that no link takes and the game does not get either. */
   | { did: 'nowhere'; what: Nowhere; passed?: Passed[] }
-  /** The game has it. */
-  | { did: 'to game'; code: string }
+  /** The game has it; a key that it had go down it also has come up. */
+  | { did: 'to game'; code: string; phase: 'down' | 'up' }
   | { did: 'masked'; kept: boolean }
   | { did: 'wait'; link: Id; until: number }
   | { did: 'unsettled'; screen: Id }

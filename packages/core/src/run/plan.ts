@@ -62,10 +62,26 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
   if (state.now < old.shown) return null;
   const away = flow.screens.has(old.screen) ? ruledAway(flow, state, old) : NONE_AWAY;
   const half = howItGoes(flow, old, by);
-  const { serial, screen, layer, focus, args, slot, shown, began, progress } = old;
+  const { serial, screen, layer, focus, args, told, slot, shown, began, progress } = old;
   const talk = old.talk && { ...old.talk, lasted: old.timers[TALK] ?? 0 };
   const from = state.now;
-  const picture = { serial, screen, layer, focus, args, slot, shown, began, progress, talk, away, from };
+  const masked = by?.masked ?? flow.project.house.masked;
+  const picture = {
+    serial,
+    screen,
+    layer,
+    focus,
+    args,
+    told,
+    slot,
+    shown,
+    began,
+    progress,
+    talk,
+    away,
+    masked,
+    from,
+  };
   if (state.now >= old.settled)
     return half.duration === 0 ? null : { ...picture, until: state.now + half.duration, half, start: null };
   // Cut short: it goes on from the picture as it is, and a motion turned round takes as long as it had run.

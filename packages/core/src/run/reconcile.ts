@@ -27,6 +27,9 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   state.companions = state.companions.filter((each) => stays(each.screen, 'companion'));
   if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
   dropRepeats(state);
+  state.ahead = Object.fromEntries(
+    Object.entries(state.ahead).filter(([id]) => flow.loadsByEvents.some((each) => each.id === id)),
+  );
   state.values = valuesFrom(flow, state.values);
   state.trail = state.trail.map((entry) => ({
     ...entry,

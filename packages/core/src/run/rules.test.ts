@@ -410,7 +410,7 @@ test('a value that comes true fires once for as long as it stays so', () => {
         ],
         { values: [{ id: 'oil', name: 'oil', section: 'x', life: 'session', type: 'number', default: 50 }] },
       );
-      const inputs = levels.map((to): Input => ({ type: 'value', value: 'oil', to }));
+      const inputs = levels.map((to): Input => ({ type: 'value', value: 'oil', to, byHand: true }));
       let taken = 0;
       play(project, inputs, (_before, _after, _input, outcomes) => {
         taken += outcomes.filter((each) => each.did === 'link').length;

@@ -167,7 +167,13 @@ test('the game gets what no link wants, unless a screen keeps it from it', () =>
   const play = new Play(lighthouse()).key('KeyZ');
   expect(play.did('to game')).toEqual([]);
   play.key('Enter').key('KeyZ').key('ArrowLeft');
-  expect(play.did('to game').map((each) => 'code' in each && each.code)).toEqual(['KeyZ', 'ArrowLeft']);
+  // What it heard go down it hears come up.
+  expect(play.did('to game').map((each) => 'phase' in each && [each.code, each.phase])).toEqual([
+    ['KeyZ', 'down'],
+    ['KeyZ', 'up'],
+    ['ArrowLeft', 'down'],
+    ['ArrowLeft', 'up'],
+  ]);
   // Directions lead nowhere without its being a dead end.
   expect(play.did('nowhere')).toHaveLength(2);
 });

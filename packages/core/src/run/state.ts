@@ -24,6 +24,8 @@ export interface RunState {
   rebound: Rebound;
   /** Saved games by slot. */
   saves: Readonly<Record<string, Scalars>>;
+  /** How far screens have loaded that are not up yet, where the game has said so. */
+  ahead: Readonly<Record<Id, number>>;
   /** Links that are taken once, and have been. */
   once: readonly Id[];
   /** Value cues that held when last looked at: `serial:link`, or the link alone for areas and the project. */
@@ -155,6 +157,8 @@ export interface Instance {
   talk: Talking | null;
   /** What it was given when it came up. */
   args: Scalars;
+  /** When it was given that: words that type themselves begin then. Null: all of them are there. */
+  told: number | null;
   /** Who gets its answer: the instance that opened it, and the source of the link. */
   asker: { serial: number | null; from: Id } | null;
   /** The screen that led here. */
@@ -188,6 +192,7 @@ export interface Leaving {
   layer: Layer;
   focus: Id | null;
   args: Scalars;
+  told: number | null;
   /** When it came, and what its elements had begun. */
   shown: number;
   began: Readonly<Record<string, number>>;
@@ -196,6 +201,8 @@ export interface Leaving {
   talk: (Talking & { lasted: number }) | null;
   /** What was not there when it went. */
   away: Away;
+  /** What becomes of presses for what lies beneath, while it still keeps the game from its input. */
+  masked: Masked;
   from: number;
   until: number;
   half: Half;
@@ -203,10 +210,15 @@ export interface Leaving {
   start: Sample | null;
 }
 
-/** A key or button that is down, and whether a link has used the press up. */
+/** A key or button that is down. */
 export interface Down {
   code: string;
+  /** A link has used the press up. */
   used: boolean;
+  /** The game got the press, so that it hears of the release. */
+  game: boolean;
+  /** The serial number that came next when it went down: what has that one or a later one came afterwards. */
+  before: number;
 }
 
 /** A key or button held down, and when that has lasted `hold` microseconds. */
@@ -232,7 +244,8 @@ export interface Left {
   cameFrom: Id | null;
 }
 
-export type Pending = { code: string; device: Device } | { spot: Spot; device: 'pointer' | 'touch' };
+export type Pending =
+  { code: string; device: Device; back: boolean } | { spot: Spot; device: 'pointer' | 'touch' };
 
 /**
  * A copy that may be written to: its fields, its layers and their instances. What is readonly is shared and replaced
@@ -250,6 +263,7 @@ export function fork(state: RunState): RunState {
     values: state.values,
     rebound: state.rebound,
     saves: state.saves,
+    ahead: state.ahead,
     once: state.once,
     truths: state.truths,
     line: state.line,
@@ -292,6 +306,7 @@ function forkInstance(instance: Instance): Instance {
     tabs: instance.tabs,
     talk: instance.talk,
     args: instance.args,
+    told: instance.told,
     asker: instance.asker,
     cameFrom: instance.cameFrom,
     slot: instance.slot,

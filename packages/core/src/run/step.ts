@@ -44,9 +44,18 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
     case 'event': {
       const fields = fieldsOf(flow, input.event, input.fields);
       say({ at: state.now, did: 'input', input: `event ${input.event}`, fields });
+      tellMisfits(flow, state, input, say);
       return receiveEvent(flow, state, input.event, fields, say);
     }
     case 'value':
+      if (!input.byHand && flow.values.has(input.value) && !flow.values.get(input.value)!.byGame)
+        return say({
+          at: state.now,
+          did: 'refused',
+          value: input.value,
+          to: input.to,
+          why: 'not by the game',
+        });
       return inOneStep(flow, state, say, () => setValue(flow, state, input.value, input.to, null, say));
     case 'done':
     case 'failed': {
@@ -60,11 +69,17 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
       const code = input.type === 'key' ? input.code : padCode(input.button);
       if (input.phase === 'up') return releaseCode(flow, state, code, say);
       if (!input.repeat && !isDown(state, code)) say({ at: state.now, did: 'input', input: code });
-      return pressCode(flow, state, code, input.type === 'key' ? 'keys' : 'pad', input.repeat ?? false, say);
+      const press = {
+        code,
+        device: input.type === 'key' ? ('keys' as const) : ('pad' as const),
+        back: input.type === 'key' && input.shift === true,
+      };
+      return pressCode(flow, state, press, input.repeat ?? false, say);
     }
     case 'gesture': {
       say({ at: state.now, did: 'input', input: input.gesture });
-      pressCode(flow, state, input.gesture, isTouch(input.gesture) ? 'touch' : 'pointer', false, say);
+      const device = isTouch(input.gesture) ? 'touch' : 'pointer';
+      pressCode(flow, state, { code: input.gesture, device, back: false }, false, say);
       return releaseCode(flow, state, input.gesture, say);
     }
     case 'scroll':
@@ -93,6 +108,20 @@ function fieldsOf(flow: Flow, event: Id, given: Scalars = {}): Scalars {
   return Object.fromEntries(
     fields.map((field) => [field.id, fitScalar(field, given[field.id]) ?? zeroOf(field)]),
   );
+}
+
+/** What came with an event and is of another type than its field is told, since it counts as nothing. */
+function tellMisfits(
+  flow: Flow,
+  state: RunState,
+  { event, fields = {} }: { event: Id; fields?: Scalars },
+  say: Say,
+): void {
+  for (const field of flow.project.events.find((each) => each.id === event)?.fields ?? []) {
+    const given = fields[field.id];
+    if (given !== undefined && fitScalar(field, given) === null)
+      say({ at: state.now, did: 'misfit', event, field: field.id, given, to: zeroOf(field) });
+  }
 }
 
 /** A spot as given, if there is such an element on such an instance. */
@@ -135,6 +164,7 @@ export function beginAt(
   if (atRest)
     for (const instance of allUp(begun.state)) {
       if (instance.talk && !line) instance.talk.still = true;
+      instance.told = null;
       instance.half = NO_MOTION;
       instance.shown = instance.settled = instance.taken;
     }
@@ -233,6 +263,7 @@ function nothing(flow: Flow, before: Before): RunState {
       timers: {},
       marks: [],
       args: {},
+      told: 0,
       asker: null,
       cameFrom: null,
       slot: 0,
@@ -244,6 +275,7 @@ function nothing(flow: Flow, before: Before): RunState {
     values: valuesFrom(flow, before.values ?? {}),
     rebound: before.rebound ?? {},
     saves: before.saves ?? {},
+    ahead: {},
     once: [],
     truths: [],
     line: [],

@@ -270,6 +270,30 @@ function typedNow(flow: Flow, state: RunState, thing: Instance | Leaving, text: 
   return low - from;
 }
 
+/**
+ * Dialogue texts on a screen that plays no conversation type their own words, from when those were told; gives them
+ * without their marks, and how many letters are there of those that are not there whole. `texts` are the words by element.
+ */
+export function typedAlone(
+  flow: Flow,
+  state: RunState,
+  thing: Instance | Leaving,
+  texts: Readonly<Record<Id, string>>,
+): Pick<TalkLooks, 'texts' | 'typed'> {
+  const said: Pick<TalkLooks, 'texts' | 'typed'> = { texts: {}, typed: {} };
+  if (thing.talk !== null) return said;
+  const until = thing.told === null ? Infinity : state.now - Math.max(thing.shown, thing.told);
+  for (const element of flow.screens.get(thing.screen)?.elements ?? []) {
+    if (element.type !== 'spoken') continue;
+    const words = texts[element.id] ?? element.text;
+    const { at, letters } = typeOut(words, flow.talk.letter, flow.talk, flow.project.rates);
+    said.texts[element.id] = letters.join('');
+    const first = at.findIndex((each) => each > until);
+    if (first >= 0) said.typed[element.id] = first;
+  }
+  return said;
+}
+
 /** Whether all of the page that is up is there. */
 export function isAllThere(flow: Flow, state: RunState, thing: Instance | Leaving, text: Laid): boolean {
   const { full, page } = thing.talk!;

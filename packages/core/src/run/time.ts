@@ -1,6 +1,6 @@
 import type { CompiledLink, CompiledNotice, CompiledScreen, Flow } from '../compile';
 import { noteFocus } from './began';
-import { allUp, isCovered, isFrozen, maskOf, screenOf } from './derived';
+import { allUp, closingOf, isCovered, isFrozen, maskOf, screenOf } from './derived';
 import type { Say } from './outcome';
 import { fail, finish, resolveHold, resolvePending } from './search';
 import { passTalk } from './conversing';
@@ -133,12 +133,16 @@ export function nextDue(flow: Flow, state: RunState): number {
     if (instance.marks.length > 0) due = Math.min(due, Math.max(state.now, ripeAt(flow, instance)));
   }
   for (const timer of runningTimers(flow, state)) due = Math.min(due, timer.due);
-  if (state.pending && maskOf(state) === null) due = state.now;
+  if (state.pending && isHeard(flow, state)) due = state.now;
   if (state.taking) due = Math.min(due, Math.max(state.now, state.taking.until));
   if (state.later.length > 0) due = Math.min(due, Math.max(state.now, state.later[0]!.due));
   for (const { due: held } of state.holding) due = Math.min(due, Math.max(state.now, held));
   return due;
 }
+
+/** Neither what comes nor what closes masks presses any more. */
+const isHeard = (flow: Flow, state: RunState): boolean =>
+  maskOf(state) === null && closingOf(flow, state).length === 0;
 
 /** Moves both clocks and the timers on to a moment before which nothing changes. */
 function drift(flow: Flow, state: RunState, to: number): void {
@@ -179,7 +183,7 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
     state.later = state.later.slice(1);
     return comeLater(flow, state, later, say);
   }
-  if (state.pending && maskOf(state) === null) return resolvePending(flow, state, say);
+  if (state.pending && isHeard(flow, state)) return resolvePending(flow, state, say);
   if (state.taking && state.taking.until <= state.now) {
     state.taking = null;
     return;

@@ -170,6 +170,7 @@ const items = {
     keys: list(Joi.string().min(1).max(40)).required(),
     pad: list(Joi.number().integer().min(0).max(63)).required(),
     gestures: list(oneOf(...GESTURES)),
+    forGame: Joi.boolean(),
   }),
   languages: thing({
     code: Joi.string()

@@ -4,7 +4,6 @@ import {
   KINDS,
   type Axis,
   type Background,
-  type ButtonElement,
   type Element,
   type Kind,
   type Layer,
@@ -12,7 +11,7 @@ import {
   type Screen,
 } from '../model';
 import { dialoguePieces } from './dialogue';
-import { at, body, card, centre, column, heading, panel, start } from './pieces';
+import { at, body, card, centre, column, end, heading, panel, start } from './pieces';
 
 const SEA = '#0b1c2c';
 const BACKGROUNDS: Partial<Record<Kind, string>> = {
@@ -86,40 +85,72 @@ export function noticeOf(name: string, text: string, lasts: string): Screen {
 }
 
 /**
- * A new screen made from its sisters' pieces: the background, heading and button of the screen of the same kind, or else
- * layer, that was made last. Its name stands as its heading; it has a Back button, or none for a notice.
+ * A new screen made from its sisters' pieces: the background, heading and buttons of the screen of the same kind, or else
+ * layer, that was made last. Its name stands as its heading; `labels` are its buttons.
  */
 export function draftScreen(
   project: Project,
-  wanted: { name: string; kind: Kind; layer: Layer; text?: string },
+  wanted: { name: string; kind: Kind; layer: Layer; text?: string; labels?: readonly string[] },
 ): Screen {
+  const { labels = [] } = wanted;
   const name = freeName(
     wanted.name,
     project.screens.map((screen) => screen.name),
   );
   if (wanted.layer === 'notice') return draftNotice(project, name, wanted.text ?? wanted.name);
-  const made = { ...screenOfKind(name, wanted.kind, ['Back']), layer: wanted.layer };
+  if (wanted.layer === 'companion') return draftCompanion(project, name, wanted.kind);
+  const made = { ...screenOfKind(name, wanted.kind, labels), layer: wanted.layer };
   if (wanted.layer === 'overlay' && KINDS[wanted.kind].layer !== 'overlay') {
-    made.elements = card(name, ['Back']);
+    made.elements = card(name, labels);
     made.background = { colour: DIM };
   }
   const sister = sisterOf(project, wanted.kind, wanted.layer);
   if (!sister) return made;
   made.background = copy<Background>(sister.background);
   if (wanted.kind === 'dialogue') return sister.kind === 'dialogue' ? likeSister(made, sister) : made;
-  const pieces = piecesOf(sister);
-  if (!pieces.heading || !pieces.button) return made;
-  const title: Element = { ...copy(pieces.heading), id: freshId('e'), parent: null, text: name };
-  const back: ButtonElement = {
-    ...copy(pieces.button),
-    id: freshId('e'),
-    parent: null,
-    name: 'Back',
-    text: 'Back',
-  };
-  const box = pieces.panel ? [{ ...copy(pieces.panel), id: freshId('e'), parent: null }] : [];
-  made.elements = [...box, title, back];
+  const { heading: title, buttons, panel: box } = piecesOf(sister);
+  const fresh = <E extends Element>(piece: E): E => ({ ...copy(piece), id: freshId('e'), parent: null });
+  if (labels.length === 1 && title && buttons.length > 0) {
+    const back = { ...fresh(buttons.at(-1)!), name: labels[0]!, text: labels[0]! };
+    made.elements = [...(box ? [fresh(box)] : []), { ...fresh(title), text: name }, back];
+    return made;
+  }
+  // Several buttons need room of their own; they look like the sister's.
+  const like = buttons.at(-1);
+  made.elements = made.elements.map((element) => {
+    if (element.type === 'button' && like) return { ...element, look: copy(like.look), box: copy(like.box) };
+    return element.type === 'text' && element.name === 'Heading' && title
+      ? { ...element, look: copy(title.look) }
+      : element;
+  });
   return made;
+}
+
+/** Where pieces that are always up stand, each next one in a corner of its own. */
+const CORNERS = [
+  at(start(48, 420), start(40, 48)),
+  at(end(48, 420), start(40, 48)),
+  at(start(48, 420), end(40, 48)),
+  at(end(48, 420), end(40, 48)),
+];
+
+/** What is up beside the bases: a few words in a corner, with nothing behind them. */
+function draftCompanion(project: Project, name: string, kind: Kind): Screen {
+  const others = project.screens.filter(({ layer }) => layer === 'companion').length;
+  const corner = others % CORNERS.length;
+  return {
+    id: freshId('s'),
+    name,
+    kind,
+    layer: 'companion',
+    background: { colour: '#00000000' },
+    elements: [
+      {
+        ...body('Words', name, copy(CORNERS[corner]!)),
+        look: { style: 't-body', align: corner % 2 === 0 ? 'start' : 'end' },
+      },
+    ],
+  };
 }
 
 /** All of a sister's elements, with ids of their own. */
@@ -174,7 +205,7 @@ function piecesOf(screen: Screen) {
   const buttons = screen.elements.filter((element) => element.type === 'button');
   return {
     heading: texts.find((each) => each.name === 'Heading') ?? texts[0],
-    button: buttons.at(-1),
+    buttons,
     panel: screen.elements.find((element) => element.type === 'panel'),
   };
 }

@@ -4,3 +4,4 @@ export { projectFromNames, USUAL_SCREENS } from './flow';
 export { at, button, centre, end, panel, start, body } from './pieces';
 export { freshElement, TYPE_WORDS } from './fresh';
 export { largeProject } from './large';
+export { offersOf } from './offers';

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { troublesOf } from '../check';
 import { compile } from '../compile';
 import { carryOut } from '../edit';
+import { KINDS, type Kind, type Layer, type Link, type Project } from '../model';
 import { begin, faults } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { Play } from '../test/flows';
@@ -51,6 +52,85 @@ test('every button of a new project leads somewhere', () => {
     screen.elements.filter((each) => each.type === 'button'),
   );
   expect(buttons.filter((each) => !linked.has(each.id)).map((each) => each.name)).toEqual([]);
+});
+
+describe('a screen that is made while playing', () => {
+  const link = (from: string): Omit<Link, 'id'> => ({
+    from,
+    cue: { on: 'action', action: 'menu', when: 'down' },
+    kind: 'go',
+    effects: [],
+  });
+  const made = (
+    project: Project,
+    from: string,
+    name: string,
+    kind: Kind,
+    layer: Layer = KINDS[kind].layer,
+  ) => {
+    const after = carryOut(project, 'link to new screen', { link: link(from), name, kind, layer }).project;
+    const screen = after.screens.at(-1)!;
+    const leads = (text: string): string | undefined => {
+      const button = screen.elements.find((each) => each.type === 'button' && each.text === text);
+      const found = after.links.find(
+        ({ from: of, cue }) => of === screen.id && cue.on === 'press' && cue.element === button?.id,
+      );
+      return (
+        found &&
+        `${found.kind} ${after.screens.find(({ id }) => found.to && 'screen' in found.to && id === found.to.screen)?.name ?? ''}`.trim()
+      );
+    };
+    const buttons = screen.elements.flatMap((each) => (each.type === 'button' ? [each.text] : []));
+    return { after, screen, buttons, leads };
+  };
+  const id = (project: Project, name: string) => project.screens.find((each) => each.name === name)!.id;
+  const project = projectFromNames('My game', ['Logo', 'Play', 'Options', 'Harbour']);
+  const [logo, play, harbour] = ['Logo', 'Play', 'Harbour'].map((name) => id(project, name)) as [
+    string,
+    string,
+    string,
+  ];
+
+  test('has the pieces of its kind, led to what there is', () => {
+    const title = made(project, play, 'Title', 'title');
+    expect(title.buttons).toEqual(['Start', 'Options', 'Quit']);
+    expect(title.buttons.map(title.leads)).toEqual(['go Play', 'open Options', 'end']);
+    const over = made(project, play, 'Lamp out', 'game over');
+    expect([over.buttons, over.leads('Again')]).toEqual([['Again'], 'go Play']);
+    const pause = made(project, play, 'Pause', 'pause');
+    expect(pause.buttons.map(pause.leads)).toEqual(['back', 'open Options', undefined]);
+    for (const { after } of [title, over, pause]) expect(readDocument(after)).toEqual({ project: after });
+  });
+
+  test('goes back only where there is something to go back to', () => {
+    expect(made(project, harbour, 'Cellar', 'custom').buttons).toEqual(['Back']);
+    expect(made(project, logo, 'Cellar', 'custom').buttons).toEqual([]);
+    expect(made(project, play, 'Sea chart', 'custom', 'overlay').buttons).toEqual(['Back']);
+  });
+
+  test('beside the bases it is small, clear, in a corner of its own, with no way back', () => {
+    let now = project;
+    const places = new Set<string>();
+    for (const name of ['Oil', 'Hour', 'Wind', 'Aim']) {
+      const { after, screen, buttons } = made(now, play, name, 'custom', 'companion');
+      expect([buttons, screen.background]).toEqual([[], { colour: '#00000000' }]);
+      const rect = compile(after).screens.get(screen.id)!.layout.get(screen.elements[0]!.id)!;
+      expect(rect.width * rect.height).toBeLessThan((1920 * 1080) / 50);
+      places.add(`${rect.x} ${rect.y}`);
+      now = after;
+    }
+    expect(places.size).toBe(4);
+  });
+
+  test('belongs to the area it was made in', () => {
+    const { project: areas, made: area } = carryOut(project, 'add area', {
+      name: 'On watch',
+      screens: [play],
+    });
+    expect(made(areas, play, 'Sea chart', 'custom', 'overlay').screen.area).toBe(area);
+    expect(made(areas, area!, 'Tide', 'custom').screen.area).toBe(area);
+    expect(made(areas, harbour, 'Cellar', 'custom').screen.area).toBeUndefined();
+  });
 });
 
 test.each([1, 4, 40, 300])(

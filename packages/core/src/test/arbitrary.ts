@@ -340,8 +340,8 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     .integer({ min: -20, max: 120 })
     .map((asked): Input => ({ type: 'event', event: 'g1', fields: { asked } })),
   fc
-    .tuple(fc.constantFrom(...VALUES), fc.constantFrom(true, false, 0, 15, 400, 'high', 'x'))
-    .map(([value, to]): Input => ({ type: 'value', value, to })),
+    .tuple(fc.constantFrom(...VALUES), fc.constantFrom(true, false, 0, 15, 400, 'high', 'x'), fc.boolean())
+    .map(([value, to, byHand]): Input => ({ type: 'value', value, to, byHand })),
   fc.constantFrom(...SCREENS).map((each): Input => ({ type: 'done', screen: each })),
   fc.integer({ min: 0, max: 700_000 }).map((pass): Input => ({ type: 'time', pass })),
 );

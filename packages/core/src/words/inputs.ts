@@ -14,11 +14,19 @@ const KEYS: Record<string, string> = {
   ControlRight: 'Ctrl',
   ShiftLeft: 'Shift',
   ShiftRight: 'Shift',
+  AltLeft: 'Alt',
+  AltRight: 'Right Alt',
+  MetaLeft: 'The system key',
+  MetaRight: 'The system key',
 };
 
 /** A UI Events code as a person calls the key. */
 export const keyName = (code: string): string =>
-  KEYS[code] ?? code.replace(/^(Key|Digit)(?=.$)/, '').replace(/^Numpad/, 'Pad ');
+  KEYS[code] ??
+  code
+    .replace(/^(Key|Digit)(?=.$)/, '')
+    .replace(/^Numpad(?=.)/, 'Pad ')
+    .replace(/(?<=[a-z])(?=[A-Z])/g, ' ');
 
 /** By place on the pad, since makers letter them differently. */
 const PAD = [

@@ -52,7 +52,15 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${value?.name ?? 'A value'} is ${to}${wanted}${outcome.by === null ? ', from outside' : ''}`;
     }
     case 'refused':
+      if (outcome.why)
+        return `${valueById(project, outcome.value)?.name ?? 'A value'} is not for the game to write; it stays as it is`;
       return `${valueById(project, outcome.value)?.name ?? 'A value that is gone'} cannot be ${outcome.to}`;
+    case 'misfit': {
+      const field = project.events
+        .find((each) => each.id === outcome.event)
+        ?.fields?.find((each) => each.id === outcome.field);
+      return `${event(outcome.event)}: ${field?.name ?? 'a field'} came as ${JSON.stringify(outcome.given)}, which it cannot be; it counts as ${JSON.stringify(outcome.to)}`;
+    }
     case 'bound': {
       const action = (id: string | null) =>
         project.actions.find((each) => each.id === id)?.name ?? 'An action';
@@ -80,7 +88,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
         ? `${titleCase(codeName(outcome.what.code))} leads nowhere here`
         : 'This button leads nowhere';
     case 'to game':
-      return `${titleCase(codeName(outcome.code))} → game`;
+      return `${titleCase(codeName(outcome.code))}${outcome.phase === 'up' ? ' ↑' : ''} → game`;
     case 'masked':
       return outcome.kept ? 'Press kept until it has settled' : 'Press ignored: still moving';
     case 'wait':

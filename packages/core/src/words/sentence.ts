@@ -20,7 +20,7 @@ import {
   type Project,
   type SimpleMotion,
 } from '../model';
-import { ruleFor, type MotionRule } from '../motion';
+import { ruleFor, type MotionRule, type Way } from '../motion';
 import { actionById, actionKeys } from './inputs';
 
 /** A piece of a sentence: plain words, or a blank that can be filled otherwise. */
@@ -333,19 +333,23 @@ function targetPiece(project: Project, link: Link): Piece {
 
 export function motionWords(project: Pick<Project, 'motions'>, motion: Motion): string {
   const { leaving } = motion;
-  return `${simpleWords(project, motion)}${leaving ? `, leaving with ${simpleWords(project, leaving)}` : ''}`;
+  return `${simpleWords(project, motion)}${leaving ? `, leaving with ${simpleWords(project, leaving, 'leaving')}` : ''}`;
 }
 
-function simpleWords({ motions }: Pick<Project, 'motions'>, motion: SimpleMotion): string {
+function simpleWords(
+  { motions }: Pick<Project, 'motions'>,
+  motion: SimpleMotion,
+  way: Way = 'entering',
+): string {
   switch (motion.name) {
     case 'none':
       return 'no motion';
     case 'made':
       return motions?.find((each) => each.id === motion.motion)?.name ?? 'a motion that is gone';
     case 'slide':
-      return `a ${motion.duration} slide from the ${motion.from}`;
+      return `a ${motion.duration} slide ${way === 'leaving' ? 'to' : 'from'} the ${motion.from}`;
     case 'grow':
-      return `growing in ${motion.duration}`;
+      return `${way === 'leaving' && (motion.scale ?? 0.8) <= 1 ? 'shrinking' : 'growing'} in ${motion.duration}`;
     case 'blur':
       return `a ${motion.duration} blur`;
     case 'fade':

@@ -163,7 +163,16 @@ describe('what happened, in words', () => {
       { at: 0, did: 'nowhere', what: { kind: 'done', screen: 'title' } } as const,
       /title has finished; that leads nowhere/,
     ],
-    [{ at: 0, did: 'to game', code: 'pad 0' } as const, /Bottom button → game/],
+    [{ at: 0, did: 'to game', code: 'pad 0', phase: 'down' } as const, /^Bottom button → game/],
+    [{ at: 0, did: 'to game', code: 'KeyW', phase: 'up' } as const, /^W ↑ → game/],
+    [
+      { at: 0, did: 'refused', value: 'oil', to: 3, why: 'not by the game' } as const,
+      /not for the game to write; it stays/,
+    ],
+    [
+      { at: 0, did: 'misfit', event: 'gone', field: 'f', given: 'half', to: 0 } as const,
+      /a field came as "half".*counts as 0/,
+    ],
     [{ at: 0, did: 'end' } as const, /The end/],
   ])('%j', (outcome, said) => expect(outcomeWords(project, outcome)).toMatch(said));
 });

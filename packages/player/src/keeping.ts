@@ -1,0 +1,46 @@
+import type { Flow } from '@tavu/core/compile';
+import { keptOf, type Before, type RunState } from '@tavu/core/run';
+
+/** How often what players have chosen and saved is written down at most, in milliseconds. */
+const OFTEN = 1000;
+
+/** Tells what outlasts the run when any of that is otherwise, at once and then at most once a second. */
+export class Keeping {
+  readonly #flow: () => Flow;
+  readonly #tell: (kept: Required<Before>) => void;
+  #told = '';
+  #last = -Infinity;
+  #waiting: RunState | null = null;
+  #timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(flow: () => Flow, tell: (kept: Required<Before>) => void) {
+    this.#flow = flow;
+    this.#tell = tell;
+  }
+
+  note(before: RunState, state: RunState): void {
+    const { values, saves, rebound } = state;
+    if (before.values === values && before.saves === saves && before.rebound === rebound) return;
+    this.#waiting = state;
+    if (this.#timer !== undefined) return;
+    const wait = this.#last + OFTEN - performance.now();
+    if (wait <= 0) this.now();
+    else this.#timer = setTimeout(() => this.now(), wait);
+  }
+
+  /** Tells what has not been told yet. */
+  now(): void {
+    clearTimeout(this.#timer);
+    this.#timer = undefined;
+    const state = this.#waiting;
+    this.#waiting = null;
+    if (!state) return;
+    const kept = keptOf(this.#flow(), state);
+    const text = JSON.stringify(kept);
+    // Most values last no longer than the run.
+    if (text === this.#told) return;
+    this.#told = text;
+    this.#last = performance.now();
+    this.#tell(kept);
+  }
+}
