@@ -29,10 +29,11 @@ const WAYS: readonly { value: Way; text: string }[] = [
   { value: 'go', text: 'go to' },
   { value: 'open', text: 'open over this' },
   { value: 'message', text: 'show' },
-  { value: 'do', text: 'do something' },
   { value: 'back', text: 'go back' },
   { value: 'end', text: 'the end' },
 ];
+/** The last, since its list has the arrows that choose among these. */
+const DO: (typeof WAYS)[number] = { value: 'do', text: 'do something' };
 /** What leads somewhere is given a name, or words. */
 const isNamed = (way: Way): way is 'go' | 'open' | 'message' =>
   way === 'go' || way === 'open' || way === 'message';
@@ -86,7 +87,7 @@ function AskingSheet({ what }: { what: Asked }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | null>(null);
   const input = useId();
-  const ways = what.kind === 'input' ? [...WAYS, TO_GAME] : WAYS;
+  const ways = [...WAYS, ...(what.kind === 'input' ? [TO_GAME] : []), DO];
   useEffect(() => {
     document.getElementById(input)?.focus();
   }, [input, way]);
@@ -180,7 +181,7 @@ function AskingSheet({ what }: { what: Asked }) {
         />
       )}
       {way === 'do' && (
-        <div className="mt-2 rounded border border-line">
+        <div className="mt-2 rounded border border-line [&_[cmdk-list]]:max-h-32">
           <EffectChoices put={(effect, key) => finishWith('stay', [effect], key)} />
         </div>
       )}

@@ -6,6 +6,7 @@ import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
 import { kindFor } from '../reading/targetChoices';
+import { goOnAtChosen } from './keys';
 
 const LAYERS: { layer: Layer; words: string }[] = [
   { layer: 'base', words: 'a screen' },
@@ -31,6 +32,7 @@ export function AddScreen({
       { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
     );
     onOpen(false);
+    goOnAtChosen();
   };
   return (
     <Sheet label="Add a screen" open={open} onOpen={onOpen} anchor={children}>

@@ -11,8 +11,10 @@ import { useRun } from '../live/run';
 import { Picture } from '../picture/Picture';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
+import { goOnAt } from '../ui/goOn';
 import { captionOf } from './caption';
 import type { DragFrom } from './dragLink';
+import { cardButton } from './keys';
 
 /** Layers are told by outline: base single, overlay double, notice dashed, companion dotted. */
 const OUTLINE = {
@@ -114,6 +116,9 @@ export const Card = memo(function Card({
   );
 });
 
+/** Typing puts another name in its place. */
+const selectName = (box: HTMLElement | null): void => box?.querySelector('input')?.select();
+
 const cardName = (card: MapCard, up: boolean): string =>
   card.holds > 0
     ? `${card.name}, folded area`
@@ -179,8 +184,12 @@ function Caption({
       <div
         className="absolute inset-x-0 bottom-0 z-20 bg-sheet"
         onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onNamed()}
-        onKeyDown={(event) => (event.key === 'Escape' || event.key === 'Enter') && setTimeout(onNamed)}
-        ref={(box) => box?.querySelector('input')?.focus()}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' && event.key !== 'Enter') return;
+          setTimeout(onNamed);
+          goOnAt(() => cardButton(card.id));
+        }}
+        ref={selectName}
       >
         <Field
           hidden

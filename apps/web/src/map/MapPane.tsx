@@ -70,13 +70,21 @@ function OpenMap({ opened }: { opened: number }) {
     edit('tidy map', {});
     setTimeout(() => setMoving(false), 400);
   };
+  const awaited = useRef<Id | null>(null);
   /** Brings a card to the middle, and the keyboard to it. */
   const centre = (id: Id): void => {
     const card = plan.cards.find((each) => each.id === (plan.stands.get(id) ?? id));
+    // What was made just now comes with the next plan.
+    awaited.current = card ? null : id;
     if (!card) return;
     centreOn(card.x + CARD.width / 2, card.y + CARD.height / 2);
     requestAnimationFrame(() => focusCard(card.id));
   };
+  const follow = useRef(centre);
+  follow.current = centre;
+  useEffect(() => {
+    if (awaited.current !== null) follow.current(awaited.current);
+  }, [plan]);
   const keys = mapKeys(plan, { add: () => setAdding(true), link: dragged.ask, goTo: centre });
   const many = plan.cards.length > MANY;
   const cards = useMemo(() => (many ? plan.cards.filter(inView) : plan.cards), [many, plan, inView]);
@@ -84,8 +92,6 @@ function OpenMap({ opened }: { opened: number }) {
     () => (many ? lines.filter((line) => inView(line.start) || inView(line.end)) : lines),
     [many, lines, inView],
   );
-  const follow = useRef(centre);
-  follow.current = centre;
   const onFollow = useCallback((id: Id): void => {
     choose({ screen: id });
     follow.current(id);

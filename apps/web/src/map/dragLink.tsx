@@ -7,6 +7,7 @@ import { edit, useStudio } from '../studio/store';
 import { Picker, type Choice } from '../ui/Picker';
 import { Sheet } from '../ui/parts';
 import { kindFor } from '../reading/targetChoices';
+import { goOnAtChosen } from './keys';
 
 export interface DragFrom {
   screen: Id;
@@ -107,6 +108,7 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
       { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
     );
     onDone();
+    goOnAtChosen();
   };
   const choices: Choice[] = project.screens
     .filter((screen) => screen.id !== from.screen && screen.layer !== 'companion')
@@ -120,6 +122,7 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
           chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }),
         });
         onDone();
+        goOnAtChosen();
       },
     }));
   const typed = (text: string): Choice[] => [

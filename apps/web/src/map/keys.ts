@@ -2,6 +2,8 @@ import { CARD, type MapCard, type MapPlan } from '@tavu/core/map';
 import { screenById, type Id } from '@tavu/core/model';
 import type { KeyboardEvent } from 'react';
 import { choose, chooseAlso, chosenScreens, edit, NOTHING, useStudio } from '../studio/store';
+import { goOnAt } from '../ui/goOn';
+import { centreOnMap } from './centre';
 import { moveInRow } from './dragCard';
 import type { Dropped } from './dragLink';
 
@@ -28,13 +30,14 @@ export function mapKeys(
       does.link({ from: { screen: card.id, element: null }, at: { x: card.x + CARD.width, y: card.y + 20 } });
     else if (event.key === 'Delete' && meant.length > 0)
       edit('delete screens', { screens: meant }, { chosen: () => NOTHING });
-    else if (key === 'd' && control && meant.length > 0)
+    else if (key === 'd' && control && meant.length > 0) {
       edit(
         'duplicate screens',
         { screens: meant },
         { chosen: (made) => ({ ...NOTHING, screen: made ?? null }) },
       );
-    else if (key === 'a' && control) {
+      goOnAtChosen();
+    } else if (key === 'a' && control) {
       const [first, ...others] = project.screens.map((each) => each.id);
       choose({ screen: first ?? null, others });
     } else if (event.key === 'Enter' && (control || event.shiftKey) && screen) chooseAlso(screen.id);
@@ -69,9 +72,21 @@ function neighbour(cards: readonly MapCard[], from: Id, way: { x: number; y: num
   return scored[0]?.card.id;
 }
 
+/** After something was made, the keyboard goes on at the card that is chosen then; the map brings it into view. */
+export function goOnAtChosen(): void {
+  goOnAt(() => {
+    const { screen } = useStudio.getState().chosen;
+    if (screen !== null) centreOnMap(screen);
+    return null;
+  });
+}
+
 /** Moves the keyboard to a card, if it is drawn. */
 export function focusCard(id: Id): boolean {
-  const button = document.querySelector<HTMLElement>(`[data-card="${CSS.escape(id)}"] button`);
+  const button = cardButton(id);
   button?.focus();
   return button !== null;
 }
+
+export const cardButton = (id: Id): HTMLElement | null =>
+  document.querySelector<HTMLElement>(`[data-card="${CSS.escape(id)}"] button`);

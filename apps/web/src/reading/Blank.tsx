@@ -1,10 +1,11 @@
 'use client';
 
-import { LONGEST_NAME, screenById, targetName, type Link, type LinkKind } from '@tavu/core/model';
+import { LONGEST_NAME, screenById, targetName, type Id, type Link, type LinkKind } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { KIND_WORDS, type Piece } from '@tavu/core/words';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
+import { goOnAt } from '../ui/goOn';
 import { Picker, type Choice } from '../ui/Picker';
 import { Button, Sheet } from '../ui/parts';
 import { CuePicker } from './CuePicker';
@@ -29,17 +30,31 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
   const trigger = (
     <button
       type="button"
+      data-blank={piece.blank}
       className={`blank ${look}`}
       title={odd ? 'It moves otherwise than the house does' : undefined}
     >
       {piece.words}
     </button>
   );
-  const close = (): void => setOpen(false);
+  const close = (): void => {
+    setOpen(false);
+    goOnAt(() => blankIn(link.id, piece.blank));
+  };
   return (
     <Sheet trigger={trigger} open={open} onOpen={setOpen} label={LABELS[piece.blank]}>
       {open && <Filling piece={piece} link={link} close={close} />}
     </Sheet>
+  );
+}
+
+/** A word of a sentence that can be filled otherwise, else its first one: what is filled may change what else there is. */
+export function blankIn(link: Id, blank: BlankPiece['blank']): HTMLElement | null {
+  const sentence = document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"]`);
+  return (
+    sentence?.querySelector<HTMLElement>(`[data-blank="${blank}"]`) ??
+    sentence?.querySelector<HTMLElement>('[data-blank]') ??
+    null
   );
 }
 

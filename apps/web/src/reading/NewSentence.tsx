@@ -4,6 +4,8 @@ import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { useState } from 'react';
 import { edit } from '../studio/store';
 import { Sheet } from '../ui/parts';
+import { goOnAt } from '../ui/goOn';
+import { blankIn } from './Blank';
 import { CuePicker } from './CuePicker';
 
 /** The sentence that is not there yet: pick what sets it off, then say where it leads. */
@@ -39,12 +41,14 @@ function Cues({ source, close }: { source: Id; close: () => void }) {
     <CuePicker
       source={source}
       onPick={(cue) => {
-        edit(
+        const made = edit(
           'add link',
           { from: source, cue, ...firstKind(cue, source), effects: [] },
           { chosen: (made) => ({ link: made ?? null }) },
         );
         close();
+        // Where it leads is still to be said.
+        if (made) goOnAt(() => blankIn(made, 'target'));
       }}
     />
   );

@@ -4,11 +4,18 @@ let next: (() => HTMLElement | null | undefined) | null = null;
 /** Gives the focus to something that may only be there in a moment, in place of what opened a dialog or sheet. */
 export function goOnAt(find: () => HTMLElement | null | undefined): void {
   next = find;
-  // Twice: what a command changes is drawn in the first, and what that brings in the second.
-  requestAnimationFrame(() => requestAnimationFrame(settle));
+  // What a command changes is drawn in the first frame, and what that brings in the second.
+  requestAnimationFrame(() => requestAnimationFrame(() => settle(MOST_FRAMES)));
 }
 
-function settle(): void {
+/** So long is waited for an open dialog to be gone, in frames; it lets no focus out. */
+const MOST_FRAMES = 60;
+
+function settle(frames: number): void {
+  if (frames > 0 && document.querySelector('[role="dialog"]')) {
+    requestAnimationFrame(() => settle(frames - 1));
+    return;
+  }
   const found = next?.();
   next = null;
   found?.focus({ preventScroll: true });

@@ -1,11 +1,13 @@
 'use client';
 
 import {
+  everyStep,
   readName,
   titleCase,
   type FieldType,
   type GameEvent,
   type Life,
+  type Project,
   type Value,
   type ValueType,
 } from '@tavu/core/model';
@@ -25,6 +27,14 @@ import { nameOfUse, usesOf, type Use, type Uses } from './uses';
 
 const NO_USES: Uses = { sets: [], reads: [] };
 
+/** Whether there can be anything that outlasts a run: a choice of a player's, or a saved game. */
+const keepsAnything = ({ values, links, conversations }: Project): boolean =>
+  values.some(({ life }) => life !== 'session') ||
+  links.some(({ effects }) => effects.some((effect) => effect.do === 'save')) ||
+  (conversations ?? []).some(({ steps }) =>
+    everyStep(steps).some((step) => 'effect' in step && step.effect.do === 'save'),
+  );
+
 /** The project's values by section, what they hold now, who sets and who reads them; and the events in and out. */
 export function ValuesPane() {
   const project = useStudio((studio) => studio.project);
@@ -43,9 +53,9 @@ export function ValuesPane() {
           here, or name a new one in a sentence: <i>set …</i> or <i>if …</i>
         </p>
       )}
-      {project.values.some((value) => value.life === 'settings') && (
+      {keepsAnything(project) && (
         <p className="flex items-center gap-2 text-sm text-soft">
-          What players choose for good is kept here between runs.
+          What players choose for good, and the games they save, are kept here between runs.
           <Small onClick={forgetPlayed}>Forget what was chosen and saved</Small>
         </p>
       )}

@@ -61,7 +61,7 @@ const paneTab = (): HTMLElement | null =>
   document.querySelector<HTMLElement>('[role="tablist"][aria-label="Left pane"] [aria-selected="true"]');
 /** The first word of a sentence that can be filled otherwise. */
 const sentenceBlank = (link: string): HTMLElement | null =>
-  document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"] .blank`);
+  document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"] [data-blank]`);
 
 function Everything({
   done,

@@ -2,7 +2,8 @@
 
 import { overflowOf } from '@tavu/core/paint';
 import { writtenAt } from '@tavu/core/component';
-import { linksFrom, readName, type Id, type Screen } from '@tavu/core/model';
+import type { CompiledScreen } from '@tavu/core/compile';
+import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
 import { TYPE_WORDS } from '@tavu/core/starter';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
 import { overflowWords } from '../../editing/Marks';
@@ -11,6 +12,8 @@ import { choose, edit, useStudio } from '../../studio/store';
 import { Field } from '../../ui/Field';
 import { Group } from '../../ui/Group';
 import { Button, IconButton } from '../../ui/parts';
+import { goOnAt } from '../../ui/goOn';
+import { blankIn } from '../Blank';
 import { Sentence } from '../Sentence';
 import { putOn } from './change';
 import { ComponentPlace } from './ComponentPlace';
@@ -25,6 +28,10 @@ import { SettingsPanel } from './SettingsPanel';
 import { ElementWays } from '../../focus/FocusPanel';
 import { Animations } from '../../animation/Animations';
 import { WhenPanel } from './WhenPanel';
+
+/** A button or touch area that no link waits for, and that has no use of its own, as the choices of a dialogue have. */
+const leadsNowhere = ({ links, talkParts }: CompiledScreen, { id, type }: Element): boolean =>
+  (type === 'button' || type === 'touch') && !links.press.has(id) && !talkParts.options.includes(id);
 
 /** An element's words, settings, place and look. `path` leads to it through placed components. */
 export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
@@ -91,6 +98,29 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
       </section>
       <RoleRow screen={screen} element={element} put={put} />
       {element.type === 'component' && <ComponentPlace screen={screen} element={element} path={path} />}
+      {leadsNowhere(compiled, element) && (
+        <section aria-label="What pressing it does">
+          <p className="mb-1 text-sm text-soft">It leads nowhere yet.</p>
+          <Button
+            onClick={() => {
+              const made = edit(
+                'add link',
+                {
+                  from: screen.id,
+                  cue: { on: 'press', element: path },
+                  kind: 'go',
+                  to: { gap: 'Somewhere' },
+                  effects: [],
+                },
+                { chosen: (made) => ({ link: made ?? null }) },
+              );
+              if (made) goOnAt(() => blankIn(made, 'target'));
+            }}
+          >
+            When it is pressed …
+          </Button>
+        </section>
+      )}
       {links.length > 0 && (
         <section aria-label="What pressing it does">
           <h3 className="mb-1 font-bold">Pressing it</h3>
