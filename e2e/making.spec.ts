@@ -1,4 +1,5 @@
-import { expect, test } from './desk';
+import type { Locator } from '@playwright/test';
+import { expect, test, type Desk } from './desk';
 
 test('a new project runs at once: loading, title, play, pause over play, options over both, game over', async ({
   desk,
@@ -221,4 +222,112 @@ test('a mark on the strip leads back to just before it', async ({ desk }) => {
   await desk.live.getByRole('button', { name: 'Let go' }).click();
   await desk.runFor(5);
   await desk.expectUp('The watch');
+});
+
+/** The seven screens that are played into existence, in the order a designer comes by them. */
+const SEVEN = ['Title', 'Play', 'Pause', 'Options', 'Chart', 'Game over', 'Credits'];
+
+/** Counts what hands do: clicks, and keys besides the letters of a name. */
+class Hands {
+  readonly #desk: Desk;
+  clicks = 0;
+  keys = 0;
+  constructor(desk: Desk) {
+    this.#desk = desk;
+  }
+  async click(on: Locator): Promise<void> {
+    this.clicks++;
+    await on.click();
+  }
+  async key(...keys: string[]): Promise<void> {
+    for (const key of keys) {
+      this.keys++;
+      await this.#desk.page.keyboard.press(key);
+    }
+  }
+  async type(name: string): Promise<void> {
+    await this.#desk.page.keyboard.type(name);
+  }
+}
+
+/** Plays from a title that is alone to all seven: each is asked for where it is led to, named, and played on from. */
+async function playSeven(desk: Desk, hands: Hands, ask: (overlay: boolean) => Promise<void>): Promise<void> {
+  const made = async (name: string, overlay: boolean): Promise<void> => {
+    await expect(desk.asking).toBeVisible();
+    await ask(overlay);
+    await hands.type(name);
+    await hands.key('Enter');
+    await expect(desk.card(name)).toBeVisible();
+    await expect(desk.game).toBeFocused();
+    await desk.settled();
+  };
+  // The title’s own buttons: Start, Options, Quit.
+  await hands.key('Enter');
+  await made('Play', false);
+  await hands.key('Escape');
+  await made('Pause', true);
+  await hands.key('ArrowDown', 'Enter');
+  await made('Options', true);
+  await hands.key('Escape');
+  await desk.settled();
+  await hands.key('Escape');
+  await desk.expectUp('Play');
+  await desk.settled();
+  await hands.key('m');
+  await made('Chart', true);
+  await hands.key('Escape');
+  await desk.expectUp('Play');
+  await desk.settled();
+  await hands.key('g');
+  await made('Game over', false);
+  await hands.key('c');
+  await made('Credits', false);
+  await desk.expectUp('Credits');
+  for (const name of SEVEN) await expect(desk.card(name)).toBeVisible();
+}
+
+test('seven screens are played into existence with 18 clicks and 19 keys at most', async ({ desk }) => {
+  const hands = new Hands(desk);
+  await hands.click(desk.page.getByTitle('Projects'));
+  const form = desk.page.getByRole('form', { name: 'New project' });
+  for (const name of SEVEN.filter((each) => each !== 'Title')) {
+    const box = form.getByRole('checkbox', { name, exact: true });
+    if ((await box.count()) > 0) await hands.click(box);
+  }
+  await hands.click(form.getByRole('checkbox', { name: 'Loading', exact: true }));
+  await hands.click(form.getByRole('button', { name: 'Make it and run it' }));
+  await expect(desk.game).toBeFocused();
+  await desk.expectUp('Title');
+  await desk.settled();
+  await playSeven(desk, hands, async (overlay) => {
+    if (overlay) await hands.click(desk.asking.getByRole('radio', { name: 'open over this' }));
+  });
+  expect(hands.clicks).toBeLessThanOrEqual(18);
+  expect(hands.keys).toBeLessThanOrEqual(19);
+});
+
+test('seven screens are played into existence by 60 keys alone at most', async ({ desk }) => {
+  const hands = new Hands(desk);
+  await hands.key('Control+k');
+  await expect(desk.typing).toBeFocused();
+  await hands.type('new project');
+  await hands.key('Enter');
+  const form = desk.page.getByRole('form', { name: 'New project' });
+  await expect(form).toBeVisible();
+  // The keyboard is in the project’s name; its screens follow.
+  await expect(form.getByRole('textbox', { name: 'Its name' })).toBeFocused();
+  for (const name of ['Loading', 'Title', 'Play', 'Pause', 'Options', 'Game over']) {
+    await hands.key('Tab');
+    await expect(form.getByRole('checkbox', { name, exact: true })).toBeFocused();
+    if (name !== 'Title') await hands.key('Space');
+  }
+  await hands.key('Enter');
+  await expect(desk.game).toBeFocused();
+  await desk.expectUp('Title');
+  await desk.settled();
+  await playSeven(desk, hands, async (overlay) => {
+    if (overlay) await hands.key('ArrowDown');
+  });
+  expect(hands.clicks).toBe(0);
+  expect(hands.keys).toBeLessThanOrEqual(60);
 });

@@ -16,7 +16,7 @@ import { useStudio } from '../studio/store';
 import { useUnits } from '../time/units';
 import { NumberField } from '../ui/NumberField';
 import { IconButton, Small } from '../ui/parts';
-import { matchStay, stayOf, withLength } from './stay';
+import { isMatched, matchStay, stayOf, withLength } from './stay';
 
 /** A text that goes through frames, with the sum of its holds beside the stay of its screen. */
 export function TextFrameFields({
@@ -161,7 +161,7 @@ function Sum({
       </p>
     );
   const micros = toMicros(stay.duration, rates);
-  if (micros === sum)
+  if (isMatched(sum, micros, frames))
     return (
       <p role="note" className="text-sm text-soft">
         {told}, just as long as the screen stays.
@@ -170,7 +170,8 @@ function Sum({
   return (
     <div role="note" className="space-y-1 text-sm">
       <p className="text-warn">
-        {told}; the screen stays {timeIn(micros, unit, rates)}.
+        {told}; the screen stays {timeIn(micros, unit, rates)}: {timeIn(Math.abs(micros - sum), unit, rates)}{' '}
+        {sum < micros ? 'short' : 'too long'}.
       </p>
       <div className="flex flex-wrap gap-1">
         <Small onClick={() => onChange(withLength(frames, sum, micros, rates))}>Match the stay</Small>

@@ -40,15 +40,29 @@ export function matchStay(screen: Screen, stay: Stay, duration: Duration): void 
   edit('change screen', { screen: screen.id, change });
 }
 
-/** The same frames with every hold shared out so that all of them take so long. */
+/**
+ * The same frames with every hold shared out so that all of them take so long, to the microsecond: what does not divide
+ * goes to the last frame; where rounds have no last one, all of them end at most a microsecond a round too soon.
+ */
 export function withLength(frames: TextFrames, from: number, to: number, rates: Rates): TextFrames {
-  const share = (hold: Duration): Duration => {
-    const micros = (toMicros(hold, rates) * to) / from;
-    return timeIn(Math.round(micros), 's', rates);
-  };
+  const share = (hold: Duration): number => Math.round((toMicros(hold, rates) * to) / from);
+  const { last } = frames;
+  const rounds = frames.rounds ?? 1;
+  const holds = frames.frames.map(({ hold }) => share(hold));
+  const sum = holds.reduce((all, each) => all + each, 0);
+  const ending = last ? Math.max(1000, to - sum * rounds) : 0;
+  if (!last && holds.length > 0) holds[holds.length - 1]! += Math.floor(to / rounds) - sum;
   return {
     ...frames,
-    frames: frames.frames.map((each) => ({ ...each, hold: share(each.hold) })),
-    ...(frames.last ? { last: { ...frames.last, hold: share(frames.last.hold) } } : {}),
+    frames: frames.frames.map((each, i) => ({ ...each, hold: exactly(holds[i]!, rates) })),
+    ...(last ? { last: { ...last, hold: exactly(ending, rates) } } : {}),
   };
 }
+
+/** In seconds where those say it to the millisecond, else in milliseconds, which say it to the microsecond. */
+const exactly = (micros: number, rates: Rates): Duration =>
+  timeIn(micros, micros % 1000 === 0 ? 's' : 'ms', rates);
+
+/** Whether frames end with the stay: what rounds cannot share out does not count. */
+export const isMatched = (sum: number, stay: number, { rounds = 1 }: TextFrames): boolean =>
+  Math.abs(stay - sum) < Math.max(1, rounds);

@@ -13,8 +13,13 @@ import { useWanted } from './wanted';
 export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } }) {
   const project = useStudio((studio) => studio.project);
   const routine = project.routines?.find((each) => each.id === step.routine);
-  const give = (id: Id, value: string, key?: string): void =>
-    changeStep(owner, step.id, { args: { ...step.args, [id]: value } } as Partial<Step>, key);
+  /** Nothing told is as usual. */
+  const give = (id: Id, value: string, key?: string): void => {
+    const { [id]: _, ...others } = step.args ?? {};
+    const args = value === '' ? others : { ...others, [id]: value };
+    const some = Object.keys(args).length > 0 ? args : undefined;
+    changeStep(owner, step.id, { args: some } as Partial<Step>, key);
+  };
   const told = routine?.parameters ?? [];
   const speakers = project.speakers ?? [];
   const speaker = routine?.parameters.find(({ type }) => type === 'speaker');

@@ -17,7 +17,7 @@ import { edit, useStudio } from '../studio/store';
 import { Nothing } from '../ui/ahead';
 import { Button, Choices } from '../ui/parts';
 import { kindFor } from '../reading/targetChoices';
-import { giveAgain, letGo, livePlayer, useRun, type Asked } from './run';
+import { giveAgain, letGo, livePlayer, runLog, useRun, type Asked } from './run';
 import { Unmade } from './Unmade';
 
 const EffectChoices = dynamic(() => import('../reading/EffectBlank').then((module) => module.EffectChoices), {
@@ -219,7 +219,8 @@ function AskingSheet({ what }: { what: Asked }) {
 /** Links that were asked and did not fit, and why: perhaps one of them was meant. */
 function NearlyTaken() {
   const project = useStudio((studio) => studio.project);
-  const last = useRun((run) => run.entries.at(-1)?.outcome);
+  useRun((run) => run.logged);
+  const last = runLog.entries.at(-1)?.outcome;
   const passed = last?.did === 'nowhere' ? (last.passed ?? []) : [];
   return passed.slice(0, 3).map((each) => {
     const link = project.links.find((other) => other.id === each.link);

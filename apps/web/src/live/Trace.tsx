@@ -4,11 +4,14 @@ import type { Project } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords, reasonWords } from '@tavu/core/words';
 import { CornerDownRight } from 'lucide-react';
-import { useState } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { choose, chooseLink, useStudio } from '../studio/store';
 import { useMoments } from '../time/units';
+import { Small } from '../ui/parts';
 import { AskSwitch } from './Controls';
-import { goBackTo, useRun, type Entry } from './run';
+import type { Entry } from './log';
+import { goBackTo, runLog, useRun } from './run';
 
 type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
 
@@ -19,21 +22,46 @@ const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
   ['screens', 'screens', ({ did }) => /^(up|down|notice|in line|ignored|overflow)$/.test(did)],
   ['values', 'values', ({ did }) => /^(set|refused|save|load)$/.test(did)],
   ['out', 'what the game is told', ({ did }) => /^(send|to game|end)$/.test(did)],
-  ['trouble', 'trouble', ({ did }) => /^(nowhere|failed|unsettled|overflow|refused)$/.test(did)],
+  [
+    'trouble',
+    'trouble',
+    ({ did }) => /^(nowhere|failed|unsettled|overflow|refused|misfit|dropped|limit|empty)$/.test(did),
+  ],
 ];
 
-/** What happened, newest first, with times; each entry leads to what it names and back to the moment before it. */
+/** Of these together with what is in view so many are drawn. */
+const AROUND = 40;
+
+/** What happened, with times; each entry leads to what it names and back to the moment before it. Only what is in view is drawn. */
 export function Trace() {
-  const entries = useRun((run) => run.entries);
+  const logged = useRun((run) => run.logged);
   const project = useStudio((studio) => studio.project);
   const now = useRun((run) => run.now);
   const end = useRun((run) => run.end);
   const [sort, setSort] = useState<Sort>('all');
-  const fits = SORTS.find(([key]) => key === sort)![2];
-  const shown = entries
-    .filter((entry) => fits(entry.outcome))
-    .slice(-120)
-    .reverse();
+  const [oldest, setOldest] = useState(false);
+  const shown = useMemo(() => {
+    // The list grows in place: that it has is told by the number alone.
+    void logged;
+    if (sort === 'all') return runLog.entries;
+    const fits = SORTS.find(([key]) => key === sort)![2];
+    return runLog.entries.filter((entry) => fits(entry.outcome));
+  }, [logged, sort]);
+  const frame = useRef<HTMLDivElement>(null);
+  const count = shown.length;
+  const at = (index: number): Entry => shown[oldest ? index : count - 1 - index]!;
+  const list = useVirtualizer({
+    count,
+    getScrollElement: () => frame.current,
+    estimateSize: () => 24,
+    overscan: AROUND,
+    getItemKey: (index) => at(index).n,
+  });
+  // Read from the beginning, the end stays in view while one is there.
+  const atEnd = useRef(true);
+  useEffect(() => {
+    if (oldest && atEnd.current && count > 0) list.scrollToIndex(count - 1, { align: 'end' });
+  }, [oldest, count, list]);
   return (
     <div className="flex min-h-18 flex-1 shrink-0 flex-col">
       <div className="flex shrink-0 items-center gap-2 px-3.5 pt-1">
@@ -41,7 +69,7 @@ export function Trace() {
           Show
           <select
             aria-label="Show of what happened"
-            className="h-6.5 w-36 rounded border border-line bg-sheet px-1 text-ink"
+            className="h-6.5 w-32 rounded border border-line bg-sheet px-1 text-ink"
             value={sort}
             onChange={(event) => setSort(event.target.value as Sort)}
           >
@@ -52,46 +80,76 @@ export function Trace() {
             ))}
           </select>
         </label>
+        <Small
+          aria-pressed={oldest}
+          onClick={() => {
+            atEnd.current = !oldest;
+            setOldest(!oldest);
+          }}
+        >
+          {oldest ? 'oldest first' : 'newest first'}
+        </Small>
         <span className="grow" />
         <AskSwitch />
       </div>
-      <ol
-        aria-label="What happened"
+      <div
+        ref={frame}
         tabIndex={0}
+        role="group"
+        aria-label="The log"
         className="min-h-0 flex-1 basis-0 overflow-auto px-3.5 py-1 font-mono text-sm"
+        onScroll={({ currentTarget: { scrollTop, scrollHeight, clientHeight } }) => {
+          atEnd.current = scrollTop + clientHeight > scrollHeight - 30;
+        }}
       >
-        {shown.length === 0 && (
-          <li className="text-soft">
+        {count === 0 && (
+          <p className="text-soft">
             {sort === 'all' ? 'Nothing has happened yet.' : 'Nothing of that sort.'}
-          </li>
+          </p>
         )}
-        {shown.map((entry) => (
-          <TraceLine
-            key={entry.n}
-            entry={entry}
-            project={project}
-            ahead={now < end && entry.outcome.at > now}
-          />
-        ))}
-      </ol>
+        <ol aria-label="What happened" className="relative" style={{ height: list.getTotalSize() }}>
+          {list.getVirtualItems().map((item) => {
+            const entry = at(item.index);
+            return (
+              <li
+                key={item.key}
+                ref={list.measureElement}
+                data-index={item.index}
+                aria-setsize={count}
+                aria-posinset={item.index + 1}
+                className={`absolute inset-x-0 ${now < end && entry.outcome.at > now ? 'opacity-60' : ''}`}
+                style={{ transform: `translateY(${item.start}px)` }}
+              >
+                <TraceLine entry={entry} project={project} />
+              </li>
+            );
+          })}
+        </ol>
+      </div>
     </div>
   );
 }
 
 function toneOf({ did }: Outcome): string {
   if (did === 'link') return 'text-live';
-  return /^(nowhere|unsettled|failed|overflow|refused)$/.test(did) ? 'text-warn' : 'text-ink';
+  return /^(nowhere|unsettled|failed|overflow|refused|misfit|dropped|limit|empty)$/.test(did)
+    ? 'text-warn'
+    : 'text-ink';
 }
 
-function TraceLine({ entry, project, ahead }: { entry: Entry; project: Project; ahead: boolean }) {
+function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
   const { outcome } = entry;
   const moment = useMoments();
   const passed = outcome.did === 'link' || outcome.did === 'nowhere' ? (outcome.passed ?? []) : [];
   return (
-    <li className={ahead ? 'opacity-60' : ''}>
+    <>
       <button
         type="button"
-        title="To what it names, and back to just before it"
+        title={
+          entry.before
+            ? 'To what it names, and back to just before it'
+            : 'To what it names; it is too long ago to go back to'
+        }
         className={`flex min-h-6 w-full items-center gap-3 rounded text-left hover:bg-chosen-wash ${toneOf(outcome)}`}
         onClick={() => {
           show(outcome);
@@ -100,6 +158,7 @@ function TraceLine({ entry, project, ahead }: { entry: Entry; project: Project; 
       >
         <span className="shrink-0 text-soft">{moment(outcome.at)}</span>
         <span className="min-w-0 truncate">{outcomeWords(project, outcome)}</span>
+        {entry.times > 1 && <span className="shrink-0 text-soft">× {entry.times}</span>}
       </button>
       {passed.slice(0, 3).map((each) => (
         <button
@@ -113,7 +172,7 @@ function TraceLine({ entry, project, ahead }: { entry: Entry; project: Project; 
           <span className="min-w-0 truncate">{reasonWords(project, each)}</span>
         </button>
       ))}
-    </li>
+    </>
   );
 }
 
@@ -136,6 +195,8 @@ function show(outcome: Outcome): void {
     case 'ignored':
     case 'overflow':
     case 'unsettled':
+    case 'limit':
+    case 'empty':
       if (project.screens.some((screen) => screen.id === outcome.screen)) choose({ screen: outcome.screen });
   }
 }

@@ -15,6 +15,7 @@ import { create } from 'zustand';
 import { keepPlayed, storageFault } from '../storage/db';
 import { say, useStudio } from '../studio/store';
 import { useLanguage } from '../language/shown';
+import { Log, type Entry } from './log';
 import { flowAt, useSizes } from './sizes';
 
 /** The one run of the window: the player and what the parts around it show of it. */
@@ -22,14 +23,6 @@ import { flowAt, useSizes } from './sizes';
 export const SPEEDS = [0.25, 1, 2, 8] as const;
 /** How much of the run is remembered, in microseconds of the interface clock. */
 export const REMEMBERED = 20_000_000;
-const MOST_ENTRIES = 400;
-
-export interface Entry {
-  n: number;
-  outcome: Outcome;
-  /** The state before it, to go back to. */
-  before: RunState;
-}
 
 /** A span of a screen's being up, for the strip. */
 export interface Span {
@@ -71,7 +64,8 @@ interface Run {
   values: RunState['values'];
   /** Slots that hold a saved game. */
   saves: string[];
-  entries: Entry[];
+  /** Goes up whenever something is added to the log, or taken from it. */
+  logged: number;
   spans: Span[];
 }
 
@@ -93,13 +87,15 @@ export const useRun = create<Run>(() => ({
   blocked: true,
   values: {},
   saves: [],
-  entries: [],
+  logged: 0,
   spans: [],
 }));
 
+/** What has happened in this run. */
+export const runLog = new Log();
+
 const { getState, setState } = useRun;
 let player: Player | null = null;
-let count = 0;
 let last: RunState | null = null;
 
 export const livePlayer = (): Player | null => player;
@@ -212,8 +208,7 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
     setState({ ...seen, end: state.now });
     return;
   }
-  const entries = [...told.entries];
-  for (const outcome of outcomes) entries.push({ n: ++count, outcome, before });
+  for (const outcome of outcomes) runLog.add(outcome, before);
   const link = outcomes.filter((each) => each.did === 'link').at(-1);
   for (const outcome of outcomes)
     if (outcome.did === 'address') say(`Here the player would be asked whether to open ${outcome.url}.`);
@@ -222,7 +217,7 @@ function hear(outcomes: readonly Outcome[], state: RunState): void {
     // An edit while the run has been taken back leaves what came later where it is.
     end: told.held && outcomes.length === 0 ? Math.max(told.end, state.now) : state.now,
     up,
-    entries: entries.slice(-MOST_ENTRIES),
+    logged: runLog.changes,
     spans: spansOf(told.spans, state),
     ...(link ? { lastLink: link.link } : {}),
   });
@@ -260,12 +255,13 @@ export function turnBackTo(time: number): void {
 
 /** What is told of the run ends where it has been taken back to. */
 function goOnFromHere(): void {
-  const { now, end, entries, spans } = getState();
+  const { now, end, spans } = getState();
   if (now >= end) return;
+  runLog.cut(now);
   moments = moments.filter((each) => each.now <= now);
   setState({
     end: now,
-    entries: entries.filter((each) => each.outcome.at <= now),
+    logged: runLog.changes,
     spans: spans
       .filter((span) => span.from <= now)
       .map((span) => (span.until !== null && span.until > now ? { ...span, until: null } : span)),
@@ -336,12 +332,13 @@ export function setSpeed(speed: number): void {
 }
 
 /** What is told of a run that is over. */
-const FORGOTTEN = { entries: [], spans: [], lastLink: null, now: 0, end: 0, game: 0, asking: null };
+const FORGOTTEN = { spans: [], lastLink: null, now: 0, end: 0, game: 0, asking: null };
 
 function forget(): void {
   moments = [];
   last = null;
-  setState(FORGOTTEN);
+  runLog.clear();
+  setState({ ...FORGOTTEN, logged: runLog.changes });
 }
 
 export function restart(): void {
@@ -384,7 +381,10 @@ export function give(input: Input): void {
   player?.give(input);
 }
 
-export const goBackTo = (entry: Entry): void => turnTo(entry.before);
+/** To just before an entry, as long as that is remembered. */
+export function goBackTo({ before }: Entry): void {
+  if (before) turnTo(before);
+}
 
 /** Goes on to the next moment at which anything happens of itself, and stays held there. */
 export function stepOn(): boolean {

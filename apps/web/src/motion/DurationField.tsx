@@ -1,8 +1,15 @@
 'use client';
 
-import { readDuration, toMicros, type Duration, type Unit } from '@tavu/core/model';
+import { readDuration, timeIn, toMicros, type Duration, type Rates, type Unit } from '@tavu/core/model';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
+
+/** What frames and ticks come to, which nobody reckons. */
+function inSeconds(value: Duration | undefined, rates: Rates): string | undefined {
+  return value !== undefined && /(frames|ticks)$/.test(value)
+    ? `= ${timeIn(toMicros(value, rates), 's', rates)}`
+    : undefined;
+}
 
 /** A time with its unit: seconds, milliseconds, frames or ticks. Empty is none, where there may be none. */
 export function DurationField({
@@ -36,6 +43,7 @@ export function DurationField({
         return long ? { error: most.words } : got;
       }}
       onChange={onChange}
+      note={inSeconds(value, rates)}
       className={className ?? 'min-w-0 flex-1'}
     />
   );

@@ -11,8 +11,8 @@ import { openAsNew } from './opening';
 
 const MOST_SCREENS = 60;
 
-/** Screen names, ticked or typed, become a flow that already runs. */
-export function NewProject({ done }: { done: () => void }) {
+/** Screen names, ticked or typed, become a flow that already runs; `begins` where the keyboard goes to it at once. */
+export function NewProject({ done, begins }: { done: () => void; begins: boolean }) {
   const id = useId();
   const [name, setName] = useState('My game');
   const [ticked, setTicked] = useState(new Set(USUAL_SCREENS.map((screen) => screen.name)));
@@ -59,6 +59,7 @@ export function NewProject({ done }: { done: () => void }) {
       </label>
       <input
         id={`${id}-name`}
+        autoFocus={begins}
         value={name}
         maxLength={200}
         className="mb-2 h-7 w-full rounded border border-line bg-sheet px-1.5"

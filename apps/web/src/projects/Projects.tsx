@@ -22,15 +22,24 @@ import { NewProject } from './NewProject';
 import { openAsNew, openDemoProject, openKept, openLarge } from './opening';
 
 /** The projects kept in this browser, and the ways to get another one. */
-export function Projects({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
+export function Projects({
+  open,
+  onOpen,
+  begins = false,
+}: {
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  /** A new one is wanted. */
+  begins?: boolean;
+}) {
   return (
     <Dialog open={open} onOpen={onOpen} title="Projects" width="max-w-2xl">
-      {open && <Content done={() => onOpen(false)} />}
+      {open && <Content done={() => onOpen(false)} begins={begins} />}
     </Dialog>
   );
 }
 
-function Content({ done }: { done: () => void }) {
+function Content({ done, begins }: { done: () => void; begins: boolean }) {
   const current = useStudio((studio) => studio.project.id);
   const [rows, setRows] = useState<ProjectRow[] | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -138,7 +147,7 @@ function Content({ done }: { done: () => void }) {
           </div>
         )}
       </section>
-      <NewProject done={done} />
+      <NewProject done={done} begins={begins} />
     </div>
   );
 }

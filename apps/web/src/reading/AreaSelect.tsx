@@ -1,7 +1,7 @@
 'use client';
 
 import { freeName, type Id } from '@tavu/core/model';
-import { choose, edit, useStudio } from '../studio/store';
+import { choose, edit, say, useStudio } from '../studio/store';
 import { Select } from '../ui/Row';
 
 const NEW = 'a new area';
@@ -9,7 +9,15 @@ const NEW = 'a new area';
 /** The area that some screens are in; a new one can be made around them. */
 export function AreaSelect({ screens, area }: { screens: readonly Id[]; area: Id | null }) {
   const areas = useStudio((studio) => studio.project.areas);
+  /** An area's rules hold while one of its bases is up, so that an overlay among those is worth a word. */
+  const tellOverlays = (): void => {
+    const all = useStudio.getState().project.screens.filter(({ id }) => screens.includes(id));
+    const over = all.filter(({ layer }) => layer === 'overlay').map(({ name }) => name);
+    if (over.length > 0 && over.length < all.length)
+      say(`${over.join(', ')}: over the bases, and in the area only while one of its bases is up beneath.`);
+  };
   const put = (to: string): void => {
+    if (to !== '') tellOverlays();
     if (to !== NEW) return void edit('move to area', { screens: [...screens], area: to === '' ? null : to });
     const name = freeName(
       'New area',

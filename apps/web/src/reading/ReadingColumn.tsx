@@ -80,7 +80,7 @@ export function ReadingColumn() {
               type="button"
               className={`truncate ${element ? 'hover:underline' : 'font-bold text-ink'}`}
               aria-current={element ? undefined : 'true'}
-              onClick={() => choose({ element: null })}
+              onClick={() => choose({ screen: screen.id })}
             >
               {screen.name}
             </button>

@@ -6,7 +6,8 @@ import { outcomeWords } from '@tavu/core/words';
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
-import { goBackTo, turnBackTo, useRun, type Entry, type Span } from '../live/run';
+import type { Entry } from '../live/log';
+import { goBackTo, runLog, turnBackTo, useRun, type Span } from '../live/run';
 import { useStudio } from '../studio/store';
 import { Nothing, useAhead } from '../ui/ahead';
 import { Choices, IconButton } from '../ui/parts';
@@ -88,7 +89,7 @@ export function TimeStrip() {
 function LastSeconds({ change }: { change: ReactNode }) {
   const now = useRun((run) => run.now);
   const spans = useRun((run) => run.spans);
-  const entries = useRun((run) => run.entries);
+  useRun((run) => run.logged);
   const project = useStudio((studio) => studio.project);
   const end = useRun((run) => run.end);
   const unit = useUnits((units) => units.unit);
@@ -111,7 +112,7 @@ function LastSeconds({ change }: { change: ReactNode }) {
     layerOf,
   );
   const height = HEAD + LANE * rows.reduce((sum, row) => sum + row.lanes, 0);
-  const marks = gathered(entries.filter(({ outcome }) => outcome.at >= from && MARKED.has(outcome.did)));
+  const marks = gathered(runLog.since(from).filter(({ outcome }) => MARKED.has(outcome.did)));
   const seconds = Array.from(
     { length: 13 },
     (_, i) => Math.ceil(from / 1_000_000) * 1_000_000 + i * 1_000_000,

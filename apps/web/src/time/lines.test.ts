@@ -1,7 +1,9 @@
 import { READY } from '@tavu/core/animate';
 import { blankProject, type Element, type Project, type Screen } from '@tavu/core/model';
 import { freshElement } from '@tavu/core/starter';
-import { matchStay, stayOf, withLength } from '../animation/stay';
+import { compileFrames, lengthOf } from '@tavu/core/animate';
+import fc from 'fast-check';
+import { isMatched, matchStay, stayOf, withLength } from '../animation/stay';
 import { openInStudio, useStudio } from '../studio/store';
 import { linesOf } from './lines';
 import { marksOn, tidyTime } from './scale';
@@ -107,4 +109,32 @@ test('an axis has a handful of marks at round times, and what is dragged is roun
     expect(marks.at(-1)).toBeLessThanOrEqual(length);
   }
   expect([tidyTime(123_456, 600_000), tidyTime(123_456, 6_000_000)]).toEqual([123_000, 120_000]);
+});
+
+test('frames are matched to a stay to the microsecond, whatever they are shared out from', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 1, max: 5000 }), { minLength: 1, maxLength: 6 }),
+      fc.option(fc.integer({ min: 1, max: 5000 }), { nil: undefined }),
+      fc.integer({ min: 1, max: 5 }),
+      fc.integer({ min: 100_000, max: 20_000_000 }),
+      (holds, last, rounds, to) => {
+        const frames = {
+          frames: holds.map((hold) => ({ text: '', hold: `${hold} ms` })),
+          rounds,
+          ...(last ? { last: { text: '', hold: `${last} ms` } } : {}),
+        };
+        const rates = { frames: 60, ticks: 60 };
+        const length = (of: typeof frames): number => lengthOf(compileFrames(of, rates));
+        const made = withLength(frames, length(frames), to, rates) as typeof frames;
+        // A hold of less than a millisecond waits for one.
+        const long = [...made.frames, ...(made.last ? [made.last] : [])].every(
+          ({ hold }) => parseFloat(hold) >= 1 || hold.endsWith(' s'),
+        );
+        if (!long) return;
+        expect(isMatched(length(made), to, made)).toBe(true);
+        if (last || rounds === 1) expect(length(made)).toBe(to);
+      },
+    ),
+  );
 });

@@ -15,6 +15,7 @@ export function Field<T>({
   hidden = false,
   step,
   placeholder,
+  note,
 }: {
   label: string;
   value: string;
@@ -26,6 +27,8 @@ export function Field<T>({
   /** Up and down change the value: what comes `by` steps after this text. */
   step?: (text: string, by: number) => string;
   placeholder?: string;
+  /** What the value comes to, said under the field. */
+  note?: string;
 }) {
   const id = useId();
   const [text, setText] = useState(value);
@@ -71,6 +74,7 @@ export function Field<T>({
           }
         }}
       />
+      {note && !error && <p className="mt-0.5 text-xs text-soft">{note}</p>}
       {error && (
         <p id={`${id}-error`} role="alert" className="mt-0.5 text-sm text-warn">
           {error}

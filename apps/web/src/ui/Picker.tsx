@@ -42,12 +42,19 @@ export function Picker({
   initial?: string;
 }) {
   const [text, setText] = useState(initial);
+  const [picked, setPicked] = useState({ text: initial, key: '' });
   const wanted = text.trim().toLowerCase();
   const found = choices.filter((choice) => saysAll(choice.words, wanted));
   const shown = found.length > MOST_SHOWN ? found.slice(0, MOST_SHOWN) : found;
   const error = wanted === '' ? null : (refuse?.(text) ?? null);
   const made = wanted === '' || error ? [] : (typed?.(text.trim()) ?? []);
   const groups = [...new Set([...shown, ...made].map((choice) => choice.group ?? ''))];
+  // Enter takes the first of what fits the letters that are there, however fast they were typed.
+  const listed = groups.flatMap((group) =>
+    [...shown, ...made].filter((choice) => (choice.group ?? '') === group),
+  );
+  const at =
+    picked.text === text && listed.some(({ key }) => key === picked.key) ? picked.key : listed[0]?.key;
   const item = (choice: Choice) => (
     <Command.Item
       key={choice.key}
@@ -60,7 +67,13 @@ export function Picker({
     </Command.Item>
   );
   return (
-    <Command shouldFilter={false} label={label} loop>
+    <Command
+      shouldFilter={false}
+      label={label}
+      loop
+      value={at ?? ''}
+      onValueChange={(key) => setPicked({ text, key })}
+    >
       <Command.Input
         autoFocus
         value={text}

@@ -55,7 +55,7 @@ export function Window() {
   const [pane, setPane] = useState<Pane>('map');
   const [reading, setReading] = useState(true);
   const plays = useStudio((studio) => studio.plays);
-  const [shown, setShown] = useState<'projects' | 'find' | 'help' | null>(null);
+  const [shown, setShown] = useState<'projects' | 'new project' | 'find' | 'help' | null>(null);
   const turn = useCallback(() => setRest((now) => (now + 1) % RESTS.length), []);
   const show = (what: typeof shown) => (open: boolean) => setShown(open ? what : null);
 
@@ -146,14 +146,16 @@ export function Window() {
         </main>
         <Boundary name="Time">{plays && <TimeStrip />}</Boundary>
         <Word />
-        {shown !== 'projects' && <BusyNote />}
+        {shown !== 'projects' && shown !== 'new project' && <BusyNote />}
       </div>
-      {shown === 'projects' && <Projects open onOpen={show('projects')} />}
+      {(shown === 'projects' || shown === 'new project') && (
+        <Projects open onOpen={show(shown)} begins={shown === 'new project'} />
+      )}
       {shown === 'find' && (
         <Find
           open
           onOpen={show('find')}
-          onProjects={() => setShown('projects')}
+          onProjects={() => setShown('new project')}
           onPane={(next) => {
             setPane(next);
             if (rest === 2) setRest(1);

@@ -75,6 +75,7 @@ export const HOUSE_BOXES: BoxStyle[] = [
     hovered: { fill: '#1f4569' },
     focused: { fill: '#f0c25a', border: '#fff3cf', ink: '#14202b' },
     pressed: { fill: '#d9a63a', border: '#fff3cf', ink: '#14202b' },
+    disabled: { fill: '#0f1e2c', border: '#2b4154', ink: '#72879a' },
   },
   { id: 'b-panel', name: 'Panel', fill: '#0d2338', border: '#3d607c', borderWidth: 3, corner: 18 },
 ];

@@ -30,6 +30,7 @@ export function passTalk(flow: Flow, state: RunState, instance: Instance, say: S
     case 'line':
       return nextPage(flow, state, instance, op, say);
     case 'choice': {
+      say({ at: state.now, did: 'limit', screen: instance.screen, of: 'choice' });
       const options = choicesNow(flow, state, instance, op);
       const chosen = options.find((each) => each.id === op.otherwise) ?? options[0];
       return chosen
@@ -37,6 +38,7 @@ export function passTalk(flow: Flow, state: RunState, instance: Instance, say: S
         : goTo(flow, state, instance, op.after, say);
     }
     case 'wait':
+      if (!talk.heard) say({ at: state.now, did: 'limit', screen: instance.screen, of: 'event' });
       return goTo(flow, state, instance, talk.heard ? op.heard : op.late, say);
     default:
       return goTo(flow, state, instance, talk.at + 1, say);
@@ -171,7 +173,15 @@ function quietly(place: Place, instance: Instance, op: Op, owner: Id, at: number
       return op.when === null || holds(place, op.when, owner) ? op.to : at + 1;
     case 'line':
       // Nothing to say is nothing to wait for.
-      return wordsOf(state, instance, op.parts).trim() === '' ? at + 1 : null;
+      if (wordsOf(state, instance, op.parts).trim() !== '') return null;
+      say({
+        at: state.now,
+        did: 'empty',
+        screen: instance.screen,
+        conversation: instance.talk!.conversation,
+        key: op.key,
+      });
+      return at + 1;
     case 'choice':
       return choicesNow(flow, state, instance, op).length === 0 ? op.after : null;
     default:

@@ -31,6 +31,12 @@ export type Outcome = { at: number } & (
   /** The game has it; a key that it had go down it also has come up. */
   | { did: 'to game'; code: string; phase: 'down' | 'up' }
   | { did: 'masked'; kept: boolean }
+  /** A press that was kept is lost: what it was for has gone, or a later one took its place. */
+  | { did: 'dropped'; why: 'gone' | 'later' }
+  /** What was waited for has not come in its time: loading, an answer, or an event of the game. */
+  | { did: 'limit'; screen: Id; of: 'loading' | 'choice' | 'event' }
+  /** A line that says nothing is passed over. */
+  | { did: 'empty'; screen: Id; conversation: Id; key: string }
   | { did: 'wait'; link: Id; until: number }
   | { did: 'unsettled'; screen: Id }
   /** A line begins, or a choice is offered with words; `key` leads to its step. */

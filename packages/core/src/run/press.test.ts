@@ -218,3 +218,42 @@ describe('what the game is owed', () => {
     ).toEqual([]);
   });
 });
+
+describe('what the log tells', () => {
+  test('why a kept press was dropped: a later one, or what it was for has gone', () => {
+    const project = projectOf(
+      [screenOf('title', {}, ['a', 'b']), screenOf('map', { layer: 'overlay' }, ['x'])],
+      [
+        link('title', down('menu'), 'open', 'map', {
+          masked: 'held',
+          motion: { name: 'fade', duration: '400 ms' },
+        }),
+        link('map', event('storm'), 'back'),
+      ],
+    );
+    project.events = [{ id: 'storm', name: 'storm', direction: 'in' }];
+    const play = new Play(project).key('Escape').wait(50).key('KeyZ').wait(50).key('KeyX', 0);
+    expect(play.did('dropped')).toMatchObject([{ why: 'later' }]);
+    const map = play.state.overlays.at(-1)!;
+    play.give({
+      type: 'pointer',
+      device: 'touch',
+      phase: 'down',
+      spot: { serial: map.serial, element: 'x' },
+    });
+    play.event('storm');
+    expect(play.did('dropped')).toMatchObject([{ why: 'later' }, { why: 'later' }, { why: 'gone' }]);
+  });
+
+  test('that a limit ran out', () => {
+    const loading = { by: 'pretending', lasts: '9 s', limit: '2 s' } as const;
+    const play = new Play(
+      projectOf(
+        [screenOf('load', { kind: 'loading', loading }), screenOf('title')],
+        [link('load', { on: 'failed' }, 'go', 'title')],
+      ),
+    );
+    expect(play.wait(1999).did('limit')).toEqual([]);
+    expect(play.wait(5000).did('limit')).toMatchObject([{ screen: 'load', of: 'loading' }]);
+  });
+});

@@ -180,6 +180,7 @@ function kept(
 ): boolean {
   if (mask === null) return false;
   const keep = mask === 'held' && press !== null;
+  if (keep && state.pending) say({ at: state.now, did: 'dropped', why: 'later' });
   if (keep) state.pending = press;
   say({ at: state.now, did: 'masked', kept: keep });
   return true;
@@ -500,6 +501,7 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   const { serial, element } = pending.spot;
   const level = reachable(flow, state).find((each) => each.serial === serial);
   if (level && element) activate(search, level, element);
+  else say({ at: state.now, did: 'dropped', why: 'gone' });
 }
 
 /**

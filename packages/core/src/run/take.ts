@@ -76,7 +76,10 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
     state.later = state.later.filter((each) => goesOn(state, each));
   state.hover = stillUp(state, state.hover);
   state.pressed = stillUp(state, state.pressed);
-  if (state.pending && 'spot' in state.pending && !stillUp(state, state.pending.spot)) state.pending = null;
+  if (state.pending && 'spot' in state.pending && !stillUp(state, state.pending.spot)) {
+    state.pending = null;
+    say({ at: state.now, did: 'dropped', why: 'gone' });
+  }
 }
 
 const goesOn = (state: RunState, later: Later): boolean =>

@@ -165,8 +165,11 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
     setTimer(timer.instance, timer.name, FIRED);
     if (timer.name === DONE) finish(flow, state, timer.instance, say);
     else if (timer.name === TALK) passTalk(flow, state, timer.instance, say);
-    else if (timer.name === LIMIT) fail(flow, state, timer.instance, say);
-    else if (timer.link === null) endNotice(flow, state, timer.instance, say);
+    else if (timer.name === LIMIT) {
+      if (timer.instance.progress !== FAILED)
+        say({ at: state.now, did: 'limit', screen: timer.instance.screen, of: 'loading' });
+      fail(flow, state, timer.instance, say);
+    } else if (timer.link === null) endNotice(flow, state, timer.instance, say);
     else if (fits(search, timer.link, timer.instance)) tryLink(search, timer.link, timer.instance);
     return;
   }

@@ -31,11 +31,15 @@ export function projectFromNames(projectName: string, names: readonly string[]):
   const project = blankProject(projectName);
   const wanted = distinct(names).map((name) => ({ name, kind: kindOf(name) }));
   const first = (kind: Kind) => wanted.find((each) => each.kind === kind)?.name;
+  const alone = wanted.length === 1;
   const extras = wanted.filter((each) => each.kind === 'custom').map((each) => each.name);
   const labels = (kind: Kind): string[] => {
     const options = first('options') !== undefined ? ['Options'] : [];
     if (kind === 'title')
-      return [...(first('play') !== undefined ? ['Start'] : []), ...extras, ...options, 'Quit'];
+      // A title alone offers what is still to be played into existence.
+      return alone
+        ? ['Start', 'Options', 'Quit']
+        : [...(first('play') !== undefined ? ['Start'] : []), ...extras, ...options, 'Quit'];
     if (kind === 'pause') return ['Resume', ...options, ...(first('title') !== undefined ? ['Leave'] : [])];
     if (kind === 'splash' || kind === 'loading' || kind === 'play' || kind === 'game over') return [];
     return ['Back'];

@@ -91,6 +91,18 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${titleCase(codeName(outcome.code))}${outcome.phase === 'up' ? ' ↑' : ''} → game`;
     case 'masked':
       return outcome.kept ? 'Press kept until it has settled' : 'Press ignored: still moving';
+    case 'dropped':
+      return outcome.why === 'later'
+        ? 'The press kept before it is lost: a later one took its place'
+        : 'The kept press is lost: what it was for has gone';
+    case 'limit':
+      return outcome.of === 'loading'
+        ? `${screen(outcome.screen)}: its time to load has run out`
+        : outcome.of === 'choice'
+          ? `${screen(outcome.screen)}: the time to choose has run out`
+          : `${screen(outcome.screen)}: what it waited for did not come in time`;
+    case 'empty':
+      return `${screen(outcome.screen)}: a line that says nothing is passed over`;
     case 'wait':
       return 'Waits for the screen’s least time';
     case 'unsettled':

@@ -1,0 +1,74 @@
+import type { Outcome, RunState } from '@tavu/core/run';
+
+/** What happened in a run, in order. */
+
+export interface Entry {
+  n: number;
+  outcome: Outcome;
+  /** So many times in a row. */
+  times: number;
+  /** The state before it, to go back to; null where that is too long ago. */
+  before: RunState | null;
+}
+
+/** So much of a run is kept. */
+export const MOST_ENTRIES = 100_000;
+/** So many of the last entries can be gone back to: a state holds on to a good deal. */
+const MOST_STATES = 2000;
+
+/**
+ * A list that grows in place, since a run tells something in nearly every frame: who shows it asks `size` and `changes`,
+ * not whether the list is another one.
+ */
+export class Log {
+  readonly #entries: Entry[] = [];
+  #count = 0;
+  /** Goes up with every change. */
+  changes = 0;
+
+  get entries(): readonly Entry[] {
+    return this.#entries;
+  }
+
+  /** The same write once more in a row is only counted. */
+  add(outcome: Outcome, before: RunState): void {
+    this.changes++;
+    const last = this.#entries.at(-1);
+    if (last && isSameWrite(last.outcome, outcome)) {
+      last.times++;
+      return;
+    }
+    this.#entries.push({ n: ++this.#count, outcome, times: 1, before });
+    const old = this.#entries.at(-1 - MOST_STATES);
+    if (old) old.before = null;
+    // Many at once, since taking one off the beginning moves all others.
+    if (this.#entries.length > MOST_ENTRIES + 1000) this.#entries.splice(0, 1000);
+  }
+
+  /** Forgets what came after a moment, in microseconds. */
+  cut(after: number): void {
+    this.changes++;
+    const at = this.#entries.findIndex(({ outcome }) => outcome.at > after);
+    if (at >= 0) this.#entries.length = at;
+  }
+
+  clear(): void {
+    this.changes++;
+    this.#entries.length = 0;
+  }
+
+  /** The entries from a moment on, in microseconds. */
+  since(from: number): Entry[] {
+    let at = this.#entries.length;
+    while (at > 0 && this.#entries[at - 1]!.outcome.at >= from) at--;
+    return this.#entries.slice(at);
+  }
+}
+
+const isSameWrite = (a: Outcome, b: Outcome): boolean =>
+  a.did === 'set' &&
+  b.did === 'set' &&
+  a.value === b.value &&
+  a.to === b.to &&
+  a.by === b.by &&
+  a.wanted === b.wanted;
