@@ -13,15 +13,16 @@ import { Nothing, useAhead } from '../ui/ahead';
 import { hold, setInHand, startRun, useRun } from './run';
 import { frameAt, useSizes } from './sizes';
 import { Stopped } from './Stopped';
-import { Trace } from './Trace';
 
 const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
 const LATER = {
   editing: () => import('../editing/Editing').then((module) => module.Editing),
   tools: () => import('../editing/Tools').then((module) => module.Tools),
+  trace: () => import('./Trace').then((module) => module.Trace),
 };
 const Editing = dynamic(LATER.editing, { loading: Nothing });
 const Tools = dynamic(LATER.tools, { loading: Nothing });
+const Trace = dynamic(LATER.trace, { loading: () => <div className="min-h-18 flex-1 shrink-0" /> });
 
 /** Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what is up. */
 function dropOnLive(files: File[]): void {

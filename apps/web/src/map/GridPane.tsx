@@ -1,12 +1,11 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { cellKey, planGrid } from '@tavu/core/map';
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
+import { cellKey, planGrid, type Grid } from '@tavu/core/map';
 import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { cueLabel, sentenceText } from '@tavu/core/words';
-import { Plus } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
 import { CuePicker } from '../reading/CuePicker';
 import { choose, chooseLink, edit, useStudio } from '../studio/store';
 import { Sheet } from '../ui/parts';
@@ -16,6 +15,20 @@ const ROW = 33;
 const COLUMN = 120;
 /** The row's own name, and what leads back from it. */
 const NAMES = 168;
+
+const HEAD = 'border-r border-b border-line bg-sheet px-1.5 py-1 text-left font-semibold';
+const CELL = 'h-8 border-r border-b border-line align-top';
+
+/** What stands in for columns that are not drawn. */
+const room = (width: number) =>
+  width > 0 && <td aria-hidden="true" className="p-0" style={{ width, minWidth: width }} />;
+
+/** The cell for which a new link is made, and where its plus is. */
+interface Asked {
+  from: Grid['from'][number];
+  to: Grid['to'][number];
+  at: { left: number; top: number };
+}
 
 /** The links as a table: a row for what they set out from, a column for what they lead to. Only what is in view is drawn. */
 export function GridPane() {
@@ -27,14 +40,14 @@ export function GridPane() {
     count: grid.from.length,
     getScrollElement: () => frame.current,
     estimateSize: () => ROW,
-    overscan: 6,
+    overscan: 4,
   });
   const columns = useVirtualizer({
     horizontal: true,
     count: grid.to.length,
     getScrollElement: () => frame.current,
     estimateSize: () => COLUMN,
-    overscan: 3,
+    overscan: 2,
   });
   const across = columns.getVirtualItems();
   const down = rows.getVirtualItems();
@@ -42,10 +55,14 @@ export function GridPane() {
   const after = columns.getTotalSize() - (across.at(-1)?.end ?? 0);
   const above = down[0]?.start ?? 0;
   const below = rows.getTotalSize() - (down.at(-1)?.end ?? 0);
-  const head = 'border-r border-b border-line bg-sheet px-1.5 py-1 text-left font-semibold';
-  const cellLook = 'h-8 border-r border-b border-line align-top';
-  const room = (width: number) =>
-    width > 0 && <td aria-hidden="true" className="p-0" style={{ width, minWidth: width }} />;
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const ask = (event: MouseEvent): void => {
+    const button = (event.target as Element).closest<HTMLElement>('[data-cell]');
+    if (!button) return;
+    const [row, column] = button.dataset.cell!.split(' ').map(Number) as [number, number];
+    const { left, top } = button.getBoundingClientRect();
+    setAsked({ from: grid.from[row]!, to: grid.to[column]!, at: { left, top } });
+  };
   return (
     <section
       ref={frame}
@@ -59,6 +76,7 @@ export function GridPane() {
         moves otherwise than the house has a wavy line under it.
       </p>
       <table
+        onClick={ask}
         aria-rowcount={grid.from.length + 1}
         aria-colcount={grid.to.length + 2}
         className="table-fixed border-separate border-spacing-0 border-t border-l border-line text-sm"
@@ -66,10 +84,10 @@ export function GridPane() {
       >
         <thead className="sticky -top-3 z-20">
           <tr aria-rowindex={1}>
-            <th scope="col" className={`${head} sticky -left-3 z-10`} style={{ width: NAMES }}>
+            <th scope="col" className={`${HEAD} sticky -left-3 z-10`} style={{ width: NAMES }}>
               from
             </th>
-            <th scope="col" className={head} style={{ width: COLUMN }}>
+            <th scope="col" className={HEAD} style={{ width: COLUMN }}>
               back
             </th>
             {room(before)}
@@ -82,7 +100,7 @@ export function GridPane() {
                   aria-colindex={index + 3}
                   title={to.name}
                   style={{ width: COLUMN }}
-                  className={`${head} truncate ${to.gap ? 'border-dashed text-warn' : ''}`}
+                  className={`${HEAD} truncate ${to.gap ? 'border-dashed text-warn' : ''}`}
                 >
                   {to.name}
                   {to.gap && ' (gap)'}
@@ -98,53 +116,19 @@ export function GridPane() {
               <td className="p-0" style={{ height: above }} />
             </tr>
           )}
-          {down.map(({ index, key }) => {
-            const from = grid.from[index]!;
-            return (
-              <tr key={key} ref={rows.measureElement} data-index={index} aria-rowindex={index + 2}>
-                <th scope="row" className={`${head} sticky -left-3 z-10`}>
-                  <button
-                    type="button"
-                    title={from.name}
-                    className="block w-full truncate text-left hover:underline"
-                    onClick={() =>
-                      choose(
-                        project.areas.some((area) => area.id === from.id)
-                          ? { area: from.id }
-                          : { screen: from.id === PROJECT ? null : from.id },
-                      )
-                    }
-                  >
-                    {from.name}
-                  </button>
-                </th>
-                <td className={cellLook}>
-                  {grid.back.get(from.id)?.map((id) => (
-                    <CueMark key={id} link={links.get(id)!} />
-                  ))}
-                  {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
-                </td>
-                {room(before)}
-                {across.map(({ index: column, key: at }) => {
-                  const to = grid.to[column]!;
-                  const cell = grid.cells.get(cellKey(from.id, to.id));
-                  return (
-                    <td
-                      key={at}
-                      aria-colindex={column + 3}
-                      className={`${cellLook} group relative ${cell ? 'bg-sheet' : ''}`}
-                    >
-                      {cell?.map((id) => (
-                        <CueMark key={id} link={links.get(id)!} />
-                      ))}
-                      <NewCell from={from.id} to={to} fromName={from.name} />
-                    </td>
-                  );
-                })}
-                {room(after)}
-              </tr>
-            );
-          })}
+          {down.map(({ index, key }) => (
+            <Line
+              key={key}
+              index={index}
+              from={grid.from[index]!}
+              grid={grid}
+              links={links}
+              across={across}
+              before={before}
+              after={after}
+              measure={rows.measureElement}
+            />
+          ))}
           {below > 0 && (
             <tr aria-hidden="true">
               <td className="p-0" style={{ height: below }} />
@@ -152,9 +136,89 @@ export function GridPane() {
           )}
         </tbody>
       </table>
+      {asked && (
+        <Sheet
+          open
+          label={`A link from ${asked.from.name} to ${asked.to.name}`}
+          onOpen={() => setAsked(null)}
+          anchor={<span className="fixed size-6" style={asked.at} />}
+        >
+          <Cues from={asked.from.id} to={asked.to} close={() => setAsked(null)} />
+        </Sheet>
+      )}
     </section>
   );
 }
+
+/** One row. The pluses of all cells are pressed through the table, which knows the cell by its place. */
+const Line = memo(function Line({
+  index,
+  from,
+  grid,
+  links,
+  across,
+  before,
+  after,
+  measure,
+}: {
+  index: number;
+  from: Grid['from'][number];
+  grid: Grid;
+  links: ReadonlyMap<Id, Link>;
+  across: readonly VirtualItem[];
+  before: number;
+  after: number;
+  measure: (row: HTMLElement | null) => void;
+}) {
+  return (
+    <tr ref={measure} data-index={index} aria-rowindex={index + 2}>
+      <th scope="row" className={`${HEAD} sticky -left-3 z-10`}>
+        <button
+          type="button"
+          title={from.name}
+          className="block w-full truncate text-left hover:underline"
+          onClick={() => {
+            const { areas } = useStudio.getState().project;
+            choose(
+              areas.some((area) => area.id === from.id)
+                ? { area: from.id }
+                : { screen: from.id === PROJECT ? null : from.id },
+            );
+          }}
+        >
+          {from.name}
+        </button>
+      </th>
+      <td className={CELL}>
+        {grid.back.get(from.id)?.map((id) => (
+          <CueMark key={id} link={links.get(id)!} />
+        ))}
+        {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
+      </td>
+      {room(before)}
+      {across.map(({ index: column, key }) => {
+        const to = grid.to[column]!;
+        const cell = grid.cells.get(cellKey(from.id, to.id));
+        return (
+          <td key={key} aria-colindex={column + 3} className={`${CELL} group ${cell ? 'bg-sheet' : ''}`}>
+            {cell?.map((id) => (
+              <CueMark key={id} link={links.get(id)!} />
+            ))}
+            <button
+              type="button"
+              aria-label={`New link from ${from.name} to ${to.name}`}
+              data-cell={`${index} ${column}`}
+              className="size-6 rounded text-soft opacity-0 group-hover:opacity-100 hover:bg-chosen-wash focus-visible:opacity-100"
+            >
+              +
+            </button>
+          </td>
+        );
+      })}
+      {room(after)}
+    </tr>
+  );
+});
 
 function CueMark({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
@@ -171,36 +235,6 @@ function CueMark({ link }: { link: Link }) {
     >
       {cueLabel(project, link.from, link.cue)}
     </button>
-  );
-}
-
-function NewCell({
-  from,
-  to,
-  fromName,
-}: {
-  from: Id;
-  to: { id: Id; name: string; gap: boolean };
-  fromName: string;
-}) {
-  const [open, setOpen] = useState(false);
-  return (
-    <Sheet
-      label={`A link from ${fromName} to ${to.name}`}
-      open={open}
-      onOpen={setOpen}
-      trigger={
-        <button
-          type="button"
-          aria-label={`New link from ${fromName} to ${to.name}`}
-          className="inline-flex size-6 items-center justify-center rounded text-soft opacity-0 group-hover:opacity-100 hover:bg-chosen-wash focus-visible:opacity-100"
-        >
-          <Plus size={13} aria-hidden="true" />
-        </button>
-      }
-    >
-      {open && <Cues from={from} to={to} close={() => setOpen(false)} />}
-    </Sheet>
   );
 }
 
