@@ -440,3 +440,40 @@ test('the keyboard goes on after a link, a name and a blank, and in a column of 
   await expect(pressing).not.toContainText('nowhere');
   await expect(desk.sentence(/^When Button is pressed, go to Dawn/)).toBeVisible();
 });
+
+test('pasted elements are all chosen; Enter ends the words on one and Shift Enter breaks them; a moved effect keeps the keyboard', async ({
+  desk,
+}) => {
+  const { keyboard } = desk.page;
+  await desk.held('Title');
+  await desk.editing.press('b');
+  const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
+  await words.fill('One');
+  await words.press('Shift+Enter');
+  await keyboard.type('two');
+  await expect(words).toHaveValue('One\ntwo');
+  await words.press('Enter');
+  await expect(desk.editing).toBeFocused();
+  await expect(words).toHaveValue('One\ntwo');
+  await keyboard.press('Control+a');
+  const several = desk.reading
+    .getByRole('heading', { name: /elements/ })
+    .or(desk.reading.getByText(/^\d+ elements$/));
+  const count = await several.first().innerText();
+  await keyboard.press('Control+c');
+  await desk.held('Dawn');
+  await desk.editing.focus();
+  await keyboard.press('Control+v');
+  await expect(several.first()).toHaveText(count);
+
+  await desk.choose('The watch');
+  await desk.chooseSentence(/^When the game says oil found/);
+  const effects = desk.reading.getByRole('list', { name: 'In this order' }).getByRole('listitem');
+  const first = await effects.first().innerText();
+  await effects.first().getByRole('button', { name: 'Move this effect' }).focus();
+  await keyboard.press('Alt+ArrowDown');
+  await expect(effects.nth(1)).toHaveText(first);
+  await expect(effects.nth(1).getByRole('button', { name: 'Move this effect' })).toBeFocused();
+  await keyboard.press('Alt+ArrowDown');
+  await expect(effects.nth(2)).toHaveText(first);
+});

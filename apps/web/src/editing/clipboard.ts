@@ -1,4 +1,5 @@
 import { takeElements } from '@tavu/core/edit';
+import { screenById, type Id } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
 import type { ClipboardEvent } from 'react';
 import { bringFiles } from '../assets/bring';
@@ -38,11 +39,19 @@ export function pasteElements(event: ClipboardEvent): void {
     if (!from) return;
     const count = from.screens[0]?.elements.length ?? 0;
     if (count === 0) return say('There is nothing to put on a screen in what was copied.');
-    const made = edit('paste elements', { screen, from });
-    if (made) choose({ screen, element: made });
+    const before = new Set(idsOn(screen));
+    edit('paste elements', { screen, from });
+    const [element = null, ...also] = idsOn(screen).filter((id) => !before.has(id));
+    if (element !== null) choose({ screen, element, also });
     say(`${countOf(count)} pasted.`);
   });
 }
+
+/** The elements that lie on a screen itself; what they hold goes with them. */
+const idsOn = (screen: Id): Id[] =>
+  screenById(useStudio.getState().project, screen)?.elements.flatMap(({ id, parent }) =>
+    parent === null ? [id] : [],
+  ) ?? [];
 
 const isTyping = (event: ClipboardEvent): boolean =>
   (event.target as Element).matches('input, textarea, [contenteditable]');

@@ -1,7 +1,7 @@
 'use client';
 
 import { readDuration, type Screen } from '@tavu/core/model';
-import { readingTime } from '@tavu/core/words';
+import { readingTime, wordsShown } from '@tavu/core/words';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { SelectRow } from '../ui/Row';
@@ -12,7 +12,7 @@ type Put = (change: Partial<Screen>) => void;
 /** How a message comes, how long it stays, and what it goes with. */
 export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
   const project = useStudio((studio) => studio.project);
-  const words = screen.elements.flatMap((each) => (each.type === 'text' ? [each.text] : [])).join(' ');
+  const words = wordsShown(project, screen, screen.elements);
   const events = project.events.filter((event) => event.direction === 'in');
   const until = screen.until ?? 'time';
   const again = screen.again ?? 'over';

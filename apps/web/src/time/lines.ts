@@ -1,6 +1,6 @@
 import { compileAnimation, compileFrames, lengthOf } from '@tavu/core/animate';
 import { linksFrom, toMicros, type Element, type Project, type Screen } from '@tavu/core/model';
-import { readingTime } from '@tavu/core/words';
+import { readingTime, wordsShown } from '@tavu/core/words';
 import { stayOf } from '../animation/stay';
 import { choose } from '../studio/store';
 
@@ -103,9 +103,9 @@ export function linesOf(
       });
     }
   }
-  const said = elements.map((each) => ('text' in each && each.type !== 'button' ? each.text : ''));
-  const reading = readingTime(said.join(' ').trim()) * 1000;
-  if (said.some((each) => each.trim() !== ''))
+  const said = wordsShown(project, screen, elements);
+  const reading = readingTime(said) * 1000;
+  if (said !== '')
     found.push({
       key: 'reading',
       label: 'to read it',

@@ -3,6 +3,9 @@
 import { GripVertical } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
 
+const handleAt = (list: HTMLElement | null, index: number, name: string): HTMLElement | null =>
+  list?.children[index]?.querySelector<HTMLElement>(`button[aria-label="${CSS.escape(name)}"]`) ?? null;
+
 /**
  * A list that is put in order by dragging a handle, or with Alt and the arrow keys on it. `onMove` takes the item's old
  * and new place.
@@ -61,6 +64,8 @@ export function Reorder<T>({
               if (by === 0 || !event.altKey || i + by < 0 || i + by >= items.length) return;
               event.preventDefault();
               onMove(i, i + by);
+              // The keyboard goes along with what is moved.
+              requestAnimationFrame(() => handleAt(list.current, i + by, handleName)?.focus());
             }}
           >
             <GripVertical size={13} aria-hidden="true" />

@@ -4,6 +4,7 @@ import { sentenceText } from '@tavu/core/words';
 import { troublesOf, type Trouble } from '@tavu/core/check';
 import { everyStep, type Project } from '@tavu/core/model';
 import { useEffect, useState } from 'react';
+import { editingLayer } from '../editing/layer';
 import { openConversation } from '../lines/chosen';
 import {
   give,
@@ -55,8 +56,6 @@ function useTroubles(project: Project): readonly Trouble[] {
 }
 
 const game = (): HTMLElement | null | undefined => livePlayer()?.host;
-const editingLayer = (): HTMLElement | null =>
-  document.querySelector<HTMLElement>('[role="application"][aria-label^="Editing"]');
 const paneTab = (): HTMLElement | null =>
   document.querySelector<HTMLElement>('[role="tablist"][aria-label="Left pane"] [aria-selected="true"]');
 /** The first word of a sentence that can be filled otherwise. */

@@ -9,6 +9,7 @@ const KEYS: [string[], string][] = [
   [['Ctrl', 'K'], 'Find anything'],
   [['Ctrl', 'Z'], 'Undo; with Shift redo'],
   [['Ctrl', '\\'], 'Map wide, even, Live wide'],
+  [['↑', '↓'], 'Where a dead end asks: choose what it does'],
   [['N'], 'On the map: a new screen'],
   [['L'], 'On a card: a new link from it'],
   [['F2'], 'On a card: rename it'],

@@ -15,4 +15,5 @@ export {
   type Slot,
 } from './sentence';
 export { readingTime } from './reading';
+export { wordsShown } from './shown';
 export { outcomeWords, reasonWords } from './outcome';

@@ -1,6 +1,15 @@
 import type { Project } from '../model';
 import { after, down, event, lighthouse, link, Play, press, show } from '../test/flows';
-import { codeName, keyName, outcomeWords, readingTime, reasonWords, sentenceOf, sentenceText } from '.';
+import {
+  codeName,
+  keyName,
+  outcomeWords,
+  readingTime,
+  reasonWords,
+  sentenceOf,
+  sentenceText,
+  wordsShown,
+} from '.';
 
 const project: Project = {
   ...lighthouse(),
@@ -188,4 +197,31 @@ test.each([
   [{ because: 'nothing to go back to' as const }, 'There is nothing to go back to any more'],
 ])('why a link was not taken: %j', (reason, words) => {
   expect(reasonWords(project, { link: 'gone', reason })).toBe(words);
+});
+
+test('what is told to a parameter counts among the words to be read: the longest of it, else its default', () => {
+  const text = (id: string, words: string) =>
+    ({ ...structuredClone(project.screens[0]!.elements[0]!), id, type: 'text', text: words }) as never;
+  const screen = {
+    id: 'aim',
+    name: 'Aim',
+    kind: 'custom',
+    layer: 'notice',
+    background: { colour: '#000000' },
+    parameters: [{ id: 'what', name: 'what', type: 'text', default: 'As usual' }],
+    elements: [text('a', 'Aim: {what}')],
+  } as Project['screens'][number];
+  const tells = (what: string): Project['links'][number] => ({
+    id: `l-${what.length}`,
+    from: 'title',
+    cue: { on: 'arrival' },
+    kind: 'stay',
+    effects: [{ do: 'notice', screen: 'aim', args: { what } }],
+  });
+  const shown = (...links: Project['links']): string =>
+    wordsShown({ ...project, screens: [...project.screens, screen], links }, screen, screen.elements);
+  expect(shown()).toBe('Aim: As usual');
+  expect(shown(tells('"Hold"'), tells('"Keep the beam on her"'), tells('title'))).toBe(
+    'Aim: Keep the beam on her',
+  );
 });

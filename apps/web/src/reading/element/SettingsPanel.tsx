@@ -7,7 +7,8 @@ import { titleCase, type Id, type Screen } from '@tavu/core/model';
 import { actionKeys } from '@tavu/core/words';
 import { TriangleAlert } from 'lucide-react';
 import { TextFrameFields } from '../../animation/TextFrames';
-import { useStudio } from '../../studio/store';
+import { editingLayer } from '../../editing/layer';
+import { endStep, useStudio } from '../../studio/store';
 import { translating, useLanguage } from '../../language/shown';
 import { useSoundAssets } from '../../sound/SoundRules';
 import { Field } from '../../ui/Field';
@@ -43,6 +44,7 @@ export function SettingsPanel({
           label={`${element.type === 'entry' ? 'Words until something is typed' : 'Words on it'}${other ? `, ${other.language.name}` : ''}`}
           text={other?.text ?? element.text}
           onChange={other ? other.put : (text) => put({ text }, 'text')}
+          ends
         />
       )}
       {troubles.map((words) => (
@@ -303,10 +305,13 @@ export function Words({
   label = 'Words on it',
   text,
   onChange,
+  ends = false,
 }: {
   label?: string;
   text: string;
   onChange: (text: string) => void;
+  /** Enter ends the typing, as in Live, and Shift Enter breaks the line. */
+  ends?: boolean;
 }) {
   return (
     <label className="block">
@@ -317,6 +322,12 @@ export function Words({
         rows={Math.min(6, text.split('\n').length + Math.floor(text.length / 36))}
         className="w-full resize-y rounded border border-line bg-sheet px-1.5 py-1"
         onChange={(event) => onChange(event.target.value)}
+        onKeyDown={(event) => {
+          if (!ends || event.key !== 'Enter' || event.shiftKey || event.nativeEvent.isComposing) return;
+          event.preventDefault();
+          endStep();
+          editingLayer()?.focus({ preventScroll: true });
+        }}
       />
     </label>
   );
