@@ -292,7 +292,7 @@ test('four buttons one under another: down goes round, a way set by hand wins, a
   await mouse.up();
   await expect(end(/^Resume, down: leads to Leave the watch, set by hand$/)).toBeVisible();
   await desk.choose('Pause');
-  await desk.reading.getByRole('button', { name: 'Where the focus goes' }).click();
+  await desk.reading.getByRole('button', { name: 'Focus on this screen' }).click();
   await expect(desk.reading).toContainText('down leads to Leave the watch, and not back');
 
   await desk.playFrom('Pause');

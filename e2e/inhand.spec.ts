@@ -477,3 +477,15 @@ test('pasted elements are all chosen; Enter ends the words on one and Shift Ente
   await keyboard.press('Alt+ArrowDown');
   await expect(effects.nth(2)).toHaveText(first);
 });
+
+test('what crosses the safe margin is told, until it does not', async ({ desk }) => {
+  const held = await desk.held('Title');
+  await desk.editing.press('b');
+  const told = desk.reading.getByText(/crosses the safe margin/);
+  await expect(told).toHaveCount(0);
+  for (let n = 0; n < 110; n++) await held.key('Shift+ArrowLeft');
+  await expect(told).toBeVisible();
+  await desk.undo();
+  for (let n = 0; n < 20; n++) await held.key('Shift+ArrowRight');
+  await expect(told).toHaveCount(0);
+});

@@ -30,7 +30,7 @@ export function FocusPanel({ screen }: { screen: Screen }) {
   const put = (order: Id[] | undefined): void =>
     void edit('change focus', { screen: screen.id, change: { order } });
   return (
-    <Group title="Where the focus goes" unfolded={false}>
+    <Group title="Focus on this screen" unfolded={false}>
       <SelectRow<Wraps>
         label="Its ends meet"
         value={screen.focus?.wraps ?? 'up and down'}

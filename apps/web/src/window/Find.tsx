@@ -198,7 +198,7 @@ function Everything({
   add('To do', 'do redo', 'Redo', 'Ctrl Shift Z', () => travel('redo'));
   add('To do', 'do page', 'Hand over one page that plays', 'export', () => void saveOpen('page'));
   add('To do', 'do file', 'Save the project as a file', 'export', () => void saveOpen('file'));
-  add('To do', 'do new', 'New project', 'or open another', onProjects);
+  add('To do', 'do new', 'New project', 'projects, or open another', onProjects);
   add(
     'To do',
     'do large',

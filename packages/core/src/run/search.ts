@@ -1,97 +1,22 @@
-import type { CompiledLoading } from '../animate';
-import type { CompiledLink, CompiledScreen, Flow, LinkTable } from '../compile';
-import type { Id, Masked } from '../model';
-import {
-  allUp,
-  areasOf,
-  beneathOverlays,
-  closingOf,
-  focusShown,
-  isBeneath,
-  isBlocked,
-  liesOverAll,
-  maskOf,
-  reachable,
-  screenOf,
-} from './derived';
+import type { CompiledLink, Flow } from '../compile';
+import type { Id } from '../model';
+import { allUp, closingOf, focusShown, isBeneath, isBlocked, maskOf, reachable, screenOf } from './derived';
 import { canUse } from './away';
-import { beginOnEvent, beginPressed } from './began';
 import { bindingsNow } from './bindings';
-import { confirmTalk, hearTalks, hurryTalk, pressChoice } from './conversing';
-import { hasOwnUse, useAlong, useControl, type Use } from './control';
-import { scrollOf } from './scroll';
-import { take, takeCode, takerNow } from './taking';
+import { confirmTalk, hurryTalk } from './conversing';
+import { useControl, type Use } from './control';
+import { takeCode, takerNow } from './taking';
 import { fits, type Search } from './fit';
 import { focusMove, isDirection, setFocus, settleFocus, usableNow } from './focus';
-import { removeNotice } from './notices';
-import type { Nowhere, Outcome, Say } from './outcome';
-import {
-  DONE,
-  FAILED,
-  FIRED,
-  fork,
-  LIMIT,
-  setTimer,
-  type Device,
-  type Holding,
-  type Instance,
-  type RunState,
-  type Scalars,
-  type Spot,
-} from './state';
-import { inOneStep, tryLink } from './take';
+import type { Say } from './outcome';
+import type { Device, Holding, Instance, RunState } from './state';
+import { tryLink } from './take';
+import { activate } from './activate';
+import { leadsNowhere, levels, searchOf, type Level } from './levels';
+import { kept, maskOfClosing, type Taken } from './mask';
 
 /** So long a confirm is held until lines go by fast, in microseconds. */
 export const HURRY = 600_000;
-/** What a pointer or finger that is down goes by, among codes. */
-const PRESS = 'press';
-
-/** A place that is asked whether it takes an input: something up, an area, or the project. */
-interface Level {
-  source: Instance | null;
-  screen: CompiledScreen | null;
-  links: LinkTable;
-  /** A modal overlay lies above it. */
-  under: boolean;
-}
-
-/** All that can take an input, in the order they are asked; `deep` also beneath what is modal, where events go. */
-function levels(flow: Flow, state: RunState, deep = flow.asksAbove): Level[] {
-  const found: Level[] = [];
-  let under = false;
-  const add = (source: Instance): void => {
-    const screen = screenOf(flow, source);
-    found.push({ source, screen, links: screen.links, under });
-  };
-  for (let i = state.notices.length - 1; i >= 0; i--)
-    if (liesOverAll(flow, state.notices[i]!)) add(state.notices[i]!);
-  for (let i = state.overlays.length - 1; i >= 0; i--) {
-    add(state.overlays[i]!);
-    if (found.at(-1)!.screen!.modal) {
-      // Where no link is marked to be found above it, a press goes no further.
-      if (!deep) return found;
-      under = true;
-    }
-  }
-  for (const instance of beneathOverlays(flow, state)) add(instance);
-  for (const area of areasOf(flow, state))
-    found.push({ source: null, screen: null, links: flow.areas.get(area)!.links, under });
-  found.push({ source: null, screen: null, links: flow.shared, under });
-  return found;
-}
-
-const searchOf = (flow: Flow, state: RunState, say: Say, fields: Scalars | null = null): Search => ({
-  flow,
-  state,
-  say,
-  fields,
-  passed: [],
-});
-
-function leadsNowhere({ state, say, passed }: Search, what: Nowhere): void {
-  say({ at: state.now, did: 'nowhere', what, ...(passed.length > 0 ? { passed } : {}) });
-}
-
 /** A key, pad button or gesture; `back` is Shift with Tab. */
 interface Press {
   code: string;
@@ -132,34 +57,6 @@ export function pressCode(flow: Flow, state: RunState, press: Press, repeat: boo
 
 /** Tab goes along the order of the focus where it is bound to nothing else. */
 const isTab = (code: string, actions: readonly Id[]): boolean => code === 'Tab' && actions.length === 0;
-
-/** What took an input: the level that did. */
-interface Taken {
-  by: Instance | null;
-}
-
-/**
- * What becomes of a press that something beneath a closing screen would take; null where it is not masked. It is tried on
- * a copy of the run, and what brings the closing screen back is never masked, so that a key that closes it opens it again.
- */
-function maskOfClosing(
-  flow: Flow,
-  state: RunState,
-  press: (search: Search) => Taken | null,
-): Exclude<Masked, 'through'> | null {
-  const closing = closingOf(flow, state);
-  if (closing.length === 0) return null;
-  const tried = fork(state);
-  const outcomes: Outcome[] = [];
-  const taken = press(searchOf(flow, tried, (outcome) => outcomes.push(outcome)));
-  if (!taken) return null;
-  const first = outcomes.find((each) => each.did === 'link');
-  const to = first ? flow.links.get(first.link)?.to : null;
-  const over = closing.filter(({ screen }) => screen !== to);
-  if (over.length < closing.length || !isBeneath(over, taken.by)) return null;
-  return over.at(-1)!.masked as Exclude<Masked, 'through'>;
-}
-
 export const isDown = (state: RunState, code: string): boolean =>
   state.down.some((each) => each.code === code);
 
@@ -167,30 +64,13 @@ function useUp(state: RunState, code: string): void {
   state.down = state.down.map((each) => (each.code === code ? { ...each, used: true } : each));
 }
 
-function dropHolding(state: RunState, code: string): void {
+export function dropHolding(state: RunState, code: string): void {
   if (state.holding.length > 0) state.holding = state.holding.filter((each) => each.code !== code);
 }
-
-/** Masked input is dropped, or the last press is kept for when the hand-over has settled. */
-function kept(
-  state: RunState,
-  mask: Exclude<Masked, 'through'> | null,
-  press: RunState['pending'],
-  say: Say,
-): boolean {
-  if (mask === null) return false;
-  const keep = mask === 'held' && press !== null;
-  if (keep && state.pending) say({ at: state.now, did: 'dropped', why: 'later' });
-  if (keep) state.pending = press;
-  say({ at: state.now, did: 'masked', kept: keep });
-  return true;
-}
-
 /** What makes lines go by fast has come up. */
-function calm(flow: Flow, state: RunState, code: string): void {
+export function calm(flow: Flow, state: RunState, code: string): void {
   for (const instance of allUp(state)) if (instance.talk?.fast === code) hurryTalk(flow, instance, null);
 }
-
 /** Finds the one taker of a press; null where the flow did not take it. */
 function resolveCode(search: Search, press: Press, actions: readonly Id[]): Taken | null {
   const { flow, state } = search;
@@ -326,26 +206,6 @@ function turnsTabs({ flow, state, say }: Search, source: Instance, actions: read
   settleFocus(flow, state);
   return true;
 }
-
-/** Activates an element: its own use, else its first press link that fits. */
-function activate(search: Search, source: Instance, element: Id, share?: number): void {
-  const { flow, state, say } = search;
-  if (!canUse(flow, state, source, element)) return;
-  beginPressed(flow, state, source, element);
-  if (pressChoice(flow, state, source, element, say)) return;
-  const spot = { serial: source.serial, element, ...(share === undefined ? {} : { share }) };
-  if (take(flow, state, spot)) return;
-  if (useAlong(flow, state, spot, 'press', say) || useControl(flow, state, source, element, 'confirm', say))
-    return settleFocus(flow, state);
-  const links = screenOf(search.flow, source).links.press.get(element) ?? [];
-  const link = links.find((each) => fits(search, each, source));
-  const pressed = screenOf(flow, source).byId.get(element);
-  if (link) tryLink(search, link, source);
-  else if (pressed && hasOwnUse(pressed.type)) return;
-  else if (pressed?.type === 'address') say({ at: state.now, did: 'address', url: pressed.url });
-  else leadsNowhere(search, { kind: 'press', spot: { serial: source.serial, element } });
-}
-
 /** A key or button came up: links for that, where nothing has used the press. */
 export function releaseCode(flow: Flow, state: RunState, code: string, say: Say): void {
   const down = state.down.find((each) => each.code === code);
@@ -410,81 +270,6 @@ function moveFocusOf(flow: Flow, state: RunState, level: Instance, actions: read
   if (next !== null) setFocus(flow, state, level, next);
   return next !== null;
 }
-
-/** The pointer or a finger went down on a spot. */
-export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device: Device, say: Say): void {
-  if (device !== 'pointer' && device !== 'touch') return;
-  const keeps = spot?.element ? { spot, device } : null;
-  if (kept(state, maskOf(state), keeps, say)) return;
-  const closing = maskOfClosing(flow, state, (search) => trySpot(search, spot));
-  if (kept(state, closing, keeps, say)) return;
-  state.pressed = null;
-  state.taking = null;
-  const level = reachable(flow, state).find((each) => each.serial === spot?.serial);
-  const talker = spot ? undefined : talkerNow(flow, state);
-  const said = talker !== undefined && confirmTalk(flow, state, talker, say);
-  // A press on nothing is no use of the pointer: the focus stays to be seen.
-  if (said || (spot?.element && level)) state.device = device;
-  if (said)
-    state.holding = [
-      ...state.holding,
-      { code: PRESS, action: 'confirm', hold: HURRY, due: state.now + HURRY },
-    ];
-  if (!spot?.element || !level) return;
-  state.pressed = spot;
-  const has = screenOf(flow, level).focus.order.includes(spot.element);
-  // What cannot be used takes no focus either.
-  if (level.focus !== null && has && canUse(flow, state, level, spot.element))
-    focusUnder(flow, state, level, spot.element);
-  const slider = screenOf(flow, level).byId.get(spot.element)?.type === 'slider';
-  if (slider && canUse(flow, state, level, spot.element)) useAlong(flow, state, spot, 'drag', say);
-}
-
-const talkerNow = (flow: Flow, state: RunState): Instance | undefined =>
-  reachable(flow, state).find((each) => each.talk);
-
-/** What a press and release on a spot would do. */
-function trySpot(search: Search, spot: Spot | null): Taken | null {
-  const { flow, state, say } = search;
-  if (!spot) {
-    const talker = talkerNow(flow, state);
-    return talker && confirmTalk(flow, state, talker, say) ? { by: talker } : null;
-  }
-  const level = reachable(flow, state).find((each) => each.serial === spot.serial);
-  if (!level || !spot.element) return null;
-  activate(search, level, spot.element, spot.share);
-  return { by: level };
-}
-
-/** What is pressed gets the focus where it stands: nothing is scrolled away from under a finger. */
-function focusUnder(flow: Flow, state: RunState, level: Instance, element: Id): void {
-  const area = scrollableRound(flow, level, element);
-  const at = area === null ? null : scrollOf(screenOf(flow, level), area, level.focus, level.scrolled);
-  setFocus(flow, state, level, element);
-  if (area !== null && at) level.scrolled = { area, x: -at.x, y: -at.y };
-}
-
-function scrollableRound(flow: Flow, level: Instance, element: Id): Id | null {
-  const { byId } = screenOf(flow, level);
-  for (let at = byId.get(element)?.parent ?? null; at !== null; at = byId.get(at)?.parent ?? null) {
-    const panel = byId.get(at);
-    if (panel?.type === 'panel' && panel.overflow === 'scrolls') return at;
-  }
-  return null;
-}
-
-/** It came up: on the same spot, that element is activated. */
-export function releaseSpot(flow: Flow, state: RunState, spot: Spot | null, say: Say): void {
-  const { pressed } = state;
-  state.pressed = null;
-  dropHolding(state, PRESS);
-  calm(flow, state, PRESS);
-  if (!pressed?.element || spot?.serial !== pressed.serial || spot.element !== pressed.element) return;
-  if (maskOf(state) !== null) return;
-  const level = reachable(flow, state).find((each) => each.serial === pressed.serial);
-  if (level) activate(searchOf(flow, state, say), level, pressed.element, spot.share);
-}
-
 /** The press kept while input was masked is looked at afresh; dropped when its element is gone. */
 export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   const { pending } = state;
@@ -502,79 +287,4 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   const level = reachable(flow, state).find((each) => each.serial === serial);
   if (level && element) activate(search, level, element);
   else say({ at: state.now, did: 'dropped', why: 'gone' });
-}
-
-/**
- * An event from the game: notices that waited for it go, then it is searched for all the way down. A link from beneath a
- * modal overlay opens nothing over it, unless it is marked so.
- */
-export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Scalars, say: Say): void {
-  const over = state.notices.filter((notice) => {
-    const until = screenOf(flow, notice).notice?.until;
-    return typeof until === 'object' && until.event === event;
-  });
-  if (over.length > 0)
-    inOneStep(flow, state, say, (step) => over.forEach((notice) => removeNotice(step, notice, null)));
-  beginOnEvent(flow, state, event);
-  const told = [tellLoading(flow, state, event, fields), hearTalks(flow, state, event)].includes(true);
-  const search = searchOf(flow, state, say, fields);
-  for (const { links, source, under } of levels(flow, state, true)) {
-    const link = links.event.get(event)?.find((each) => fits(search, each, source, under));
-    if (!link) continue;
-    tryLink(search, link, source);
-    return;
-  }
-  if (!told && over.length === 0) leadsNowhere(search, { kind: 'event', event, fields });
-}
-
-/**
- * What an event says of a screen that loads by it; what comes of that is due at once. Of a screen that is not up yet it is
- * kept until that comes. Returns whether it said anything.
- */
-function tellLoading(flow: Flow, state: RunState, event: Id, fields: Scalars): boolean {
-  let told = false;
-  for (const { id, loading } of flow.loadsByEvents) {
-    if (![loading.progress, loading.done, loading.failed].includes(event)) continue;
-    told = true;
-    const instance = allUp(state).find(({ screen }) => screen === id);
-    const progress = progressIn(loading, event, fields);
-    if (progress === null) continue;
-    if (!instance) state.ahead = { ...state.ahead, [id]: progress };
-    else {
-      // What has failed without a way on may fail, or be done, another time.
-      if (instance.progress === FAILED && instance.timers[LIMIT] === FIRED) setTimer(instance, LIMIT, 0);
-      instance.progress = progress;
-    }
-  }
-  return told;
-}
-
-/** How far a screen has loaded by what an event says; null where it says nothing of that. */
-function progressIn(loading: CompiledLoading, event: Id, fields: Scalars): number | null {
-  if (event === loading.failed) return FAILED;
-  if (event === loading.done) return 1;
-  if (loading.field === null) return null;
-  const [least, most] = loading.range;
-  const share = most > least ? (Number(fields[loading.field] ?? 0) - least) / (most - least) : 1;
-  return Math.min(1, Math.max(0, share));
-}
-
-/** The content of a screen has finished: its own link for that, with no search. */
-export function finish(flow: Flow, state: RunState, instance: Instance, say: Say): void {
-  cueOf(flow, state, instance, 'done', say);
-}
-
-/** The content of a screen could not be loaded. */
-export function fail(flow: Flow, state: RunState, instance: Instance, say: Say): void {
-  cueOf(flow, state, instance, 'failed', say);
-}
-
-function cueOf(flow: Flow, state: RunState, instance: Instance, on: 'done' | 'failed', say: Say): void {
-  const search = searchOf(flow, state, say);
-  const link = screenOf(flow, instance).links[on].find((each) => fits(search, each, instance));
-  // What has loaded cannot fail any more; what has failed can still be done where failing leads nowhere.
-  if (on === 'done' || link) setTimer(instance, DONE, FIRED);
-  setTimer(instance, LIMIT, FIRED);
-  if (link) tryLink(search, link, instance);
-  else leadsNowhere(search, { kind: on, screen: instance.screen });
 }

@@ -2,7 +2,8 @@ import type { CompiledLink, CompiledNotice, CompiledScreen, Flow } from '../comp
 import { noteFocus } from './began';
 import { allUp, closingOf, isCovered, isFrozen, maskOf, screenOf } from './derived';
 import type { Say } from './outcome';
-import { fail, finish, resolveHold, resolvePending } from './search';
+import { fail, finish } from './hear';
+import { resolveHold, resolvePending } from './search';
 import { passTalk } from './conversing';
 import { talkDue } from './talk';
 import { DONE, FAILED, FIRED, LIMIT, setTimer, STAY, TALK, type Instance, type RunState } from './state';

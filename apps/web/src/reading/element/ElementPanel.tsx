@@ -2,7 +2,7 @@
 
 import { overflowOf } from '@tavu/core/paint';
 import { writtenAt } from '@tavu/core/component';
-import type { CompiledScreen } from '@tavu/core/compile';
+import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
 import { TYPE_WORDS } from '@tavu/core/starter';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
@@ -28,6 +28,20 @@ import { SettingsPanel } from './SettingsPanel';
 import { ElementWays } from '../../focus/FocusPanel';
 import { Animations } from '../../animation/Animations';
 import { WhenPanel } from './WhenPanel';
+
+/** Whether something to be read or pressed lies nearer to the edge of the frame than the safe margin. */
+function crossesMargin(flow: Flow, compiled: CompiledScreen, element: Element): boolean {
+  const rect = compiled.layout.get(element.id);
+  const { width, height } = flow.frame;
+  const share = flow.project.design.margin / 100;
+  if (!rect || !('text' in element)) return false;
+  return (
+    rect.x < width * share ||
+    rect.y < height * share ||
+    rect.x + rect.width > width * (1 - share) ||
+    rect.y + rect.height > height * (1 - share)
+  );
+}
 
 /** A button or touch area that no link waits for, and that has no use of its own, as the choices of a dialogue have. */
 const leadsNowhere = ({ links, talkParts }: CompiledScreen, { id, type }: Element): boolean =>
@@ -92,6 +106,12 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
         {over && (
           <p className="flex items-start gap-1 text-sm text-warn" role="note">
             <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {overflowWords(over)}
+          </p>
+        )}
+        {crossesMargin(flow, compiled, element) && (
+          <p className="flex items-start gap-1 text-sm text-warn" role="note">
+            <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> It crosses the safe
+            margin of {project.design.margin} %: some displays cut what lies there.
           </p>
         )}
         <SettingsPanel screen={screen} path={path} written={written} put={put} />

@@ -1,0 +1,31 @@
+import type { Id } from '../model';
+import { screenOf } from './derived';
+import { canUse } from './away';
+import { beginPressed } from './began';
+import { pressChoice } from './conversing';
+import { hasOwnUse, useAlong, useControl } from './control';
+import { take } from './taking';
+import { fits, type Search } from './fit';
+import { settleFocus } from './focus';
+import type { Instance } from './state';
+import { tryLink } from './take';
+import { leadsNowhere } from './levels';
+
+/** Activates an element: its own use, else its first press link that fits. */
+export function activate(search: Search, source: Instance, element: Id, share?: number): void {
+  const { flow, state, say } = search;
+  if (!canUse(flow, state, source, element)) return;
+  beginPressed(flow, state, source, element);
+  if (pressChoice(flow, state, source, element, say)) return;
+  const spot = { serial: source.serial, element, ...(share === undefined ? {} : { share }) };
+  if (take(flow, state, spot)) return;
+  if (useAlong(flow, state, spot, 'press', say) || useControl(flow, state, source, element, 'confirm', say))
+    return settleFocus(flow, state);
+  const links = screenOf(search.flow, source).links.press.get(element) ?? [];
+  const link = links.find((each) => fits(search, each, source));
+  const pressed = screenOf(flow, source).byId.get(element);
+  if (link) tryLink(search, link, source);
+  else if (pressed && hasOwnUse(pressed.type)) return;
+  else if (pressed?.type === 'address') say({ at: state.now, did: 'address', url: pressed.url });
+  else leadsNowhere(search, { kind: 'press', spot: { serial: source.serial, element } });
+}
