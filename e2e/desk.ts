@@ -53,6 +53,8 @@ export class Desk {
   /** Chooses a card, wherever it is on the map; the keyboard brings it into view. */
   async choose(name: string, modifiers: ('Shift' | 'Control')[] = []): Promise<void> {
     await this.card(name).focus();
+    // The map pans by itself; a click before that would have the browser scroll it as well.
+    await expect(this.card(name)).toBeInViewport({ ratio: 0.5 });
     await this.card(name).click({ modifiers });
   }
   sentence(words: string | RegExp): Locator {

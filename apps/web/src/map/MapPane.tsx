@@ -3,7 +3,7 @@
 import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map';
 import { titleCase, type Id, type Project } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { showHeld, useRun } from '../live/run';
 import { choose, chooseAlso, edit, useStudio } from '../studio/store';
 import { IconButton } from '../ui/parts';
@@ -81,7 +81,10 @@ function OpenMap({ opened }: { opened: number }) {
     requestAnimationFrame(() => focusCard(card.id));
   };
   const follow = useRef(centre);
-  follow.current = centre;
+  // Of the map that stands, not of one that is still being drawn.
+  useLayoutEffect(() => {
+    follow.current = centre;
+  });
   useEffect(() => {
     if (awaited.current !== null) follow.current(awaited.current);
   }, [plan]);
