@@ -307,7 +307,6 @@ test('a screen loads for a pretended time, or as far as the game says, and fails
   await desk.choose('Loading');
   await loading.getByRole('textbox', { name: /^Failed, when/ }).fill('2 s');
   await desk.page.keyboard.press('Enter');
-  await desk.speed('8×');
   await desk.live.getByRole('button', { name: 'Start here' }).click();
   await desk.expectUp('Lamp out');
 });
