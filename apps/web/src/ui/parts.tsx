@@ -191,7 +191,7 @@ export function Choices<T extends string>({
       aria-label={label}
       className={
         wraps
-          ? 'flex flex-wrap gap-px rounded-md border border-line bg-line'
+          ? 'flex flex-wrap gap-px rounded-md border border-line bg-sheet'
           : 'inline-flex overflow-hidden rounded-md border border-line'
       }
     >
