@@ -290,11 +290,13 @@ test('seven screens are played into existence with 18 clicks and 19 keys at most
   const hands = new Hands(desk);
   await hands.click(desk.page.getByTitle('Projects'));
   const form = desk.page.getByRole('form', { name: 'New project' });
+  await expect(form).toBeVisible();
   for (const name of SEVEN.filter((each) => each !== 'Title')) {
     const box = form.getByRole('checkbox', { name, exact: true });
     if ((await box.count()) > 0) await hands.click(box);
   }
   await hands.click(form.getByRole('checkbox', { name: 'Loading', exact: true }));
+  await expect(form.getByRole('checkbox', { checked: true })).toHaveCount(1);
   await hands.click(form.getByRole('button', { name: 'Make it and run it' }));
   await expect(desk.game).toBeFocused();
   await desk.expectUp('Title');

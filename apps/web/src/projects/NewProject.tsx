@@ -75,10 +75,14 @@ export function NewProject({ done, begins }: { done: () => void; begins: boolean
                 className="accent-chosen"
                 checked={ticked.has(screen.name)}
                 onChange={(event) => {
-                  const next = new Set(ticked);
-                  if (event.target.checked) next.add(screen.name);
-                  else next.delete(screen.name);
-                  setTicked(next);
+                  const { checked } = event.target;
+                  // From what is ticked by then: presses may come faster than the window draws.
+                  setTicked((now) => {
+                    const next = new Set(now);
+                    if (checked) next.add(screen.name);
+                    else next.delete(screen.name);
+                    return next;
+                  });
                 }}
               />
               {screen.name}
