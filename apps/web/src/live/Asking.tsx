@@ -32,7 +32,7 @@ const WAYS: readonly { value: Way; text: string }[] = [
   { value: 'back', text: 'go back' },
   { value: 'end', text: 'the end' },
 ];
-/** The last, since its list has the arrows that choose among these. */
+/** Last, since its list needs the arrow keys that otherwise choose among these. */
 const DO: (typeof WAYS)[number] = { value: 'do', text: 'do something' };
 /** What leads somewhere is given a name, or words. */
 const isNamed = (way: Way): way is 'go' | 'open' | 'message' =>
@@ -150,7 +150,7 @@ function AskingSheet({ what }: { what: Asked }) {
       }}
       onKeyDown={(event) => {
         event.stopPropagation();
-        // A list of what can be done has the arrows for itself, until something else is chosen above it.
+        // The list of effects needs the arrow keys itself.
         const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
         if (by !== 0 && way !== 'do' && !(event.target as Element).matches('[role="radio"]')) {
           event.preventDefault();

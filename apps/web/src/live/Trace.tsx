@@ -15,6 +15,9 @@ import { goBackTo, runLog, useRun } from './run';
 
 type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
 
+/** Outcomes that a designer should look into. */
+const TROUBLE = /^(nowhere|failed|unsettled|overflow|refused|misfit|dropped|limit|empty)$/;
+
 const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
   ['all', 'everything', () => true],
   ['in', 'what came in', ({ did }) => did === 'input' || did === 'masked'],
@@ -22,14 +25,10 @@ const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
   ['screens', 'screens', ({ did }) => /^(up|down|notice|in line|ignored|overflow)$/.test(did)],
   ['values', 'values', ({ did }) => /^(set|refused|save|load)$/.test(did)],
   ['out', 'what the game is told', ({ did }) => /^(send|to game|end)$/.test(did)],
-  [
-    'trouble',
-    'trouble',
-    ({ did }) => /^(nowhere|failed|unsettled|overflow|refused|misfit|dropped|limit|empty)$/.test(did),
-  ],
+  ['trouble', 'trouble', ({ did }) => TROUBLE.test(did)],
 ];
 
-/** Of these together with what is in view so many are drawn. */
+/** How many rows are drawn above and below those in view. */
 const AROUND = 40;
 
 /** What happened, with times; each entry leads to what it names and back to the moment before it. Only what is in view is drawn. */
@@ -41,7 +40,7 @@ export function Trace() {
   const [sort, setSort] = useState<Sort>('all');
   const [oldest, setOldest] = useState(false);
   const shown = useMemo(() => {
-    // The list grows in place: that it has is told by the number alone.
+    // The log grows in place, so that only this number tells of new rows.
     void logged;
     if (sort === 'all') return runLog.entries;
     const fits = SORTS.find(([key]) => key === sort)![2];
@@ -57,7 +56,7 @@ export function Trace() {
     overscan: AROUND,
     getItemKey: (index) => at(index).n,
   });
-  // Read from the beginning, the end stays in view while one is there.
+  // Oldest first, the list follows the newest row while it is scrolled to its end.
   const atEnd = useRef(true);
   useEffect(() => {
     if (oldest && atEnd.current && count > 0) list.scrollToIndex(count - 1, { align: 'end' });
@@ -132,9 +131,7 @@ export function Trace() {
 
 function toneOf({ did }: Outcome): string {
   if (did === 'link') return 'text-live';
-  return /^(nowhere|unsettled|failed|overflow|refused|misfit|dropped|limit|empty)$/.test(did)
-    ? 'text-warn'
-    : 'text-ink';
+  return TROUBLE.test(did) ? 'text-warn' : 'text-ink';
 }
 
 function TraceLine({ entry, project }: { entry: Entry; project: Project }) {

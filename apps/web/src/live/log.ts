@@ -17,8 +17,7 @@ export const MOST_ENTRIES = 100_000;
 const MOST_STATES = 2000;
 
 /**
- * A list that grows in place, since a run tells something in nearly every frame: who shows it asks `size` and `changes`,
- * not whether the list is another one.
+ * A list that grows in place, since a run may add to it in every frame. Whoever shows it compares `changes`, not the list.
  */
 export class Log {
   readonly #entries: Entry[] = [];
