@@ -136,15 +136,17 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
             </IconButton>
           )}
         </div>
-        <label className="mt-0.5 inline-flex cursor-pointer items-center gap-1.5 text-sm text-soft">
-          <input
-            type="checkbox"
-            className="accent-chosen"
-            checked={action.forGame === true}
-            onChange={(event) => put({ forGame: event.target.checked || undefined })}
-          />
-          The game uses {name} by itself
-        </label>
+        {(!isUsual(action.id) || action.forGame) && (
+          <label className="mt-0.5 inline-flex cursor-pointer items-center gap-1.5 text-sm text-soft">
+            <input
+              type="checkbox"
+              className="accent-chosen"
+              checked={action.forGame === true}
+              onChange={(event) => put({ forGame: event.target.checked || undefined })}
+            />
+            The game uses {name} by itself
+          </label>
+        )}
         <div className="mt-1 flex flex-wrap gap-1">
           {bindingsOf(action).map((binding) => (
             <span
