@@ -1,7 +1,7 @@
 import { accessOf, type SpokenItem, type SpokenScreen } from '@tavu/core/access';
 import type { Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
-import { maskOf, type Remembered, type RunState } from '@tavu/core/run';
+import { pressMask, type Remembered, type RunState } from '@tavu/core/run';
 
 /** How often, in milliseconds, what has changed is told; a counter that runs is not told with every frame. */
 const OFTEN = 150;
@@ -31,8 +31,8 @@ export class Mirror {
     this.#told = now;
     this.#tellLine(flow, state);
     const screens = accessOf(flow, state);
-    // While a hand-over masks input, what is told is not yet to be used.
-    const busy = maskOf(state) !== null;
+    // While a hand-over or a closing screen masks presses, what is told is not yet to be used.
+    const busy = pressMask(flow, state) !== null;
     const key = JSON.stringify([busy, screens]);
     if (key === this.#last) return;
     this.#last = key;

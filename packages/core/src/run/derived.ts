@@ -54,6 +54,10 @@ export function closingOf(flow: Flow, state: RunState): Leaving[] {
 }
 const NONE_LEAVING: Leaving[] = [];
 
+/** How presses are masked now: all of them by a hand-over, or those for what lies beneath a screen that closes; else null. */
+export const pressMask = (flow: Flow, state: RunState): Exclude<Masked, 'through'> | null =>
+  maskOf(state) ?? (closingOf(flow, state).at(-1)?.masked as Exclude<Masked, 'through'> | undefined) ?? null;
+
 /** Whether a press for this, an area or the project (null) is for what lies beneath a screen that closes. */
 export const isBeneath = (closing: readonly Leaving[], taker: Instance | null): boolean =>
   closing.some(({ serial }) => taker === null || taker.serial < serial);

@@ -4,7 +4,17 @@ export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';
 export { faults } from './faults';
 export { nextDue } from './time';
-export { allUp, focusShown, isBlocked, isCovered, isFrozen, maskOf, reachable, standing } from './derived';
+export {
+  allUp,
+  focusShown,
+  isBlocked,
+  isCovered,
+  isFrozen,
+  maskOf,
+  pressMask,
+  reachable,
+  standing,
+} from './derived';
 export { scrollOf } from './scroll';
 export { bindingsNow, codesOn, type Rebound } from './bindings';
 export { takerNow, type Taking } from './taking';

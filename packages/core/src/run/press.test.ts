@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { buttonOf, down, event, link, Play, press, projectOf, screenOf } from '../test/flows';
 import type { Element, Masked } from '../model';
-import { tabLeaves } from '.';
+import { handOverOf, pressMask, rehearse, tabLeaves } from '.';
 
 const key = (code: string, phase: 'down' | 'up' = 'down', shift = false) =>
   ({ type: 'key', code, phase, shift }) as const;
@@ -125,7 +125,9 @@ describe('while a screen that keeps the game from its input closes', () => {
         const play = made(undefined).wait(ms).key(code, 0);
         expect(play.up).toEqual(['watch']);
         expect(play.did('masked')).toMatchObject([{ kept: false }]);
+        expect(pressMask(play.flow, play.state)).toBe('ignored');
         expect(play.wait(400 - ms).up).toEqual(['watch']);
+        expect(pressMask(play.flow, play.state)).toBeNull();
         expect(play.key(code).up).toEqual(['watch', 'map']);
       }),
     );
@@ -136,7 +138,19 @@ describe('while a screen that keeps the game from its input closes', () => {
     expect(kept.up).toEqual(['watch']);
     expect(kept.wait(392).up).toEqual(['watch']);
     expect(kept.wait(1).up).toEqual(['watch', 'map']);
-    expect(made('through').wait(7).key('KeyM').up).toEqual(['watch', 'map']);
+    const through = made('through').wait(7);
+    expect(pressMask(through.flow, through.state)).toBeNull();
+    expect(through.key('KeyM').up).toEqual(['watch', 'map']);
+  });
+
+  test('the chart of its hand-over says so for as long as it is there', () => {
+    const { flow } = made('held');
+    const closing = flow.project.links[1]!.id;
+    expect(handOverOf(flow, rehearse(flow, closing)!).masked).toEqual({
+      from: 0,
+      until: 400_000,
+      how: 'held',
+    });
   });
 
   test('what brings it back is never masked, nor anything where input is given back at once', () => {

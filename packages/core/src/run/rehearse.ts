@@ -1,6 +1,6 @@
 import type { CompiledLink, Flow } from '../compile';
 import type { Id } from '../model';
-import { allUp, isFrozen, maskOf, screenOf } from './derived';
+import { allUp, closingOf, isFrozen, pressMask, screenOf } from './derived';
 import { fallbacks } from './chain';
 import type { Search } from './fit';
 import type { Outcome } from './outcome';
@@ -132,12 +132,13 @@ export function handOverOf(flow: Flow, rehearsal: Rehearsal): HandOver {
         };
       }),
   ];
-  const mask = maskOf(state);
+  const mask = pressMask(flow, state);
   const settled = Math.max(
     zero,
     ...[state.base, ...state.overlays]
       .filter((each) => each.masked !== 'through')
       .map((each) => each.settled),
+    ...closingOf(flow, state).map((each) => each.until),
   );
   const times = [...new Set([0, ...pictures.flatMap((each) => [each.from, each.until]), length])].sort(
     (a, b) => a - b,
