@@ -382,3 +382,44 @@ test('a component is told a picture, whether a part of it is there, and where it
   await desk.held('Options');
   await expect.poll(pictures).toBe(0);
 });
+
+test('a tooltip is shown while the pointer or the focus rests, in a look of its own, and is one of the texts', async ({
+  desk,
+}) => {
+  const words = 'Who made the light burn';
+  const shown = () => desk.words().then((all) => all.includes(words));
+  await desk.held('Title');
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  await what.getByRole('button', { name: /^Credits/ }).click();
+  await desk.reading.getByRole('textbox', { name: 'Tooltip' }).fill(words);
+  await desk.page.keyboard.press('Enter');
+
+  await desk.playFrom('Title');
+  await desk.game.locator('text', { hasText: 'Credits' }).hover();
+  await expect.poll(shown).toBe(true);
+  await desk.page.mouse.move(2, 2);
+  await expect.poll(shown).toBe(false);
+  for (let n = 0; n < 3; n++) await desk.page.keyboard.press('ArrowDown');
+  await expect(desk.game.locator('[aria-current="true"]')).toHaveAttribute('aria-label', 'Credits');
+  await expect(desk.game.locator('[aria-current="true"]')).toHaveAttribute('aria-description', words);
+  await expect.poll(shown).toBe(true);
+  await desk.page.keyboard.press('ArrowUp');
+  await expect.poll(shown).toBe(false);
+
+  // Its look is one for the whole project.
+  await desk.readProject();
+  const tooltips = desk.reading.getByRole('region', { name: 'Tooltips' });
+  await tooltips.getByRole('button', { name: 'Tooltips' }).click();
+  await tooltips.getByRole('combobox', { name: 'Box style' }).selectOption({ index: 0 });
+  await tooltips.getByRole('textbox', { name: 'Shown after' }).fill('0.1 s');
+  await tooltips.getByRole('textbox', { name: 'Shown after' }).press('Enter');
+  await desk.game.locator('text', { hasText: 'Credits' }).hover();
+  await expect.poll(shown).toBe(true);
+
+  await desk.page.getByRole('tab', { name: 'Lines' }).click();
+  await desk.page.getByRole('radio', { name: 'Texts' }).click();
+  const table = desk.page.getByRole('region', { name: 'Lines' });
+  await table.getByRole('searchbox', { name: 'Find in the texts' }).fill(words);
+  await table.getByRole('button', { name: 'Go to Title · Credits · tooltip' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Tooltip' })).toHaveValue(words);
+});

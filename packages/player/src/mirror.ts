@@ -63,7 +63,7 @@ export class Mirror {
   }
 
   #item(serial: number, item: SpokenItem): HTMLElement {
-    const { role, name, state, checked, disabled, share, tabs, focused } = item;
+    const { role, name, state, checked, disabled, share, tabs, focused, tip } = item;
     if (role === 'text') return element('p', {}, name);
     if (role === 'heading') return element('h2', {}, name);
     if (role === 'tablist') {
@@ -82,6 +82,7 @@ export class Mirror {
     if (checked !== undefined) attributes['aria-checked'] = String(checked);
     if (disabled) attributes['aria-disabled'] = 'true';
     if (focused) attributes['aria-current'] = 'true';
+    if (tip !== undefined) attributes['aria-description'] = tip;
     if (share !== undefined)
       Object.assign(attributes, {
         'aria-valuemin': '0',
@@ -100,8 +101,14 @@ export class Mirror {
 const ROLE_WORDS: Partial<Record<SpokenItem['role'], string>> = { textbox: 'text entry', tablist: 'tabs' };
 
 /** What has the focus, in words. */
-function spoken({ role, name, state, disabled, tabs }: SpokenItem): string {
-  return [name, ROLE_WORDS[role] ?? role, state ?? tabs?.words[tabs.up], disabled ? 'cannot be used' : '']
+function spoken({ role, name, state, disabled, tabs, tip }: SpokenItem): string {
+  return [
+    name,
+    ROLE_WORDS[role] ?? role,
+    state ?? tabs?.words[tabs.up],
+    disabled ? 'cannot be used' : '',
+    tip,
+  ]
     .filter(Boolean)
     .join(', ');
 }

@@ -1,4 +1,5 @@
-import { dragTest, hitTest, scrollTest } from '@tavu/core/paint';
+import { dragTest, hitTest, scrollTest, tooltipTest } from '@tavu/core/paint';
+import type { Spot } from '@tavu/core/run';
 import type { Gesture } from '@tavu/core/model';
 import type { Player } from './player';
 
@@ -17,6 +18,9 @@ interface Finger {
   scrolls: { serial: number; area: string; lastX: number; lastY: number } | null;
   moved: boolean;
 }
+
+const isSame = (one: Spot | null, other: Spot | null): boolean =>
+  one?.serial === other?.serial && one?.element === other?.element;
 
 /** Gives a player what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
 export function listenToPointer(player: Player, signal: AbortSignal): void {
@@ -80,10 +84,11 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
     if (isTouch(event)) return;
     player.passNow();
     const spot = hitTest(player.flow, player.state, x, y);
-    const { hover } = player.state;
+    const over = tooltipTest(player.flow, player.state, x, y);
+    const { hover, over: was } = player.state;
     const same = (spot?.element ?? null) === (hover?.element ?? null);
-    if (!same || (hover && hover.serial !== spot?.serial))
-      player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot });
+    if (!same || (hover && hover.serial !== spot?.serial) || !isSame(over, was))
+      player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot, over });
   });
 
   /** Once a finger has moved along what can be scrolled, it scrolls, and what it was on is not pressed. */
@@ -134,6 +139,10 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
         : (dragTest(player.flow, player.state, x, y) ?? hitTest(player.flow, player.state, x, y));
     player.give({ type: 'pointer', device: deviceOf(event), phase: 'up', spot });
   };
+  on('pointerleave', (event) => {
+    if (player.held || isTouch(event) || !(player.state.hover || player.state.over)) return;
+    player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot: null });
+  });
   on('pointerup', up);
   on('pointercancel', up);
 

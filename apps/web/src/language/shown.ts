@@ -37,6 +37,8 @@ export function translating(
   screen: Id,
   path: Id,
   written: string,
+  /** Which of its words, where it is not those on it. */
+  which?: string,
 ): { language: Language; text: string; put: (text: string) => void } | null {
   const { project } = useStudio.getState();
   const { code } = useLanguage.getState();
@@ -47,7 +49,7 @@ export function translating(
           .slice(1)
           .find((each) => each.code === code);
   if (!language) return null;
-  const key = keyOf(screen, path);
+  const key = [keyOf(screen, path), which].filter(Boolean).join(' ');
   return {
     language,
     text: project.texts?.[language.code]?.[key] ?? written,

@@ -2,12 +2,17 @@
 
 import { allElements } from '@tavu/core/edit';
 import { readName, type BoxStyle, type Project, type TextStyle } from '@tavu/core/model';
+import { colourOf, textStyle, tooltipLook } from '@tavu/core/style';
+import { TOOLTIP_AFTER } from '@tavu/core/run';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { edit, useStudio } from '../studio/store';
+import { DurationField } from '../motion/DurationField';
 import { Field } from '../ui/Field';
 import { Group } from '../ui/Group';
+import { NumberField } from '../ui/NumberField';
 import { Button, IconButton, Sheet } from '../ui/parts';
+import { SelectRow } from '../ui/Row';
 import { ColourField, Swatch } from './ColourField';
 import { BoxLookFields } from './BoxLookFields';
 import { TextLookFields } from './TextLookFields';
@@ -67,6 +72,7 @@ export function SharedLooks() {
           <Plus size={13} aria-hidden="true" /> Box style
         </Button>
       </Group>
+      <Tooltips project={project} />
       <Group title="Colours">
         {colours.length === 0 && (
           <p className="text-sm text-soft">None yet. A colour kept by name changes everywhere at once.</p>
@@ -115,6 +121,42 @@ export function SharedLooks() {
   );
 }
 
+/** How tooltips look, wherever they are shown. */
+function Tooltips({ project }: { project: Project }) {
+  const { text, box, after } = tooltipLook(project);
+  const styles = (of: readonly { id: string; name: string }[]) =>
+    of.map((each): [string, string] => [each.id, each.name]);
+  return (
+    <Group title="Tooltips" unfolded={false}>
+      <SelectRow
+        label="Text style"
+        value={text.style}
+        options={styles(project.styles.text)}
+        onChange={(style: string) => edit('change tooltips', { text: { ...text, style } })}
+      />
+      <NumberField
+        label="Size of the lettering"
+        value={text.size ?? textStyle(project, text).size}
+        least={1}
+        most={2000}
+        onChange={(size) => edit('change tooltips', { text: { ...text, size } })}
+      />
+      <SelectRow
+        label="Box style"
+        value={box.style}
+        options={styles(project.styles.box)}
+        onChange={(style: string) => edit('change tooltips', { box: { style } })}
+      />
+      <DurationField
+        label="Shown after"
+        value={after ?? TOOLTIP_AFTER}
+        onChange={(to) => edit('change tooltips', { after: to })}
+      />
+      <p className="text-sm text-soft">The focus has to stay on an element for twice as long.</p>
+    </Group>
+  );
+}
+
 function Style({
   style,
   taken,
@@ -131,7 +173,8 @@ function Style({
   children: ReactNode;
 }) {
   const [open, setOpen] = useState(false);
-  const colour = 'fill' in style ? style.fill : style.colour;
+  const project = useStudio((studio) => studio.project);
+  const colour = colourOf(project, 'fill' in style ? style.fill : style.colour);
   return (
     <Sheet
       label={`Style ${style.name}`}
@@ -143,7 +186,7 @@ function Style({
           type="button"
           className="flex w-full items-center gap-1.5 rounded px-1 py-0.5 text-left hover:bg-chosen-wash"
         >
-          {colour.startsWith('#') && <Swatch colour={colour} />}
+          <Swatch colour={colour} />
           <span className="min-w-0 flex-1 truncate">{style.name}</span>
           <span className="text-sm text-soft">
             {used === 0 ? 'unused' : used === 1 ? 'once' : `${used} times`}
@@ -178,9 +221,10 @@ function Style({
 }
 
 const usesOfText = (project: Project, { id }: TextStyle): number =>
-  allElements(project).filter((each) => 'look' in each && each.look.style === id).length;
+  allElements(project).filter((each) => 'look' in each && each.look.style === id).length +
+  (project.styles.tooltip?.text.style === id ? 1 : 0);
 
 const usesOfBox = (project: Project, { id }: BoxStyle): number =>
   allElements(project).filter(
     (each) => ('box' in each && each.box.style === id) || (each.type === 'progress' && each.bar.style === id),
-  ).length;
+  ).length + (project.styles.tooltip?.box.style === id ? 1 : 0);

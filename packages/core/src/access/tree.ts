@@ -26,6 +26,8 @@ export interface SpokenItem {
   /** Tabs: each by its words, and which is up. */
   tabs?: { words: string[]; up: number };
   focused?: boolean;
+  /** The words of its tooltip. */
+  tip?: string;
 }
 export type Role =
   | 'text'
@@ -85,12 +87,15 @@ function itemsOn(
   return inReadingOrder(compiled)
     .filter(({ id }) => !hidden.includes(id))
     .flatMap((element): SpokenItem[] => {
+      const tip = shown.tooltips[element.id];
       const role = ROLES[element.type];
-      if (!role) return [];
+      // What has nothing else to say says its tooltip.
+      if (!role) return tip === undefined ? [] : [{ id: element.id, role: 'text', name: tip }];
       const said = 'text' in element ? (shown.texts[element.id] ?? element.text) : '';
       const held = heldBy(flow.project, element, shown.holds);
       const item: SpokenItem = { id: element.id, role, name: said === '' ? element.name : said };
       if (role === 'text' && said.trim() === '') return [];
+      if (tip !== undefined) item.tip = tip;
       if (disabled.includes(element.id)) item.disabled = true;
       if (hasFocus && instance.focus === element.id) item.focused = true;
       switch (element.type) {

@@ -216,6 +216,11 @@ function compileScreen(
         return parts.some((part) => typeof part !== 'string') ? [[element.id, parts]] : [];
       }),
     ),
+    tooltips: new Map(
+      elements.flatMap(({ id, tooltip }): [Id, TextPart[]][] =>
+        tooltip === undefined ? [] : [[id, textParts(tooltip, scope, language)]],
+      ),
+    ),
     conditions: elements.flatMap(({ id, shownWhen, enabledWhen }) =>
       shownWhen === undefined && enabledWhen === undefined
         ? []
@@ -281,6 +286,7 @@ const mayName = (element: Element): boolean =>
   element.shownWhen !== undefined ||
   element.enabledWhen !== undefined ||
   'value' in element ||
+  (element.tooltip?.includes('{') ?? false) ||
   ('text' in element && element.text.includes('{'));
 
 /** A notice stays for its time, or until something: then its time does not count. */

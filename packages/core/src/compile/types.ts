@@ -134,6 +134,8 @@ export interface CompiledScreen {
   shortcuts: { element: Id; action: Id }[];
   /** Texts that name values or parameters, by element. */
   texts: Map<Id, TextPart[]>;
+  /** What is said beside elements while something rests on them. */
+  tooltips: ReadonlyMap<Id, readonly TextPart[]>;
   /** Elements that are shown, or can be used, only sometimes. */
   conditions: { element: Id; shown: Ready | null; enabled: Ready | null }[];
   /** Tabs, the value that says which is up, and what they hold, one for each tab. */

@@ -108,7 +108,8 @@ function told(element: Element, component: Component, args: Record<Id, Scalar>):
       text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, named: string) =>
         named === name ? String(given) : whole,
       );
-    if (parameter.type === 'text' && typeof made.text === 'string') made.text = said(made.text);
+    if (parameter.type === 'text')
+      for (const key of ['text', 'tooltip']) if (typeof made[key] === 'string') made[key] = said(made[key]);
     // What a component within this one is told may be what this one is told.
     if (parameter.type === 'text' && element.type === 'component' && made.args)
       made.args = Object.fromEntries(

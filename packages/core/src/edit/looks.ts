@@ -8,8 +8,10 @@ import {
   type NamedColour,
   type Project,
   type TextStyle,
+  type TooltipLook,
 } from '../model';
 import { put } from '../references';
+import { tooltipLook } from '../style';
 import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Edits of what looks are shared by the whole project, and of its frame. */
@@ -68,6 +70,11 @@ export const lookCommands = {
   ): Made => {
     const found = project.styles.colours?.find((each) => each.id === colour);
     if (found) assign(found, change);
+  },
+  'change tooltips': (project: Project, change: Partial<TooltipLook>): Made => {
+    const { text, box, ...rest } = tooltipLook(project);
+    project.styles.tooltip ??= { text: { ...text }, box: { ...box }, ...rest };
+    assign(project.styles.tooltip, change);
   },
   /** Whatever was painted with it has the colour itself from then on. */
   'delete colour': (project: Project, { colour }: { colour: Id }): Made => {

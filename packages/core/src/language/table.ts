@@ -1,4 +1,5 @@
 import { everyStep, PROJECT, screenById, type Id, type Project, type Step, type Translated } from '../model';
+import { TOOLTIP } from '../references';
 import { wordingsOf } from './language';
 
 /** One text of the project and what it is in another language. */
@@ -55,7 +56,10 @@ function placesOf(project: Project): (key: string, owner: Id) => string {
   const names = new Map<string, string>();
   for (const { id, name, elements } of [...project.screens, ...(project.components ?? [])]) {
     names.set(id, name);
-    for (const element of elements) names.set(`${id} ${element.id}`, `${name} · ${element.name}`);
+    for (const element of elements) {
+      names.set(`${id} ${element.id}`, `${name} · ${element.name}`);
+      names.set(`${id} ${element.id} ${TOOLTIP}`, `${name} · ${element.name} · tooltip`);
+    }
   }
   names.set(PROJECT, 'The whole project');
   for (const { id, name } of project.areas) names.set(id, name);

@@ -25,6 +25,8 @@ export interface ElementBase {
   enabledWhen?: Expression;
   /** A press on it is also one on what lies beneath. Absent: it is not. */
   through?: true;
+  /** Words shown beside it while the pointer or the focus rests on it. */
+  tooltip?: string;
   /** What it is there for in a conversation. */
   role?: Role;
   /** What it does by itself while its screen is up. */

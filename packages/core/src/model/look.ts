@@ -1,5 +1,5 @@
 import type { Animation } from './motion';
-import type { Id } from './types';
+import type { Duration, Id } from './types';
 
 /** How things look: shared styles, and a place's exceptions from them. */
 
@@ -118,9 +118,19 @@ export interface BoxStyle extends BoxLook {
 export type TextUse = { style: Id } & Partial<TextLook>;
 export type BoxUse = { style: Id } & Partial<BoxLook>;
 
+/** How tooltips look, and after how long they are shown. */
+export interface TooltipLook {
+  text: TextUse;
+  box: BoxUse;
+  /** From the pointer’s coming to rest; the focus has to stay twice as long. Absent: 600 ms. */
+  after?: Duration;
+}
+
 export interface Styles {
   text: TextStyle[];
   box: BoxStyle[];
+  /** Absent: the styles of body text and panels. */
+  tooltip?: TooltipLook;
   /** Absent: none. */
   colours?: NamedColour[];
 }

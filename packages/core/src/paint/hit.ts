@@ -4,7 +4,7 @@ import type { Element, Id } from '../model';
 import { awayOn, reachable, sampleInstance, scrollOf, type Instance, type RunState, type Spot } from '../run';
 import { alongOf, heldBy, wordsOf } from './controls';
 import { posesOf, poseOf, unposed, type Pose } from './pose';
-import { roundAll, stackLift } from './run';
+import { roundAll, stackLift } from './stack';
 
 /**
  * What a press at a point (design pixels) lands on: the topmost element that can be pressed, on the screens a press may
@@ -26,6 +26,18 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
     if (screen.modal) return { serial: level.serial, element: null };
   }
   return { serial: state.base.serial, element: null };
+}
+
+/** The topmost element at a point that has a tooltip. */
+export function tooltipTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
+  for (const on of levelsAt(flow, state, x, y)) {
+    const { level, screen } = on;
+    const found =
+      screen.tooltips.size > 0 ? under(flow, state, on).find((id) => screen.tooltips.has(id)) : undefined;
+    if (found !== undefined) return { serial: level.serial, element: found };
+    if (screen.modal) return null;
+  }
+  return null;
 }
 
 /** Where a press that began on a control has been dragged to, along that control; null when it began on none. */

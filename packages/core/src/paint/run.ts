@@ -1,7 +1,6 @@
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
 import type { Id } from '../model';
-import type { Rect } from '../layout';
 import type { Sample } from '../motion';
 import {
   allUp,
@@ -21,6 +20,8 @@ import { group, type Item } from './items';
 import { posed, poseOf, posesOf, withPoses, type Pose } from './pose';
 import { wordsOn } from './said';
 import { NORMAL, paintScreen, type Looks, type ScreenPicture } from './screen';
+import { roundAll, stackLift } from './stack';
+import { tooltipNow } from './tooltip';
 
 const RANK = { base: 0, companion: 1, notice: 2, overlay: 3 } as const;
 const OVER_ALL = 4;
@@ -87,6 +88,7 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
     if (softness > 0 && items.length > 0) items = [group(items, { blur: softness })];
     items.push(moved(flow, each.screen, each.picture, each));
   }
+  items.push(...tooltipNow(flow, state));
   return items;
 }
 
@@ -113,14 +115,6 @@ interface Shown {
   /** Design pixels of softness it lays over what is beneath. */
   blur: number;
   picture: ScreenPicture;
-}
-
-/** Notices of one sort that stack up stand beside one another, away from the nearer edge of the frame. */
-export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: number }): number {
-  const round = slot === 0 ? null : roundAll(flow.screens.get(screen)!);
-  if (!round) return 0;
-  const by = slot * (round.height + 16);
-  return round.y + round.height / 2 > flow.frame.height / 2 ? -by : by;
 }
 
 /** A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has changed. */
@@ -196,19 +190,6 @@ function moved(
   if (!pose) return group(items, { y: lift });
   const drawn = posed(items, pose, whole);
   return { ...drawn, y: drawn.y + lift };
-}
-
-/** The rect round all that lies on a screen. */
-export function roundAll({ placed }: CompiledScreen): Rect | null {
-  if (placed.length === 0) return null;
-  const left = Math.min(...placed.map(({ rect }) => rect.x));
-  const top = Math.min(...placed.map(({ rect }) => rect.y));
-  return {
-    x: left,
-    y: top,
-    width: Math.max(...placed.map(({ rect }) => rect.x + rect.width)) - left,
-    height: Math.max(...placed.map(({ rect }) => rect.y + rect.height)) - top,
-  };
 }
 
 /** How many looks of one screen are kept; texts with running numbers make many. */

@@ -1,8 +1,8 @@
 import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
-import { sayParts, type TextPart } from '../message';
+import type { TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
-import { talkLooks, typedAlone, type Instance, type Leaving, type RunState } from '../run';
+import { talkLooks, typedAlone, wordsOf, type Instance, type Leaving, type RunState } from '../run';
 import { codeName } from '../words';
 import { codeOn } from './keys';
 import type { Looks } from './screen';
@@ -31,8 +31,7 @@ export function wordsOn(
 ): Words {
   const { args } = thing;
   const texts: Record<Id, string> = {};
-  const said = (parts: readonly TextPart[]): string =>
-    sayParts(parts, (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]));
+  const said = (parts: readonly TextPart[]): string => wordsOf(state, thing, parts);
   for (const [element, parts] of screen.texts) texts[element] = said(parts);
   const elapsed = state.now - thing.shown;
   for (const { element, frames, parts, last } of screen.frames) {
@@ -83,11 +82,16 @@ export function shownOn(
   state: RunState,
   instance: Instance,
 ): Pick<Words, 'texts' | 'holds' | 'taking' | 'rows'> & {
+  tooltips: Record<Id, string>;
   codeWords: (element: PromptElement | BindingElement) => string;
 } {
-  const words = wordsOn(flow, flow.screens.get(instance.screen)!, state, instance);
+  const screen = flow.screens.get(instance.screen)!;
+  const words = wordsOn(flow, screen, state, instance);
   return {
     ...words,
+    tooltips: Object.fromEntries(
+      [...screen.tooltips].map(([id, parts]) => [id, wordsOf(state, instance, parts)] as const),
+    ),
     codeWords: (element) => {
       const device = element.type === 'binding' ? element.device : words.device;
       const code =

@@ -33,6 +33,9 @@ const value = id('value', { use: 'both' });
 /** A parameter of the screen or component it is in. */
 const from = id('parameter', { gone: 'left out', within: (walk) => walk.holder });
 
+/** How the key of a tooltip goes on from that of its element. */
+export const TOOLTIP = 'tooltip';
+
 const base: Fields<ElementBase> = {
   id: own('element', (walk) => walk.holder),
   name: plain,
@@ -40,6 +43,7 @@ const base: Fields<ElementBase> = {
   place: record<ElementBase['place']>({ x: axis, y: axis }),
   shownWhen: condition,
   enabledWhen: condition,
+  tooltip: message(({ key }) => `${key} ${TOOLTIP}`),
   animations: list(animation),
   editing: plain,
 };

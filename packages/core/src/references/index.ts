@@ -2,7 +2,7 @@ export { eachPlace, placesOf } from './project';
 export { ownerNames } from './owners';
 export { scopeAround } from './scope';
 export { letGo, put, withChanges } from './put';
-export { ELEMENTS } from './elements';
+export { ELEMENTS, TOOLTIP } from './elements';
 export { EFFECTS, TRIGGERS } from './links';
 export type {
   Around,

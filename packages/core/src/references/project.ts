@@ -16,11 +16,12 @@ import type {
   Screen,
   SoundRules,
   TalkRules,
+  TooltipLook,
   Value,
 } from '../model';
 import { elements } from './elements';
 import { link } from './links';
-import { background, boxStyle, namedColour, optionalAsset, textStyle } from './looks';
+import { background, boxStyle, boxUse, namedColour, optionalAsset, textStyle, textUse } from './looks';
 import { madeMotion, motion } from './motions';
 import {
   choose,
@@ -289,6 +290,7 @@ const project = record<Project>({
     text: list(owned(textStyle)),
     box: list(owned(boxStyle)),
     colours: list(owned(namedColour)),
+    tooltip: record<TooltipLook>({ text: textUse, box: boxUse, after: plain }),
   }),
   motions: list(owned(madeMotion)),
   assets: list(owned(asset)),

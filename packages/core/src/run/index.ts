@@ -4,6 +4,7 @@ export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';
 export { faults } from './faults';
 export { nextDue } from './time';
+export { TOOLTIP_AFTER, tooltipOn } from './resting';
 export {
   allUp,
   focusShown,
@@ -44,6 +45,7 @@ export {
   talkLooks,
   typedAlone,
   typingNow,
+  wordsOf,
   type TalkLooks,
 } from './talk';
 export { rehearseTalk, type TalkTimeline, type TimedLine } from './rehearse-talk';

@@ -12,7 +12,14 @@ export type Input =
       shift?: boolean;
     }
   | { type: 'pad'; button: number; phase: 'down' | 'up'; repeat?: boolean }
-  | { type: 'pointer'; device: 'pointer' | 'touch'; phase: 'down' | 'up' | 'move'; spot: Spot | null }
+  | {
+      type: 'pointer';
+      device: 'pointer' | 'touch';
+      phase: 'down' | 'up' | 'move';
+      spot: Spot | null;
+      /** Moved: the topmost element with a tooltip beneath it. */
+      over?: Spot | null;
+    }
   /** Something a pointer or finger does besides pressing what it is on. */
   | { type: 'gesture'; gesture: Gesture }
   /** An area is scrolled by design pixels, with the pointer or a finger over it. */

@@ -4,6 +4,7 @@ import { noteFocus } from './began';
 import { syncCompanions } from './companions';
 import { allUp, areasOf, screenOf } from './derived';
 import { arrivalFocus, settleFocus } from './focus';
+import { noteResting } from './resting';
 import { DONE, fork, LIMIT, STAY, TALK, type Instance, type RunState, type Scalars } from './state';
 import { bringUp } from './take';
 import { HURRY } from './search';
@@ -45,11 +46,13 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   for (const instance of allUp(state)) fitInstance(flow, instance);
   settleFocus(flow, state);
   if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
+  if (state.over && !spotStands(flow, state, state.over)) state.over = null;
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
     state.pending = null;
   // What an edit gave to the element that has the focus begins now, however time is counted from here.
   noteFocus(flow, state);
+  noteResting(flow, state);
   takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>
     hold === HURRY

@@ -1,6 +1,7 @@
 import type { Id, Layer, Masked, Scalar } from '../model';
 import type { Half, Sample } from '../motion';
 import type { Rebound } from './bindings';
+import type { Resting } from './resting';
 import type { Taking } from './taking';
 import type { Away } from './away';
 
@@ -47,6 +48,10 @@ export interface RunState {
   /** What the pointer is over, and what it went down on. */
   hover: Spot | null;
   pressed: Spot | null;
+  /** The element with a tooltip that the pointer is over. */
+  over: Spot | null;
+  /** What the pointer or the focus rests on, where anything that is up has a tooltip. */
+  resting: Resting | null;
   /** What has the keyboard to itself. */
   taking: Taking | null;
   /** The last press that came while input was masked and held. */
@@ -276,6 +281,8 @@ export function fork(state: RunState): RunState {
     device: state.device,
     hover: state.hover,
     pressed: state.pressed,
+    over: state.over,
+    resting: state.resting,
     taking: state.taking,
     pending: state.pending,
     down: state.down,

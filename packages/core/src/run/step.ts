@@ -11,6 +11,7 @@ import { pressSpot, releaseSpot } from './point';
 import { isDown, pressCode, releaseCode } from './search';
 import type { Rebound } from './bindings';
 import { useAlong } from './control';
+import { isPress, noteResting, restOn } from './resting';
 import { scroll } from './scroll';
 import { settleFocus } from './focus';
 import { beginTalk } from './talk';
@@ -34,8 +35,10 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
   if (before.ended) return { state: before, outcomes };
   const state = fork(before);
   const say: Say = (outcome) => outcomes.push(outcome);
+  if (isPress(input)) state.resting = null;
   handle(flow, state, input, say);
   noteFocus(flow, state);
+  noteResting(flow, state);
   return { state, outcomes };
 }
 
@@ -94,6 +97,7 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
         const { pressed } = state;
         if (pressed?.element && spot?.element === pressed.element && spot.share !== undefined)
           useAlong(flow, state, spot, 'drag', say);
+        restOn(state, real(flow, state, input.over ?? null));
         state.hover = spot;
         return;
       }
@@ -203,6 +207,7 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
   }
   state.trail = [];
   noteFocus(flow, state);
+  noteResting(flow, state);
   return { state, outcomes };
 }
 
@@ -290,6 +295,8 @@ function nothing(flow: Flow, before: Before): RunState {
     device: 'keys',
     hover: null,
     pressed: null,
+    over: null,
+    resting: null,
     taking: null,
     pending: null,
     down: [],

@@ -3,6 +3,7 @@ import { noteFocus } from './began';
 import { allUp, closingOf, isCovered, isFrozen, maskOf, screenOf } from './derived';
 import type { Say } from './outcome';
 import { fail, finish } from './hear';
+import { noteResting } from './resting';
 import { resolveHold, resolvePending } from './search';
 import { passTalk } from './conversing';
 import { talkDue } from './talk';
@@ -24,6 +25,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     if (count < LONGEST_CHAIN) {
       goOff(flow, state, say);
       noteFocus(flow, state);
+      noteResting(flow, state);
       continue;
     }
     // Timers of no length that set one another off: stop them where they are.

@@ -69,8 +69,8 @@ export const required = (keys: Record<string, Joi.Schema>, optional: string[] = 
   Object.fromEntries(
     Object.entries(keys).map(([key, schema]) => [key, optional.includes(key) ? schema : schema.required()]),
   );
-const textUse = thing({ style: id.required(), ...textLook });
-const boxUse = thing({ style: id.required(), ...boxLook });
+export const textUse = thing({ style: id.required(), ...textLook });
+export const boxUse = thing({ style: id.required(), ...boxLook });
 
 const bound = Joi.number().min(0).max(FAR);
 const axis = oneBy(
@@ -94,6 +94,7 @@ const element = {
   shownWhen: expression,
   enabledWhen: expression,
   through: Joi.valid(true),
+  tooltip: words,
   role: oneOf(...ROLES),
   animations: list(animation),
   editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),

@@ -17,8 +17,10 @@ import {
   expression,
 } from './atoms';
 import {
+  boxUse,
   gradient,
   textLook,
+  textUse,
   TEXT_EXTRAS,
   BOX_EXTRAS,
   boxLook,
@@ -285,6 +287,7 @@ const rest = {
     under: share,
   }),
   styles: thing({
+    tooltip: thing({ text: textUse.required(), box: boxUse.required(), after: duration }),
     text: list(
       thing({ id: id.required(), name: name.required(), ...required(textLook, TEXT_EXTRAS) }),
     ).required(),

@@ -133,6 +133,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
   'add colour': ({ text: name }) => ({ name, colour: '#123456' }),
   'change colour': ({ colour }) => ({ colour, change: { colour: '#654321' } }),
   'delete colour': ({ colour }) => ({ colour }),
+  'change tooltips': ({ n, box }) => ({ box: { style: box }, after: `${n} ms` }),
   'add motion': ({ text: name }) => ({ name }),
   'change motion': ({ motion, text: name }) => ({ motion, change: { name } }),
   'delete motion': ({ motion }) => ({ motion }),

@@ -131,6 +131,7 @@ const common = {
   editing: maybe(fc.constant({ hidden: true })),
   animations: maybe(anyAnimations),
   through: maybe(fc.constant(true)),
+  tooltip: maybe(fc.constantFrom('Rest here', '{oil} of 100', '{nobody}', '{oil, plural, one {#}}')),
 };
 const others = Object.entries(kinds).map(([type, keys]) =>
   fc

@@ -4,6 +4,7 @@ import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
 import { textTroubles } from '@tavu/core/message';
 import { titleCase, type Id, type Screen } from '@tavu/core/model';
+import { TOOLTIP } from '@tavu/core/references';
 import { actionKeys } from '@tavu/core/words';
 import { TriangleAlert } from 'lucide-react';
 import { TextFrameFields } from '../../animation/TextFrames';
@@ -36,6 +37,8 @@ export function SettingsPanel({
   const said = 'text' in element ? element.text : '';
   const troubles = textTroubles(said, scopeWith(project, written.parameters));
   const other = 'text' in element ? translating(screen.id, path, element.text) : null;
+  const tooltip = element.tooltip ?? '';
+  const otherTip = tooltip === '' ? null : translating(screen.id, path, tooltip, TOOLTIP);
   const sounds = useSoundAssets();
   return (
     <>
@@ -47,12 +50,17 @@ export function SettingsPanel({
           ends
         />
       )}
-      {troubles.map((words) => (
-        <p key={words} role="note" className="flex items-start gap-1 text-sm text-warn">
-          <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
-        </p>
-      ))}
+      <Troubles of={troubles} />
       <Particular screen={screen} written={written} put={put} />
+      <Words
+        label={`Tooltip${otherTip ? `, ${otherTip.language.name}` : ''}`}
+        text={otherTip?.text ?? tooltip}
+        onChange={
+          otherTip ? otherTip.put : (text) => put({ tooltip: text === '' ? undefined : text }, 'tooltip')
+        }
+        ends
+      />
+      <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters))} />
       {'box' in element && 'text' in element && element.type !== 'bubble' && element.type !== 'prompt' && (
         <ThingRow
           label="Sounds when pressed"
@@ -76,6 +84,14 @@ export function SettingsPanel({
     </>
   );
 }
+
+/** What is wrong with words, beneath the field they are typed in. */
+const Troubles = ({ of }: { of: readonly string[] }) =>
+  of.map((words) => (
+    <p key={words} role="note" className="flex items-start gap-1 text-sm text-warn">
+      <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
+    </p>
+  ));
 
 function Particular({ screen, written, put }: { screen: Screen; written: Written; put: Put }) {
   const { element, parameters } = written;
