@@ -1,5 +1,8 @@
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
+import { compile } from '../packages/core/src/compile';
+import type { Project } from '../packages/core/src/model';
+import { writeProject } from '../packages/core/src/schema';
 
 /** A held screen under the hand: points are design pixels. */
 export interface Held {
@@ -98,6 +101,18 @@ export class Desk {
     await expect(this.page.getByTitle('Projects')).toHaveText(/^My game/);
     // It runs, and the keyboard is in it.
     await expect(this.game).toBeFocused();
+  }
+
+  /** A project made for a test, opened as a file. */
+  async openMade(project: Project): Promise<void> {
+    expect(() => compile(project)).not.toThrow();
+    await this.page.getByTitle('Projects').click();
+    await this.page.getByLabel('Project file').setInputFiles({
+      name: 'made.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(writeProject(project)),
+    });
+    await expect(this.page.getByTitle('Projects')).toHaveText(project.name);
   }
 
   /** Chooses a screen and plays from it, with the keyboard in the game. */

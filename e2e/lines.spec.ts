@@ -231,6 +231,14 @@ test('a set-up is written once, told otherwise where it is called, and changed f
   await expectSaid(desk, /shows its teeth\. Over\./);
   await page(desk).getByRole('textbox', { name: 'words' }).first().fill('Two o’clock.');
   await expectSaid(desk, /Two o’clock\. Over\./);
+  // What it says otherwise stands wherever nothing else is told.
+  await part(desk, 'Set-ups');
+  const otherwise = lines(desk).getByRole('textbox', { name: 'What words is otherwise' });
+  await otherwise.fill('Say again?');
+  await otherwise.press('Enter');
+  await part(desk, 'Conversations');
+  await page(desk).getByRole('textbox', { name: 'words' }).first().fill('');
+  await expectSaid(desk, /Say again\? Over\./);
 });
 
 test('what cannot be is marked before any run', async ({ desk }) => {

@@ -272,13 +272,18 @@ test('a text goes through frames; their sum is told beside the stay, and either 
   const last = frames.getByRole('group', { name: 'At last' }).getByRole('textbox', { name: 'Held' });
   await last.fill('1.6 s');
   await last.press('Enter');
-  await expect(frames.getByRole('note')).toContainText('All of it takes 6.4 s; the screen stays');
+  await expect(frames.getByRole('note')).toContainText(
+    /All of it takes 6\.4 s; the screen stays 2\.5 s: 3\.9 s too long\./,
+  );
   await frames.getByRole('button', { name: 'Match the text' }).click();
   await expect(frames.getByRole('note')).toContainText('just as long as the screen stays');
   await last.fill('3.2 s');
   await last.press('Enter');
-  await expect(frames.getByRole('note')).toContainText('All of it takes 8 s; the screen stays 6.4 s');
+  await expect(frames.getByRole('note')).toContainText(
+    'All of it takes 8 s; the screen stays 6.4 s: 1.6 s too long.',
+  );
   await frames.getByRole('button', { name: 'Match the stay' }).click();
+  await expect(frames.getByRole('button', { name: 'Match the stay' })).toHaveCount(0);
   await expect(last).toHaveValue('2.56 s');
   await expect(frames.getByRole('note')).toContainText('just as long as the screen stays');
 });
@@ -344,6 +349,13 @@ test('times are read in the unit the designer likes', async ({ desk }) => {
   const times = desk.reading.getByRole('region', { name: 'Times' });
   await times.getByRole('textbox', { name: 'Frames a second' }).fill('24');
   await desk.page.keyboard.press('Enter');
+  // What frames come to is said beside them.
+  const takes = desk.house.getByRole('textbox', { name: 'Takes' }).first();
+  await takes.fill('36 frames');
+  await takes.press('Enter');
+  await expect(desk.house).toContainText('= 1.5 s');
+  await desk.undo();
+  await expect(desk.house).not.toContainText('= 1.5 s');
   await times.getByRole('combobox', { name: 'Times are shown in' }).selectOption('frames');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);

@@ -230,6 +230,27 @@ test('a button looks otherwise hovered, focused, pressed and disabled, and a swi
   await expectPainted('on');
 });
 
+test('in a new project a button that cannot be used looks like it', async ({ desk }) => {
+  await desk.begin();
+  await desk.held('Title');
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  await what.getByRole('button', { name: /^Start/ }).click();
+  const before = await painted(desk, 'rect', 'fill');
+  const usable = desk.reading.getByRole('region', { name: 'When it is there' });
+  const last = usable.getByRole('button', { name: 'always' }).last();
+  await last.click();
+  await desk.page.getByRole('combobox', { name: 'Only while' }).fill('1 > 2');
+  await desk.page.keyboard.press('Enter');
+  await desk.playFrom('Title');
+  const fills = () => painted(desk, 'rect', 'fill');
+  await expect.poll(fills).toContain('#0f1e2c');
+  expect(before).not.toContain('#0f1e2c');
+  const ink = await desk.game
+    .locator('text', { hasText: 'Start' })
+    .evaluate((words) => getComputedStyle(words).fill);
+  expect(ink).toBe('rgb(114, 135, 154)');
+});
+
 test('words stand, break, and are spaced as their fields say; a text and a box get a shadow and an outline', async ({
   desk,
 }) => {

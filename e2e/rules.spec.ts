@@ -56,6 +56,14 @@ test('Continue goes on only where a night has been kept', async ({ desk }) => {
   await press('ArrowDown', 'Enter');
   await desk.expectUp('The watch');
   await expect(desk.trace).toContainText('Slot 1 loaded');
+  // What was kept can be forgotten.
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await desk.page.getByRole('button', { name: 'Forget what was chosen and saved' }).click();
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.playFrom('Title');
+  await press('ArrowDown', 'Enter');
+  await expect(desk.trace).toContainText('Nothing kept shows');
+  await expect(desk.trace).not.toContainText('Slot 1 loaded');
 });
 
 test('content that has finished leads on, and ticks count as the project says', async ({ desk }) => {

@@ -52,6 +52,15 @@ test('the divider has three rests, the narrow one a list of screens', async ({ d
   await expect(desk.card('Credits')).toBeVisible();
 });
 
+test('an overlay that is put into an area with bases is told of', async ({ desk }) => {
+  await desk.choose('Credits');
+  await desk.choose('Pause', ['Shift']);
+  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption({ label: 'On watch' });
+  await expect(
+    desk.page.getByText('Pause: over the bases, and in the area only while one of its bases is up beneath.'),
+  ).toBeVisible();
+});
+
 test('sentences are tried in their order, and taken out, with undo', async ({ desk }) => {
   await desk.choose('The watch');
   const order = () =>
