@@ -468,3 +468,37 @@ test('a near match takes the sister’s value, and its other edge stays where it
   const [now, , wide] = await place();
   expect(now! + wide!).toBe(left! + width!);
 });
+
+test('several are lined up with a faint sister by one press, at any distance, and what is dragged catches on it', async ({
+  desk,
+}) => {
+  await desk.begin();
+  const live = await desk.held('Title');
+  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const lefts = async (): Promise<number[]> => {
+    const found: number[] = [];
+    for (const name of ['Start', 'Options', 'Quit']) {
+      await live.press(1900, 1070);
+      await what.getByRole('button', { name: new RegExp(`^${name} button`) }).click();
+      const label = desk.editing.locator('span', { hasText: '·' }).first();
+      await expect(label).toContainText(name);
+      found.push(Number((await label.innerText()).match(/· (-?\d+)/)![1]));
+    }
+    return found;
+  };
+  expect(await lefts()).toEqual([180, 180, 180]);
+  await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
+  await desk.page.getByRole('combobox', { name: 'Show faintly' }).selectOption('Pause');
+  await desk.page.keyboard.press('Escape');
+  await live.drag([120, 400], [700, 800]);
+  await expect(desk.reading.getByRole('heading', { name: '3 elements' })).toBeVisible();
+  const match = desk.reading.getByRole('group', { name: 'Match at any distance' });
+  await expect(match).toContainText('Match with Resume, Options');
+  await match.getByRole('button', { name: 'Left', exact: true }).click();
+  expect(await lefts()).toEqual([740, 740, 740]);
+  await desk.undo();
+  expect(await lefts()).toEqual([180, 180, 180]);
+  // By hand: nothing else on this screen stands at 740.
+  await live.drag([400, 500], [963, 900]);
+  expect((await lefts())[0]).toBe(740);
+});

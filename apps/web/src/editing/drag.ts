@@ -80,6 +80,14 @@ export function standingAround(compiled: CompiledScreen, but: ReadonlySet<Id>): 
   ];
 }
 
+/** What stands on the screen that shows faintly: it is caught on, and no gap runs to it. */
+function faintRects(): readonly Rect[] {
+  const { sister } = useView.getState();
+  const shown = sister === null ? undefined : liveFlow().screens.get(sister);
+  if (!shown) return [];
+  return shown.elements.filter(({ type }) => type !== 'touch').map(({ id }) => shown.layout.get(id)!);
+}
+
 function caught(
   rect: Rect,
   others: readonly Rect[],
@@ -90,7 +98,7 @@ function caught(
   const { snapping, grid, gridShown } = useView.getState();
   const found =
     snapping && !free
-      ? snap(rect, others, edges, { reach: REACH / scale, grid: gridShown ? grid : 0 })
+      ? snap(rect, [...others, ...faintRects()], edges, { reach: REACH / scale, grid: gridShown ? grid : 0 })
       : { x: 0, y: 0, lines: [] };
   const at = moved(rect, found.x, found.y);
   useGuides.setState({ lines: found.lines, gaps: gapsAround(at, others) });

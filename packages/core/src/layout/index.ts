@@ -25,4 +25,12 @@ export {
   type SnapLine,
   type Snapped,
 } from './snap';
-export { matched, measure, MEASURES, nearMatches, type Measure, type NearMatch } from './sisters';
+export {
+  counterpart,
+  matched,
+  measure,
+  MEASURES,
+  nearMatches,
+  type Measure,
+  type NearMatch,
+} from './sisters';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Axis } from '../model';
+import type { Axis, Element } from '../model';
 import { anyAxis } from '../test/elements';
 import {
   alignTo,
@@ -11,6 +11,7 @@ import {
   holdAxisBy,
   matched,
   measure,
+  counterpart,
   MEASURES,
   nearMatches,
   rehomeAxis,
@@ -161,6 +162,26 @@ test('lined up, all edges meet; spread, all gaps are one', () => {
       },
     ),
   );
+});
+
+test('the counterpart on another screen is the one of its name, however far, else the nearest of its type', () => {
+  const sisters = [
+    { ...buttonOf('near', 0), name: 'Resume' },
+    { ...buttonOf('far', 0), name: 'Back' },
+    { ...buttonOf('words', 0), name: 'Heading', type: 'text' } as Element,
+  ];
+  const at = (x: number) => ({ x, y: 0, width: 100, height: 50 });
+  const layout = new Map([
+    ['near', at(110)],
+    ['far', at(1500)],
+    ['words', at(105)],
+  ]);
+  const of = (over: object) =>
+    counterpart({ ...buttonOf('e', 0), ...over } as Element, at(100), sisters, layout)?.sister;
+  expect(of({ name: 'back' })).toBe('far');
+  expect(of({ name: 'Else' })).toBe('near');
+  expect(of({ name: 'heading' })).toBe('words');
+  expect(of({ name: 'Else', type: 'slider' })).toBeUndefined();
 });
 
 test('what nearly matches a sister is told, with its own name first, and one match makes it exact', () => {

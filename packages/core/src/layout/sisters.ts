@@ -43,12 +43,7 @@ export function nearMatches(
   sisters: readonly Element[],
   layout: Solved,
 ): NearMatch[] {
-  const like = sisters
-    .filter((each) => each.type === element.type)
-    .map((each) => ({ each, rect: layout.get(each.id)! }))
-    .sort(
-      (a, b) => rank(element, a.each) - rank(element, b.each) || apart(rect, a.rect) - apart(rect, b.rect),
-    );
+  const like = sistersLike(element, rect, sisters, layout);
   return MEASURES.flatMap((what): NearMatch[] => {
     const here = measure(rect, what);
     const all = like.map((sister) => ({ id: sister.each.id, there: measure(sister.rect, what) }));
@@ -58,13 +53,40 @@ export function nearMatches(
   });
 }
 
+/** The element on another screen that one is matched with: of its name, else the nearest of its type; null where there is none. */
+export function counterpart(
+  element: Element,
+  rect: Rect,
+  sisters: readonly Element[],
+  layout: Solved,
+): { sister: Id; rect: Rect } | null {
+  const named = sisters.filter((each) => rank(element, each) === 0);
+  const [found] = sistersLike(element, rect, sisters, layout);
+  if (found && rank(element, found.each) === 0) return { sister: found.each.id, rect: found.rect };
+  const [other] = named.map((each) => ({ sister: each.id, rect: layout.get(each.id)! }));
+  return other ?? (found ? { sister: found.each.id, rect: found.rect } : null);
+}
+
+/** Those of its type: of its name first, then the nearest. */
+const sistersLike = (element: Element, rect: Rect, sisters: readonly Element[], layout: Solved) =>
+  sisters
+    .filter((each) => each.type === element.type)
+    .map((each) => ({ each, rect: layout.get(each.id)! }))
+    .sort(
+      (a, b) => rank(element, a.each) - rank(element, b.each) || apart(rect, a.rect) - apart(rect, b.rect),
+    );
+
 const rank = (element: Element, other: Element): number =>
   other.name.toLowerCase() === element.name.toLowerCase() ? 0 : 1;
 
 const apart = (a: Rect, b: Rect): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 /** How a rect's edges move to match: all of it with its edge, or that edge alone while the rest stays. */
-export function matched(rect: Rect, { what, here, there }: NearMatch, restStays: boolean): Rect {
+export function matched(
+  rect: Rect,
+  { what, here, there }: Pick<NearMatch, 'what' | 'here' | 'there'>,
+  restStays: boolean,
+): Rect {
   const by = there - here;
   switch (what) {
     case 'width':

@@ -23,6 +23,7 @@ import { Button, IconButton } from '../../ui/parts';
 import { SelectRow } from '../../ui/Row';
 import { liveFlow } from '../../live/run';
 import { ContentsList } from './Contents';
+import { NearSisters } from './NearSisters';
 
 const EDGES: [Way, Edge, string, ReactNode][] = [
   ['x', 'start', 'Left edges in line', <AlignStartVertical key="a" size={16} />],
@@ -152,6 +153,7 @@ export function SeveralElements({ screen }: { screen: Screen }) {
           })}
         </ul>
       </section>
+      <NearSisters screen={screen} />
       <AlignTools screen={screen} />
       <div className="flex flex-wrap gap-1">
         <MakeComponent screen={screen} elements={own} />
