@@ -74,11 +74,11 @@ test('saved as a file and opened again it is the same, with its pictures', async
     );
   await expect.poll(async () => (await pictures()).length).toBe(3);
   expect(await pictures()).toEqual(Array(3).fill(expect.stringMatching(/^blob:/)));
-  // It is a project of its own beside the one it came from.
+  // It is a project of its own beside the one it came from, and told from it by its name.
   await desk.page.getByTitle('Projects').click();
-  await expect(
-    desk.page.getByRole('region', { name: 'Kept in this browser' }).getByRole('listitem'),
-  ).toHaveCount(2);
+  const kept = desk.page.getByRole('region', { name: 'Kept in this browser' });
+  await expect(kept.getByRole('listitem')).toHaveCount(2);
+  await expect(kept.getByRole('button', { name: /^Saltwick Light 2 open / })).toBeVisible();
 });
 
 test('files that cannot be read are refused with place and reason, and the open project is untouched', async ({

@@ -253,6 +253,10 @@ test('what cannot be is marked before any run', async ({ desk }) => {
   await page(desk).getByRole('combobox', { name: 'Who says it' }).selectOption({ label: 'Speaker' });
   await said(desk).first().fill('Word after word, and no end to it. '.repeat(20));
   await expect(page(desk)).toContainText('Speaker has no portrait.');
+  await part(desk, 'Speakers');
+  await lines(desk).getByRole('checkbox', { name: 'Never seen: needs no portrait' }).check();
+  await part(desk, 'Conversations');
+  await expect(page(desk)).not.toContainText('has no portrait.');
   await expect(page(desk)).toContainText(/It does not fit: \d+ px too high/);
   // Without a part that says lines, the whole conversation is marked.
   await lines(desk).getByRole('combobox', { name: 'Its dialogue screen' }).selectOption('');

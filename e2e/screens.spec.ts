@@ -62,6 +62,16 @@ test('placed by hand: dragged, caught on a sister, resized, turned, nudged, each
   await expect(desk.field('Width')).toHaveValue('300');
 });
 
+test('what is put on near an edge of the frame lies within it', async ({ desk }) => {
+  await desk.begin();
+  const live = await desk.held('Title');
+  const label = desk.editing.locator('span', { hasText: '·' }).first();
+  await desk.live.getByRole('button', { name: 'Draw: panel' }).click();
+  await live.press(1915, 1075);
+  const [x, y, width, height] = (await label.innerText()).match(/-?\d+/g)!.map(Number).slice(-4);
+  expect([x! + width!, y! + height!]).toEqual([1920, 1080]);
+});
+
 test('a text in the middle of its share, a stretched panel, a picture kept at a corner, and one beside another', async ({
   desk,
 }) => {
@@ -82,6 +92,9 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
   await desk.fillIn('Width', '40%');
   await desk.fillIn('Height', '10%');
   await expect(label).toContainText('576, 756 · 768 × 108');
+  // Its words are in the middle of that, too.
+  const lettering = desk.reading.getByRole('region', { name: 'Lettering' });
+  await expect(lettering.getByRole('combobox', { name: 'Text stands' })).toHaveValue('centre');
 
   await live.key('p');
   await across(desk).selectOption('stretched');

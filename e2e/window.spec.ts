@@ -103,6 +103,18 @@ test('a line of the trace leads back to just before it, and to its sentence', as
   await expect(desk.sentence(/sunrise/)).toHaveAttribute('aria-current', 'true');
 });
 
+test('what happened is read newest first, or from the beginning', async ({ desk }) => {
+  await desk.playFrom('The watch');
+  await desk.say('sunrise');
+  await desk.expectUp('Dawn');
+  const first = desk.trace.getByRole('listitem').first();
+  await expect(first).not.toContainText('The watch is up');
+  await desk.live.getByRole('button', { name: 'newest first' }).click();
+  await expect(first).toContainText('The watch is up');
+  await desk.live.getByRole('button', { name: 'oldest first' }).click();
+  await expect(first).not.toContainText('The watch is up');
+});
+
 test('the theme turns and is remembered', async ({ desk }) => {
   const theme = () => desk.page.evaluate(() => document.documentElement.dataset.theme);
   expect(await theme()).toBe('day');

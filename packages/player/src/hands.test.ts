@@ -117,6 +117,11 @@ test('every step a player makes has the one sound that belongs to it', () => {
 test('how loud it is follows its values and what lies over it', () => {
   const { state } = begin(flow);
   expect(loudness(flow, state)).toEqual({ music: 0.1, effects: 0.5, fade: 300 });
+  const slow = compile({
+    ...project,
+    screens: project.screens.map((each) => ({ ...each, musicFade: '2 s' })),
+  });
+  expect(loudness(slow, state).fade).toBe(2000);
   const over = step(flow, state, { type: 'key', code: 'Enter', phase: 'down' }).state;
   expect(loudness(flow, over).music).toBeCloseTo(0.05);
   const loud = step(flow, state, { type: 'value', value: 'all', to: 200, byHand: true }).state;

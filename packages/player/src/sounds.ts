@@ -187,9 +187,10 @@ export function loudness(flow: Flow, state: RunState): Loudness {
     return most > least ? Math.min(1, Math.max(0, (now - least) / (most - least))) : 1;
   };
   const all = share(volumes.all);
+  const gives = flow.screens.get(state.base.screen)?.screen.musicFade ?? fade;
   return {
     music: all * share(volumes.music) * (isCovered(flow, state, state.base) ? under : 1),
     effects: all * share(volumes.effects),
-    fade: fade === undefined ? 0 : toMicros(fade, flow.project.rates) / 1000,
+    fade: gives === undefined ? 0 : toMicros(gives, flow.project.rates) / 1000,
   };
 }

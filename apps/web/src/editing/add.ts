@@ -59,9 +59,13 @@ export function addDrawn(
   const usual = element.place;
   const size = (axis: Axis): number =>
     axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
+  const { width, height } = useStudio.getState().flow.frame;
+  // Pressed near an edge, it lies within the frame all the same.
+  const within = (at: number, size: number, most: number): number =>
+    Math.round(Math.max(0, Math.min(at - size / 2, most - size)));
   const rect = drawn ?? {
-    x: Math.round(point.x - size(usual.x) / 2),
-    y: Math.round(point.y - size(usual.y) / 2),
+    x: within(point.x, size(usual.x), width),
+    y: within(point.y, size(usual.y), height),
     width: size(usual.x),
     height: size(usual.y),
   };

@@ -101,6 +101,17 @@ function OneSpeaker({ speaker, others }: { speaker: Speaker; others: readonly Sp
         />
       </div>
       <Faces speaker={speaker} pictures={pictures} />
+      {speaker.faces.length === 0 && (
+        <label className="flex cursor-pointer items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="accent-chosen"
+            checked={speaker.unseen ?? false}
+            onChange={(event) => put({ unseen: event.target.checked ? true : undefined })}
+          />
+          Never seen: needs no portrait
+        </label>
+      )}
       <Small onClick={() => void bringSound().then((asset) => asset && put({ blip: asset }))}>
         Bring in a voice …
       </Small>

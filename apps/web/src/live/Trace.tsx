@@ -80,7 +80,7 @@ export function Trace() {
           </select>
         </label>
         <Small
-          aria-pressed={oldest}
+          title="Turn the order round"
           onClick={() => {
             atEnd.current = !oldest;
             setOldest(!oldest);

@@ -11,7 +11,7 @@ import {
 import type { Element, Project } from '@tavu/core/model';
 import { familyOf } from '@tavu/player';
 import { livePlayer, liveFlow } from '../live/run';
-import { useStudio } from '../studio/store';
+import { say, useStudio } from '../studio/store';
 
 /** A colour picked off Live, and a word when what is seen there is not what the element itself has. */
 export interface Picked {
@@ -25,6 +25,7 @@ export function pickColour(): Promise<Picked | null> {
   if (!host) return Promise.resolve(null);
   const pane = host.parentElement!;
   document.documentElement.classList.add('picking');
+  say('Press Live where the colour is to be taken from. Esc ends it.');
   return new Promise((done) => {
     const stop = (result: Picked | null | Promise<Picked | null>): void => {
       document.documentElement.classList.remove('picking');

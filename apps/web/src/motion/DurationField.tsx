@@ -19,6 +19,8 @@ export function DurationField({
   unit = 'ms',
   optional = false,
   most,
+  hidden = false,
+  placeholder,
   className,
 }: {
   label: string;
@@ -29,12 +31,17 @@ export function DurationField({
   optional?: boolean;
   /** The longest that makes sense, in microseconds, and the words for a longer one. */
   most?: { micros: number; words: string };
+  /** The label is only spoken. */
+  hidden?: boolean;
+  placeholder?: string;
   className?: string;
 }) {
   const rates = useStudio((studio) => studio.project.rates);
   return (
     <Field<Duration | undefined>
       label={label}
+      hidden={hidden}
+      placeholder={placeholder}
       value={value ?? ''}
       read={(text) => {
         if (optional && text.trim() === '') return { ok: undefined };

@@ -85,8 +85,8 @@ function Content({ done, begins }: { done: () => void; begins: boolean }) {
                 onClick={() => openRow(row)}
               >
                 <span className="block truncate font-semibold">
-                  {row.name}
-                  {row.id === current && <span className="ml-2 text-sm font-normal text-live">open</span>}
+                  {row.name}{' '}
+                  {row.id === current && <span className="ml-1 text-sm font-normal text-live">open</span>}
                 </span>
                 <span className="block text-sm text-soft">
                   {row.screens} {row.screens === 1 ? 'screen' : 'screens'},{' '}

@@ -1,4 +1,4 @@
-import { freshId, type Id, type Project } from '@tavu/core/model';
+import { freeName, freshId, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { largeProject } from '@tavu/core/starter';
 import type { Problem } from '@tavu/core/schema';
@@ -16,7 +16,12 @@ export async function openAsNew({
   assets: AssetBytes;
 }): Promise<void> {
   const known = await listProjects().catch(() => []);
-  const fresh = known.some((row) => row.id === project.id) ? { ...project, id: freshId('p') } : project;
+  const same = known.some((row) => row.id === project.id);
+  const name = freeName(
+    project.name,
+    known.map((row) => row.name),
+  );
+  const fresh = { ...project, name, id: same ? freshId('p') : project.id };
   await keep(fresh, assets);
   openInStudio(fresh, assets);
 }

@@ -17,6 +17,7 @@ import { motionWords, ruleWords } from '@tavu/core/words';
 import { TriangleAlert } from 'lucide-react';
 import { edit, useStudio } from '../studio/store';
 import { useSoundAssets } from '../sound/SoundRules';
+import { DurationField } from '../motion/DurationField';
 import { Field } from '../ui/Field';
 import { Button, Sheet } from '../ui/parts';
 import { Row, SelectRow, ThingRow } from '../ui/Row';
@@ -136,6 +137,19 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               things={[...sounds, { id: 'none', name: 'silence' }]}
               onChange={(music) => put({ music })}
             />
+          )}
+          {screen.layer === 'base' && sounds.length > 0 && (
+            <Row label="Music before it gives way in">
+              <DurationField
+                label="Music before it gives way in"
+                hidden
+                optional
+                placeholder={project.sound?.fade ?? 'at once'}
+                value={screen.musicFade}
+                onChange={(musicFade) => put({ musicFade })}
+                className="w-32"
+              />
+            </Row>
           )}
           <Row label="Motion">
             <Sheet

@@ -22,6 +22,12 @@ test('a line without words, a speaker without a portrait, a screen without a par
   expect(told([line('a', 'Hi')], { speakers: [{ id: 'ines', name: 'Ines', faces: [] }] })).toEqual([
     ['a', 'Ines has no portrait.'],
   ]);
+  // Told once, and not at all of a voice that is never seen.
+  const both = [line('a', 'Hi'), line('b', 'Still here')];
+  expect(told(both, { speakers: [{ id: 'ines', name: 'Ines', faces: [] }] })).toEqual([
+    ['a', 'Ines has no portrait.'],
+  ]);
+  expect(told(both, { speakers: [{ id: 'ines', name: 'Ines', faces: [], unseen: true }] })).toEqual([]);
   expect(told([line('a', 'Hi', { speaker: null })], {}, { elements: [] })).toEqual([
     ['', expect.stringContaining('nothing that says lines')],
   ]);

@@ -38,9 +38,10 @@ export function talkTroubles(flow: Flow, conversation: Conversation): TalkTroubl
   if (!talk) return found;
   found.push(...talk.troubles, ...stepTroubles(project, conversation));
   if (!compiled) return found;
+  const faceless = new Set<Id>();
   for (const op of talk.ops) {
     if (op.op !== 'line' && op.op !== 'choice') continue;
-    found.push(...saidTroubles(flow, compiled, op));
+    found.push(...faceTroubles(flow, compiled, op, faceless), ...saidTroubles(flow, compiled, op));
   }
   return found;
 }
@@ -113,21 +114,35 @@ function bareTroubles(project: Project, step: Step): string[] {
   }
 }
 
-/** Faces, fit and speed of one line. */
+/** Who speaks and is not seen. That a speaker has no portrait is told once, where they speak first: `told` has those. */
+function faceTroubles(
+  flow: Flow,
+  screen: CompiledScreen,
+  { key, speaker: id, face, side }: OpOf<'line' | 'choice'>,
+  told: Set<Id>,
+): TalkTrouble[] {
+  const speaker = id === null ? undefined : flow.speakers.get(id);
+  const { talkParts } = screen;
+  const pictured = talkParts.left !== null || talkParts.right !== null || talkParts.middle !== null;
+  const gone = face !== null && !flow.project.assets.some((each) => each.id === face);
+  const found: TalkTrouble[] = gone ? [{ key, words: 'The picture of its face is gone.' }] : [];
+  if (!pictured) return found;
+  if (speaker && face === null && !speaker.unseen && !told.has(speaker.id)) {
+    told.add(speaker.id);
+    found.push({ key, words: `${speaker.name} has no portrait.` });
+  }
+  if (face !== null && talkParts[side] === null)
+    found.push({
+      key,
+      words: `${screen.screen.name} has no portrait ${side === 'middle' ? 'in the middle' : `on the ${side}`}.`,
+    });
+  return found;
+}
+
+/** Fit and speed of one line. */
 function saidTroubles(flow: Flow, screen: CompiledScreen, op: OpOf<'line' | 'choice'>): TalkTrouble[] {
   const { key } = op;
   const found: TalkTrouble[] = [];
-  const speaker = op.speaker === null ? undefined : flow.speakers.get(op.speaker);
-  const { talkParts } = screen;
-  const pictured = talkParts.left !== null || talkParts.right !== null || talkParts.middle !== null;
-  if (speaker && pictured && op.face === null) found.push({ key, words: `${speaker.name} has no portrait.` });
-  else if (op.face !== null && pictured && talkParts[op.side] === null)
-    found.push({
-      key,
-      words: `${screen.screen.name} has no portrait ${op.side === 'middle' ? 'in the middle' : `on the ${op.side}`}.`,
-    });
-  if (op.face !== null && !flow.project.assets.some((each) => each.id === op.face))
-    found.push({ key, words: 'The picture of its face is gone.' });
   const state = firstState(flow);
   const thing = { screen: screen.id, args: fallbacksOf(screen), talk: null, layer: screen.layer };
   const { typed, pages, text } = lay(flow, state, thing, op);

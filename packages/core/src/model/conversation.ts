@@ -20,6 +20,8 @@ export interface Speaker {
   colour?: Colour;
   /** Portraits by expression; the first is the usual one. */
   faces: Face[];
+  /** It is never seen, such as a voice on a radio: that it has no portrait is no fault. */
+  unseen?: true;
   /** Absent: left. */
   side?: Side;
   /** Absent: as the bubble is on the screen. */

@@ -282,6 +282,8 @@ export interface Screen {
   motion?: Motion;
   /** A sound that plays, over and over, while this base is up; `none` is silence. Absent: its area's. */
   music?: Id | 'none';
+  /** How long the music before gives way to that of this base. Absent: as in the whole project. */
+  musicFade?: Duration;
   /** What it loads, and how far that is. */
   loading?: Loading;
   /** The conversation it plays when nothing else is asked for. */

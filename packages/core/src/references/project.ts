@@ -146,6 +146,7 @@ const screenFields = record<Screen>({
   again: plain,
   motion,
   music: id('asset', { gone: 'left out', but: ['none'] }),
+  musicFade: plain,
   loading,
   says: id('conversation', { gone: 'left out' }),
   background,

@@ -168,6 +168,7 @@ test('a choice nobody makes is made when its time is over', () => {
   expect(seen(play.wait(2999))[0]).toBe('Well?');
   expect(seen(play.wait(1))[0]).toBe('After.');
   expect(play.did('choice')).toMatchObject([{ option: 'no', text: 'No' }]);
+  expect(play.did('limit')).toMatchObject([{ at: play.state.now, of: 'choice' }]);
 });
 
 test('it waits for the game, and says something else when that takes too long', () => {
@@ -178,7 +179,17 @@ test('it waits for the game, and says something else when that takes too long', 
   const heard = called(talking(steps)).wait(1000).event('answer').wait(1);
   expect(seen(heard)[0]).toBe('Go on.');
   expect(heard.did('nowhere')).toEqual([]);
-  expect(seen(called(talking(steps)).wait(4001))[0]).toBe('No answer.');
+  expect(heard.wait(9000).did('limit')).toEqual([]);
+  const unheard = called(talking(steps)).wait(4001);
+  expect(seen(unheard)[0]).toBe('No answer.');
+  expect(unheard.did('limit')).toMatchObject([{ of: 'event' }]);
+});
+
+test('a line that says nothing is passed over, and that is told', () => {
+  const play = called(talking([line('a', '  '), line('z', 'Go on.')]));
+  expect(seen(play)[0]).toBe('Go on.');
+  expect(play.did('empty')).toMatchObject([{ conversation: 'talk', key: 'a' }]);
+  expect(called(talking([line('z', 'Go on.')])).did('empty')).toEqual([]);
 });
 
 test('a set-up called three times with one thing otherwise each time leaves nothing of itself up', () => {

@@ -104,6 +104,7 @@ const screen = thing({
   order: Joi.number().integer().min(0).max(MOST),
   motion,
   music: id,
+  musicFade: duration,
   loading,
   says: id,
   background: thing({

@@ -10,6 +10,7 @@ export const speaker = thing({
   name: name.required(),
   colour,
   faces: list(thing({ name: name.required(), asset: id.required() })).required(),
+  unseen: Joi.valid(true),
   side: oneOf(...SIDES),
   bubble: oneOf(...BUBBLES),
   blip: id,

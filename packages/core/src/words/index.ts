@@ -1,4 +1,4 @@
-export { actionById, actionKeys, codeName, keyName, padName } from './inputs';
+export { actionById, actionKeys, codeName, keysBeside, keyName, padName } from './inputs';
 export {
   cueLabel,
   effectWords,

@@ -60,5 +60,11 @@ export function codeName(code: string): string {
 /** The keys an action is bound to, two at most: `Esc or P`. */
 export const actionKeys = (action: Action): string => action.keys.slice(0, 2).map(keyName).join(' or ');
 
+/** The keys beside an action's name: ` (Esc or P)`; nothing where it has none, or is called by its key. */
+export function keysBeside(action: Action): string {
+  const keys = actionKeys(action);
+  return keys === '' || keys.toLowerCase() === action.name.toLowerCase() ? '' : ` (${keys})`;
+}
+
 export const actionById = (project: Project, id: string): Action | undefined =>
   project.actions.find((action) => action.id === id);

@@ -21,7 +21,7 @@ import {
   type SimpleMotion,
 } from '../model';
 import { ruleFor, type MotionRule, type Way } from '../motion';
-import { actionById, actionKeys } from './inputs';
+import { actionById, actionKeys, keysBeside } from './inputs';
 
 /** A piece of a sentence: plain words, or a blank that can be filled otherwise. */
 export type Piece =
@@ -185,11 +185,10 @@ function cuePieces(project: Project, link: Link, scope: Scope): Piece[] {
     }
     case 'action': {
       const action = actionById(project, cue.action);
-      const keys = action ? actionKeys(action) : '';
       return [
         { words: 'When ' },
         { blank: 'cue', words: action ? titleCase(action.name) : 'an action that is gone', gone: !action },
-        { words: keys ? ` (${keys}) ` : ' ' },
+        { words: `${action ? keysBeside(action) : ''} ` },
         { blank: 'when', words: WHEN_WORDS[cue.when] },
         ...(cue.when === 'held'
           ? [{ words: ' for ' }, { blank: 'hold' as const, words: cue.hold ?? '500 ms' }]

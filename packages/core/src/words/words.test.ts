@@ -3,6 +3,7 @@ import { after, down, event, lighthouse, link, Play, press, show } from '../test
 import {
   codeName,
   keyName,
+  keysBeside,
   outcomeWords,
   readingTime,
   reasonWords,
@@ -30,6 +31,13 @@ const project: Project = {
     { id: 'say', name: 'begin', direction: 'out' as const },
   ],
 };
+
+test('an action that is called by its key, or has none, is not said twice', () => {
+  const named = (name: string, keys: string[]) => keysBeside({ id: 'a', name, keys, pad: [] });
+  expect(named('menu', ['Escape', 'KeyP'])).toBe(' (Esc or P)');
+  expect(['t', 'T'].map((name) => named(name, ['KeyT']))).toEqual(['', '']);
+  expect(named('walk', [])).toBe('');
+});
 
 test.each([
   [

@@ -1,10 +1,11 @@
 'use client';
 
 import type { CompiledScreen } from '@tavu/core/compile';
-import { spanOf, type Way } from '@tavu/core/layout';
-import type { Arrange, Element, Id } from '@tavu/core/model';
+import { ownOf, spanOf, type Way } from '@tavu/core/layout';
+import type { Arrange, Axis, Element, Id, Project } from '@tavu/core/model';
+import { textStyle } from '@tavu/core/style';
 import { roomOf } from '../../editing/reach';
-import { edit } from '../../studio/store';
+import { edit, useStudio } from '../../studio/store';
 import { Group } from '../../ui/Group';
 import { NumberField } from '../../ui/NumberField';
 import { Row, Select, SelectRow, ThingRow } from '../../ui/Row';
@@ -23,6 +24,7 @@ export function PlacePanel({
   element: Element;
   put: Put;
 }) {
+  const project = useStudio((studio) => studio.project);
   const rect = compiled.layout.get(path)!;
   const within = path.includes('/') ? path.slice(0, path.lastIndexOf('/') + 1) : '';
   const own = (id: Id): Id => id.slice(within.length);
@@ -45,7 +47,9 @@ export function PlacePanel({
         span={{ ...span, start: span.start - room.start }}
         room={room.size}
         sisters={sisters(way, room.start)}
-        onChange={(to) => put({ place: { ...unpathed(element, own), [way]: to } })}
+        onChange={(to) =>
+          put({ place: { ...unpathed(element, own), [way]: to }, ...lettered(project, element, way, to) })
+        }
       />
     );
   };
@@ -80,6 +84,21 @@ export function PlacePanel({
       {element.type === 'panel' && <Arranging element={element} put={put} />}
     </Group>
   );
+}
+
+const STANDS = { x: ['start', 'centre', 'end'], y: ['top', 'middle', 'bottom'] } as const;
+
+/** Words that stood at the point their box is held by still do when it is held by another. */
+function lettered(project: Project, element: Element, way: Way, to: Axis): Partial<Element> {
+  const from = element.place[way];
+  if ((element.type !== 'text' && element.type !== 'spoken') || from.at === 'stretch' || to.at === 'stretch')
+    return {};
+  const { align, stand = 'top' } = textStyle(project, element.look);
+  const now = way === 'x' ? align : stand;
+  const [was, next] = [from, to].map((axis) => STANDS[way][Math.round(ownOf(axis) * 2)]!);
+  return was === next || now !== was
+    ? {}
+    : { look: { ...element.look, [way === 'x' ? 'align' : 'stand']: next } };
 }
 
 /** A place whose sisters go by their own ids. */

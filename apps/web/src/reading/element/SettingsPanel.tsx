@@ -5,7 +5,7 @@ import { scopeWith } from '@tavu/core/expression';
 import { textTroubles } from '@tavu/core/message';
 import { titleCase, type Id, type Screen } from '@tavu/core/model';
 import { TOOLTIP } from '@tavu/core/references';
-import { actionKeys } from '@tavu/core/words';
+import { keysBeside } from '@tavu/core/words';
 import { TriangleAlert } from 'lucide-react';
 import { TextFrameFields } from '../../animation/TextFrames';
 import { editingLayer } from '../../editing/layer';
@@ -272,7 +272,7 @@ function ActionRow({
       label={label}
       value={value}
       none={none}
-      things={actions.map((each) => ({ id: each.id, name: `${titleCase(each.name)} (${actionKeys(each)})` }))}
+      things={actions.map((each) => ({ id: each.id, name: `${titleCase(each.name)}${keysBeside(each)}` }))}
       onChange={onChange}
     />
   );
