@@ -1,7 +1,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Link, Project } from '../packages/core/src/model';
+import type { Project } from '../packages/core/src/model';
 import { projectFromNames } from '../packages/core/src/starter';
 import { expect, test, type Desk } from './desk';
 
