@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './desk';
 import { expectSaid, openLines, said } from './talk';
 
@@ -155,23 +156,72 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     const before = (await desk.words()).join();
     await keyboard.press('e');
     await expect.poll(async () => (await desk.words()).join()).not.toBe(before);
+    await keyboard.press('ArrowDown');
+    const sound = (await desk.words()).join();
+    await keyboard.press('ArrowLeft');
+    await expect.poll(async () => (await desk.words()).join()).not.toBe(sound);
+    await desk.game.locator('text', { hasText: 'Take back' }).click();
+    await expect.poll(async () => (await desk.words()).join()).toBe(sound);
+    await desk.game.locator('text', { hasText: 'Access' }).click();
+    const focused = desk.game.locator('[aria-current="true"]');
+    const label = () => focused.getAttribute('aria-label');
+    await keyboard.press('ArrowDown');
+    for (let n = 0; n < 20 && (await label()) !== 'Keys and buttons …'; n++) {
+      const was = (await label())!;
+      await keyboard.press('ArrowDown');
+      await expect(focused).not.toHaveAttribute('aria-label', was);
+    }
+    await keyboard.press('Enter');
+    await desk.expectUp('Title', 'Options', 'Keys');
+    const device = desk.live.getByRole('combobox', { name: 'Played by' });
+    await device.selectOption('pad alone');
+    await device.selectOption('any device');
     await desk.live
       .getByRole('combobox', { name: 'Language of Live' })
       .selectOption({ label: 'Stretched, +40 %' });
     await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
     await desk.choose('Pause');
     await desk.live.getByRole('button', { name: 'Where the focus goes' }).click();
-    await expect(desk.live.getByRole('button', { name: /: leads to / }).first()).toBeVisible();
+    const arrow = desk.editing.getByRole('button', { name: /^Resume, down: leads to Options$/ });
+    const from = (await arrow.boundingBox())!;
+    const leave = (await desk.game.locator('text', { hasText: 'Leave the watch' }).boundingBox())!;
+    await mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await mouse.down();
+    await mouse.move(leave.x + leave.width / 2, leave.y + leave.height / 2, { steps: 4 });
+    await mouse.up();
+    await expect(
+      desk.editing.getByRole('button', { name: /^Resume, down: leads to Leave the watch, set by hand$/ }),
+    ).toBeVisible();
     await desk.live.getByRole('button', { name: 'Where the focus goes' }).click();
   });
 
   await test.step('8. Motion', async () => {
+    await desk.choose('Title');
+    await desk.chooseSentence(/^When Credits is pressed/);
+    const drag = async (slider: Locator, by: number): Promise<void> => {
+      const before = await slider.getAttribute('aria-valuenow');
+      const box = (await slider.boundingBox())!;
+      await mouse.move(box.x + box.width / 2, box.y + 10);
+      await mouse.down();
+      await mouse.move(box.x + box.width / 2 + by, box.y + 10, { steps: 5 });
+      await mouse.up();
+      await expect.poll(() => slider.getAttribute('aria-valuenow')).not.toBe(before);
+    };
+    await drag(desk.time.getByRole('slider', { name: 'Moment of the hand-over' }), 60);
+    await desk.time.getByRole('button', { name: 'Play this hand-over' }).click();
+    await desk.time.getByRole('button', { name: 'Stop' }).click();
+    await drag(desk.time.getByRole('slider', { name: /comes: ends$/ }).first(), 40);
     await desk.choose('Loading');
-    await desk.chooseSentence(/^When what is on it has finished/);
-    await expect(desk.time.getByRole('slider', { name: 'Moment of the hand-over' })).toBeVisible();
-    await desk.reading.getByRole('button', { name: 'Loading', exact: true }).click();
     await desk.time.getByRole('radio', { name: 'the screen' }).click();
     await expect(desk.time.getByRole('heading', { name: 'Time of Loading' })).toBeVisible();
+    await desk.time.getByRole('button', { name: 'Set keyframes' }).click();
+    const picture = (await desk.game.locator('image').first().boundingBox())!;
+    await mouse.move(picture.x + picture.width / 2, picture.y + picture.height / 2);
+    await mouse.down();
+    await mouse.move(picture.x + picture.width / 2 + 30, picture.y + picture.height / 2, { steps: 5 });
+    await mouse.up();
+    await expect(desk.time).toContainText('moving what is chosen sets where it is');
+    await desk.time.getByRole('button', { name: 'Set keyframes' }).click();
   });
 
   await test.step('9. Lines', async () => {
@@ -182,7 +232,19 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await keyboard.press('Control+Enter');
     await expectSaid(desk, /I hear you/);
     await expect(said(desk).nth(1)).toHaveValue('I hear you.');
+    await said(desk).nth(1).press('Enter');
+    await keyboard.type('/');
+    const another = page.getByRole('dialog', { name: 'Another step' });
+    await expect(another.getByRole('option', { name: /Pause/ })).toBeVisible();
+    await expect(another.getByRole('option', { name: /Choice/ })).toBeVisible();
+    await keyboard.press('Escape');
+    await page.getByRole('radio', { name: 'Texts' }).click();
+    await expect(page.getByRole('region', { name: 'Lines' })).toContainText('Lampe');
+    await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'German' });
     await page.getByRole('tab', { name: 'Map' }).click();
+    await desk.playFrom('Title');
+    await expect.poll(() => desk.words()).toContain('Mitwirkende');
+    await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
   });
 
   await test.step('10. Hand it over', async () => {

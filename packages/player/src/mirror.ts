@@ -67,7 +67,12 @@ export class Mirror {
     if (role === 'text') return element('p', {}, name);
     if (role === 'heading') return element('h2', {}, name);
     if (role === 'tablist') {
-      const list = element('div', { role, 'aria-label': name });
+      const list = element('div', {
+        role,
+        'aria-label': name,
+        ...(focused ? { 'aria-current': 'true' } : {}),
+        ...(tip === undefined ? {} : { 'aria-description': tip }),
+      });
       list.append(
         ...tabs!.words.map((words, i) =>
           element('div', { role: 'tab', 'aria-selected': String(i === tabs!.up) }, words),
