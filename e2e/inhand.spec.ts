@@ -87,6 +87,41 @@ test('forty presses of Tab go round five controls eight times, in order: in Live
   }
 });
 
+test('in a frame of somebody’s page Tab goes through the game and on to the rest of the page', async ({
+  desk,
+  context,
+}) => {
+  await desk.openMade(five());
+  const file = await desk.handOver(/One page that plays/);
+  const folder = mkdtempSync(join(tmpdir(), 'tavu-frame-'));
+  writeFileSync(join(folder, file.name), file.bytes);
+  writeFileSync(
+    join(folder, 'about.html'),
+    `<button>Before</button><iframe title="The game" width="800" height="450" src="${file.name}"></iframe><button>After</button>`,
+  );
+  const page = await context.newPage();
+  await page.goto(`file://${join(folder, 'about.html')}`);
+  const now = page.frameLocator('iframe').locator('#game [aria-current="true"]');
+  await expect(page.frameLocator('iframe').locator('#game [aria-busy]')).toHaveAttribute(
+    'aria-busy',
+    'false',
+  );
+  await page.getByRole('button', { name: 'Before' }).focus();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'Before' })).not.toBeFocused();
+  for (const name of FIVE.slice(1)) {
+    await page.keyboard.press('Tab');
+    await expect(now).toHaveAttribute('aria-label', name);
+  }
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'After' })).toBeFocused();
+  // And back again: from the last to the first, and out.
+  for (let n = 0; n < FIVE.length; n++) await page.keyboard.press('Shift+Tab');
+  await expect(now).toHaveAttribute('aria-label', 'Sound');
+  await page.keyboard.press('Shift+Tab');
+  await expect(page.getByRole('button', { name: 'Before' })).toBeFocused();
+});
+
 test('keys that are bound by pressing them reach the game; what the system keeps is refused with words', async ({
   desk,
 }) => {

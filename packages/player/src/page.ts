@@ -31,6 +31,8 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     flow,
     sources: { asset: address, family: familyOf },
     keys: window,
+    // In a frame of somebody's page, whoever goes by Tab alone has to get out again (WCAG 2.1.2).
+    tabLeaves: window.parent !== window,
     kept: readKept(kept.read()),
     onKept: kept.write,
     onShown: () => {
