@@ -90,6 +90,11 @@ add(
 add('1,000 lines: found by words, to the next frame', `${page.lines.find.toFixed(0)} ms`, 'under 50 ms');
 add('1,000 lines: frames a second while scrolled', page.lines.scroll.toFixed(0));
 add('300 screens: frames a second while the map pans', page.large.pan.toFixed(0));
+add(
+  '300 screens: the longest frame while the map pans, and zooms',
+  `${page.large.panned.toFixed(0)}, ${page.large.zoomed.toFixed(0)} ms`,
+  'under 34 ms',
+);
 add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} ms`, 'under 0.5 ms');
 add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));
 add('One-file page: script a frame', `${page.inPage.perFrame.toFixed(2)} ms`, 'under 0.5 ms');

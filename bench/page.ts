@@ -161,8 +161,20 @@ async function measureLargeInWindow(page: Page) {
   await page.mouse.move(map.x + 200, map.y + 60);
   const panned = waitFrames(page, 3000);
   for (let i = 0; i < 60; i++) await page.mouse.wheel(0, i % 2 ? -40 : 60);
-  const { frames, ms } = await panned;
-  return { open, grid, find, edit: edits[Math.floor(edits.length * 0.95)]!, pan: (frames / ms) * 1000 };
+  const { frames, ms, longest } = await panned;
+  const zoomed = waitFrames(page, 3000);
+  await page.keyboard.down('Control');
+  for (let i = 0; i < 60; i++) await page.mouse.wheel(0, i < 30 ? 40 : -40);
+  await page.keyboard.up('Control');
+  return {
+    open,
+    grid,
+    find,
+    edit: edits[Math.floor(edits.length * 0.95)]!,
+    pan: (frames / ms) * 1000,
+    panned: longest,
+    zoomed: (await zoomed).longest,
+  };
 }
 
 /** The grid of the open project: from the press to the frame in which its rows stand, and how it scrolls both ways. */

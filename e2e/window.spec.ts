@@ -39,6 +39,39 @@ test('the map pans and zooms, and shows all of itself on demand', async ({ desk 
   await expect.poll(async () => (await place('Confirm')).width).toBeLessThan(confirm.width);
 });
 
+test('the whole of three hundred screens fits, and every area can be read and pressed', async ({ desk }) => {
+  await desk.page.getByTitle('Projects').click();
+  await desk.page.getByRole('button', { name: '300 screens' }).click();
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Three hundred lights');
+  await desk.map.getByRole('button', { name: 'The whole map' }).click();
+  const names = desk.map.getByRole('button', { name: /^Area Coast / });
+  await expect(names.first()).toBeInViewport({ ratio: 1 });
+  await expect(names.last()).toBeInViewport();
+  const boxes = await names.evaluateAll((all) =>
+    all.map((each) => {
+      const { x, y, right, bottom } = each.getBoundingClientRect();
+      return { x, y, right, bottom, size: parseFloat(getComputedStyle(each).fontSize) };
+    }),
+  );
+  expect(boxes.length).toBeGreaterThan(20);
+  const frame = (await desk.map.boundingBox())!;
+  for (const [i, box] of boxes.entries()) {
+    expect(box.size).toBeGreaterThanOrEqual(11);
+    expect(box.bottom - box.y).toBeGreaterThanOrEqual(box.size);
+    expect(box.y).toBeGreaterThanOrEqual(frame.y + 20);
+    expect(box.bottom).toBeLessThanOrEqual(frame.y + frame.height + 1);
+    for (const other of boxes.slice(i + 1))
+      expect(
+        box.right <= other.x ||
+          other.right <= box.x ||
+          box.bottom <= other.y + 1 ||
+          other.bottom <= box.y + 1,
+      ).toBe(true);
+  }
+  await names.nth(3).click();
+  await expect(desk.reading).toContainText('Coast 4');
+});
+
 test('the divider has three rests, the narrow one a list of screens', async ({ desk }) => {
   const width = async () => (await desk.live.boundingBox())!.width;
   const even = await width();

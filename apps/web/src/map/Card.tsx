@@ -28,6 +28,7 @@ const OUTLINE = {
 export const Card = memo(function Card({
   card,
   far,
+  mark,
   start,
   target,
   faint,
@@ -40,6 +41,8 @@ export const Card = memo(function Card({
   card: MapCard;
   /** Seen from so far that only the name can be read. */
   far: boolean;
+  /** Seen from so far that nothing on it can be read. */
+  mark: boolean;
   start: boolean;
   target: boolean;
   /** It is not among what is looked at. */
@@ -96,7 +99,9 @@ export const Card = memo(function Card({
         {/* Inside the button, so that a click on a control chooses the card like a click beside it. */}
         {!card.gap && card.holds === 0 && <Handles card={card} onDragLink={onDragLink} />}
       </button>
-      {far ? (
+      {mark ? (
+        <div className={`flex-1 ${up ? 'bg-live' : chosen ? 'bg-chosen' : 'bg-strong'}`} />
+      ) : far ? (
         <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">
           {card.name}
         </div>

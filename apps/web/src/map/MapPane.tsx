@@ -30,6 +30,9 @@ const BAND_LOOK = {
 /** Seen from further than this, a card is a plain block with its name, and lines have no labels. */
 const FAR = 0.45;
 
+/** Seen from further than this, areas alone have names: cards are marks. */
+const OUTLINE = 0.1;
+
 /** From so many cards on, only those in view are drawn. */
 const MANY = 80;
 
@@ -143,13 +146,14 @@ function OpenMap({ opened }: { opened: number }) {
               key={area.id}
               area={area}
               scale={view.k}
+              outline={view.k < OUTLINE}
               target={carried.lift?.area === area.id}
               onFold={() => fold(area.id)}
             />
           ))}
           <Lines
             project={project}
-            lines={seenLines}
+            lines={view.k < OUTLINE ? NO_LINES : seenLines}
             plan={plan}
             dragged={dragged.line}
             far={view.k < FAR}
@@ -160,6 +164,7 @@ function OpenMap({ opened }: { opened: number }) {
               key={card.id}
               card={card}
               far={view.k < FAR}
+              mark={view.k < OUTLINE}
               start={card.id === project.start || plan.stands.get(project.start ?? '') === card.id}
               target={dragged.over === card.id}
               faint={looked !== null && !looked.has(card.id)}
@@ -223,10 +228,14 @@ function useMapped(project: Project): Project {
 
 /** Rows that can be in the frame: no pane is taller than this many pixels. */
 const rowsSeen = ({ rows }: Seen['plan'], view: View): Seen['plan']['rows'] =>
-  rows.filter((row) => {
+  rows.filter((row, i) => {
     const y = view.y + row.y * view.k;
-    return y > -200 && y < 4000;
+    return y > -200 && y < 4000 && i % Math.ceil(CLOSEST / (CARD.height * view.k)) === 0;
   });
+/** A band narrower than this, in pixels, has not room for its name alone. */
+const NARROW = 76;
+/** Nearer to one another than so many pixels, not every row is marked. */
+const CLOSEST = 15;
 
 /** The tinted bands run over the whole height whatever part of the map is seen. */
 function Bands({ plan, view }: Seen) {
@@ -259,8 +268,10 @@ function Rulers({ plan, view }: Seen) {
   return (
     <>
       <div className="pointer-events-none absolute inset-x-0 top-0 h-6 overflow-hidden border-b border-line bg-mist/90">
-        {plan.bands.map((band) => {
+        {plan.bands.map((band, i) => {
           const right = view.x + (band.x + band.width) * view.k;
+          // Where the band before is narrow, its name takes the room.
+          if (i > 0 && plan.bands[i - 1]!.width * view.k < NARROW) return null;
           return (
             <span
               key={band.layer}
@@ -291,3 +302,4 @@ function Rulers({ plan, view }: Seen) {
 }
 
 const NOTHING_UP: readonly Id[] = [];
+const NO_LINES: ReturnType<typeof planLines> = [];

@@ -15,6 +15,13 @@ export interface View {
 /** How far from the frame's edge what has the keyboard is kept, in pixels; the rulers lie there. */
 const EDGE = 30;
 
+/** How far out and how near one zooms by hand; a map that is larger still is seen from as far as it takes. */
+const FARTHEST = 0.15;
+const NEAREST = 2.5;
+
+/** What the map itself keeps free at its beginning, in its own pixels. */
+const MARGIN = 28;
+
 /** What is drawn reaches at least this far over the frame's edge, in pixels of the page. */
 const STEP = 240;
 
@@ -40,7 +47,7 @@ export function useView(opened: number, plan: MapPlan) {
   }, []);
   useEffect(() => {
     const behaviour = zoom<HTMLDivElement, unknown>()
-      .scaleExtent([0.15, 2.5])
+      .scaleExtent([FARTHEST, NEAREST])
       .filter((event: Event) => {
         if (event.type === 'dblclick') return false;
         const target = event.target as Element;
@@ -80,9 +87,12 @@ export function useView(opened: number, plan: MapPlan) {
     /** The whole map. */
     fit: (): void => {
       const box = frame.current!.getBoundingClientRect();
-      const most = Math.min(box.width / (plan.width + 8), (box.height - 4) / (plan.height + 8));
-      const k = Math.max(0.15, Math.min(1.2, most));
-      goTo(Math.max(0, (box.width - plan.width * k) / 2), 2, k);
+      const most = Math.min((box.width - EDGE) / (plan.width + 8), (box.height - EDGE) / (plan.height + 8));
+      const k = Math.min(1.2, most);
+      // As far out as the whole of it needs, and no further.
+      zooming.current!.scaleExtent([Math.min(FARTHEST, k), NEAREST]);
+      // What lies at the very beginning is clear of the rulers.
+      goTo(Math.max(EDGE - MARGIN * k, (box.width - plan.width * k) / 2), Math.max(2, EDGE - MARGIN * k), k);
     },
     /** Brings a place of the map to the middle. */
     centreOn: (x: number, y: number): void => {
