@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { blankProject, type FieldType, type Project } from '../model';
+import { FUNCTIONS } from './functions';
 import {
   check,
   complete,
@@ -381,11 +383,38 @@ test.each([
   ['door ? grade == "FAINT" : grade == "high"', 'door ? grade == "low" : grade == "high"'],
   ['!(grade === "Bright")', '!(grade === "high")'],
   ['grade == "Dim"', 'grade == "Dim"'],
+  ['saveExists(grade == "Bright" ? 1 : 2)', 'saveExists(grade == "high" ? 1 : 2)'],
+  ['grade > "Bright"', 'grade > "Bright"'],
+  ['nobody == "Bright"', 'nobody == "Bright"'],
+  ['grade == 3 || grade == true || grade == door', 'grade == 3 || grade == true || grade == door'],
   ['"Bright" == "Faint"', '"Bright" == "Faint"'],
   ['grade == ', 'grade == '],
 ])('an option called by its label is meant: %s', (text, is) => {
   expect(meant(text, scope)).toBe(is);
   expect(meant(is, scope)).toBe(is);
+});
+
+test('what an option is filed under goes before what another is called', () => {
+  const turned: Project = {
+    ...project,
+    values: [
+      {
+        id: 'v-turn',
+        name: 'turn',
+        section: '',
+        life: 'session',
+        type: 'choice',
+        options: [
+          { id: 'left', label: 'Right' },
+          { id: 'right', label: 'Ahead' },
+        ],
+        default: 'left',
+      },
+    ],
+  };
+  const within = scopeOfScreen(turned, undefined);
+  expect(meant('turn == "right"', within)).toBe('turn == "right"');
+  expect(meant('turn == "Right"', within)).toBe('turn == "left"');
 });
 
 test('what a choice is set to may be called by its label too', () => {
@@ -418,8 +447,85 @@ describe('where a condition is wanted', () => {
     expect(check(text.slice(0, from) + write, scope, CONDITION).complaints).toEqual([]);
   });
 
+  test('they are all there is of them, each with what it is and what it takes the place of', () => {
+    const inWords = (text: string, caret = text.length) =>
+      complete(text, caret, scope, CONDITION).filter(
+        ({ hint, label }) => hint === 'a condition' || / is up$|^not while /.test(label),
+      );
+    const at = (from: number, to: number, hint: string) => (label: string, write: string) => ({
+      write,
+      from,
+      to,
+      label,
+      hint,
+    });
+    const begun = at(0, 0, 'a condition');
+    expect(inWords('')).toEqual([
+      begun('is up …', 'isUp('),
+      begun('not while …', '!isUp('),
+      begun('a save exists', 'saveExists("1")'),
+      begun('no save exists', '!saveExists("1")'),
+    ]);
+    const typed = at(0, 5, 'screen');
+    // The caret may stand within what was typed.
+    for (const caret of [3, 5])
+      expect(inWords('pause', caret)).toEqual([
+        typed('Pause is up', 'isUp(Pause)'),
+        typed('not while Pause', '!isUp(Pause)'),
+      ]);
+    expect(inWords('lit && ')).toHaveLength(4);
+    expect(inWords('lit ')).toEqual([]);
+    expect(inWords('(')).toHaveLength(4);
+    expect(inWords('zzz')).toEqual([]);
+  });
+
   test('not beside a number, and not where no condition is wanted', () => {
     expect(said('lamp_oil > ').map(([label]) => label)).not.toContain('a save exists');
     expect(complete('pau', 3, scope).map(({ label }) => label)).not.toContain('Pause is up');
   });
+});
+
+test('each function is written as its help says, with as many arguments, and gives what it says', () => {
+  const all = Object.entries(FUNCTIONS);
+  expect(new Set(all.map(([, { words }]) => words)).size).toBe(all.length);
+  const given = { number: '1', screen: 'Pause', any: '"1"' } as const;
+  for (const [name, { takes, gives, shape, words }] of all) {
+    const [, called, inside] = /^(\w+)\((.*)\)$/.exec(shape)!;
+    expect(called).toBe(name);
+    expect(words).toMatch(/^\w.*\w$/);
+    const count = inside === '' ? 0 : inside!.split(', ').length;
+    expect(count).toBe(takes === 'numbers' ? 2 : takes.length);
+    // A list is nothing that a value can hold yet.
+    if (name === 'count') continue;
+    const args = takes === 'numbers' ? ['1', '2'] : takes.map((kind) => given[kind as keyof typeof given]);
+    const complaints = (wanted: FieldType) =>
+      check(`${name}(${args.join(', ')})`, scope, wanted).complaints.length;
+    expect(complaints({ type: gives as 'number' | 'on/off' })).toBe(0);
+    expect(complaints({ type: gives === 'number' ? 'on/off' : 'number' })).toBe(1);
+  }
+});
+
+/** How many letters differ, by the definition: the last letters are one put in, taken out, changed or swapped. */
+function changes(a: string, b: string): number {
+  if (a === '' || b === '') return a.length + b.length;
+  const [c, d] = [a.slice(0, -1), b.slice(0, -1)];
+  const swapped = a.length > 1 && b.length > 1 && a.at(-1) === b.at(-2) && a.at(-2) === b.at(-1);
+  return Math.min(
+    changes(c, b) + 1,
+    changes(a, d) + 1,
+    changes(c, d) + (a.at(-1) === b.at(-1) ? 0 : 1),
+    swapped ? changes(c.slice(0, -1), d.slice(0, -1)) + 1 : Infinity,
+  );
+}
+
+test('a name is near where as few letters differ as the definition counts', () => {
+  const word = fc.string({ unit: fc.constantFrom('a', 'b', 'c'), minLength: 1, maxLength: 6 });
+  fc.assert(
+    fc.property(word, word, (typed, name) => {
+      const begins = name.startsWith(typed) || typed.startsWith(name);
+      const cost = Math.min(begins ? 1 : Infinity, changes(typed, name));
+      expect(nearest(typed, [name])).toBe(cost <= Math.max(1, Math.floor(typed.length / 3)) ? name : null);
+    }),
+    { numRuns: 500 },
+  );
 });
