@@ -79,7 +79,7 @@ await picture('actions', async ({ tab, region }) => {
 await picture('focus', async ({ choose, live, reading }) => {
   await choose('Pause');
   await live.getByRole('button', { name: 'Where the focus goes' }).click();
-  await reading.getByRole('button', { name: 'Where the focus goes' }).click();
+  await reading.getByRole('button', { name: 'Focus on this screen' }).click();
   await reading.getByRole('list', { name: 'The order it is read in' }).scrollIntoViewIfNeeded();
 });
 await picture('grid', async ({ tab }) => tab('Grid'));
