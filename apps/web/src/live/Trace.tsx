@@ -63,7 +63,7 @@ export function Trace() {
   }, [oldest, count, list]);
   return (
     <div className="flex min-h-18 flex-1 shrink-0 flex-col">
-      <div className="flex shrink-0 items-center gap-2 px-3.5 pt-1">
+      <div className="flex shrink-0 flex-wrap items-center gap-x-2 gap-y-1 px-3.5 pt-1">
         <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
           Show
           <select
@@ -81,6 +81,7 @@ export function Trace() {
         </label>
         <Small
           title="Turn the order round"
+          className="whitespace-nowrap"
           onClick={() => {
             atEnd.current = !oldest;
             setOldest(!oldest);

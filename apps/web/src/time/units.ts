@@ -19,7 +19,8 @@ export function setUnit(unit: Unit): void {
 
 /** A moment of the run: in seconds to the millisecond, else in the unit times are read in. */
 export const momentIn = (micros: number, unit: Unit, rates: Rates): string =>
-  unit === 's' ? (micros / 1_000_000).toFixed(3) : timeIn(micros, unit, rates);
+  // Rounded as a whole number first, so that two halves of a millisecond are never rounded differently.
+  unit === 's' ? (Math.round(micros / 1000) / 1000).toFixed(3) : timeIn(micros, unit, rates);
 
 export function useMoments(): (micros: number) => string {
   const unit = useUnits((units) => units.unit);
