@@ -364,6 +364,8 @@ test.each<[string, string[], string | null]>([
   ['abdc', ['abcd'], 'abcd'],
   ['bacd', ['abcd'], 'abcd'],
   ['ab', ['ba'], 'ba'],
+  ['ab', ['xa'], null],
+  ['ab', ['bx'], null],
   ['xbacd', ['abcd'], null],
   ['x', ['y'], 'y'],
   ['ab', ['xy'], null],
