@@ -128,6 +128,15 @@ describe('each input is told as it came', () => {
     );
   });
 
+  test('what has finished and what has failed lead on each by its own sentence', () => {
+    const loads = projectOf(
+      [screenOf('load', { kind: 'loading' }), screenOf('well'), screenOf('ill')],
+      [link('load', { on: 'done' }, 'go', 'well'), link('load', { on: 'failed' }, 'go', 'ill')],
+    );
+    const led = (type: 'done' | 'failed') => new Play(loads).give({ type, screen: 'load' }).up;
+    expect([led('done'), led('failed')]).toEqual([['well'], ['ill']]);
+  });
+
   test('an event with its own fields, fitted, and not with those of another', () => {
     const run = play().give(
       { type: 'event', event: 'calm', fields: { f: 4 } },

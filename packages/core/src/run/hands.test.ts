@@ -306,3 +306,17 @@ test('a timer goes on while a row waits for its key', () => {
   expect(play.up).toEqual(['later']);
   expect(play.key('KeyB').state.rebound).toEqual({});
 });
+
+test('a drag moves the slider it began on and no other, and only where it says how far along', () => {
+  const play = new Play(project());
+  play.give({ type: 'pointer', device: 'pointer', phase: 'down', spot: at(play, 400, 30) });
+  const begun = play.state.values.sea;
+  const { serial } = play.state.base;
+  const move = (spot: { element: string; share?: number } | null) =>
+    play.give({ type: 'pointer', device: 'pointer', phase: 'move', spot: spot && { serial, ...spot } }).state
+      .values.sea;
+  expect(move({ element: 'slider' })).toBe(begun);
+  expect(move({ element: 'switch', share: 0.9 })).toBe(begun);
+  expect(move(null)).toBe(begun);
+  expect(move({ element: 'slider', share: 0.9 })).toBe(90);
+});
