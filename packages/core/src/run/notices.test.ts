@@ -170,3 +170,20 @@ test('however often it is set off: never more up than it may be, all that waits 
     { numRuns: 150 },
   );
 });
+
+test('each sort of notice waits in a line of its own, and one that is ignored is told by name', () => {
+  const sort = (id: string, again: 'line' | 'ignore') =>
+    screenOf(id, { layer: 'notice', lasts: '60 s', again });
+  const project = projectOf(
+    [screenOf('watch', { kind: 'play' }), sort('a', 'line'), sort('b', 'line'), sort('c', 'ignore')],
+    ['a', 'b', 'c'].map((id) => link('watch', event(id), 'stay', undefined, { effects: [show(id)] })),
+  );
+  const play = new Play(project).event('b');
+  for (let n = 0; n < LONGEST_LINE + 2; n++) play.event('a');
+  const waiting = (id: string) => play.state.line.filter((each) => each.screen === id).length;
+  expect([waiting('a'), waiting('b')]).toEqual([LONGEST_LINE, 0]);
+  expect(play.did('overflow')).toMatchObject([{ screen: 'a' }]);
+  play.event('b').event('b');
+  expect([waiting('a'), waiting('b')]).toEqual([LONGEST_LINE, 2]);
+  expect(play.event('c').event('c').did('ignored')).toMatchObject([{ screen: 'c' }]);
+});
