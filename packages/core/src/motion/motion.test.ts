@@ -175,6 +175,15 @@ test('a motion cut short goes on from where it was', () => {
   );
 });
 
+test('of two tracks that begin together the one that counts goes on from where it was, too', () => {
+  const track = (from: number, duration: number) =>
+    ({ key: 'background down', from, to: 0, delay: 0, duration, easing: 'linear' }) as Half['tracks'][number];
+  const both: Half = { tracks: [track(0, 50_000), track(-40, 100_000)], duration: 100_000 };
+  const down = (elapsed: number) =>
+    sampleEntering(both, elapsed, { 'background down': 10 })['background down'];
+  expect([0, 50_000, 100_000].map(down)).toEqual([10, 5, 0]);
+});
+
 test('a half played in another time passes through the same pictures', () => {
   fc.assert(
     fc.property(fc.constantFrom<SimpleMotion['name']>('fade', 'slide', 'grow', 'blur'), time, (name, t) => {

@@ -87,11 +87,13 @@ export const sampleLeaving = (half: Half, elapsed: number, start: Sample | null 
 /** Of several tracks of one property the one that began last counts; before the first, its beginning. */
 function sampleHalf({ tracks }: Half, elapsed: number, start: Sample | null): Record<string, number> {
   const sample: Record<string, number> = {};
-  const began = new Set<string>();
+  /** When the first track of each property begins. */
+  const began = new Map<string, number>();
   for (const { key, from, to, delay, duration, easing, backwards } of tracks) {
     if (key in sample && elapsed < delay) continue;
-    const first = !began.has(key);
-    began.add(key);
+    // One that begins together with the first takes its place at once, and goes on from the same picture.
+    const first = delay <= (began.get(key) ?? delay);
+    if (!began.has(key)) began.set(key, delay);
     const p = elapsed < delay ? 0 : duration === 0 ? 1 : Math.min(1, (elapsed - delay) / duration);
     const eased = elapsed < delay ? 0 : ease(easing, p, backwards);
     sample[key] = mix(first && start ? (start[key] ?? restOf(key)) : from, to, eased);
