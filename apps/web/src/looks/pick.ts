@@ -25,7 +25,7 @@ export function pickColour(): Promise<Picked | null> {
   if (!host) return Promise.resolve(null);
   const pane = host.parentElement!;
   document.documentElement.classList.add('picking');
-  say('Press Live where the colour is to be taken from. Esc ends it.');
+  say('Press in Live to take a colour from there. Esc ends it.');
   return new Promise((done) => {
     const stop = (result: Picked | null | Promise<Picked | null>): void => {
       document.documentElement.classList.remove('picking');

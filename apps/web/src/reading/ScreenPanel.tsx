@@ -139,9 +139,9 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             />
           )}
           {screen.layer === 'base' && sounds.length > 0 && (
-            <Row label="Music before it gives way in">
+            <Row label="Music crossfade">
               <DurationField
-                label="Music before it gives way in"
+                label="Music crossfade"
                 hidden
                 optional
                 placeholder={project.sound?.fade ?? 'at once'}
