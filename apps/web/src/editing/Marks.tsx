@@ -112,7 +112,7 @@ function Sister({ compiled, width, height }: { compiled: CompiledScreen; width: 
   const items = useMemo(() => (sister ? paintStill(flow, sister, false) : []), [flow, sister]);
   if (!sister) return null;
   return (
-    <div className="absolute inset-0" style={{ opacity: faint }}>
+    <div className="absolute inset-0 select-none" style={{ opacity: faint }}>
       <Picture items={items} sources={sources} width={width} height={height} className="size-full" />
     </div>
   );
