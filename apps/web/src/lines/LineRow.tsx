@@ -5,7 +5,7 @@ import type { Flow } from '@tavu/core/compile';
 import { paintLine } from '@tavu/core/paint';
 import type { Id, Said, Speaker, Step } from '@tavu/core/model';
 import { firstState, lay, pageTimes } from '@tavu/core/run';
-import { linesUnder } from '@tavu/core/talk';
+import { linesUnder } from '@tavu/core/compile';
 import { TriangleAlert } from 'lucide-react';
 import { useMemo, useRef, type KeyboardEvent } from 'react';
 import { Picture } from '../picture/Picture';

@@ -1,6 +1,6 @@
 'use client';
 
-import { colourOf } from '@tavu/core/paint';
+import { colourOf } from '@tavu/core/style';
 import type { Colour } from '@tavu/core/model';
 import { Pipette, Plus } from 'lucide-react';
 import { useState } from 'react';

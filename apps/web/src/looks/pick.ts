@@ -1,13 +1,5 @@
-import {
-  colourOf,
-  elementsAt,
-  paintRun,
-  svgFrame,
-  svgText,
-  toSvg,
-  boxStyle,
-  textStyle,
-} from '@tavu/core/paint';
+import { elementsAt, paintRun, svgFrame, svgText, toSvg } from '@tavu/core/paint';
+import { boxStyle, colourOf, textStyle } from '@tavu/core/style';
 import type { Element, Project } from '@tavu/core/model';
 import { familyOf } from '@tavu/player';
 import { livePlayer, liveFlow } from '../live/run';

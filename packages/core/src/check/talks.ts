@@ -1,4 +1,4 @@
-import { compile, type CompiledScreen, type Flow } from '../compile';
+import { compile, type CompiledScreen, type Flow, wordsRoom, type Op, type OpOf } from '../compile';
 import { inLanguage } from '../language';
 import {
   branchesOf,
@@ -13,7 +13,6 @@ import { placesOf, type Thing } from '../references';
 import { firstState, lay, pageTimes, type RunState } from '../run';
 import { placeTroubles, untoldBy } from './troubles';
 import { textStyle } from '../style';
-import { wordsRoom, type Op, type OpOf } from '../talk';
 import { fits, fontOf, layText } from '../text';
 
 /** Something a conversation cannot do, or that cannot be read, before anything is run. */

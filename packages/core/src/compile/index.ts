@@ -11,3 +11,5 @@ export type {
   Given,
   LinkTable,
 } from './types';
+export { type CompiledOption, type CompiledTalk, type Op, type OpOf, linesUnder } from './ops';
+export { type Page, pagesOf, wordsRoom } from './pages';

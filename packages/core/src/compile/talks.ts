@@ -1,5 +1,6 @@
 import { everyStep, type Conversation } from '../model';
-import { compileTalk, talkTimes } from '../talk';
+import { compileTalk } from './talk';
+import { talkTimes } from '../talk';
 import type { Made } from './same';
 import type { Flow } from './types';
 

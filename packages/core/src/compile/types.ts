@@ -25,7 +25,8 @@ import type {
 } from '../model';
 import type { CompiledAnimation, CompiledFrames, CompiledLoading } from '../animate';
 import type { Halves, Placed } from '../motion';
-import type { CompiledTalk, TalkParts, TalkTimes } from '../talk';
+import type { CompiledTalk } from './ops';
+import type { TalkParts, TalkTimes } from '../talk';
 
 /** A project made ready to run and paint. Never changed; remade screen by screen as the project changes. */
 export interface Flow {

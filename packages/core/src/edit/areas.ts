@@ -1,5 +1,5 @@
 import { areasAround, freeName, freshId, type Area, type Id, type Project } from '../model';
-import { countSteps, nodesOf } from '../map/steps';
+import { countSteps, nodesOf } from '../map';
 import { assign, takeOut, type Made } from './parts';
 
 /** Edits of areas, and of where things stand on the map. */

@@ -1,5 +1,5 @@
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from 'immer';
-import { rowsToKeep } from '../map/steps';
+import { rowsToKeep } from '../map';
 import type { Id, Project } from '../model';
 import { commands, type Arguments, type CommandName } from './commands';
 

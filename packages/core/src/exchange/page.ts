@@ -1,6 +1,6 @@
 import { base64 } from '../bytes';
 import type { Id, Project } from '../model';
-import { colourOf } from '../paint';
+import { colourOf } from '../style';
 import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
 

@@ -2,7 +2,6 @@ export type { GroupItem, Item, PictureItem, TextItem } from './items';
 export { paintLine, paintRun, paintStill } from './run';
 export { shownOn, type Words } from './said';
 export { heldBy, indexOf, shareOf, wordsOf } from './controls';
-export { boxLook, boxStyle, colourOf, gradientOf, textLook, textStyle } from '../style';
 export { contains, elementsAt, dragTest, hitTest, scrollTest, tooltipTest, turned } from './hit';
 export { overflowOf, type Overflow } from './overflow';
 export { toSvg, type Sources } from './svg';

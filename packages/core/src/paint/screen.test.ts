@@ -1,7 +1,8 @@
 import { compile } from '../compile';
 import type { Element, Screen } from '../model';
 import { projectOf, screenOf } from '../test/flows';
-import { boxLook, paintStill, svgText, textLook, toSvg, type Item } from '.';
+import { boxLook, textLook } from '../style';
+import { paintStill, svgText, toSvg, type Item } from '.';
 
 const at = (x: number, y: number, width: number, height: number): Element['place'] => ({
   x: { at: 'start', offset: x, size: width },

@@ -1,6 +1,6 @@
-import type { Flow } from '../compile';
+import type { Flow, Op, OpOf } from '../compile';
 import type { Id } from '../model';
-import { withoutMarks, type Op, type OpOf } from '../talk';
+import { withoutMarks } from '../talk';
 import { goBack } from './change';
 import { allUp, screenOf } from './derived';
 import { runEffect } from './effects';

@@ -1,4 +1,4 @@
-import { compile, type Flow } from '../compile';
+import { compile, type Flow, type OpOf } from '../compile';
 import {
   screenById,
   timeIn,
@@ -8,7 +8,7 @@ import {
   type Routine,
   type Step,
 } from '../model';
-import { readingTime, talkTimes, type OpOf } from '../talk';
+import { readingTime, talkTimes } from '../talk';
 import { begin, step } from './step';
 import { goingOn, lay, lettersIn, pageTimes } from './talk';
 import { nextDue } from './time';

@@ -1,19 +1,16 @@
-import type { CompiledScreen, Flow } from '../compile';
-import { sayParts, type TextPart } from '../message';
-import type { BubbleShape, Colour, Id } from '../model';
 import {
-  lettersOf,
+  type CompiledScreen,
+  type Flow,
   pagesOf,
-  readingTime,
-  typeOut,
-  withoutMarks,
   type CompiledOption,
   type CompiledTalk,
   type Op,
   type OpOf,
   type Page,
-  type Typed,
-} from '../talk';
+} from '../compile';
+import { sayParts, type TextPart } from '../message';
+import type { BubbleShape, Colour, Id } from '../model';
+import { lettersOf, readingTime, typeOut, withoutMarks, type Typed } from '../talk';
 import { holdsNow } from './reading';
 import { TALK, type Instance, type Leaving, type RunState, type Talking } from './state';
 

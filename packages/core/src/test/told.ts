@@ -84,7 +84,10 @@ function sayProject(project: Project, when: string, say: Say): void {
   say(`${when}assets in use`, () => [...assetsInUse(project)]);
   for (const { code } of (project.languages ?? []).slice(1)) {
     const rows = textTable(project, code);
-    say(`${when}texts in ${code}`, () => [toCsv(rows, code), toXliff(project, rows, { source: 'en', target: code })]);
+    say(`${when}texts in ${code}`, () => [
+      toCsv(rows, code),
+      toXliff(project, rows, { source: 'en', target: code }),
+    ]);
   }
   say(`${when}taken`, () =>
     takeScreens(
@@ -101,7 +104,9 @@ function sayProject(project: Project, when: string, say: Say): void {
     say(`${when}${id} painted`, () => paintStill(flow, screen, true));
     say(`${when}${id} too large`, () => overflowOf(flow, screen));
   }
-  say(`${when}first picture`, () => toSvg(paintRun(flow, begin(flow).state), { asset: (id) => id, family: (face) => face }));
+  say(`${when}first picture`, () =>
+    toSvg(paintRun(flow, begin(flow).state), { asset: (id) => id, family: (face) => face }),
+  );
 }
 
 function sayRun(begun: Flow, inputs: Case['inputs'], edits: Case['edits'], say: Say): void {
@@ -129,7 +134,11 @@ function sayRun(begun: Flow, inputs: Case['inputs'], edits: Case['edits'], say: 
     const edit = edits[i];
     if (!edit || i % 4 !== 0) continue;
     say(`${what}, then ${edit.name}`, () => {
-      const next = carryOut(flow.project, edit.name, editOf(edit.name, flow.project, edit.drawn).args as never);
+      const next = carryOut(
+        flow.project,
+        edit.name,
+        editOf(edit.name, flow.project, edit.drawn).args as never,
+      );
       const edited = compile(next.project, flow);
       state = reconcile(edited, state);
       flow = edited;

@@ -9,7 +9,7 @@ import {
   type TextLook,
   type TextUse,
 } from '@tavu/core/model';
-import { boxStyle, textStyle } from '@tavu/core/paint';
+import { boxStyle, textStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../studio/store';
 import { BoxLookFields } from '../../looks/BoxLookFields';
 import { Pick } from '../../looks/parts';

@@ -1,6 +1,6 @@
-import { compileEffect } from '../compile/links';
-import { ready, scopeOfScreen, type Scope } from '../expression';
-import { textParts, type TextPart } from '../message';
+import { compileEffect } from './links';
+import { ready, scopeOfScreen, type Scope } from '../expression/index';
+import { textParts, type TextPart } from '../message/index';
 import {
   identifierOf,
   screenById,
@@ -14,8 +14,8 @@ import {
   type Side,
   type Speaker,
   type Step,
-} from '../model';
-import type { CompiledTalk, Op, Shown, Spoken } from './types';
+} from '../model/index';
+import type { CompiledTalk, Op, Shown, Spoken } from './ops';
 
 /** Lays out the steps of a conversation, with what they call. Never throws: what cannot be is left out and told. */
 export function compileTalk(project: Project, conversation: Conversation, language: string): CompiledTalk {
