@@ -1,4 +1,5 @@
-import { padCode, type Flow } from '@tavu/core/compile';
+import { padOf, padCode } from '@tavu/core/keys';
+import { type Flow } from '@tavu/core/compile';
 import { DIRECTIONS, isTouch, type Id } from '@tavu/core/model';
 import { paintRun, toSvg, type Sources } from '@tavu/core/paint';
 import {
@@ -327,11 +328,11 @@ export class Player {
 
   /** Directions repeat at the project's own pace, not at the system's. */
   #repeat(code: string): void {
-    const pad = /^pad (\d+)$/.exec(code);
+    const pad = padOf(code);
     this.give(
-      pad
-        ? { type: 'pad', button: Number(pad[1]), phase: 'down', repeat: true }
-        : { type: 'key', code, phase: 'down', repeat: true },
+      pad === null
+        ? { type: 'key', code, phase: 'down', repeat: true }
+        : { type: 'pad', button: pad, phase: 'down', repeat: true },
     );
   }
 

@@ -1,7 +1,7 @@
 import { compileAnimation, sampleAnimation, withKeyframe } from '@tavu/core/animate';
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { ElementChange } from '@tavu/core/edit';
-import type { Rect } from '@tavu/core/layout';
+import type { Rect } from '@tavu/core/geometry';
 import { freshId, type Element, type Id, type Keyframe } from '@tavu/core/model';
 import type { Pose } from '@tavu/core/paint';
 import { create } from 'zustand';

@@ -1,6 +1,7 @@
 import type { CompiledScreen } from '@tavu/core/compile';
 import { componentById } from '@tavu/core/component';
-import { innerRoom, spanOf, tidy, type Rect } from '@tavu/core/layout';
+import { innerRoom, spanOf, tidy } from '@tavu/core/layout';
+import type { Rect } from '@tavu/core/geometry';
 import type { Asset, Axis, Element, ElementType, Id, Place } from '@tavu/core/model';
 import { at, centre, freshElement } from '@tavu/core/starter';
 import { choose, edit, useStudio } from '../studio/store';

@@ -1,6 +1,6 @@
 import type { CompiledScreen } from '@tavu/core/compile';
-import { around, gapsAround, snap, type Edge, type Gap, type Rect, type SnapLine } from '@tavu/core/layout';
-import { EVERY_EDGE } from '@tavu/core/layout';
+import { around, gapsAround, snap, type Edge, type Gap, type SnapLine, EVERY_EDGE } from '@tavu/core/layout';
+import type { Rect } from '@tavu/core/geometry';
 import type { Id } from '@tavu/core/model';
 import { liveFlow } from '../live/run';
 import { endStep } from '../studio/store';

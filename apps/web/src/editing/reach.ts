@@ -1,6 +1,7 @@
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { ElementChange } from '@tavu/core/edit';
-import { innerRoom, moveAxis, resizeAxis, spanOf, type Rect, type Way } from '@tavu/core/layout';
+import { innerRoom, moveAxis, resizeAxis, spanOf } from '@tavu/core/layout';
+import type { Rect, Way } from '@tavu/core/geometry';
 import type { Element, Id } from '@tavu/core/model';
 import { isKeying, keyedAt, rectNow } from '../animation/keying';
 import { liveFlow } from '../live/run';

@@ -1,8 +1,8 @@
 'use client';
 
 import type { CompiledScreen } from '@tavu/core/compile';
+import type { Rect } from '@tavu/core/geometry';
 import { movesOf, type Move } from '@tavu/core/focus';
-import type { Rect } from '@tavu/core/layout';
 import type { Direction, Id } from '@tavu/core/model';
 import { useState, type PointerEvent } from 'react';
 import type { Point } from '../editing/drag';

@@ -1,9 +1,10 @@
 'use client';
 
+import { codeName } from '@tavu/core/keys';
 import { clashesOf } from '@tavu/core/check';
 import { isUsual } from '@tavu/core/edit';
 import { GESTURES, isTouch, readName, titleCase, type Action, type Gesture } from '@tavu/core/model';
-import { codeName } from '@tavu/core/words';
+
 import { Gamepad2, Hand, Keyboard, Plus, Trash2, TriangleAlert, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { choose, edit, say, useStudio } from '../studio/store';

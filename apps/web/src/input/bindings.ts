@@ -1,4 +1,4 @@
-import { padCode } from '@tavu/core/compile';
+import { padCode } from '@tavu/core/keys';
 import type { Action, Gesture } from '@tavu/core/model';
 
 /** One thing that sets an action off. */

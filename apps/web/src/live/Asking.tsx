@@ -1,5 +1,6 @@
 'use client';
 
+import { padOf, codeName } from '@tavu/core/keys';
 import {
   LONGEST_NAME,
   screenById,
@@ -10,7 +11,7 @@ import {
   type Link,
 } from '@tavu/core/model';
 import { allUp } from '@tavu/core/run';
-import { codeName, readingTime, reasonWords, sentenceText } from '@tavu/core/words';
+import { readingTime, reasonWords, sentenceText } from '@tavu/core/words';
 import dynamic from 'next/dynamic';
 import { useEffect, useId, useState } from 'react';
 import { edit, useStudio } from '../studio/store';
@@ -295,11 +296,11 @@ function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['p
 
 /** An action for a key or pad button that has none, by its name. */
 function actionFor(code: string, forGame?: true): Id | undefined {
-  const pad = /^pad (\d+)$/.exec(code);
+  const pad = padOf(code);
   return edit('add action', {
     name: codeName(code).toLowerCase(),
-    keys: pad ? [] : [code],
-    pad: pad ? [Number(pad[1])] : [],
+    keys: pad === null ? [code] : [],
+    pad: pad === null ? [] : [pad],
     ...(forGame ? { forGame } : {}),
   });
 }

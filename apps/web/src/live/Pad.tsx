@@ -1,7 +1,8 @@
 'use client';
 
+import { padName } from '@tavu/core/keys';
 import { titleCase } from '@tavu/core/model';
-import { padName } from '@tavu/core/words';
+
 import type { ReactNode } from 'react';
 import { useStudio } from '../studio/store';
 import { give } from './run';

@@ -1,3 +1,4 @@
+import { padOf } from '@tavu/core/keys';
 import { gapName, messageOf, type Flow } from '@tavu/core/compile';
 import type { Id, Scalar } from '@tavu/core/model';
 import {
@@ -454,7 +455,7 @@ export function giveAgain(what: Asked): void {
 }
 
 function tap(code: string): void {
-  const pad = /^pad (\d+)$/.exec(code);
+  const pad = padOf(code);
   for (const phase of ['down', 'up'] as const)
-    player?.give(pad ? { type: 'pad', button: Number(pad[1]), phase } : { type: 'key', code, phase });
+    player?.give(pad === null ? { type: 'key', code, phase } : { type: 'pad', button: pad, phase });
 }

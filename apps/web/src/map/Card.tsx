@@ -1,9 +1,10 @@
 'use client';
 
+import type { Item } from '@tavu/core/drawing';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { CARD, type MapCard } from '@tavu/core/map';
 import { readName } from '@tavu/core/model';
-import { paintStill, type Item } from '@tavu/core/paint';
+import { paintStill } from '@tavu/core/paint';
 import { Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
 import { memo, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';

@@ -1,9 +1,10 @@
 'use client';
 
+import { actionById, keyName } from '@tavu/core/keys';
 import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
 import type { Id, Link, Project } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
-import { actionById, cueLabel, keyName, sentenceText } from '@tavu/core/words';
+import { cueLabel, sentenceText } from '@tavu/core/words';
 import { Clock, Waves, Zap } from 'lucide-react';
 import { memo } from 'react';
 import { useRun } from '../live/run';

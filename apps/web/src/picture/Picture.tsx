@@ -1,6 +1,7 @@
 'use client';
 
-import { toSvg, type Item, type Sources } from '@tavu/core/paint';
+import type { Item } from '@tavu/core/drawing';
+import { toSvg, type Sources } from '@tavu/core/paint';
 import { patchChildren } from '@tavu/player';
 import { memo, useLayoutEffect, useRef } from 'react';
 

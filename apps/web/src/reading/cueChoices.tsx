@@ -1,5 +1,6 @@
 'use client';
 
+import { actionKeys } from '@tavu/core/keys';
 import {
   identifierOf,
   linksFrom,
@@ -13,7 +14,7 @@ import {
   type Project,
 } from '@tavu/core/model';
 import { check, meant, scopeOfLink } from '@tavu/core/expression';
-import { actionKeys } from '@tavu/core/words';
+
 import { edit, useStudio } from '../studio/store';
 import type { Choice } from '../ui/Picker';
 

@@ -1,6 +1,7 @@
+import { heldBy, indexOf, shareOf, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id } from '../model';
-import { heldBy, indexOf, shareOf, shownOn, wordsOf } from '../paint';
+import { shownOn } from '../paint';
 import { allUp, awayOn, focusShown, isCovered, reachable, type Instance, type RunState } from '../run';
 
 /** What is up as it is told to somebody who cannot see it: roles and states as WAI-ARIA names them, in reading order. */

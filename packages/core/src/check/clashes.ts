@@ -1,4 +1,4 @@
-import { padCode } from '../compile';
+import { padCode } from '../keys';
 import { isUsed } from '../focus';
 import { areasAround, linksFrom, PROJECT, type Id, type Project, type Screen } from '../model';
 

@@ -1,6 +1,7 @@
+import { padCode } from '../keys';
 import { carryOut } from '../edit';
 import { down, lighthouse, link, press } from '../test/flows';
-import { compile, gapId, gapName, padCode } from '.';
+import { compile, gapId, gapName } from '.';
 
 test('after an edit only what it touched is made anew', () => {
   const project = lighthouse();

@@ -1,3 +1,4 @@
+import { padCode } from '../keys';
 import { expand, pathOf } from '../component';
 import { ready, scopeOfScreen } from '../expression';
 import { isUsed, solveFocus } from '../focus';
@@ -325,9 +326,6 @@ function bindingsOf(project: Project): Map<string, Id[]> {
       bindings.set(code, [...(bindings.get(code) ?? []), action.id]);
   return bindings;
 }
-
-/** The name a pad button goes by among bindings, by its number in the W3C standard mapping. */
-export const padCode = (button: number): string => `pad ${button}`;
 
 function holdsOf(links: CompiledLink[]): Map<Id, number[]> {
   const holds = new Map<Id, number[]>();

@@ -1,4 +1,4 @@
-export { compile, frameOf, padCode, type CompileOptions } from './compile';
+export { compile, frameOf, type CompileOptions } from './compile';
 export { compileSafely, messageOf, type Fault } from './safely';
 export { gapId, gapName } from './stand-in';
 export type {

@@ -1,6 +1,6 @@
 import type { Ready } from '../expression';
 import type { FocusGraph } from '../focus';
-import type { Solved } from '../layout';
+import type { Solved } from '../geometry';
 import type { TextPart } from '../message';
 import type {
   Again,

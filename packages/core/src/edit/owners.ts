@@ -1,5 +1,6 @@
 import { componentById, expand } from '../component';
-import { innerRoom, solveLayout, type Solved, type Span } from '../layout';
+import { innerRoom, solveLayout } from '../layout';
+import type { Solved, Span } from '../geometry';
 import {
   freeName,
   screenById,

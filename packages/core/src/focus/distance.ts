@@ -1,4 +1,4 @@
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Direction } from '../model';
 
 const ORTHOGONAL_WEIGHT = { left: 30, right: 30, up: 2, down: 2 } as const;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { solveLayout, type Rect } from '../layout';
+import { solveLayout } from '../layout';
+import type { Rect } from '../geometry/rect';
 import { buttonOf, screenOf } from '../test/flows';
 import { DIRECTIONS, type Direction, type Element, type FocusRules } from '../model';
 import { lostIn, movesOf, navigationDistance, solveFocus } from '.';

@@ -1,5 +1,5 @@
 import { DIRECTIONS, type Direction, type Element, type FocusRules, type Id, type Wraps } from '../model';
-import type { Rect, Solved } from '../layout';
+import type { Rect, Solved } from '../geometry';
 import { Field, type Stand } from './nearest';
 
 /** Who can have the focus on a screen, and where each direction leads, solved from the layout at rest. */

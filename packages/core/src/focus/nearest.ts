@@ -1,4 +1,4 @@
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import { DIRECTIONS, type Direction, type Id, type Wraps } from '../model';
 import { ALIGN_WEIGHT, liesIn, navigationDistance } from './distance';
 

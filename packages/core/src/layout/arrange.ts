@@ -1,5 +1,6 @@
+import type { Span, Way } from '../geometry';
 import type { Arrange, Element } from '../model';
-import { sizeOf, type Span, type Way } from './solve';
+import { sizeOf } from './solve';
 
 /** Rows, columns, grids and tabs place what they hold; an element's own place then only says how large it is. */
 

@@ -1,15 +1,4 @@
-export {
-  solveLayout,
-  solveAxis,
-  toPixels,
-  OWN,
-  ownOf,
-  PERCENT,
-  type Rect,
-  type Solved,
-  type Span,
-  type Way,
-} from './solve';
+export { solveLayout, solveAxis, toPixels, OWN, ownOf, PERCENT } from './solve';
 export { moveAxis, rehomeAxis, resizeAxis, anchorAxis, attachAxis, holdAxisBy, shift, tidy } from './place';
 export { innerRoom } from './arrange';
 export {

@@ -1,3 +1,4 @@
+import type { Rect } from '../geometry';
 import fc from 'fast-check';
 import type { Axis, Element } from '../model';
 import { anyAxis } from '../test/elements';
@@ -20,8 +21,8 @@ import {
   solveAxis,
   spanOf,
   spread,
-  type Rect,
-} from '.';
+} from './';
+
 import { buttonOf } from '../test/flows';
 import { solveLayout } from './solve';
 

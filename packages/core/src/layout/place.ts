@@ -1,5 +1,6 @@
+import type { Span } from '../geometry';
 import type { Axis, Length } from '../model';
-import { BESIDE, OWN, ownOf, PERCENT, type Span } from './solve';
+import { BESIDE, OWN, ownOf, PERCENT } from './solve';
 
 /** Places said otherwise: moved, resized, or kept by another anchor, with nothing else changed on screen. */
 

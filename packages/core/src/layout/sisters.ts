@@ -1,5 +1,5 @@
+import type { Rect, Solved } from '../geometry';
 import type { Element, Id } from '../model';
-import type { Rect, Solved } from './solve';
 
 /** Places on one screen that nearly match those on another, such as a heading that stands three pixels lower. */
 

@@ -1,4 +1,4 @@
-import type { Rect, Span, Way } from './solve';
+import type { Rect, Span, Way } from '../geometry';
 
 /** What a moved or resized element catches on, and the distances around it. Design pixels throughout. */
 

@@ -1,23 +1,6 @@
+import type { Solved, Span, Way } from '../geometry';
 import type { Axis, Element, Id, Length } from '../model';
 import { arrangedSpans, innerRoom } from './arrange';
-
-/** In design pixels, from the frame's top left corner. */
-export interface Rect {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-}
-
-/** Start and size on one axis. */
-export interface Span {
-  start: number;
-  size: number;
-}
-
-export type Way = 'x' | 'y';
-
-export type Solved = Map<Id, Rect>;
 
 /**
  * Where every element stands in a frame of the given size. A parent that is missing counts as the frame, and a sister

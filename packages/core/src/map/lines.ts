@@ -1,5 +1,6 @@
 import { expand } from '../component';
-import { solveLayout, type Solved } from '../layout';
+import { solveLayout } from '../layout';
+import type { Solved } from '../geometry';
 import type { Id, Link, Project, Screen } from '../model';
 import { cueLabel } from '../words';
 import { CARD, type MapCard, type MapPlan } from './place';

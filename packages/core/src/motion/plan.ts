@@ -1,4 +1,4 @@
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Id } from '../model';
 import type { Halves, OpenTrack } from './halves';
 import { halfOf, keyOf, NO_MOTION, reversed, type Half, type Track } from './sample';

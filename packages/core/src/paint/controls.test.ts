@@ -1,10 +1,10 @@
+import { type Item, heldBy, indexOf, shareOf, wordsOf } from '../drawing';
 import fc from 'fast-check';
 import { compile } from '../compile';
 import type { Element, Value } from '../model';
 import { freshElement } from '../starter';
 import { Play, projectOf, screenOf } from '../test/flows';
-import { paintRun, paintStill, type Item } from '.';
-import { heldBy, indexOf, shareOf, wordsOf } from './controls';
+import { paintRun, paintStill } from '.';
 
 const sea: Value = {
   id: 'sea',

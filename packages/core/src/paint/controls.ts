@@ -1,64 +1,29 @@
-import type { Rect } from '../layout';
 import {
-  scalarWords,
-  valueById,
+  indexOf,
+  shareOf,
+  wordsOf,
+  type Face,
+  type Held,
+  type Item,
+  box,
+  inset,
+  plain,
+  text,
+} from '../drawing';
+import type { Rect } from '../geometry';
+import {
   type ChoiceElement,
   type Element,
   type EntryElement,
-  type FieldType,
   type Id,
   type Project,
   type ProgressElement,
-  type Scalar,
   type SliderElement,
   type SwitchElement,
   type TabsElement,
+  type TextLook,
 } from '../model';
-import type { BoxLook, TextLook } from '../model';
-import type { Item } from './items';
 import { boxLook, inStates } from '../style';
-import { box, inset, plain, text } from './shapes';
-
-/** What a control shows: the value it is bound to, or what stands on it by itself. */
-export interface Held {
-  type: FieldType | null;
-  scalar: Scalar | undefined;
-}
-
-type Bound = { id: Id; value?: Id; sample?: Scalar; loading?: true };
-
-export function heldBy(project: Project, element: Bound, holds: Readonly<Record<Id, Scalar>>): Held {
-  const value = valueById(project, element.value);
-  if (!value || element.loading) return { type: null, scalar: holds[element.id] ?? element.sample };
-  return { type: value, scalar: holds[element.id] ?? value.default };
-}
-
-/** How far along its range a number is, 0 to 1. */
-export function shareOf({ type, scalar }: Held, least = 0, most = 1): number {
-  if (typeof scalar !== 'number' || Number.isNaN(scalar)) return 0;
-  const [from, to] = type?.type === 'number' ? [type.least ?? 0, type.most ?? 100] : [least, most];
-  return to > from ? Math.min(1, Math.max(0, (scalar - from) / (to - from))) : 0;
-}
-
-/** Which of some options is chosen, counted from 0. */
-export function indexOf({ type, scalar }: Held, count: number): number {
-  const index =
-    type?.type === 'choice' ? type.options.findIndex((each) => each.id === scalar) : Number(scalar ?? 0);
-  return Math.min(count - 1, Math.max(0, Number.isFinite(index) ? Math.floor(index) : 0));
-}
-
-export interface Face {
-  project: Project;
-  rect: Rect;
-  /** In the states it is in. */
-  look: BoxLook;
-  ink: TextLook;
-  held: Held;
-  /** Words are typed into it. */
-  typing: boolean;
-  /** What its text says with its names filled in. */
-  said: string;
-}
 
 /** Room between a control's edge and its words, as a share of its height. */
 const EDGE = 0.3;
@@ -145,12 +110,6 @@ export function paintSwitch(element: SwitchElement, face: Face): Item[] {
 }
 
 const CLEAR = '#00000000';
-
-/** What a control holds, in words. */
-export function wordsOf({ type, scalar }: Held): string {
-  if (type) return scalarWords(type, scalar);
-  return typeof scalar === 'boolean' ? (scalar ? 'On' : 'Off') : String(scalar ?? '');
-}
 
 export function paintSlider(element: SliderElement, face: Face): Item[] {
   const { project, rect, look, ink, held } = face;

@@ -1,31 +1,29 @@
-import type { Rect } from '../layout';
-import type {
-  BoxUse,
-  Element,
-  Id,
-  PictureElement,
-  PortraitElement,
-  Project,
-  StateName,
-  TextUse,
-} from '../model';
-import { codeName } from '../words';
+import { codeName } from '../keys';
 import {
+  faceOf,
+  typedOut,
   heldBy,
-  paintChoice,
-  paintEntry,
-  paintProgress,
-  paintSlider,
-  paintSwitch,
-  paintTabs,
-  type Face,
-} from './controls';
-import { group, type Item, type PictureItem } from './items';
-import { boxLook, colourOf, inStates, textLook } from '../style';
-import { ringed } from './focused';
-import { bindingRow, codeOn, prompt } from './keys';
-import type { Looks } from './screen';
-import { box, bubblePath, CLEAR, inset, plain, text, typedItems } from './shapes';
+  group,
+  type Item,
+  type PictureItem,
+  ringed,
+  codeOn,
+  type Looks,
+  box,
+  bubblePath,
+  CLEAR,
+  inset,
+  plain,
+  text,
+} from '../drawing';
+import type { Rect } from '../geometry';
+import type { Element, Id, PictureElement, PortraitElement, Project } from '../model';
+
+import { paintChoice, paintEntry, paintProgress, paintSlider, paintSwitch, paintTabs } from './controls';
+
+import { boxLook, colourOf, textLook } from '../style';
+
+import { bindingRow, prompt } from './keys';
 
 /** One element by itself, without what it holds. `unfocused`: it is on a screen that never has the focus. */
 export function paintElement(
@@ -114,37 +112,6 @@ export function paintElement(
     case 'component':
       return [];
   }
-}
-
-const typedOut = (items: Item[], id: Id, { typed }: Looks): Item[] =>
-  typed[id] === undefined ? items : typedItems(items, typed[id]);
-
-function statesOf(id: Id, looks: Looks): StateName[] {
-  const states: StateName[] = [];
-  if (looks.disabled.includes(id)) return ['disabled'];
-  if (looks.hovered === id) states.push('hovered');
-  if (looks.focus === id) states.push('focused');
-  if (looks.pressed === id) states.push('pressed');
-  return states;
-}
-
-function faceOf(
-  project: Project,
-  element: Element & { text: string; look: TextUse; box: BoxUse; value?: Id },
-  rect: Rect,
-  looks: Looks,
-): Face {
-  const look = inStates(boxLook(project, element.box), statesOf(element.id, looks));
-  const ink = textLook(project, element.look);
-  return {
-    project,
-    rect,
-    look,
-    ink: look.ink ? { ...ink, colour: look.ink } : ink,
-    held: heldBy(project, element, looks.holds),
-    typing: looks.taking?.element === element.id,
-    said: looks.texts[element.id] ?? element.text,
-  };
 }
 
 function button(

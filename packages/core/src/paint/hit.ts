@@ -1,8 +1,9 @@
+import { heldBy, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Element, Id } from '../model';
 import { awayOn, reachable, sampleInstance, scrollOf, type Instance, type RunState, type Spot } from '../run';
-import { alongOf, heldBy, wordsOf } from './controls';
+import { alongOf } from './controls';
 import { posesOf, poseOf, unposed, type Pose } from './pose';
 import { roundAll, stackLift } from './stack';
 

@@ -1,7 +1,5 @@
-export type { GroupItem, Item, PictureItem, TextItem } from './items';
 export { paintLine, paintRun, paintStill } from './run';
 export { shownOn, type Words } from './said';
-export { heldBy, indexOf, shareOf, wordsOf } from './controls';
 export { contains, elementsAt, dragTest, hitTest, scrollTest, tooltipTest, turned } from './hit';
 export { overflowOf, type Overflow } from './overflow';
 export { toSvg, type Sources } from './svg';

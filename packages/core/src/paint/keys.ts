@@ -1,27 +1,20 @@
-import { padCode } from '../compile';
-import type { Rect } from '../layout';
-import { titleCase, type Element, type Id, type Project } from '../model';
+import {
+  codeOn,
+  capItems,
+  capWidth,
+  type Face,
+  type Item,
+  type Looks,
+  box,
+  CLEAR,
+  inset,
+  text,
+} from '../drawing';
+import type { Rect } from '../geometry';
+import { titleCase, type Element, type Project } from '../model';
 import { boxLook, textLook } from '../style';
-import { capItems, capWidth } from './caps';
-import type { Face } from './controls';
-import type { Item } from './items';
-import type { Looks } from './screen';
-import { box, CLEAR, inset, text } from './shapes';
 
 /** What shows the keys and pad buttons that actions are bound to. */
-
-/** What an action is pressed with on the device in hand; nothing where that is a finger. */
-export function codeOn(
-  project: Project,
-  action: Id,
-  { device, codes }: Pick<Looks, 'device' | 'codes'>,
-): string | undefined {
-  const own = project.actions.find((each) => each.id === action);
-  if (device === 'touch' || !own) return undefined;
-  const [key = own.keys[0]] = codes[action]?.keys ?? [];
-  const [pad = own.pad[0]] = codes[action]?.pad ?? [];
-  return device === 'pad' && pad !== undefined ? padCode(pad) : key;
-}
 
 export function prompt(
   project: Project,

@@ -1,20 +1,11 @@
+import { type Item, bubblePath } from '../drawing';
 import fc from 'fast-check';
 import { compile } from '../compile';
 import { BUBBLES, type Asset, type Element, type Project, type Screen } from '../model';
 import { anyElements } from '../test/elements';
 import { buttonOf, link, press, Play, projectOf, screenOf } from '../test/flows';
-import {
-  elementsAt,
-  finestFor,
-  overflowOf,
-  paintRun,
-  paintStill,
-  svgFrame,
-  svgText,
-  toSvg,
-  type Item,
-} from '.';
-import { bubblePath } from './shapes';
+import { elementsAt, finestFor, overflowOf, paintRun, paintStill, svgFrame, svgText, toSvg } from '.';
+
 import { grainTile, TILE } from './grain';
 
 const sources = { asset: (id: string) => `asset:${id}`, family: (face: string) => face };

@@ -1,7 +1,8 @@
+import type { GroupItem, Item, PictureItem } from '../drawing';
 import { compile } from '../compile';
 import type { Asset, BoxStyle, Marker, Project } from '../model';
 import { Play, projectOf, screenOf } from '../test/flows';
-import { paintRun, type GroupItem, type Item, type PictureItem } from '.';
+import { paintRun } from '.';
 
 const lamp: Asset = { id: 'i-lamp', name: 'Lamp', media: 'image/svg+xml', width: 40, height: 20, bytes: 9 };
 /** There and back, 24 pixels across in half a second. */

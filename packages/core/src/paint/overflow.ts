@@ -1,8 +1,8 @@
+import { inset } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id, TextLook } from '../model';
 import { fits, fontOf, layText } from '../text';
 import { boxLook, textLook } from '../style';
-import { inset } from './shapes';
 
 /** A text that does not fit its box: by how much, and what would help. */
 export interface Overflow {

@@ -1,10 +1,11 @@
+import type { Item } from '../drawing';
 import fc from 'fast-check';
 import { SaxesParser } from 'saxes';
 import { compile } from '../compile';
 import { begin, step } from '../run';
 import { anyInputs, anyProject } from '../test/arbitrary';
 import { buttonOf, event, lighthouse, link, Play, press, projectOf, screenOf } from '../test/flows';
-import { hitTest, paintRun, paintStill, svgFrame, svgText, toSvg, type Item } from '.';
+import { hitTest, paintRun, paintStill, svgFrame, svgText, toSvg } from '.';
 
 const sources = { asset: (id: string) => `asset:${id}`, family: (face: string) => face };
 

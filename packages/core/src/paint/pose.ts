@@ -1,10 +1,11 @@
+import { group, type GroupItem, type Item } from '../drawing';
 import { sampleAnimation } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Colour, Id, Project } from '../model';
 import { keyOf, type Part, type Sample } from '../motion';
 import type { Instance } from '../run';
-import { group, type GroupItem, type Item } from './items';
+
 import { colourOf } from '../style';
 
 /** How something is drawn at one moment, against itself at rest: moved, turned and scaled about a point. */

@@ -1,3 +1,4 @@
+import { group, type Item, NORMAL, type Looks } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
 import type { Id } from '../model';
@@ -16,10 +17,10 @@ import {
   type Leaving,
   type RunState,
 } from '../run';
-import { group, type Item } from './items';
+
 import { posed, poseOf, posesOf, withPoses, type Pose } from './pose';
 import { wordsOn } from './said';
-import { NORMAL, paintScreen, type Looks, type ScreenPicture } from './screen';
+import { paintScreen, type ScreenPicture } from './screen';
 import { roundAll, stackLift } from './stack';
 import { tooltipNow } from './tooltip';
 

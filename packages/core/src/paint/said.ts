@@ -1,11 +1,10 @@
+import { codeName } from '../keys';
+import { codeOn, type Looks } from '../drawing';
 import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
 import { talkLooks, typedAlone, wordsOf, type Instance, type Leaving, type RunState } from '../run';
-import { codeName } from '../words';
-import { codeOn } from './keys';
-import type { Looks } from './screen';
 
 /** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
 export type Words = Pick<

@@ -1,8 +1,9 @@
+import type { Item } from '../drawing';
 import { compile } from '../compile';
 import type { Element, Screen } from '../model';
 import { projectOf, screenOf } from '../test/flows';
 import { boxLook, textLook } from '../style';
-import { paintStill, svgText, toSvg, type Item } from '.';
+import { paintStill, svgText, toSvg } from '.';
 
 const at = (x: number, y: number, width: number, height: number): Element['place'] => ({
   x: { at: 'start', offset: x, size: width },

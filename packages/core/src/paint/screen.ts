@@ -1,65 +1,12 @@
+import { type Looks, heldBy, indexOf, group, type Item, plain } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
-import type { Rect } from '../layout';
-import type { Background, BubbleShape, Colour, Element, Id, Project, Scalar } from '../model';
-import { scrollOf, type Instance, type Rebound } from '../run';
-import { heldBy, indexOf } from './controls';
-import { paintElement } from './element';
-import { group, type Item } from './items';
-import { boxLook, colourOf, gradientOf } from '../style';
-import { plain } from './shapes';
+import type { Rect } from '../geometry';
+import type { Background, Element, Id, Project } from '../model';
+import { scrollOf } from '../run';
 
-/** Which elements look other than at rest, and what they hold. */
-export interface Looks {
-  focus: Id | null;
-  /** What has the focus, drawn or not: areas are scrolled to it. */
-  scrollTo: Id | null;
-  /** How far an area has been scrolled by hand. */
-  scrolled: Instance['scrolled'];
-  hovered: Id | null;
-  pressed: Id | null;
-  hidden: readonly Id[];
-  disabled: readonly Id[];
-  /** What texts with names in them say, by element. */
-  texts: Record<Id, string>;
-  /** How many letters of a text are there yet, by element; all where it is not named. */
-  typed: Record<Id, number>;
-  /** What bubbles look like, colours of words, and rows of lists, where a conversation says so. */
-  shapes: Record<Id, BubbleShape>;
-  inks: Record<Id, Colour>;
-  rows: Record<Id, readonly string[]>;
-  /** Pictures that a parameter or a conversation gives, by element. */
-  assets: Record<Id, Id>;
-  /** What controls hold, by element. */
-  holds: Record<Id, Scalar>;
-  /** Whether prompts show keys, pad buttons, or neither. */
-  device: 'keys' | 'pad' | 'touch';
-  /** Keys and pad buttons that players have chosen, by action. */
-  codes: Rebound;
-  /** What has the keyboard to itself. */
-  taking: { element: Id; clash: Id | null } | null;
-  /** Which of the different specks a moving grain shows. */
-  grain: number;
-}
-export const NORMAL: Looks = {
-  focus: null,
-  scrollTo: null,
-  scrolled: null,
-  hovered: null,
-  pressed: null,
-  hidden: [],
-  disabled: [],
-  texts: {},
-  typed: {},
-  shapes: {},
-  inks: {},
-  rows: {},
-  assets: {},
-  holds: {},
-  device: 'keys',
-  codes: {},
-  taking: null,
-  grain: 0,
-};
+import { paintElement } from './element';
+
+import { boxLook, colourOf, gradientOf } from '../style';
 
 export interface ScreenPicture {
   background: Item[];

@@ -1,5 +1,5 @@
 import type { CompiledScreen, Flow } from '../compile';
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Id } from '../model';
 
 /** Notices of one sort that stack up stand beside one another, away from the nearer edge of the frame. */

@@ -1,8 +1,9 @@
+import type { GrainItem, GroupItem, Item, PictureItem, TextItem } from '../drawing';
 import type { Colour, Gradient, Id } from '../model';
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { FaceName } from '../text';
 import { grainTile, TILE } from './grain';
-import type { GrainItem, GroupItem, Item, PictureItem, TextItem } from './items';
+
 import { leaf, number, type SvgNode } from './node';
 
 /** What stands behind names in a display list: where asset pictures are, and the font families loaded for the faces. */

@@ -1,11 +1,11 @@
+import { group, type Item, box, text } from '../drawing';
 import type { Flow } from '../compile';
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Id } from '../model';
 import { scrollOf, tooltipOn, type Instance, type RunState } from '../run';
 import { boxLook, textLook, tooltipLook } from '../style';
 import { fontOf, layText } from '../text';
-import { group, type Item } from './items';
-import { box, text } from './shapes';
+
 import { stackLift } from './stack';
 
 /** How wide the words of a tooltip get before they are broken, as a share of the frame. */

@@ -1,9 +1,9 @@
-import { padCode, type Flow } from '../compile';
+import { type Rebound, padCode } from '../keys';
+import { type Flow } from '../compile';
 import type { BindingElement, Id } from '../model';
 import type { RunState } from './state';
 
-/** Keys and pad buttons that players have chosen for actions, in place of the project's; by action. */
-export type Rebound = Readonly<Record<Id, { keys?: readonly string[]; pad?: readonly number[] }>>;
+export type { Rebound };
 
 const made = new WeakMap<Flow['bindings'], WeakMap<Rebound, ReadonlyMap<string, readonly Id[]>>>();
 

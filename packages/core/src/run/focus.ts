@@ -1,7 +1,7 @@
 import type { CompiledScreen, Flow } from '../compile';
 import { solveFocus } from '../focus';
 import type { Direction, Id } from '../model';
-import type { Rect, Solved } from '../layout';
+import type { Rect, Solved } from '../geometry';
 import { canChange, canUse } from './away';
 import { screenOf, standing } from './derived';
 import { asks, goingOn } from './talk';

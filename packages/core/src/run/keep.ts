@@ -1,6 +1,7 @@
+import type { Rebound } from '../keys';
 import type { Flow } from '../compile';
 import type { Scalar } from '../model';
-import type { Rebound } from './bindings';
+
 import type { Before } from './step';
 import type { RunState } from './state';
 

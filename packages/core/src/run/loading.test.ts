@@ -1,7 +1,8 @@
+import type { Item } from '../drawing';
 import { FAILED, rehearse, handOverOf, rehearsedAt, sampleInstance, samplePicture } from '.';
 import { compile } from '../compile';
 import type { Element, Loading, Project } from '../model';
-import { paintRun, type Item } from '../paint';
+import { paintRun } from '../paint';
 import { after, buttonOf, down, event, link, Play, press, projectOf, screenOf } from '../test/flows';
 
 /** Loading, what finishes by itself, and one hand-over by itself. */

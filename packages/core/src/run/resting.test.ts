@@ -1,7 +1,8 @@
+import type { Item } from '../drawing';
 import fc from 'fast-check';
 import { accessOf } from '../access';
 import type { Element, Project } from '../model';
-import { hitTest, paintRun, tooltipTest, type Item } from '../paint';
+import { hitTest, paintRun, tooltipTest } from '../paint';
 import { buttonOf, down, link, Play, projectOf, screenOf } from '../test/flows';
 import { tooltipOn } from '.';
 

@@ -1,6 +1,7 @@
+import type { Rebound } from '../keys';
 import type { Id, Layer, Masked, Scalar } from '../model';
 import type { Half, Sample } from '../motion';
-import type { Rebound } from './bindings';
+
 import type { Resting } from './resting';
 import type { Taking } from './taking';
 import type { Away } from './away';

@@ -1,4 +1,5 @@
-import { padCode, type Flow, type Given } from '../compile';
+import { padCode, type Rebound } from '../keys';
+import { type Flow, type Given } from '../compile';
 import { fitScalar, isTouch, zeroOf, type Id } from '../model';
 import { NO_MOTION } from '../motion';
 import { allUp, screenOf } from './derived';
@@ -9,7 +10,7 @@ import { noteFocus } from './began';
 import { fail, finish, receiveEvent } from './hear';
 import { pressSpot, releaseSpot } from './point';
 import { isDown, pressCode, releaseCode } from './search';
-import type { Rebound } from './bindings';
+
 import { useAlong } from './control';
 import { isPress, noteResting, restOn } from './resting';
 import { scroll } from './scroll';

@@ -1,4 +1,4 @@
-import type { Rect } from '../layout';
+import type { Rect } from '../geometry';
 import type { Element, Id, Marker, Project } from '../model';
 import { boxStyle } from './looks';
 

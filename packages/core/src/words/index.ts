@@ -1,4 +1,3 @@
-export { actionById, actionKeys, codeName, keysBeside, keyName, padName } from './inputs';
 export {
   cueLabel,
   effectWords,

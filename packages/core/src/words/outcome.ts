@@ -1,6 +1,7 @@
+import { codeName } from '../keys';
 import { scalarWords, titleCase, valueById, type Project } from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
-import { codeName } from './inputs';
+
 import { sentenceText } from './sentence';
 
 /** What came of a step, in words: one line of the trace. */

@@ -1,3 +1,4 @@
+import { actionById, actionKeys, keysBeside } from '../keys';
 import { componentById, elementAt } from '../component';
 import { check, scopeOfLink, type Scope } from '../expression';
 import {
@@ -21,7 +22,6 @@ import {
   type SimpleMotion,
 } from '../model';
 import { ruleFor, type MotionRule, type Way } from '../motion';
-import { actionById, actionKeys, keysBeside } from './inputs';
 
 /** A piece of a sentence: plain words, or a blank that can be filled otherwise. */
 export type Piece =

@@ -1,16 +1,7 @@
+import { codeName, keyName, keysBeside } from '../keys';
 import type { Project } from '../model';
 import { after, down, event, lighthouse, link, Play, press, show } from '../test/flows';
-import {
-  codeName,
-  keyName,
-  keysBeside,
-  outcomeWords,
-  readingTime,
-  reasonWords,
-  sentenceOf,
-  sentenceText,
-  wordsShown,
-} from '.';
+import { outcomeWords, readingTime, reasonWords, sentenceOf, sentenceText, wordsShown } from '.';
 
 const project: Project = {
   ...lighthouse(),

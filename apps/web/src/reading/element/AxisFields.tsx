@@ -1,7 +1,8 @@
 'use client';
 
+import { anchorAxis, attachAxis, holdAxisBy, ownOf } from '@tavu/core/layout';
+import type { Span } from '@tavu/core/geometry';
 import type { Axis, Element, Length } from '@tavu/core/model';
-import { anchorAxis, attachAxis, holdAxisBy, ownOf, type Span } from '@tavu/core/layout';
 import { Field } from '../../ui/Field';
 import { Select } from '../../ui/Row';
 import { readLength, readNumber, stepLength } from '../numbers';

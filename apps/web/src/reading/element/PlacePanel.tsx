@@ -1,7 +1,8 @@
 'use client';
 
+import { ownOf, spanOf } from '@tavu/core/layout';
+import type { Way } from '@tavu/core/geometry';
 import type { CompiledScreen } from '@tavu/core/compile';
-import { ownOf, spanOf, type Way } from '@tavu/core/layout';
 import type { Arrange, Axis, Element, Id, Project } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { roomOf } from '../../editing/reach';

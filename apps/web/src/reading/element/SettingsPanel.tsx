@@ -1,11 +1,12 @@
 'use client';
 
+import { keysBeside } from '@tavu/core/keys';
 import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
 import { textTroubles } from '@tavu/core/message';
 import { titleCase, type Id, type Screen } from '@tavu/core/model';
 import { TOOLTIP } from '@tavu/core/references';
-import { keysBeside } from '@tavu/core/words';
+
 import { TriangleAlert } from 'lucide-react';
 import { TextFrameFields } from '../../animation/TextFrames';
 import { editingLayer } from '../../editing/layer';

@@ -1,6 +1,7 @@
 'use client';
 
-import { alignTo, around, spread, type Edge, type Rect, type Way } from '@tavu/core/layout';
+import { alignTo, around, spread, type Edge } from '@tavu/core/layout';
+import type { Rect, Way } from '@tavu/core/geometry';
 import { readName, type Screen } from '@tavu/core/model';
 import {
   AlignCenterHorizontal,

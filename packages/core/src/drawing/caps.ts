@@ -1,6 +1,6 @@
-import type { Rect } from '../layout';
-import type { BoxLook, Id, Project, TextLook } from '../model';
-import { codeName } from '../words';
+import type { Rect } from '../geometry';
+import type { BoxLook, Id, Project, TextLook } from '../model/index';
+import { codeName, padOf } from '../keys';
 import type { Item } from './items';
 import { box, CLEAR, plain, text } from './shapes';
 
@@ -45,11 +45,6 @@ export function capItems(cap: Cap, rect: Rect): Item[] {
       'middle',
     ),
   ];
-}
-
-function padOf(code: string): number | null {
-  const found = /^pad (\d+)$/.exec(code);
-  return found ? Number(found[1]) : null;
 }
 
 const BARS: Record<number, string> = { 4: 'L', 5: 'R', 6: 'L down', 7: 'R down', 8: 'select', 9: 'start' };

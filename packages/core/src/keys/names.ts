@@ -1,4 +1,5 @@
-import type { Action, Project } from '../model';
+import { padOf } from './codes';
+import type { Action, Project } from '../model/index';
 
 /** What keys and pad buttons are called, in few letters. */
 
@@ -53,8 +54,8 @@ export const padName = (button: number): string => PAD[button] ?? `button ${butt
 
 /** A binding code, `Escape` or `pad 9`, as a person calls it. */
 export function codeName(code: string): string {
-  const pad = /^pad (\d+)$/.exec(code);
-  return pad ? padName(Number(pad[1])) : keyName(code);
+  const pad = padOf(code);
+  return pad === null ? keyName(code) : padName(pad);
 }
 
 /** The keys an action is bound to, two at most: `Esc or P`. */

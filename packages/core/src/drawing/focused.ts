@@ -1,8 +1,9 @@
-import type { Rect } from '../layout';
-import type { Element, Id, Marker, Project } from '../model';
-import { boxStyle, markerOf, markerPart, markerRects } from '../style';
+import type { Looks } from './looks';
+import type { Rect } from '../geometry';
+import type { Element, Id, Marker, Project } from '../model/index';
+import { boxStyle, markerOf, markerPart, markerRects } from '../style/index';
 import { group, type Item } from './items';
-import type { Looks } from './screen';
+
 import { grown } from './shapes';
 
 /** Focus is told by a shape besides colour: by its look's own marker, outline or glow, else by a ring. */

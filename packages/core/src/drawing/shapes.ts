@@ -1,7 +1,8 @@
-import type { Rect } from '../layout';
-import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model';
-import { lettersOf } from '../talk';
-import { fontOf, layText } from '../text';
+import type { Looks } from './looks';
+import type { Rect } from '../geometry';
+import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model/index';
+import { lettersOf } from '../talk/index';
+import { fontOf, layText } from '../text/index';
 import { group, type Anchor, type Item } from './items';
 
 /** A box with its shadow beneath and its outline round it. */
@@ -228,3 +229,7 @@ function tailPoint({ x, y, width, height }: Rect, { side, at }: NonNullable<Tail
   if (side === 'bottom') return { x: x + width * at, y: y + height + reach };
   return { x: side === 'left' ? x - reach : x + width + reach, y: y + height * at };
 }
+
+/** Of the items of a text only as many letters as are there yet. */
+export const typedOut = (items: Item[], id: Id, { typed }: Looks): Item[] =>
+  typed[id] === undefined ? items : typedItems(items, typed[id]);

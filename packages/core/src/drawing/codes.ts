@@ -1,0 +1,16 @@
+import { padCode } from '../keys';
+import type { Id, Project } from '../model';
+import type { Looks } from './looks';
+
+/** What an action is pressed with on the device in hand; nothing where that is a finger. */
+export function codeOn(
+  project: Project,
+  action: Id,
+  { device, codes }: Pick<Looks, 'device' | 'codes'>,
+): string | undefined {
+  const own = project.actions.find((each) => each.id === action);
+  if (device === 'touch' || !own) return undefined;
+  const [key = own.keys[0]] = codes[action]?.keys ?? [];
+  const [pad = own.pad[0]] = codes[action]?.pad ?? [];
+  return device === 'pad' && pad !== undefined ? padCode(pad) : key;
+}

@@ -1,0 +1,47 @@
+import type { Rect } from '../geometry';
+import type { BoxLook, BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
+import { boxLook, inStates, textLook } from '../style';
+import { heldBy, type Held } from './held';
+import type { Looks } from './looks';
+
+/** What is drawn of something that is pressed or set: its look in the states it is in, its words, and what it holds. */
+export interface Face {
+  project: Project;
+  rect: Rect;
+  /** In the states it is in. */
+  look: BoxLook;
+  ink: TextLook;
+  held: Held;
+  /** Words are typed into it. */
+  typing: boolean;
+  /** What its text says with its names filled in. */
+  said: string;
+}
+
+function statesOf(id: Id, looks: Looks): StateName[] {
+  const states: StateName[] = [];
+  if (looks.disabled.includes(id)) return ['disabled'];
+  if (looks.hovered === id) states.push('hovered');
+  if (looks.focus === id) states.push('focused');
+  if (looks.pressed === id) states.push('pressed');
+  return states;
+}
+
+export function faceOf(
+  project: Project,
+  element: Element & { text: string; look: TextUse; box: BoxUse; value?: Id },
+  rect: Rect,
+  looks: Looks,
+): Face {
+  const look = inStates(boxLook(project, element.box), statesOf(element.id, looks));
+  const ink = textLook(project, element.look);
+  return {
+    project,
+    rect,
+    look,
+    ink: look.ink ? { ...ink, colour: look.ink } : ink,
+    held: heldBy(project, element, looks.holds),
+    typing: looks.taking?.element === element.id,
+    said: looks.texts[element.id] ?? element.text,
+  };
+}

@@ -1,0 +1,55 @@
+import type { Rebound } from '../keys';
+import type { BubbleShape, Colour, Id, Scalar } from '../model';
+
+/** Which elements look other than at rest, and what they hold. */
+export interface Looks {
+  focus: Id | null;
+  /** What has the focus, drawn or not: areas are scrolled to it. */
+  scrollTo: Id | null;
+  /** How far an area has been scrolled by hand. */
+  scrolled: { area: Id; x: number; y: number } | null;
+  hovered: Id | null;
+  pressed: Id | null;
+  hidden: readonly Id[];
+  disabled: readonly Id[];
+  /** What texts with names in them say, by element. */
+  texts: Record<Id, string>;
+  /** How many letters of a text are there yet, by element; all where it is not named. */
+  typed: Record<Id, number>;
+  /** What bubbles look like, colours of words, and rows of lists, where a conversation says so. */
+  shapes: Record<Id, BubbleShape>;
+  inks: Record<Id, Colour>;
+  rows: Record<Id, readonly string[]>;
+  /** Pictures that a parameter or a conversation gives, by element. */
+  assets: Record<Id, Id>;
+  /** What controls hold, by element. */
+  holds: Record<Id, Scalar>;
+  /** Whether prompts show keys, pad buttons, or neither. */
+  device: 'keys' | 'pad' | 'touch';
+  /** Keys and pad buttons that players have chosen, by action. */
+  codes: Rebound;
+  /** What has the keyboard to itself. */
+  taking: { element: Id; clash: Id | null } | null;
+  /** Which of the different specks a moving grain shows. */
+  grain: number;
+}
+export const NORMAL: Looks = {
+  focus: null,
+  scrollTo: null,
+  scrolled: null,
+  hovered: null,
+  pressed: null,
+  hidden: [],
+  disabled: [],
+  texts: {},
+  typed: {},
+  shapes: {},
+  inks: {},
+  rows: {},
+  assets: {},
+  holds: {},
+  device: 'keys',
+  codes: {},
+  taking: null,
+  grain: 0,
+};

@@ -1,0 +1,1 @@
+export type { Rect, Solved, Span, Way } from './rect';
