@@ -1,1 +1,1 @@
-export { accessOf, inReadingOrder, type Role, type SpokenItem, type SpokenScreen } from './tree';
+export { accessOf, inReadingOrder, type SpokenItem, type SpokenScreen } from './tree';

@@ -1,4 +1,5 @@
-import { heldBy, indexOf, shareOf, wordsOf } from '../drawing';
+import { playOf, type Role } from '../elements';
+import { heldBy } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id } from '../model';
 import { shownOn } from '../paint';
@@ -30,35 +31,6 @@ export interface SpokenItem {
   /** The words of its tooltip. */
   tip?: string;
 }
-export type Role =
-  | 'text'
-  | 'heading'
-  | 'button'
-  | 'link'
-  | 'switch'
-  | 'slider'
-  | 'choice'
-  | 'textbox'
-  | 'tablist'
-  | 'list'
-  | 'progressbar';
-
-const ROLES: Partial<Record<Element['type'], Role>> = {
-  text: 'text',
-  spoken: 'text',
-  bubble: 'text',
-  prompt: 'text',
-  button: 'button',
-  binding: 'button',
-  address: 'link',
-  switch: 'switch',
-  slider: 'slider',
-  choice: 'choice',
-  entry: 'textbox',
-  tabs: 'tablist',
-  list: 'list',
-  progress: 'progressbar',
-};
 const LAYERS = { base: 'main', overlay: 'dialog', notice: 'status', companion: 'complementary' } as const;
 
 export function accessOf(flow: Flow, state: RunState): SpokenScreen[] {
@@ -84,12 +56,13 @@ function itemsOn(
 ): SpokenItem[] {
   const { hidden, disabled } = awayOn(flow, state, instance);
   const shown = shownOn(flow, state, instance);
-  let heading = false;
+  let headed = false;
   return inReadingOrder(compiled)
     .filter(({ id }) => !hidden.includes(id))
     .flatMap((element): SpokenItem[] => {
       const tip = shown.tooltips[element.id];
-      const role = ROLES[element.type];
+      const { speak } = playOf(element);
+      const role = speak?.role;
       // What has nothing else to say says its tooltip.
       if (!role) return tip === undefined ? [] : [{ id: element.id, role: 'text', name: tip }];
       const said = 'text' in element ? (shown.texts[element.id] ?? element.text) : '';
@@ -99,50 +72,17 @@ function itemsOn(
       if (tip !== undefined) item.tip = tip;
       if (disabled.includes(element.id)) item.disabled = true;
       if (hasFocus && instance.focus === element.id) item.focused = true;
-      switch (element.type) {
-        case 'text':
-          // The first words of a screen are what it is called by.
-          if (!heading) item.role = 'heading';
-          heading = true;
-          break;
-        case 'switch':
-          item.checked = held.scalar === true;
-          item.state = wordsOf(held);
-          break;
-        case 'slider':
-        case 'progress': {
-          const [least, most] = element.type === 'slider' ? [element.least, element.most] : [];
-          item.share = Math.round(shareOf(held, least, most) * 100);
-          item.state = wordsOf(held);
-          if (element.type === 'progress') item.name = element.name;
-          break;
-        }
-        case 'choice':
-          item.state = held.type
-            ? wordsOf(held)
-            : (element.options?.[indexOf(held, element.options.length)] ?? '');
-          break;
-        case 'entry':
-          item.state = wordsOf(held);
-          break;
-        case 'tabs':
-          item.name = element.name;
-          item.tabs = { words: element.tabs, up: indexOf(held, element.tabs.length) };
-          break;
-        case 'list':
-          item.name = element.name;
-          item.state = (shown.rows[element.id] ?? element.rows).join(', ');
-          break;
-        case 'binding': {
-          const action = flow.project.actions.find((each) => each.id === element.action);
-          if (said === '' && action) item.name = action.name;
-          item.state = shown.taking?.element === element.id ? 'waits for a key' : shown.codeWords(element);
-          break;
-        }
-        case 'prompt':
-          item.name = `${shown.codeWords(element)} ${said}`.trim();
-          break;
-      }
+      const now = {
+        project: flow.project,
+        held,
+        said,
+        first: !headed,
+        rows: shown.rows[element.id],
+        waits: shown.taking?.element === element.id,
+        code: 'action' in element ? shown.codeWords(element) : '',
+      };
+      Object.assign(item, speak?.tell?.(element, now));
+      headed ||= item.role === 'heading';
       return [item];
     });
 }

@@ -1,3 +1,4 @@
+import { holdsOf } from '../elements';
 import { padCode } from '../keys';
 import { isUsed } from '../focus';
 import { areasAround, linksFrom, PROJECT, type Id, type Project, type Screen } from '../model';
@@ -35,9 +36,9 @@ function actionsOn(project: Project, screen: Screen): Set<Id> {
     for (const { cue } of linksFrom(project, source)) if (cue.on === 'action') found.add(cue.action);
   const used = screen.elements.filter(isUsed);
   for (const element of screen.elements)
-    if (element.type === 'button' && element.shortcut !== undefined) found.add(element.shortcut);
+    if ('shortcut' in element && element.shortcut !== undefined) found.add(element.shortcut);
   if (used.length > 0) found.add('confirm');
   if (used.length > 1) for (const way of ['up', 'down', 'left', 'right']) found.add(way);
-  if (screen.elements.some((each) => each.type === 'tabs')) found.add('next').add('previous');
+  if (screen.elements.some((each) => holdsOf(each).pages !== undefined)) found.add('next').add('previous');
   return found;
 }

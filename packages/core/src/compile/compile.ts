@@ -1,3 +1,4 @@
+import { canScroll, holdsOf, playOf } from '../elements';
 import { padCode } from '../keys';
 import { expand, pathOf } from '../component';
 import { ready, scopeOfScreen } from '../expression';
@@ -99,7 +100,7 @@ export function compile(
     asksAbove: compiled.some((link) => link.link.aboveModal === true),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
     house: houseMotions(project, reduced),
-    holds: holdsOf(compiled),
+    holds: heldTimes(compiled),
     ...compileTalks(made),
   };
 }
@@ -202,12 +203,12 @@ function compileScreen(
     byId: new Map(elements.map((element) => [element.id, element])),
     tree,
     names: elements.some(mayName) || screen.shownWhen !== undefined,
-    scrolls: elements.some((each) => each.type === 'panel' && each.overflow === 'scrolls'),
+    scrolls: elements.some((each) => canScroll(each)),
     layout,
     focus: solveFocus(elements, layout, screen.focus),
     pressable: pressables(elements, table.press),
     shortcuts: elements.flatMap((element) =>
-      element.type === 'button' && element.shortcut !== undefined
+      'shortcut' in element && element.shortcut !== undefined
         ? [{ element: element.id, action: element.shortcut }]
         : [],
     ),
@@ -227,18 +228,12 @@ function compileScreen(
         ? []
         : [{ element: id, shown: condition(shownWhen), enabled: condition(enabledWhen) }],
     ),
-    tabs: elements.flatMap((element) =>
-      element.type === 'tabs'
-        ? [
-            {
-              element: element.id,
-              count: element.tabs.length,
-              value: element.value ?? null,
-              held: (tree.get(element.id) ?? []).map(({ id }) => id),
-            },
-          ]
-        : [],
-    ),
+    tabs: elements.flatMap((element) => {
+      const { pages, page = null } = holdsOf(element);
+      if (pages === undefined) return [];
+      const held = (tree.get(element.id) ?? []).map(({ id }) => id);
+      return [{ element: element.id, count: pages, value: page, held }];
+    }),
     bound: elements.flatMap((element) =>
       'value' in element && element.value !== undefined
         ? [{ element: element.id, value: element.value }]
@@ -310,7 +305,7 @@ function pressables(elements: readonly Element[], press: ReadonlyMap<Id, unknown
   for (const element of elements) {
     let at: typeof element | undefined = element;
     for (let depth = 0; at && depth <= elements.length; depth++) {
-      if (isUsed(at) || at.type === 'touch' || press.has(at.id)) {
+      if (isUsed(at) || playOf(at).pressed || press.has(at.id)) {
         found.set(element.id, at.id);
         break;
       }
@@ -327,7 +322,7 @@ function bindingsOf(project: Project): Map<string, Id[]> {
   return bindings;
 }
 
-function holdsOf(links: CompiledLink[]): Map<Id, number[]> {
+function heldTimes(links: CompiledLink[]): Map<Id, number[]> {
   const holds = new Map<Id, number[]>();
   for (const { cue, after } of links)
     if (cue.on === 'action' && cue.when === 'held')

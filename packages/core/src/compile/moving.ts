@@ -26,7 +26,7 @@ export function compileMoving(
     ...loopOfMarker(project, element, reduced),
   ]);
   const frames = elements.flatMap((element): CompiledScreen['frames'] => {
-    if (element.type !== 'text' || !element.frames) return [];
+    if (!('frames' in element) || !element.frames) return [];
     const { frames, last } = element.frames;
     return [
       {
@@ -42,7 +42,7 @@ export function compileMoving(
     animations,
     frames,
     loading,
-    progresses: elements.flatMap((each) => (each.type === 'progress' && each.loading ? [each.id] : [])),
+    progresses: elements.flatMap((each) => ('loading' in each && each.loading ? [each.id] : [])),
     ends: endsAt(loading, [
       ...animations.filter((each) => each.on === 'arrival').map((each) => Math.max(SHORTEST, endOf(each))),
       ...frames.map((each) => lengthOf(each.frames)),

@@ -55,7 +55,7 @@ export function wordsRoom(
   const element = byId.get(id);
   const rect = layout.get(id);
   if (!element || !rect || !('look' in element)) return null;
-  const { top, right, bottom, left } = element.type === 'bubble' ? element.area : NO_EDGES;
+  const { top, right, bottom, left } = 'area' in element ? element.area : NO_EDGES;
   return {
     width: Math.max(0, rect.width - left - right),
     height: Math.max(0, rect.height - top - bottom),

@@ -1,3 +1,4 @@
+import { canScroll, holdsOf, playOf } from '../elements';
 import { DIRECTIONS, type Direction, type Element, type FocusRules, type Id, type Wraps } from '../model';
 import type { Rect, Solved } from '../geometry';
 import { Field, type Stand } from './nearest';
@@ -10,19 +11,8 @@ export interface FocusGraph {
 }
 export type Ways = Partial<Record<Direction, Id>>;
 
-const USED: ReadonlySet<Element['type']> = new Set([
-  'button',
-  'switch',
-  'slider',
-  'choice',
-  'entry',
-  'binding',
-  'tabs',
-  'address',
-]);
-
 /** Whether a player uses it: presses it, sets it, or types into it. */
-export const isUsed = (element: Element): boolean => USED.has(element.type);
+export const isUsed = (element: Element): boolean => playOf(element).focus !== undefined;
 
 interface Group {
   stands: Stand[];
@@ -45,8 +35,7 @@ export function solveFocus(
 ): FocusGraph {
   const stands = elements.filter(isUsed).map((element): Stand => {
     const rect = layout.get(element.id)!;
-    // Tabs hold all that is on them; what has the focus is their bar.
-    return { id: element.id, rect: element.type === 'tabs' ? { ...rect, height: element.bar } : rect };
+    return { id: element.id, rect: playOf(element).focus!(element, rect) };
   });
   stands.sort((a, b) => a.rect.y - b.rect.y || a.rect.x - b.rect.x);
   const known = new Map(stands.map((each) => [each.id, each]));
@@ -80,19 +69,18 @@ function groupsOf(
 ): { groups: Map<Id, Place>; outside: Map<Id, Stand> } {
   const groups = new Map<Id, Place>();
   const outside = new Map(stands.map((each) => [each.id, each]));
-  const isGroup = (each: Element): boolean =>
-    each.type === 'panel' && (each.wraps !== undefined || each.overflow === 'scrolls');
+  const isGroup = (each: Element): boolean => holdsOf(each).wraps !== undefined || canScroll(each);
   if (!elements.some(isGroup)) return { groups, outside };
   const byId = new Map(elements.map((element) => [element.id, element]));
   const panels = new Map<Id, Group>();
   for (const stand of stands)
     for (let at = byId.get(stand.id)?.parent ?? null; at !== null; at = byId.get(at)?.parent ?? null) {
       const panel = byId.get(at);
-      if (panel?.type !== 'panel' || !isGroup(panel)) continue;
-      const group = panels.get(at) ?? { stands: [], wraps: panel.wraps ?? 'never' };
+      if (!panel || !isGroup(panel)) continue;
+      const group = panels.get(at) ?? { stands: [], wraps: holdsOf(panel).wraps ?? 'never' };
       panels.set(at, group);
       group.stands.push(stand);
-      if (panel.overflow === 'scrolls')
+      if (canScroll(panel))
         outside.set(stand.id, { id: stand.id, rect: within(stand.rect, layout.get(at)!) });
       break;
     }

@@ -1,3 +1,4 @@
+import { holdsOf } from '../elements';
 import type { Span, Way } from '../geometry';
 import type { Arrange, Element } from '../model';
 import { sizeOf } from './solve';
@@ -6,10 +7,10 @@ import { sizeOf } from './solve';
 
 /** The part of an element that its children are placed in. */
 export function innerRoom(parent: Element, { start, size }: Span, way: Way): Span {
-  if (parent.type === 'tabs' && way === 'y')
-    return { start: start + parent.bar, size: Math.max(0, size - parent.bar) };
-  const pad = parent.type === 'panel' ? (parent.arrange?.pad ?? 0) : 0;
-  return { start: start + pad, size: Math.max(0, size - 2 * pad) };
+  const { head = 0, arrange } = holdsOf(parent);
+  const lead = way === 'y' ? head : 0;
+  const pad = arrange?.pad ?? 0;
+  return { start: start + lead + pad, size: Math.max(0, size - lead - 2 * pad) };
 }
 
 /** Where a parent that arranges puts each of those it holds; undefined when it leaves them to their own places. */
@@ -19,7 +20,7 @@ export function arrangedSpans(
   room: Span,
   way: Way,
 ): Span[] | undefined {
-  const arrange = parent.type === 'panel' ? parent.arrange : undefined;
+  const { arrange } = holdsOf(parent);
   if (!arrange) return undefined;
   if (arrange.by === 'grid') return inGrid(arrange, held, room, way);
   const along = (arrange.by === 'row') === (way === 'x');

@@ -1,3 +1,4 @@
+import { holdsOf } from '../elements';
 import type { Solved, Span, Way } from '../geometry';
 import type { Axis, Element, Id, Length } from '../model';
 import { arrangedSpans, innerRoom } from './arrange';
@@ -36,7 +37,7 @@ export function solveLayout(elements: readonly Element[], frame: { width: number
     // A parent places all that it holds in one go.
     const places = new Map<Element, Map<Element, Span> | undefined>();
     const arranged = (parent: Element | undefined, room: Span): Map<Element, Span> | undefined => {
-      if (!parent || parent.type !== 'panel' || !parent.arrange) return undefined;
+      if (!parent || !holdsOf(parent).arrange) return undefined;
       if (!places.has(parent)) {
         const sisters = held.get(parent.id)!;
         const spans = arrangedSpans(parent, sisters, room, way);

@@ -1,9 +1,9 @@
+import { canScroll, holdsOf, playOf } from '../elements';
 import { heldBy, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Element, Id } from '../model';
 import { awayOn, reachable, sampleInstance, scrollOf, type Instance, type RunState, type Spot } from '../run';
-import { alongOf } from './controls';
 import { posesOf, poseOf, unposed, type Pose } from './pose';
 import { roundAll, stackLift } from './stack';
 
@@ -59,8 +59,7 @@ export function scrollTest(
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
     const area = under(flow, state, on).find((id) => {
-      const element = screen.byId.get(id);
-      return element?.type === 'panel' && element.overflow === 'scrolls';
+      return canScroll(screen.byId.get(id));
     });
     if (area !== undefined) return { serial: level.serial, area };
     if (screen.modal) return null;
@@ -98,13 +97,15 @@ function alongAt(flow: Flow, state: RunState, { level, screen, at }: On, id: Id)
   const rect = screen.layout.get(id)!;
   const value = 'value' in element && element.value !== undefined ? state.values[element.value] : undefined;
   const holds = value === undefined ? {} : { [id]: value };
-  const along = alongOf(element, rect, wordsOf(heldBy(flow.project, element, holds)));
+  const along = playOf(element).use?.along?.part(
+    element,
+    rect,
+    wordsOf(heldBy(flow.project, element, holds)),
+  );
   if (!along || along.width <= 0) return {};
   let { x } = element.turn ? turned(at, rect, -element.turn) : at;
   for (let up = element.parent; up !== null; up = screen.byId.get(up)?.parent ?? null) {
-    const panel = screen.byId.get(up);
-    if (panel?.type === 'panel' && panel.overflow === 'scrolls')
-      x -= scrollOf(screen, up, level.focus, level.scrolled).x;
+    if (canScroll(screen.byId.get(up))) x -= scrollOf(screen, up, level.focus, level.scrolled).x;
   }
   return { share: Math.min(1, Math.max(0, (x - along.x) / along.width)) };
 }
@@ -137,11 +138,8 @@ export function elementsAt(
     const own = element.turn ? turned(moved, rect, -element.turn) : moved;
     const inside = contains(rect, own.x, own.y);
     if (inside) found.unshift(element.id);
-    if (!inside && element.type === 'panel' && element.overflow !== undefined) return;
-    const by =
-      element.type === 'panel' && element.overflow === 'scrolls'
-        ? scrollOf(screen, element.id, focus, scrolled)
-        : { x: 0, y: 0 };
+    if (!inside && holdsOf(element).overflow !== undefined) return;
+    const by = canScroll(element) ? scrollOf(screen, element.id, focus, scrolled) : { x: 0, y: 0 };
     for (const each of tree.get(element.id) ?? []) look(each, { x: own.x - by.x, y: own.y - by.y });
   };
   for (const element of tree.get(null) ?? []) look(element, point);

@@ -1,8 +1,9 @@
-import { inset } from '../drawing';
+import { playOf } from '../elements';
+
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id, TextLook } from '../model';
 import { fits, fontOf, layText } from '../text';
-import { boxLook, textLook } from '../style';
+import { textLook } from '../style';
 
 /** A text that does not fit its box: by how much, and what would help. */
 export interface Overflow {
@@ -29,7 +30,7 @@ export function overflowOf(
 ): Overflow[] {
   return elements.flatMap((element) => {
     if (!('text' in element) || !('look' in element)) return [];
-    const box = areaOf(flow, element, layout.get(element.id)!);
+    const box = playOf(element).wordsRoom?.(element, layout.get(element.id)!, flow.project);
     return box ? check(flow, element, said[element.id] ?? element.text, box) : [];
   });
 }
@@ -37,28 +38,6 @@ export function overflowOf(
 interface Box {
   width: number;
   height: number;
-}
-
-/** Where the words of an element may stand; null where they are cut or drawn beside something else. */
-function areaOf(
-  { project }: Flow,
-  element: Element & { text: string },
-  rect: Box & { x: number; y: number },
-): Box | null {
-  switch (element.type) {
-    case 'bubble':
-      return inset(rect, element.area);
-    case 'button': {
-      const { borderWidth } = boxLook(project, element.box);
-      return { width: rect.width - 2 * borderWidth, height: rect.height - 2 * borderWidth };
-    }
-    case 'text':
-    case 'spoken':
-    case 'address':
-      return rect;
-    default:
-      return null;
-  }
 }
 
 function check(

@@ -92,7 +92,7 @@ export function shownOn(
       [...screen.tooltips].map(([id, parts]) => [id, wordsOf(state, instance, parts)] as const),
     ),
     codeWords: (element) => {
-      const device = element.type === 'binding' ? element.device : words.device;
+      const device = 'device' in element ? element.device : words.device;
       const code =
         element.action === null ? undefined : codeOn(flow.project, element.action, { ...words, device });
       return code === undefined ? '' : codeName(code);

@@ -1,3 +1,4 @@
+import { holdsOf } from '../elements';
 import { type Looks, heldBy, indexOf, group, type Item, plain } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
@@ -58,8 +59,9 @@ function heldIn(
   looks: Looks,
 ): readonly Element[] {
   const held = tree.get(element.id) ?? [];
-  if (element.type !== 'tabs') return held;
-  const up = indexOf(heldBy(project, element, looks.holds), element.tabs.length);
+  const { pages } = holdsOf(element);
+  if (pages === undefined) return held;
+  const up = indexOf(heldBy(project, element, looks.holds), pages);
   return held.slice(up, up + 1);
 }
 
@@ -71,11 +73,13 @@ function clipped(
   inner: Item[],
   { scrollTo, scrolled }: Looks,
 ): Item[] {
-  if (element.type !== 'panel' || element.overflow === undefined || inner.length === 0) return inner;
-  const by =
-    element.overflow === 'scrolls' ? scrollOf(compiled, element.id, scrollTo, scrolled) : { x: 0, y: 0 };
+  const { overflow } = holdsOf(element);
+  if (overflow === undefined || inner.length === 0) return inner;
+  const by = overflow === 'scrolls' ? scrollOf(compiled, element.id, scrollTo, scrolled) : { x: 0, y: 0 };
   const items = by.x === 0 && by.y === 0 ? inner : [group(inner, by)];
-  return [group(items, { clip: { ...rect, corner: boxLook(project, element.box).corner } })];
+  return [
+    group(items, { clip: { ...rect, corner: 'box' in element ? boxLook(project, element.box).corner : 0 } }),
+  ];
 }
 
 /** What an element holds fades, turns and blends with it, as one. */

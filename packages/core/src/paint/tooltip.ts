@@ -1,3 +1,4 @@
+import { canScroll } from '../elements';
 import { group, type Item, box, text } from '../drawing';
 import type { Flow } from '../compile';
 import type { Rect } from '../geometry';
@@ -67,8 +68,7 @@ function rectOf(flow: Flow, instance: Instance, element: Id): Rect {
   rect.y += stackLift(flow, instance);
   const parentOf = (id: Id): Id | null => screen.byId.get(id)?.parent ?? null;
   for (let at = parentOf(element); at !== null; at = parentOf(at)) {
-    const panel = screen.byId.get(at);
-    if (panel?.type !== 'panel' || panel.overflow !== 'scrolls') continue;
+    if (!canScroll(screen.byId.get(at))) continue;
     const by = scrollOf(screen, at, instance.focus, instance.scrolled);
     rect.x += by.x;
     rect.y += by.y;

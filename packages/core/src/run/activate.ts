@@ -1,3 +1,4 @@
+import { playOf } from '../elements';
 import type { Id } from '../model';
 import { screenOf } from './derived';
 import { canUse } from './away';
@@ -24,8 +25,9 @@ export function activate(search: Search, source: Instance, element: Id, share?: 
   const links = screenOf(search.flow, source).links.press.get(element) ?? [];
   const link = links.find((each) => fits(search, each, source));
   const pressed = screenOf(flow, source).byId.get(element);
+  const url = pressed && playOf(pressed).opens?.(pressed);
   if (link) tryLink(search, link, source);
-  else if (pressed && hasOwnUse(pressed.type)) return;
-  else if (pressed?.type === 'address') say({ at: state.now, did: 'address', url: pressed.url });
+  else if (pressed && hasOwnUse(pressed)) return;
+  else if (url !== undefined) say({ at: state.now, did: 'address', url });
   else leadsNowhere(search, { kind: 'press', spot: { serial: source.serial, element } });
 }

@@ -1,3 +1,4 @@
+import { holdsOf, playOf, type Use } from '../elements';
 import type { Flow } from '../compile';
 import { fitScalar, type Element, type Id, type Scalar, type Value } from '../model';
 import { tabUp } from './away';
@@ -6,9 +7,6 @@ import type { Say } from './outcome';
 import type { Instance, RunState, Spot } from './state';
 import { inOneStep } from './take';
 import { setValue } from './values';
-
-/** How a control is used: confirmed or pressed, or moved to the left or right. */
-export type Use = 'confirm' | 'left' | 'right';
 
 /**
  * What a control does with a press by itself: a switch turns over, a slider goes a step, a choice goes to the next, tabs are
@@ -23,29 +21,20 @@ export function useControl(
   say: Say,
 ): boolean {
   const control = screenOf(flow, instance).byId.get(element);
-  if (!control || !('value' in control || CONTROLS.has(control.type))) return false;
+  if (!control) return false;
   const value = boundTo(flow, control);
-  if (!takes(control.type, value, use)) return false;
+  if (!playOf(control).use?.takes(use, value !== undefined)) return false;
   if (value) change(flow, state, control, value, used(value, state.values[value.id]!, use, control), say);
-  else if (control.type === 'tabs') turnTo(flow, state, instance, element, use === 'left' ? -1 : 1);
+  else if (holdsOf(control).pages !== undefined)
+    turnTo(flow, state, instance, element, use === 'left' ? -1 : 1);
   return true;
 }
 
-const CONTROLS: ReadonlySet<string> = new Set(['switch', 'slider', 'choice', 'tabs', 'entry']);
-
 /** Whether it is used by being moved, so that a press of it is no press that leads nowhere. */
-export const hasOwnUse = (type: string): boolean => CONTROLS.has(type);
+export const hasOwnUse = (element: Element): boolean => playOf(element).use !== undefined;
 
 const boundTo = (flow: Flow, control: Element): Value | undefined =>
   'value' in control && control.value !== undefined ? flow.values.get(control.value) : undefined;
-
-function takes(type: string, value: Value | undefined, use: Use): boolean {
-  if (type === 'switch') return use === 'confirm';
-  if (type === 'choice') return true;
-  if (type === 'slider') return use !== 'confirm' || value === undefined;
-  if (type === 'tabs') return use !== 'confirm';
-  return type === 'entry' && use === 'confirm';
-}
 
 /**
  * A control is pressed or dragged somewhere along it: a slider goes there, tabs turn to the one that is there, a choice goes
@@ -62,7 +51,8 @@ export function useAlong(
   const control = element === null || !instance ? undefined : screenOf(flow, instance).byId.get(element);
   if (!instance || !control || share === undefined) return false;
   const value = boundTo(flow, control);
-  if (control.type === 'slider') {
+  const along = playOf(control).use?.along?.does;
+  if (along === 'slides') {
     if (value?.type === 'number') {
       const { least = 0, step } = value;
       const exact = least + Math.min(1, Math.max(0, share)) * spanOf(value);
@@ -75,10 +65,11 @@ export function useAlong(
     return true;
   }
   if (how === 'drag') return false;
-  if (control.type === 'choice')
+  if (along === 'steps')
     return useControl(flow, state, instance, control.id, share < 0.5 ? 'left' : 'confirm', say);
-  if (control.type !== 'tabs' || control.tabs.length === 0) return false;
-  const index = Math.min(control.tabs.length - 1, Math.floor(share * control.tabs.length));
+  const { pages = 0 } = holdsOf(control);
+  if (along !== 'turns' || pages === 0) return false;
+  const index = Math.min(pages - 1, Math.floor(share * pages));
   if (!value) instance.tabs = { ...instance.tabs, [control.id]: index };
   else
     change(
@@ -105,15 +96,15 @@ function turnTo(flow: Flow, state: RunState, instance: Instance, element: Id, by
 
 /** What a value holds once its control has been used; beyond its range it stays at the end. */
 function used(value: Value, now: Scalar, use: Use, control: Element): Scalar {
-  const { type } = control;
   const by = use === 'left' ? -1 : 1;
   switch (value.type) {
     case 'on/off':
       return now !== true;
     case 'number': {
-      const step = value.step ?? (type === 'slider' ? spanOf(value) / 20 : 1);
+      const step = value.step ?? playOf(control).use?.step?.(spanOf(value)) ?? 1;
       const to = Math.round((Number(now) + by * step) * 1e6) / 1e6;
-      const end = control.type === 'tabs' ? Math.max(0, control.tabs.length - 1) : Infinity;
+      const { pages } = holdsOf(control);
+      const end = pages === undefined ? Infinity : Math.max(0, pages - 1);
       return fitScalar(value, Math.min(to, end)) ?? now;
     }
     case 'choice': {

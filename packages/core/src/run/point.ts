@@ -1,3 +1,4 @@
+import { canScroll, playOf } from '../elements';
 import type { Flow } from '../compile';
 import type { Id } from '../model';
 import { maskOf, reachable, screenOf } from './derived';
@@ -42,8 +43,9 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   // What cannot be used takes no focus either.
   if (level.focus !== null && has && canUse(flow, state, level, spot.element))
     focusUnder(flow, state, level, spot.element);
-  const slider = screenOf(flow, level).byId.get(spot.element)?.type === 'slider';
-  if (slider && canUse(flow, state, level, spot.element)) useAlong(flow, state, spot, 'drag', say);
+  const at = screenOf(flow, level).byId.get(spot.element);
+  const slides = at && playOf(at).use?.along?.does === 'slides';
+  if (slides && canUse(flow, state, level, spot.element)) useAlong(flow, state, spot, 'drag', say);
 }
 
 const talkerNow = (flow: Flow, state: RunState): Instance | undefined =>
@@ -73,8 +75,7 @@ function focusUnder(flow: Flow, state: RunState, level: Instance, element: Id): 
 function scrollableRound(flow: Flow, level: Instance, element: Id): Id | null {
   const { byId } = screenOf(flow, level);
   for (let at = byId.get(element)?.parent ?? null; at !== null; at = byId.get(at)?.parent ?? null) {
-    const panel = byId.get(at);
-    if (panel?.type === 'panel' && panel.overflow === 'scrolls') return at;
+    if (canScroll(byId.get(at))) return at;
   }
   return null;
 }

@@ -1,3 +1,4 @@
+import { canScroll } from '../elements';
 import type { Flow } from '../compile';
 import type { Id } from '../model';
 import { reachable, screenOf } from './derived';
@@ -50,7 +51,7 @@ export function scroll(
   const level = reachable(flow, state).find((each) => each.serial === serial);
   const screen = level && screenOf(flow, level);
   const panel = screen?.byId.get(area);
-  if (!level || panel?.type !== 'panel' || panel.overflow !== 'scrolls') return;
+  if (!level || !canScroll(panel)) return;
   const now = scrollOf(screen!, area, level.focus, level.scrolled);
   const most = mostOf(screen!, area);
   const fit = (to: number, end: number): number => Math.min(end, Math.max(0, to));

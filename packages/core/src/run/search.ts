@@ -1,10 +1,11 @@
+import type { Use } from '../elements';
 import type { CompiledLink, Flow } from '../compile';
 import type { Id } from '../model';
 import { allUp, closingOf, focusShown, isBeneath, isBlocked, maskOf, reachable, screenOf } from './derived';
 import { canUse } from './away';
 import { bindingsNow } from './bindings';
 import { confirmTalk, hurryTalk } from './conversing';
-import { useControl, type Use } from './control';
+import { useControl } from './control';
 import { takeCode, takerNow } from './taking';
 import { fits, type Search } from './fit';
 import { focusMove, isDirection, setFocus, settleFocus, usableNow } from './focus';

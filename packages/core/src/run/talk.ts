@@ -1,3 +1,4 @@
+import { playOf } from '../elements';
 import {
   type CompiledScreen,
   type Flow,
@@ -281,7 +282,7 @@ export function typedAlone(
   if (thing.talk !== null) return said;
   const until = thing.told === null ? Infinity : state.now - Math.max(thing.shown, thing.told);
   for (const element of flow.screens.get(thing.screen)?.elements ?? []) {
-    if (element.type !== 'spoken') continue;
+    if (!playOf(element).types || !('text' in element)) continue;
     const words = texts[element.id] ?? element.text;
     const { at, letters } = typeOut(words, flow.talk.letter, flow.talk, flow.project.rates);
     said.texts[element.id] = letters.join('');

@@ -1,3 +1,4 @@
+import { playOf } from '../elements';
 import type { Flow } from '../compile';
 import { fitScalar, zeroOf, type Id, type Scalar, type Value } from '../model';
 import type { Say } from './outcome';
@@ -48,7 +49,7 @@ export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id
     const to = instance.found.values[value];
     if (to !== undefined && to !== state.values[value]) setValue(flow, state, value, to, by, say);
   }
-  if (elements.some((each) => each.type === 'binding')) state.rebound = instance.found.rebound;
+  if (elements.some((each) => playOf(each).asksFor === 'a key')) state.rebound = instance.found.rebound;
 }
 
 /** Keeps what the values of a saved game hold, in a slot. */

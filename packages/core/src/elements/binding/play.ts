@@ -1,48 +1,22 @@
 import {
-  codeOn,
-  capItems,
-  capWidth,
-  type Face,
-  type Item,
-  type Looks,
   box,
+  capItems,
+  text,
+  faceOf,
+  ringed,
+  codeOn,
   CLEAR,
   inset,
-  text,
-} from '../drawing';
-import type { Rect } from '../geometry';
-import { titleCase, type Element, type Project } from '../model';
-import { boxLook, textLook } from '../style';
-
-/** What shows the keys and pad buttons that actions are bound to. */
-
-export function prompt(
-  project: Project,
-  element: Element & { type: 'prompt' },
-  rect: Rect,
-  said: string,
-  looks: Looks,
-): Item[] {
-  const code = element.action === null ? '?' : codeOn(project, element.action, looks);
-  const look = boxLook(project, element.box);
-  const ink = textLook(project, element.look);
-  // With a finger there is nothing to press but the words themselves.
-  if (code === undefined)
-    return [
-      ...box(element.id, rect, look),
-      ...text(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
-    ];
-  const cap = { project, id: element.id, code, look, ink };
-  const width = Math.min(rect.width, capWidth(cap, rect.height));
-  const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
-  return [
-    ...capItems(cap, { ...rect, width }),
-    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
-  ];
-}
+  capWidth,
+  type Item,
+  type Looks,
+  type Face,
+} from '../../drawing';
+import { titleCase } from '../../model';
+import { WHOLE, type Of, type Play } from '../play';
 
 /** What an action is called, and the key or button that is bound to it; or that one is waited for. */
-export function bindingRow(element: Element & { type: 'binding' }, face: Face, looks: Looks): Item[] {
+function draw(element: Of<'binding'>, face: Face, looks: Looks): Item[] {
   const { project, rect, look, ink, said } = face;
   const own = project.actions.find((each) => each.id === element.action);
   const edge = rect.height * 0.3;
@@ -86,3 +60,20 @@ export function bindingRow(element: Element & { type: 'binding' }, face: Face, l
   const at = { x: other.x + other.width - width, y: rect.y + (rect.height - height) / 2, width, height };
   return [...items, ...capItems(cap, at)];
 }
+
+export const binding: Play<Of<'binding'>> = {
+  paint: (element, { project, rect, looks }) =>
+    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks), looks)),
+  speak: {
+    role: 'button',
+    tell: (element, { project, said, waits, code }) => {
+      const action = project.actions.find((each) => each.id === element.action);
+      return {
+        ...(said === '' && action ? { name: action.name } : {}),
+        state: waits ? 'waits for a key' : code,
+      };
+    },
+  },
+  focus: WHOLE,
+  asksFor: 'a key',
+};

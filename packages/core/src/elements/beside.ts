@@ -1,0 +1,42 @@
+import { inset, text, type Face, type Item } from '../drawing';
+import type { Rect } from '../geometry';
+import type { Id } from '../model';
+
+/** Controls with a name to their left. */
+
+/** Room between a control's edge and its words, as a share of its height. */
+export const EDGE = 0.3;
+
+/** Its name to the left; the rest of it stands in the room that is given back. */
+export function named(
+  { project, rect, ink, said }: Face,
+  id: Id,
+  share: number,
+): { items: Item[]; room: Rect } {
+  const edge = rect.height * EDGE;
+  const room = besideName(rect, said !== '', share);
+  if (said === '') return { items: [], room };
+  const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
+  const name = { ...inner, width: inner.width * share - edge / 2 };
+  return { items: text(project, id, name, said, { ...ink, align: 'start' }, 'middle'), room };
+}
+
+/** The track of a slider, in what is left of it beside its name and before the words of its value. */
+export function trackIn(room: Rect, rect: Rect, words: string): Rect {
+  const wordsWidth = widthOf(words, room);
+  const width = room.width - wordsWidth - (wordsWidth > 0 ? 16 : 0);
+  return { x: room.x, y: rect.y + rect.height / 2 - 4, width, height: 8 };
+}
+
+/** How wide the words of a slider's value are. */
+export const widthOf = (words: string, room: Rect): number =>
+  words === '' ? 0 : Math.min(room.width * 0.34, 150);
+
+/** What is left for a control beside its name, if it has one. */
+export function besideName(rect: Rect, hasName: boolean, share: number): Rect {
+  const edge = rect.height * EDGE;
+  const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
+  if (!hasName) return inner;
+  const rest = inner.width * (1 - share) - edge / 2;
+  return { ...inner, x: inner.x + inner.width - rest, width: rest };
+}

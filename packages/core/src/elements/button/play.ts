@@ -1,0 +1,26 @@
+import { box, text, faceOf, ringed, codeOn, type Item } from '../../drawing';
+import { codeName } from '../../keys';
+import { boxLook } from '../../style';
+import { WHOLE, type Canvas, type Of, type Play } from '../play';
+
+function paint(element: Of<'button'>, { project, rect, looks, unfocused }: Canvas): Item[] {
+  const { look, ink, said } = faceOf(project, element, rect, looks);
+  // What never has the focus shows which key presses it.
+  const action = unfocused ? project.actions.find((each) => each.id === element.shortcut) : undefined;
+  const code = action && codeOn(project, action.id, looks);
+  const words = code ? `[${codeName(code)}]  ${said}` : said;
+  return ringed(project, element, rect, looks, [
+    ...box(element.id, rect, look),
+    ...text(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
+  ]);
+}
+
+export const button: Play<Of<'button'>> = {
+  paint,
+  speak: { role: 'button' },
+  focus: WHOLE,
+  wordsRoom: (element, rect, project) => {
+    const { borderWidth } = boxLook(project, element.box);
+    return { width: rect.width - 2 * borderWidth, height: rect.height - 2 * borderWidth };
+  },
+};

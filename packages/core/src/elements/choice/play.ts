@@ -1,0 +1,63 @@
+import {
+  box,
+  text,
+  faceOf,
+  ringed,
+  CLEAR,
+  inset,
+  indexOf,
+  wordsOf,
+  type Item,
+  type Face,
+} from '../../drawing';
+import { WHOLE, type Of, type Play } from '../play';
+import { named, besideName } from '../beside';
+
+function draw(element: Of<'choice'>, face: Face): Item[] {
+  const { project, rect, look, ink, held } = face;
+  const { items, room } = named(face, element.id, 0.42);
+  const words =
+    held.type === null ? (element.options?.[indexOf(held, element.options.length)] ?? '') : wordsOf(held);
+  const arrow = (side: -1 | 1): Item => {
+    const x = side < 0 ? room.x + 10 : room.x + room.width - 10;
+    const y = rect.y + rect.height / 2;
+    return {
+      kind: 'path',
+      id: null,
+      path: `M${x} ${y - 11}L${x + side * 10} ${y}L${x} ${y + 11}Z`,
+      fill: look.ink ?? ink.colour,
+      border: CLEAR,
+      borderWidth: 0,
+    };
+  };
+  return [
+    ...box(element.id, rect, look),
+    ...items,
+    arrow(-1),
+    ...text(
+      project,
+      element.id,
+      inset(room, { top: 0, right: 30, bottom: 0, left: 30 }),
+      words,
+      { ...ink, align: 'centre' },
+      'middle',
+    ),
+    arrow(1),
+  ];
+}
+
+export const choice: Play<Of<'choice'>> = {
+  paint: (element, { project, rect, looks }) =>
+    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks))),
+  speak: {
+    role: 'choice',
+    tell: ({ options }, { held }) => ({
+      state: held.type ? wordsOf(held) : (options?.[indexOf(held, options.length)] ?? ''),
+    }),
+  },
+  focus: WHOLE,
+  use: {
+    takes: () => true,
+    along: { does: 'steps', part: (element, rect) => besideName(rect, element.text !== '', 0.42) },
+  },
+};

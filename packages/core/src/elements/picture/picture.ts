@@ -1,0 +1,24 @@
+import { plain, type Item, type Looks, type PictureItem } from '../../drawing';
+import type { Rect } from '../../geometry';
+import type { Id, PictureElement, PortraitElement, Project } from '../../model';
+
+/** Its picture, that a parameter or a conversation gives in place of its own; a frame where there is none. */
+export function paintPicture(
+  project: Project,
+  element: PictureElement | PortraitElement,
+  rect: Rect,
+  looks: Looks,
+): Item {
+  const id = looks.assets[element.id] ?? element.asset;
+  const asset = project.assets.find((each) => each.id === id);
+  if (!asset) return missing(element.id, rect);
+  const edges = 'slice' in element ? element.slice : undefined;
+  const item: PictureItem = { kind: 'picture', id: element.id, rect, asset: asset.id, fit: element.fit };
+  return edges ? { ...item, slice: { edges, width: asset.width, height: asset.height } } : item;
+}
+
+const missing = (id: Id, rect: Rect): Item => ({
+  ...plain(id, rect, '#8899aa33'),
+  border: '#8899aa',
+  borderWidth: 2,
+});

@@ -1,0 +1,27 @@
+import { box, capItems, text, codeOn, inset, capWidth, type Item } from '../../drawing';
+import { boxLook, textLook } from '../../style';
+import type { Canvas, Of, Play } from '../play';
+
+function paint(element: Of<'prompt'>, { project, rect, looks, said }: Canvas): Item[] {
+  const code = element.action === null ? '?' : codeOn(project, element.action, looks);
+  const look = boxLook(project, element.box);
+  const ink = textLook(project, element.look);
+  // With a finger there is nothing to press but the words themselves.
+  if (code === undefined)
+    return [
+      ...box(element.id, rect, look),
+      ...text(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
+    ];
+  const cap = { project, id: element.id, code, look, ink };
+  const width = Math.min(rect.width, capWidth(cap, rect.height));
+  const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
+  return [
+    ...capItems(cap, { ...rect, width }),
+    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
+  ];
+}
+
+export const prompt: Play<Of<'prompt'>> = {
+  paint,
+  speak: { role: 'text', tell: (_, { code, said }) => ({ name: `${code} ${said}`.trim() }) },
+};

@@ -1,0 +1,63 @@
+import { box, text, faceOf, ringed, inset, plain, indexOf, type Item, type Face } from '../../drawing';
+import { inStates } from '../../style';
+import type { Rect } from '../../geometry';
+import type { Of, Play } from '../play';
+
+function draw(element: Of<'tabs'>, face: Face): Item[] {
+  const { project, rect, look, ink, held } = face;
+  const chosen = indexOf(held, element.tabs.length);
+  const width = rect.width / Math.max(1, element.tabs.length);
+  return element.tabs.flatMap((words, i) => {
+    const tab = { x: rect.x + i * width, y: rect.y, width, height: element.bar };
+    const up = i === chosen;
+    const face = up ? inStates(look, ['on']) : look;
+    return [
+      ...box(i === 0 ? element.id : null, inset(tab, { top: 0, right: 4, bottom: 0, left: 4 }), face),
+      // Which tab is up is told by a bar besides colour.
+      ...(up
+        ? [
+            plain(
+              null,
+              { x: tab.x + 16, y: tab.y + tab.height - 8, width: width - 32, height: 5 },
+              face.ink ?? ink.colour,
+            ),
+          ]
+        : []),
+      ...text(
+        project,
+        element.id,
+        tab,
+        words,
+        { ...ink, align: 'centre', ...(face.ink ? { colour: face.ink } : {}) },
+        'middle',
+      ),
+    ];
+  });
+}
+
+export const tabs: Play<Of<'tabs'>> = {
+  paint: (element, { project, rect, looks }) =>
+    ringed(
+      project,
+      element,
+      { ...rect, height: element.bar },
+      looks,
+      draw(element, faceOf(project, element, rect, looks)),
+    ),
+  speak: {
+    role: 'tablist',
+    tell: ({ name, tabs }, { held }) => ({ name, tabs: { words: tabs, up: indexOf(held, tabs.length) } }),
+  },
+  // Tabs hold all that is on them; what has the focus is their bar.
+  focus: bar,
+  use: { takes: (use) => use !== 'confirm', along: { does: 'turns', part: bar } },
+  holds: (element) => ({
+    head: element.bar,
+    pages: element.tabs.length,
+    ...(element.value === undefined ? {} : { page: element.value }),
+  }),
+};
+
+function bar(element: Of<'tabs'>, rect: Rect): Rect {
+  return { ...rect, height: element.bar };
+}

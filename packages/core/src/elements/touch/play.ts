@@ -1,0 +1,4 @@
+import type { Of, Play } from '../play';
+
+/** Takes presses and has no picture. */
+export const touch: Play<Of<'touch'>> = { paint: () => [], pressed: true };
