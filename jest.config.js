@@ -10,6 +10,7 @@ export default {
   modulePathIgnorePatterns: ['<rootDir>/.mutants/'],
   setupFiles: ['<rootDir>/scripts/seed.ts'],
   moduleNameMapper: {
+    '^@tavu/core/elements/author$': '<rootDir>/packages/core/src/elements/author.ts',
     '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts',
     '^@tavu/player$': '<rootDir>/packages/player/src/index.ts',
   },

@@ -1,6 +1,6 @@
 'use client';
 
-import { TYPE_WORDS } from '@tavu/core/starter';
+import { labelOf } from '@tavu/core/elements/author';
 import {
   AppWindow,
   BatteryMedium,
@@ -80,7 +80,7 @@ export function Tools() {
       {TOOLS.map(([type, key]) => (
         <IconButton
           key={type}
-          name={`Draw: ${TYPE_WORDS[type].toLowerCase()}`}
+          name={`Draw: ${labelOf(type).toLowerCase()}`}
           keys={key}
           aria-pressed={tool === type}
           className={tool === type ? 'bg-live text-sheet' : ''}

@@ -1,5 +1,6 @@
+import { TOOLTIP } from '../elements/author';
 import { everyStep, PROJECT, screenById, type Id, type Project, type Step, type Translated } from '../model';
-import { TOOLTIP } from '../references';
+
 import { wordingsOf } from './language';
 
 /** One text of the project and what it is in another language. */

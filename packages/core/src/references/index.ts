@@ -2,7 +2,6 @@ export { eachPlace, placesOf } from './project';
 export { ownerNames } from './owners';
 export { scopeAround } from './scope';
 export { letGo, put, withChanges } from './put';
-export { ELEMENTS, TOOLTIP } from './elements';
 export { EFFECTS, TRIGGERS } from './links';
 export type {
   Around,
@@ -14,4 +13,4 @@ export type {
   Place,
   TextPlace,
   Thing,
-} from './shape';
+} from '../walk';

@@ -12,8 +12,19 @@ import {
   type Parameter,
   type Target,
 } from '../model';
-import { motion } from './motions';
-import { choose, type Among, condition, id, list, own, plain, record, type Part, type Walk } from './shape';
+import {
+  motion,
+  choose,
+  type Among,
+  condition,
+  id,
+  list,
+  own,
+  plain,
+  record,
+  type Part,
+  type Walk,
+} from '../walk';
 
 /** Where links name things and ask: a list for each trigger and each effect. */
 

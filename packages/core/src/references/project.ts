@@ -21,9 +21,16 @@ import type {
 } from '../model';
 import { elements } from './elements';
 import { link } from './links';
-import { background, boxStyle, boxUse, namedColour, optionalAsset, textStyle, textUse } from './looks';
-import { madeMotion, motion } from './motions';
 import {
+  background,
+  boxStyle,
+  boxUse,
+  namedColour,
+  optionalAsset,
+  textStyle,
+  textUse,
+  madeMotion,
+  motion,
   choose,
   type Among,
   condition,
@@ -39,7 +46,7 @@ import {
   words,
   type Part,
   type Place,
-} from './shape';
+} from '../walk';
 import { conversation, routine, speaker } from './steps';
 
 /** The whole document: what stands at its top, screens, values and rules. */

@@ -1,5 +1,5 @@
 import type { Project } from '../model';
-import type { IdPlace, Path } from './shape';
+import type { IdPlace, Path } from '../walk';
 
 type Holder = Record<string | number, unknown>;
 

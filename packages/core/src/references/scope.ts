@@ -1,6 +1,6 @@
 import { scopeWith, type Scope } from '../expression';
 import { identifierOf, type Field, type FieldType, type Project } from '../model';
-import type { Around, Nearby } from './shape';
+import type { Around, Nearby } from '../walk';
 
 /** What may be named around a place, by what stands for it in expressions and texts. */
 export function scopeAround(project: Project, { parameters, fields }: Around): Scope {

@@ -10,8 +10,9 @@ import {
   type StepName,
 } from '../model';
 import { effect } from './links';
-import { colour, optionalAsset } from './looks';
 import {
+  colour,
+  optionalAsset,
   choose,
   type Among,
   condition,
@@ -27,7 +28,7 @@ import {
   type Part,
   type Thing,
   type Walk,
-} from './shape';
+} from '../walk';
 
 /** Where conversations and set-ups name things, ask and speak: a list for each step. */
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { blankProject, FORMAT, type Component, type Element, type Project } from '../model';
-import { freshElement, TYPE_WORDS } from '../starter';
+import { AUTHOR } from '../elements/author';
+import { freshElement } from '../starter';
 import { anyComponents, anyElements } from '../test/elements';
 import { buttonOf, projectOf, screenOf } from '../test/flows';
 import { readDocument, writeProject } from '.';
@@ -34,7 +35,7 @@ test('any elements and components are read back as they were written', () => {
   );
 });
 
-test.each(Object.keys(TYPE_WORDS).filter((type) => type !== 'component'))(
+test.each(Object.keys(AUTHOR).filter((type) => type !== 'component'))(
   'a %s as it is first made can be filed, and is drawn in the house’s styles',
   (type) => {
     const made = freshElement(blankProject('Test'), type as Exclude<Element['type'], 'component'>);

@@ -15,8 +15,6 @@ import {
   oneBy,
   oneOf,
   expression,
-} from './atoms';
-import {
   boxUse,
   gradient,
   textLook,
@@ -27,9 +25,11 @@ import {
   required,
   scalar,
   fit,
-  elementSchema,
-} from './elements';
-import { loading, madeMotion, motion } from './motions';
+  loading,
+  madeMotion,
+  motion,
+} from '../fields';
+import { elementSchema } from './elements';
 import { conversation, routine, speaker, stepSchema, talkRules, translated, wordings } from './talk';
 
 /** The project document at its edge. Unknown keys are kept; nothing is converted. */

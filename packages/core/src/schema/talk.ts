@@ -1,7 +1,19 @@
 import Joi from 'joi';
 import { BUBBLES, SIDES } from '../model';
-import { colour, duration, expression, id, list, MOST, name, oneBy, oneOf, thing, words } from './atoms';
-import { scalar } from './elements';
+import {
+  colour,
+  duration,
+  expression,
+  id,
+  list,
+  MOST,
+  name,
+  oneBy,
+  oneOf,
+  thing,
+  words,
+  scalar,
+} from '../fields';
 
 /** Who speaks, what is said, and in which order. */
 

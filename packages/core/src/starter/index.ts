@@ -2,6 +2,6 @@ export { draftScreen, noticeOf, screenOfKind } from './draft';
 export { firstWords } from './dialogue';
 export { projectFromNames, USUAL_SCREENS } from './flow';
 export { at, button, centre, end, panel, start, body } from './pieces';
-export { freshElement, TYPE_WORDS } from './fresh';
+export { freshElement } from './fresh';
 export { largeProject } from './large';
 export { offersOf } from './offers';

@@ -1,7 +1,7 @@
 'use client';
 
 import { linksFrom, type Element, type Id, type Screen } from '@tavu/core/model';
-import { TYPE_WORDS } from '@tavu/core/starter';
+import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import { addElement, TOOLS } from '../../editing/add';
@@ -128,7 +128,7 @@ export function ContentsList({ screen }: { screen: Screen }) {
               {locked && <Lock size={11} aria-label="locked" className="mr-1 inline" />}
               {element.type === 'button' && !leads
                 ? 'button, leads nowhere'
-                : (placed?.name ?? TYPE_WORDS[element.type].toLowerCase())}
+                : (placed?.name ?? labelOf(element.type).toLowerCase())}
             </span>
           </button>
           <IconButton
@@ -169,7 +169,7 @@ function AddOne({ screen }: { screen: Id }) {
           className="inline-flex h-7 items-center gap-1 rounded-md border border-line px-2 font-semibold hover:bg-chosen-wash"
           onClick={() => addElement(screen, type)}
         >
-          <Plus size={13} aria-hidden="true" /> {TYPE_WORDS[type]}
+          <Plus size={13} aria-hidden="true" /> {labelOf(type)}
         </button>
       ))}
       <select
@@ -185,7 +185,7 @@ function AddOne({ screen }: { screen: Id }) {
         <option value="">more …</option>
         {TOOLS.slice(4).map(([type]) => (
           <option key={type} value={type}>
-            {TYPE_WORDS[type]}
+            {labelOf(type)}
           </option>
         ))}
         {components.length > 0 && (

@@ -4,7 +4,7 @@ import { overflowOf } from '@tavu/core/paint';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
-import { TYPE_WORDS } from '@tavu/core/starter';
+import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
 import { overflowWords } from '../../editing/Marks';
 import { flag } from '../../editing/keys';
@@ -75,7 +75,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
       <section aria-label="Element" className="space-y-2">
         <div className="flex items-end gap-1">
           <Field
-            label={`Name of this ${TYPE_WORDS[element.type].toLowerCase()}`}
+            label={`Name of this ${labelOf(element.type).toLowerCase()}`}
             value={element.name}
             className="min-w-0 flex-1"
             read={(text) =>

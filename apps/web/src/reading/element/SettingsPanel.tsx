@@ -5,7 +5,7 @@ import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
 import { textTroubles } from '@tavu/core/message';
 import { titleCase, type Id, type Screen } from '@tavu/core/model';
-import { TOOLTIP } from '@tavu/core/references';
+import { TOOLTIP } from '@tavu/core/elements/author';
 
 import { TriangleAlert } from 'lucide-react';
 import { TextFrameFields } from '../../animation/TextFrames';

@@ -13,7 +13,7 @@ import {
   type RoutineParameter,
   type Screen,
   type Value,
-} from '../model';
+} from '../model/index';
 
 /** What an id or a name stands for. */
 export type Thing =

@@ -1,0 +1,56 @@
+import type { ElementType } from '../model';
+import type { Part } from '../walk';
+import { button } from './button/author';
+import { text } from './text/author';
+import { panel } from './panel/author';
+import { picture } from './picture/author';
+import { toggle } from './switch/author';
+import { slider } from './slider/author';
+import { choice } from './choice/author';
+import { tabs } from './tabs/author';
+import { list } from './list/author';
+import { progress } from './progress/author';
+import { entry } from './entry/author';
+import { binding } from './binding/author';
+import { portrait } from './portrait/author';
+import { bubble } from './bubble/author';
+import { spoken } from './spoken/author';
+import { prompt } from './prompt/author';
+import { address } from './address/author';
+import { touch } from './touch/author';
+import { component } from './component/author';
+import type { Author, Fresh } from './authoring';
+import type { Of } from './play';
+
+export { common } from './described';
+export { TOOLTIP } from './named';
+export type { Author, Fresh };
+
+/** Every type of element, as it is edited. */
+export const AUTHOR: { [T in ElementType]: Author<T> } = {
+  panel,
+  text,
+  button,
+  binding,
+  picture,
+  switch: toggle,
+  slider,
+  choice,
+  entry,
+  tabs,
+  list,
+  progress,
+  portrait,
+  bubble,
+  spoken,
+  prompt,
+  address,
+  touch,
+  component,
+};
+
+/** Where an element of a type names things, asks and speaks. */
+export const referencesOf = <T extends ElementType>(type: T): Part<Of<T>> => AUTHOR[type].references;
+
+/** What a type of element is called. */
+export const labelOf = (type: ElementType): string => AUTHOR[type].label;

@@ -1,0 +1,24 @@
+import { id, oneOf } from '../../fields';
+import { record } from '../../walk';
+import type { Author } from '../authoring';
+import { pressable } from '../described';
+import * as named from '../named';
+import type { Of } from '../play';
+
+export const binding: Author<'binding'> = {
+  label: 'Key row',
+  size: [720, 84],
+  fresh: ({ project, pressed }) => ({
+    text: '',
+    action: project.actions[0]?.id ?? null,
+    device: 'keys',
+    ...pressed,
+  }),
+  fields: {
+    ...pressable,
+    action: id.allow(null).required(),
+    device: oneOf('keys', 'pad').required(),
+    clash: oneOf('swap'),
+  },
+  references: record<Of<'binding'>>({ ...named.pressable, action: named.action }),
+};

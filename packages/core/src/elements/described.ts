@@ -1,0 +1,54 @@
+import Joi from 'joi';
+import {
+  animation,
+  axis,
+  bound,
+  boxUse,
+  expression,
+  fit,
+  id,
+  list,
+  MOST,
+  name,
+  oneOf,
+  scalar,
+  share,
+  textUse,
+  thing,
+  words,
+} from '../fields';
+import { BLENDS, ROLES } from '../model';
+
+/** What elements of several types have in common, as a file has it. */
+
+/** All of them. */
+export const common = {
+  id: id.required(),
+  name: name.required(),
+  parent: id.allow(null).required(),
+  place: thing({ x: axis.required(), y: axis.required() }).required(),
+  lift: Joi.number().integer().min(-1000).max(1000),
+  turn: Joi.number().min(-3600).max(3600),
+  opacity: share,
+  blend: oneOf(...BLENDS),
+  shownWhen: expression,
+  enabledWhen: expression,
+  through: Joi.valid(true),
+  tooltip: words,
+  role: oneOf(...ROLES),
+  animations: list(animation),
+  editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
+};
+/** Design pixels in from each edge. */
+export const insets = thing({
+  top: bound.required(),
+  right: bound.required(),
+  bottom: bound.required(),
+  left: bound.required(),
+});
+export const look = textUse.required();
+export const box = boxUse.required();
+export const lines = Joi.array().items(words).max(MOST);
+export const pressable = { text: words.required(), look, box, sound: id };
+export const control = { ...pressable, value: id, sample: scalar };
+export const pictured = { asset: id.allow(null).required(), from: id, fit: fit.required() };

@@ -1,0 +1,55 @@
+import type { ElementBase, TextFrame, TextFrames } from '../model';
+import {
+  animation,
+  axis,
+  boxUse,
+  condition,
+  id,
+  list,
+  message,
+  own,
+  plain,
+  record,
+  textUse,
+  words,
+  type Fields,
+  type Part,
+} from '../walk';
+
+/** Where elements of several types name things, ask and speak. */
+
+export const held = id('element', { within: (walk) => walk.holder });
+export const action = id('action');
+export const asset = id('asset', { gone: { put: null } });
+export const sound = id('asset', { gone: 'left out' });
+export const value = id('value', { use: 'both' });
+/** A parameter of the screen or component it is in. */
+export const from = id('parameter', { gone: 'left out', within: (walk) => walk.holder });
+
+/** How the key of a tooltip goes on from that of its element. */
+export const TOOLTIP = 'tooltip';
+
+export const base: Fields<ElementBase> = {
+  id: own('element', (walk) => walk.holder),
+  name: plain,
+  parent: held,
+  place: record<ElementBase['place']>({ x: axis, y: axis }),
+  shownWhen: condition,
+  enabledWhen: condition,
+  tooltip: message(({ key }) => `${key} ${TOOLTIP}`),
+  animations: list(animation),
+  editing: plain,
+};
+export const spoken = { text: message(), look: textUse };
+export const pressable = { ...base, ...spoken, box: boxUse, sound };
+export const control = { ...pressable, value, sample: plain };
+
+/** One of several words of an element, by its number. */
+export const each = (name: string): Part<readonly string[]> =>
+  list(words(({ key, path }) => `${key} ${name} ${path.at(-1)}`));
+
+export const frame = record<TextFrame>({
+  text: message(({ key, path }) => (path.at(-2) === 'last' ? `${key} last` : `${key} frame ${path.at(-2)}`)),
+  hold: plain,
+});
+export const frames = record<TextFrames>({ frames: list(frame), last: frame });

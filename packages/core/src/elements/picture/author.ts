@@ -1,0 +1,13 @@
+import { plain, record } from '../../walk';
+import type { Author } from '../authoring';
+import { insets, pictured } from '../described';
+import * as named from '../named';
+import type { Of } from '../play';
+
+export const picture: Author<'picture'> = {
+  label: 'Picture',
+  size: [480, 270],
+  fresh: () => ({ asset: null, fit: 'contain' }),
+  fields: { ...pictured, slice: insets },
+  references: record<Of<'picture'>>({ ...named.base, asset: named.asset, from: named.from, slice: plain }),
+};

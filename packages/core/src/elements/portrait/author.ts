@@ -1,0 +1,14 @@
+import Joi from 'joi';
+import { boxUse, record } from '../../walk';
+import type { Author } from '../authoring';
+import { box, pictured } from '../described';
+import * as named from '../named';
+import type { Of } from '../play';
+
+export const portrait: Author<'portrait'> = {
+  label: 'Portrait',
+  size: [280, 280],
+  fresh: ({ box }) => ({ asset: null, fit: 'cover', box: box('b-panel') }),
+  fields: { ...pictured, box, flipped: Joi.boolean() },
+  references: record<Of<'portrait'>>({ ...named.base, asset: named.asset, from: named.from, box: boxUse }),
+};

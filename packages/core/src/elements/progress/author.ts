@@ -1,0 +1,19 @@
+import Joi from 'joi';
+import { id, share } from '../../fields';
+import { boxUse, record, id as idOf } from '../../walk';
+import type { Author } from '../authoring';
+import { box } from '../described';
+import * as named from '../named';
+import type { Of } from '../play';
+
+export const progress: Author<'progress'> = {
+  label: 'Progress',
+  size: [600, 28],
+  fresh: ({ box }) => ({
+    sample: 0.6,
+    box: box('b-panel'),
+    bar: { ...box('b-button'), fill: '#f0c25a', borderWidth: 0 },
+  }),
+  fields: { value: id, loading: Joi.valid(true), sample: share, box, bar: box },
+  references: record<Of<'progress'>>({ ...named.base, value: idOf('value'), box: boxUse, bar: boxUse }),
+};

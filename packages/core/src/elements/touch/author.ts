@@ -1,0 +1,12 @@
+import { record } from '../../walk';
+import type { Author } from '../authoring';
+import * as named from '../named';
+import type { Of } from '../play';
+
+export const touch: Author<'touch'> = {
+  label: 'Touch area',
+  size: [300, 300],
+  fresh: () => ({}),
+  fields: {},
+  references: record<Of<'touch'>>(named.base),
+};

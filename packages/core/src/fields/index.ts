@@ -1,0 +1,3 @@
+export * from './atoms';
+export * from './looks';
+export * from './motions';

@@ -1,0 +1,71 @@
+import Joi from 'joi';
+import { MARKER_SIDES, STATES } from '../model';
+import { colour, FAR, id, length, list, oneBy, oneOf, pixels, share, thing, words } from './atoms';
+import { keyframes } from './motions';
+
+/** How things look, and where they stand. */
+
+const shadow = thing({
+  x: pixels.required(),
+  y: pixels.required(),
+  blur: Joi.number().min(0).max(1000).required(),
+  colour: colour.required(),
+});
+const outline = thing({ width: Joi.number().min(0).max(500).required(), colour: colour.required() });
+export const gradient = thing({
+  angle: Joi.number().min(-360).max(360).required(),
+  stops: list(thing({ at: share.required(), colour: colour.required() })).required(),
+});
+export const textLook = {
+  font: id,
+  size: Joi.number().min(1).max(2000),
+  weight: oneOf(400, 700),
+  colour,
+  align: oneOf('start', 'centre', 'end'),
+  line: Joi.number().min(0.5).max(5),
+  letters: Joi.number().min(-200).max(500),
+  stand: oneOf('top', 'middle', 'bottom'),
+  wrap: oneOf('wrap', 'cut'),
+  fit: thing({
+    least: Joi.number().min(1).max(2000).required(),
+    most: Joi.number().min(1).max(2000).required(),
+  }),
+  outline,
+  shadow,
+};
+export const TEXT_EXTRAS = ['letters', 'stand', 'wrap', 'fit', 'outline', 'shadow'];
+const face = { fill: colour, border: colour, ink: colour, gradient, shadow, outline };
+export const BOX_EXTRAS = ['ink', 'gradient', 'shadow', 'outline', 'marker', ...STATES];
+const marker = thing({
+  asset: id.required(),
+  side: oneOf(...MARKER_SIDES).required(),
+  size: Joi.number().min(1).max(2000).required(),
+  gap: Joi.number().min(-2000).max(2000).required(),
+  loop: thing({ repeat: oneOf('loop', 'there and back').required(), frames: keyframes.required() }),
+});
+export const boxLook = {
+  ...face,
+  marker,
+  borderWidth: Joi.number().min(0).max(500),
+  corner: Joi.number().min(0).max(2000),
+  ...Object.fromEntries(STATES.map((state) => [state, thing(face)])),
+};
+export const required = (keys: Record<string, Joi.Schema>, optional: string[] = []) =>
+  Object.fromEntries(
+    Object.entries(keys).map(([key, schema]) => [key, optional.includes(key) ? schema : schema.required()]),
+  );
+export const textUse = thing({ style: id.required(), ...textLook });
+export const boxUse = thing({ style: id.required(), ...boxLook });
+
+/** A length in design pixels. */
+export const bound = Joi.number().min(0).max(FAR);
+export const axis = oneBy(
+  'at',
+  {
+    'start|centre|end': { size: length.required(), own: share, to: id },
+    stretch: { far: length.required() },
+  },
+  { offset: length.required(), least: bound, most: bound },
+);
+export const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
+export const fit = oneOf('contain', 'cover', 'stretch');

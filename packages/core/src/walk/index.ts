@@ -1,0 +1,3 @@
+export * from './shape';
+export * from './looks';
+export * from './motions';
