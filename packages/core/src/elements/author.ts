@@ -22,7 +22,6 @@ import { component } from './component/author';
 import type { Author, Fresh } from './authoring';
 import type { Of } from './play';
 
-export { common } from './described';
 export { TOOLTIP } from './named';
 export type { Author, Fresh };
 

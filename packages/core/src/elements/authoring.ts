@@ -1,17 +1,14 @@
-import type Joi from 'joi';
 import type { BoxUse, ElementBase, ElementType, Project, TextUse } from '../model';
 import type { Part } from '../walk';
 import type { Of } from './play';
 
-/** What an editor needs of a type of element besides how it plays: what it is called, begins as, is made of and names. */
+/** What an editor needs of a type of element besides how it plays: what it is called, begins as and names. */
 export interface Author<T extends ElementType> {
   label: string;
   /** Width and height in design pixels when it is first made. */
   size: [number, number];
   /** What is its own when it is first made. Absent: it is never made by itself. */
   fresh?: (made: Fresh) => Omit<Of<T>, keyof ElementBase | 'type'>;
-  /** What a file has of it. */
-  fields: Joi.SchemaMap;
   /** Where it names things, asks and speaks. Also takes a part of one. */
   references: Part<Of<T>>;
 }

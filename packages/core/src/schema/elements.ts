@@ -1,9 +1,5 @@
-import { AUTHOR, common } from '../elements/author';
+import { common, FIELDS } from '../elements/fields';
 import { oneBy } from '../fields';
 
 /** One element of any type. */
-export const elementSchema = oneBy(
-  'type',
-  Object.fromEntries(Object.entries(AUTHOR).map(([type, { fields }]) => [type, fields])),
-  common,
-);
+export const elementSchema = oneBy('type', FIELDS, common);

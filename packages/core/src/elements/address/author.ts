@@ -1,7 +1,5 @@
-import { words } from '../../fields';
 import { plain, record } from '../../walk';
 import type { Author } from '../authoring';
-import { look } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -9,6 +7,5 @@ export const address: Author<'address'> = {
   label: 'Web address',
   size: [520, 52],
   fresh: ({ text }) => ({ text: 'saltwick.example', url: 'https://saltwick.example', look: text('t-body') }),
-  fields: { text: words.required(), url: words.required(), look },
   references: record<Of<'address'>>({ ...named.base, ...named.spoken, url: plain }),
 };

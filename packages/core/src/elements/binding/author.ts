@@ -1,7 +1,5 @@
-import { id, oneOf } from '../../fields';
 import { record } from '../../walk';
 import type { Author } from '../authoring';
-import { pressable } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -14,11 +12,5 @@ export const binding: Author<'binding'> = {
     device: 'keys',
     ...pressed,
   }),
-  fields: {
-    ...pressable,
-    action: id.allow(null).required(),
-    device: oneOf('keys', 'pad').required(),
-    clash: oneOf('swap'),
-  },
   references: record<Of<'binding'>>({ ...named.pressable, action: named.action }),
 };

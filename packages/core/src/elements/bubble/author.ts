@@ -1,8 +1,5 @@
-import { oneOf, share, thing } from '../../fields';
-import { BUBBLES } from '../../model';
 import { boxUse, plain, record } from '../../walk';
 import type { Author } from '../authoring';
-import { insets, pressable } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -17,11 +14,5 @@ export const bubble: Author<'bubble'> = {
     area: { top: 28, right: 36, bottom: 28, left: 36 },
     tail: { side: 'bottom', at: 0.25 },
   }),
-  fields: {
-    ...pressable,
-    shape: oneOf(...BUBBLES).required(),
-    area: insets.required(),
-    tail: thing({ side: oneOf('left', 'right', 'top', 'bottom').required(), at: share.required() }),
-  },
   references: record<Of<'bubble'>>({ ...named.base, ...named.spoken, box: boxUse, area: plain, tail: plain }),
 };

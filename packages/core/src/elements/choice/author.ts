@@ -1,6 +1,5 @@
 import { record } from '../../walk';
 import type { Author } from '../authoring';
-import { control, lines } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -8,6 +7,5 @@ export const choice: Author<'choice'> = {
   label: 'Choice',
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Choice', sample: 0, options: ['One', 'Two'], ...pressed }),
-  fields: { ...control, options: lines },
   references: record<Of<'choice'>>({ ...named.control, options: named.each('options') }),
 };

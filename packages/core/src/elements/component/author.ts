@@ -1,5 +1,3 @@
-import Joi from 'joi';
-import { id as idField, scalar } from '../../fields';
 import { byId, type PlacedElement } from '../../model';
 import { id, record, type Part } from '../../walk';
 import { referencesOf } from '../author';
@@ -45,10 +43,5 @@ const references: Part<PlacedElement> = (element, walk) =>
 export const component: Author<'component'> = {
   label: 'Component',
   size: [400, 100],
-  fields: {
-    component: idField.required(),
-    args: Joi.object().pattern(/^.{1,120}$/, scalar),
-    changes: Joi.object().pattern(/^.{1,240}$/, Joi.object().unknown(true)),
-  },
   references,
 };

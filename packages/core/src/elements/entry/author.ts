@@ -1,6 +1,5 @@
 import { record } from '../../walk';
 import type { Author } from '../authoring';
-import { control } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -8,6 +7,5 @@ export const entry: Author<'entry'> = {
   label: 'Text entry',
   size: [560, 84],
   fresh: ({ pressed }) => ({ text: 'Write here', ...pressed }),
-  fields: control,
   references: record<Of<'entry'>>(named.control),
 };

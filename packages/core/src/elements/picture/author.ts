@@ -1,6 +1,5 @@
 import { plain, record } from '../../walk';
 import type { Author } from '../authoring';
-import { insets, pictured } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -8,6 +7,5 @@ export const picture: Author<'picture'> = {
   label: 'Picture',
   size: [480, 270],
   fresh: () => ({ asset: null, fit: 'contain' }),
-  fields: { ...pictured, slice: insets },
   references: record<Of<'picture'>>({ ...named.base, asset: named.asset, from: named.from, slice: plain }),
 };

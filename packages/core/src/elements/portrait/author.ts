@@ -1,7 +1,5 @@
-import Joi from 'joi';
 import { boxUse, record } from '../../walk';
 import type { Author } from '../authoring';
-import { box, pictured } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -9,6 +7,5 @@ export const portrait: Author<'portrait'> = {
   label: 'Portrait',
   size: [280, 280],
   fresh: ({ box }) => ({ asset: null, fit: 'cover', box: box('b-panel') }),
-  fields: { ...pictured, box, flipped: Joi.boolean() },
   references: record<Of<'portrait'>>({ ...named.base, asset: named.asset, from: named.from, box: boxUse }),
 };

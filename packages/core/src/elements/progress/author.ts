@@ -1,8 +1,5 @@
-import Joi from 'joi';
-import { id, share } from '../../fields';
 import { boxUse, record, id as idOf } from '../../walk';
 import type { Author } from '../authoring';
-import { box } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -14,6 +11,5 @@ export const progress: Author<'progress'> = {
     box: box('b-panel'),
     bar: { ...box('b-button'), fill: '#f0c25a', borderWidth: 0 },
   }),
-  fields: { value: id, loading: Joi.valid(true), sample: share, box, bar: box },
   references: record<Of<'progress'>>({ ...named.base, value: idOf('value'), box: boxUse, bar: boxUse }),
 };

@@ -1,7 +1,5 @@
-import { id } from '../../fields';
 import { boxUse, record } from '../../walk';
 import type { Author } from '../authoring';
-import { pressable } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -14,6 +12,5 @@ export const prompt: Author<'prompt'> = {
     look: text('t-body'),
     box: box('b-button'),
   }),
-  fields: { ...pressable, action: id.allow(null).required() },
   references: record<Of<'prompt'>>({ ...named.base, ...named.spoken, box: boxUse, action: named.action }),
 };

@@ -1,6 +1,5 @@
 import { record } from '../../walk';
 import type { Author } from '../authoring';
-import { control } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -8,6 +7,5 @@ export const toggle: Author<'switch'> = {
   label: 'Switch',
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Switch', sample: false, ...pressed }),
-  fields: control,
   references: record<Of<'switch'>>(named.control),
 };

@@ -1,7 +1,5 @@
-import { bound, id } from '../../fields';
 import { record } from '../../walk';
 import type { Author } from '../authoring';
-import { lines, pressable } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -9,6 +7,5 @@ export const tabs: Author<'tabs'> = {
   label: 'Tabs',
   size: [900, 480],
   fresh: ({ pressed }) => ({ text: '', tabs: ['First', 'Second'], bar: 76, ...pressed }),
-  fields: { ...pressable, tabs: lines.required(), bar: bound.required(), value: id },
   references: record<Of<'tabs'>>({ ...named.pressable, tabs: named.each('tabs'), value: named.value }),
 };

@@ -1,7 +1,5 @@
-import { textFrames, words } from '../../fields';
 import { record } from '../../walk';
 import type { Author } from '../authoring';
-import { look } from '../described';
 import * as named from '../named';
 import type { Of } from '../play';
 
@@ -9,6 +7,5 @@ export const text: Author<'text'> = {
   label: 'Text',
   size: [600, 60],
   fresh: ({ label, text }) => ({ text: label, look: text('t-body') }),
-  fields: { text: words.required(), frames: textFrames, look },
   references: record<Of<'text'>>({ ...named.base, ...named.spoken, frames: named.frames }),
 };

@@ -7,6 +7,5 @@ export const touch: Author<'touch'> = {
   label: 'Touch area',
   size: [300, 300],
   fresh: () => ({}),
-  fields: {},
   references: record<Of<'touch'>>(named.base),
 };

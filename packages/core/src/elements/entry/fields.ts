@@ -1,0 +1,5 @@
+import type Joi from 'joi';
+import { control } from '../described';
+
+/** What a file has of one. */
+export const entry: Joi.SchemaMap = control;
