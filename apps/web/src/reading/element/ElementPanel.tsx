@@ -16,7 +16,7 @@ import { goOnAt } from '../../ui/goOn';
 import { blankIn } from '../Blank';
 import { Sentence } from '../Sentence';
 import { putOn } from './change';
-import { ComponentPlace } from './ComponentPlace';
+
 import { ContentsList } from './Contents';
 import { Inside } from './Inside';
 import { LookPanel } from './LookPanel';
@@ -24,6 +24,7 @@ import { NearSisters } from './NearSisters';
 import { PlacePanel } from './PlacePanel';
 import { RoleRow } from './RoleRow';
 import { AlignTools, MakeComponent } from './SeveralElements';
+import { settingsOf } from '../../elements/registry';
 import { SettingsPanel } from './SettingsPanel';
 import { ElementWays } from '../../focus/FocusPanel';
 import { Animations } from '../../animation/Animations';
@@ -66,6 +67,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   );
   const over = overflowOf(flow, compiled).find((each) => each.element === path);
   const { hidden, locked } = element.editing ?? {};
+  const { Beneath } = settingsOf(element);
   return (
     <>
       <Group title={`All of ${screen.name}`} unfolded={false}>
@@ -117,7 +119,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
         <SettingsPanel screen={screen} path={path} written={written} put={put} />
       </section>
       <RoleRow screen={screen} element={element} put={put} />
-      {element.type === 'component' && <ComponentPlace screen={screen} element={element} path={path} />}
+      {Beneath && <Beneath screen={screen} element={element} path={path} />}
       {leadsNowhere(compiled, element) && (
         <section aria-label="What pressing it does">
           <p className="mb-1 text-sm text-soft">It leads nowhere yet.</p>

@@ -1,0 +1,38 @@
+'use client';
+
+import { SelectRow } from '../ui/Row';
+import { ActionRow } from './rows';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ element, put }: FieldsOf<'binding'>) {
+  return (
+    <>
+      <ActionRow
+        label="Key of"
+        value={element.action ?? undefined}
+        none="nothing yet"
+        onChange={(action) => put({ action: action ?? null })}
+      />
+      <SelectRow<'keys' | 'pad'>
+        label="On"
+        value={element.device}
+        options={[
+          ['keys', 'the keyboard'],
+          ['pad', 'a pad'],
+        ]}
+        onChange={(device) => put({ device })}
+      />
+      <SelectRow<'refuse' | 'swap'>
+        label="One that is taken"
+        value={element.clash ?? 'refuse'}
+        options={[
+          ['refuse', 'is refused'],
+          ['swap', 'changes places'],
+        ]}
+        onChange={(clash) => put({ clash: clash === 'swap' ? 'swap' : undefined })}
+      />
+    </>
+  );
+}
+
+export const binding: Settings<'binding'> = { words: 'Words on it', sounds: true, Fields };

@@ -1,0 +1,10 @@
+'use client';
+
+import { BubbleSettings } from '../reading/element/BubbleSettings';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ element, put }: FieldsOf<'bubble'>) {
+  return <BubbleSettings element={element} put={put} />;
+}
+
+export const bubble: Settings<'bubble'> = { words: 'Words on it', Fields };

@@ -1,0 +1,17 @@
+'use client';
+
+import { ActionRow } from './rows';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ element, put }: FieldsOf<'button'>) {
+  return (
+    <ActionRow
+      label="Shortcut"
+      value={element.shortcut}
+      none="none"
+      onChange={(shortcut) => put({ shortcut })}
+    />
+  );
+}
+
+export const button: Settings<'button'> = { words: 'Words on it', sounds: true, Fields };

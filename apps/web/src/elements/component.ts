@@ -1,0 +1,4 @@
+import { ComponentPlace } from '../reading/element/ComponentPlace';
+import type { Settings } from './settings';
+
+export const component: Settings<'component'> = { Beneath: ComponentPlace };

@@ -1,0 +1,21 @@
+'use client';
+
+import { NumberField } from '../ui/NumberField';
+import { Lines } from './rows';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ element, put }: FieldsOf<'list'>) {
+  return (
+    <>
+      <Lines label="Rows, a line each" lines={element.rows} onChange={(rows) => put({ rows }, 'rows')} />
+      <NumberField
+        label="How high a row is"
+        value={element.rowHeight}
+        least={1}
+        onChange={(rowHeight) => put({ rowHeight })}
+      />
+    </>
+  );
+}
+
+export const list: Settings<'list'> = { Fields };

@@ -1,0 +1,10 @@
+'use client';
+
+import { PictureSettings } from '../reading/element/PictureSettings';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ element, parameters, put }: FieldsOf<'picture'>) {
+  return <PictureSettings parameters={parameters} element={element} put={put} />;
+}
+
+export const picture: Settings<'picture'> = { Fields };

@@ -1,0 +1,10 @@
+'use client';
+
+import { PictureSettings } from '../reading/element/PictureSettings';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ element, parameters, put }: FieldsOf<'portrait'>) {
+  return <PictureSettings parameters={parameters} element={element} put={put} />;
+}
+
+export const portrait: Settings<'portrait'> = { Fields };

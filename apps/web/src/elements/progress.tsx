@@ -1,0 +1,44 @@
+'use client';
+
+import { Boxed } from '../reading/element/Boxed';
+import { NumberField } from '../ui/NumberField';
+import { SelectRow } from '../ui/Row';
+import { ValueRow } from './rows';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ screen, element, put }: FieldsOf<'progress'>) {
+  return (
+    <>
+      {screen.loading && (
+        <SelectRow<'loading' | 'own'>
+          label="Shows"
+          value={element.loading ? 'loading' : 'own'}
+          options={[
+            ['own', 'a value, or a sample'],
+            ['loading', 'how far it has loaded'],
+          ]}
+          onChange={(to) => put({ loading: to === 'loading' ? true : undefined })}
+        />
+      )}
+      {!element.loading && (
+        <ValueRow types={['number']} value={element.value} onChange={(value) => put({ value })} />
+      )}
+      {!element.loading && element.value === undefined && (
+        <NumberField
+          label="Shows, percent"
+          value={(element.sample ?? 0) * 100}
+          least={0}
+          most={100}
+          onChange={(percent) => put({ sample: percent / 100 })}
+        />
+      )}
+    </>
+  );
+}
+
+export const progress: Settings<'progress'> = {
+  Fields,
+  Parts: ({ element, put }) => (
+    <Boxed title="The part that is done" part="bar" use={element.bar} states={false} put={put} />
+  ),
+};

@@ -1,0 +1,10 @@
+'use client';
+
+import { TextFrameFields } from '../animation/TextFrames';
+import type { FieldsOf, Settings } from './settings';
+
+function Fields({ screen, element, put }: FieldsOf<'text'>) {
+  return <TextFrameFields screen={screen} element={element} put={put} />;
+}
+
+export const text: Settings<'text'> = { words: 'Words on it', solid: true, Fields };
