@@ -1,0 +1,22 @@
+import { build } from 'esbuild';
+
+/** What only an editor needs: words, defaults and checks of files, edits, and the walk over references. */
+const OF_THE_EDITOR =
+  /\/(author|fields)\.ts$|core\/src\/(check|edit|exchange|fields|limits|map|references|schema|starter|walk|words)\/|node_modules\/(immer|joi|papaparse|saxes)\//;
+
+test('a page that plays carries nothing that only an editor needs', async () => {
+  const { metafile } = await build({
+    entryPoints: ['packages/player/src/page.ts'],
+    bundle: true,
+    write: false,
+    metafile: true,
+    format: 'iife',
+    outfile: 'player.js',
+  });
+  const carried = Object.entries(metafile.outputs['player.js']!.inputs).flatMap(
+    ([path, { bytesInOutput }]) => (bytesInOutput > 0 ? [path] : []),
+  );
+  expect(carried.length).toBeGreaterThan(100);
+  expect(carried).toContain('packages/core/src/elements/slider/play.ts');
+  expect(carried.filter((path) => OF_THE_EDITOR.test(path))).toEqual([]);
+});
