@@ -1,5 +1,5 @@
 import { dragTest, hitTest, scrollTest, tooltipTest } from '@tavu/core/paint';
-import type { Spot } from '@tavu/core/run';
+import { isSameSpot } from '@tavu/core/run';
 import type { Gesture } from '@tavu/core/model';
 import type { Player } from './player';
 
@@ -18,9 +18,6 @@ interface Finger {
   scrolls: { serial: number; area: string; lastX: number; lastY: number } | null;
   moved: boolean;
 }
-
-const isSame = (one: Spot | null, other: Spot | null): boolean =>
-  one?.serial === other?.serial && one?.element === other?.element;
 
 /** Gives a player what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
 export function listenToPointer(player: Player, signal: AbortSignal): void {
@@ -87,7 +84,7 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
     const over = tooltipTest(player.flow, player.state, x, y);
     const { hover, over: was } = player.state;
     const same = (spot?.element ?? null) === (hover?.element ?? null);
-    if (!same || (hover && hover.serial !== spot?.serial) || !isSame(over, was))
+    if (!same || (hover && hover.serial !== spot?.serial) || !isSameSpot(over, was))
       player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot, over });
   });
 

@@ -11,7 +11,7 @@ import {
   type Link,
 } from '@tavu/core/model';
 import { allUp } from '@tavu/core/run';
-import { readingTime, reasonWords, sentenceText } from '@tavu/core/words';
+import { reasonWords, sentenceText, timeToRead } from '@tavu/core/words';
 import dynamic from 'next/dynamic';
 import { useEffect, useId, useState } from 'react';
 import { edit, useStudio } from '../studio/store';
@@ -210,7 +210,9 @@ function AskingSheet({ what }: { what: Asked }) {
         </div>
       )}
       <p className="mt-2 text-sm text-soft">
-        {way === 'message' && wanted ? `Shows for ${readingTime(text) / 1000} s, its reading time. ` : ''}
+        {way === 'message' && wanted
+          ? `Shows for ${timeToRead(project, text) / 1000} s, its reading time. `
+          : ''}
         Enter makes it and goes on, ↑ and ↓ choose what it does, Escape leaves it.
       </p>
     </form>
@@ -236,7 +238,11 @@ function NearlyTaken() {
 
 function makeMessage(link: Omit<Link, 'id'>, text: string): void {
   const screen = edit('link to new notice', { link, name: text.slice(0, 40), text });
-  if (screen) edit('change screen', { screen, change: { lasts: `${readingTime(text)} ms` } });
+  if (screen)
+    edit('change screen', {
+      screen,
+      change: { lasts: `${timeToRead(useStudio.getState().project, text)} ms` },
+    });
 }
 
 /** Where the new link belongs: the one pressed on, the one that waits for an answer, else the topmost. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { readDuration, type Screen } from '@tavu/core/model';
-import { readingTime, wordsShown } from '@tavu/core/words';
+import { timeToRead, wordsShown } from '@tavu/core/words';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { SelectRow } from '../ui/Row';
@@ -44,7 +44,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
       {until === 'time' && (
         <div className="py-2">
           <Field
-            label={`Shows for (reading it takes about ${readingTime(words) / 1000} s)`}
+            label={`Shows for (reading it takes about ${timeToRead(project, words) / 1000} s)`}
             value={screen.lasts ?? '2 s'}
             read={(text) => readDuration(text, project.rates, 's')}
             onChange={(lasts) => put({ lasts })}

@@ -1,6 +1,6 @@
 import { compileAnimation, compileFrames, lengthOf } from '@tavu/core/animate';
 import { linksFrom, toMicros, type Element, type Project, type Screen } from '@tavu/core/model';
-import { readingTime, wordsShown } from '@tavu/core/words';
+import { timeToRead, wordsShown } from '@tavu/core/words';
 import { stayOf } from '../animation/stay';
 import { choose } from '../studio/store';
 
@@ -104,7 +104,7 @@ export function linesOf(
     }
   }
   const said = wordsShown(project, screen, elements);
-  const reading = readingTime(said) * 1000;
+  const reading = timeToRead(project, said) * 1000;
   if (said !== '')
     found.push({
       key: 'reading',

@@ -4,7 +4,7 @@ export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';
 export { faults } from './faults';
 export { nextDue } from './time';
-export { TOOLTIP_AFTER, tooltipOn } from './resting';
+export { isSameSpot, TOOLTIP_AFTER, tooltipOn } from './resting';
 export {
   allUp,
   focusShown,

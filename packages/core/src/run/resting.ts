@@ -38,12 +38,14 @@ export const isPress = (input: Input): boolean =>
 export function restOn(state: RunState, spot: Spot | null): void {
   const { over } = state;
   state.over = spot;
-  if (!spot?.element || isSame(spot, over)) return;
+  if (!spot?.element || isSameSpot(spot, over)) return;
   state.resting = { serial: spot.serial, element: spot.element, by: 'pointer', since: state.now };
 }
 
-const isSame = (one: Pick<Spot, 'serial' | 'element'>, other: typeof one | null): boolean =>
-  one.serial === other?.serial && one.element === other.element;
+/** Whether two spots are on one element, or none is on any. */
+export const isSameSpot = (one: OnElement | null, other: OnElement | null): boolean =>
+  one?.serial === other?.serial && one?.element === other?.element;
+type OnElement = Pick<Spot, 'serial' | 'element'>;
 
 /** What was rested on and is no longer gives way to what has the focus, which begins its own wait. */
 export function noteResting(flow: Flow, state: RunState): void {
@@ -52,7 +54,7 @@ export function noteResting(flow: Flow, state: RunState): void {
     state.resting = null;
     return;
   }
-  if (resting?.by === 'pointer' && isSame(resting, over)) return;
+  if (resting?.by === 'pointer' && isSameSpot(resting, over)) return;
   const holder = focusShown(state) ? reachable(flow, state).find((each) => each.focus !== null) : undefined;
   if (!holder) state.resting = null;
   else if (resting?.by !== 'focus' || resting.serial !== holder.serial || resting.element !== holder.focus)

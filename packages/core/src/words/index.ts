@@ -13,6 +13,6 @@ export {
   type Piece,
   type Slot,
 } from './sentence';
-export { readingTime } from './reading';
+export { timeToRead } from './reading';
 export { wordsShown } from './shown';
 export { outcomeWords, reasonWords } from './outcome';

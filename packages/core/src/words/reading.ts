@@ -1,4 +1,6 @@
-/** How long a text takes to read, in milliseconds: a moment to find it, plus so much a character, within limits. */
-export function readingTime(text: string): number {
-  return Math.round(Math.min(6000, Math.max(1200, 500 + 50 * [...text].length)) / 100) * 100;
-}
+import type { Project } from '../model';
+import { lettersOf, readingTime, talkTimes } from '../talk';
+
+/** How long a text takes to read by the project's own rules, in milliseconds, to a tenth of a second. */
+export const timeToRead = (project: Project, text: string): number =>
+  Math.round(readingTime(lettersOf(text).length, talkTimes(project)) / 100_000) * 100;

@@ -1,7 +1,7 @@
 import { codeName, keyName, keysBeside } from '../keys';
 import type { Project } from '../model';
 import { after, down, event, lighthouse, link, Play, press, show } from '../test/flows';
-import { outcomeWords, readingTime, reasonWords, sentenceOf, sentenceText, wordsShown } from '.';
+import { outcomeWords, reasonWords, sentenceOf, sentenceText, timeToRead, wordsShown } from '.';
 
 const project: Project = {
   ...lighthouse(),
@@ -118,9 +118,12 @@ test('keys and buttons are called as people call them', () => {
 });
 
 test('reading time grows with the text, within limits', () => {
-  expect([readingTime(''), readingTime('x'.repeat(40)), readingTime('x'.repeat(4000))]).toEqual([
-    1200, 2500, 6000,
+  expect(['', 'x'.repeat(40), 'x'.repeat(4000)].map((words) => timeToRead(project, words))).toEqual([
+    1000, 2500, 12_000,
   ]);
+  // A family of three is one letter, and the project may have rules of its own.
+  const slow = { ...project, talk: { reading: { base: '1 s', each: '100 ms' } } };
+  expect(['👨‍👩‍👧', 'x'.repeat(400)].map((words) => timeToRead(slow, words))).toEqual([1100, 41_000]);
 });
 
 describe('what happened, in words', () => {
