@@ -7,7 +7,7 @@ export default {
     '<rootDir>/apps/**/*.test.ts',
     '<rootDir>/scripts/*.test.ts',
   ],
-  modulePathIgnorePatterns: ['<rootDir>/.mutants/'],
+  modulePathIgnorePatterns: ['<rootDir>/.mutants/', '<rootDir>/test-results/'],
   setupFiles: ['<rootDir>/scripts/seed.ts'],
   moduleNameMapper: {
     '^@tavu/core/elements/author$': '<rootDir>/packages/core/src/elements/author.ts',

@@ -4,7 +4,6 @@ import { codeName } from '@tavu/core/keys';
 import { clashesOf } from '@tavu/core/check';
 import { isUsual } from '@tavu/core/edit';
 import { GESTURES, isTouch, readName, titleCase, type Action, type Gesture } from '@tavu/core/model';
-
 import { Gamepad2, Hand, Keyboard, Plus, Trash2, TriangleAlert, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { choose, edit, say, useStudio } from '../studio/store';

@@ -2,7 +2,6 @@
 
 import { padName } from '@tavu/core/keys';
 import { titleCase } from '@tavu/core/model';
-
 import type { ReactNode } from 'react';
 import { useStudio } from '../studio/store';
 import { give } from './run';

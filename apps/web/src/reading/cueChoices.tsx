@@ -14,7 +14,6 @@ import {
   type Project,
 } from '@tavu/core/model';
 import { check, meant, scopeOfLink } from '@tavu/core/expression';
-
 import { edit, useStudio } from '../studio/store';
 import type { Choice } from '../ui/Picker';
 

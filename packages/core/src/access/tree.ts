@@ -1,4 +1,4 @@
-import { playOf, type Role } from '../elements';
+import { playOf, type Role, type Told } from '../elements';
 import { heldBy } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id } from '../model';
@@ -14,19 +14,12 @@ export interface SpokenScreen {
   covered: boolean;
   items: SpokenItem[];
 }
-export interface SpokenItem {
+export interface SpokenItem extends Omit<Told, 'role' | 'name'> {
   /** The element's path. */
   id: Id;
   role: Role;
   name: string;
-  /** Its state in words. */
-  state?: string;
-  checked?: boolean;
   disabled?: boolean;
-  /** 0 to 100. */
-  share?: number;
-  /** Tabs: each by its words, and which is up. */
-  tabs?: { words: string[]; up: number };
   focused?: boolean;
   /** The words of its tooltip. */
   tip?: string;

@@ -1,7 +1,7 @@
 import type { CompiledEffect } from './index';
-import type { Ready } from '../expression/index';
-import type { TextPart } from '../message/index';
-import type { BubbleShape, Conversation, Id, Side } from '../model/index';
+import type { Ready } from '../expression';
+import type { TextPart } from '../message';
+import type { BubbleShape, Conversation, Id, Side } from '../model';
 
 /** A conversation made ready to be played: its steps one after another, routines and branches laid out among them. */
 export interface CompiledTalk {

@@ -1,7 +1,7 @@
 import type { CompiledScreen, Flow } from './index';
-import type { Id, TextUse } from '../model/index';
-import { textStyle } from '../style/index';
-import { fontOf, layText } from '../text/index';
+import type { Id, TextUse } from '../model';
+import { textStyle } from '../style';
+import { fontOf, layText } from '../text';
 import { lettersOf, type Typed } from '../talk';
 
 /** What of a line is seen at once: its letters from the first to before the last, and the words as they are set. */

@@ -1,6 +1,6 @@
 import { compileEffect } from './links';
-import { ready, scopeOfScreen, type Scope } from '../expression/index';
-import { textParts, type TextPart } from '../message/index';
+import { ready, scopeOfScreen, type Scope } from '../expression';
+import { textParts, type TextPart } from '../message';
 import {
   identifierOf,
   screenById,
@@ -14,7 +14,7 @@ import {
   type Side,
   type Speaker,
   type Step,
-} from '../model/index';
+} from '../model';
 import type { CompiledTalk, Op, Shown, Spoken } from './ops';
 
 /** Lays out the steps of a conversation, with what they call. Never throws: what cannot be is left out and told. */

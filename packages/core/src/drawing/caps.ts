@@ -1,5 +1,5 @@
 import type { Rect } from '../geometry';
-import type { BoxLook, Id, Project, TextLook } from '../model/index';
+import type { BoxLook, Id, Project, TextLook } from '../model';
 import { codeName, padOf } from '../keys';
 import type { Item } from './items';
 import { box, CLEAR, plain, text } from './shapes';

@@ -1,9 +1,8 @@
 import type { Looks } from './looks';
 import type { Rect } from '../geometry';
-import type { Element, Id, Marker, Project } from '../model/index';
-import { boxStyle, markerOf, markerPart, markerRects } from '../style/index';
+import type { Element, Id, Marker, Project } from '../model';
+import { boxStyle, markerOf, markerPart, markerRects } from '../style';
 import { group, type Item } from './items';
-
 import { grown } from './shapes';
 
 /** Focus is told by a shape besides colour: by its look's own marker, outline or glow, else by a ring. */

@@ -8,6 +8,7 @@ export interface Held {
 
 type Bound = { id: Id; value?: Id; sample?: Scalar; loading?: true };
 
+/** What an element shows; `holds` are the values as they are now, by element. */
 export function heldBy(project: Project, element: Bound, holds: Readonly<Record<Id, Scalar>>): Held {
   const value = valueById(project, element.value);
   if (!value || element.loading) return { type: null, scalar: holds[element.id] ?? element.sample };

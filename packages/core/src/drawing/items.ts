@@ -1,6 +1,6 @@
-import type { Blend, Colour, Gradient, Id, Outline, PictureFit, Slice } from '../model/index';
+import type { Blend, Colour, Gradient, Id, Outline, PictureFit, Slice } from '../model';
 import type { Rect } from '../geometry';
-import type { FaceName } from '../text/index';
+import type { FaceName } from '../text';
 
 /** The display list: what is drawn, back to front, in design pixels. Colours are colours here, never names of them. */
 export type Item = BoxItem | PathItem | TextItem | PictureItem | GrainItem | RingItem | GroupItem;

@@ -1,8 +1,8 @@
 import type { Looks } from './looks';
 import type { Rect } from '../geometry';
-import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model/index';
-import { lettersOf } from '../talk/index';
-import { fontOf, layText } from '../text/index';
+import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model';
+import { lettersOf } from '../talk';
+import { fontOf, layText } from '../text';
 import { group, type Anchor, type Item } from './items';
 
 /** A box with its shadow beneath and its outline round it. */

@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { LONGEST_EXPRESSION } from '../expression/index';
-import { MOST, MOST_LINKS } from '../limits/index';
-import { DURATION_PATTERN, LONGEST_NAME } from '../model/index';
+import { LONGEST_EXPRESSION } from '../expression';
+import { MOST, MOST_LINKS } from '../limits';
+import { DURATION_PATTERN, LONGEST_NAME } from '../model';
 
 /** What documents are made of at their smallest, with their limits. */
 

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { EASING_PATTERN } from '../motion/index';
+import { EASING_PATTERN } from '../motion';
 import {
   colour,
   duration,

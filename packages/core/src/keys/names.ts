@@ -1,5 +1,5 @@
 import { padOf } from './codes';
-import type { Action, Project } from '../model/index';
+import type { Action, Project } from '../model';
 
 /** What keys and pad buttons are called, in few letters. */
 

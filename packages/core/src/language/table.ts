@@ -1,6 +1,5 @@
 import { TOOLTIP } from '../elements/author';
 import { everyStep, PROJECT, screenById, type Id, type Project, type Step, type Translated } from '../model';
-
 import { wordingsOf } from './language';
 
 /** One text of the project and what it is in another language. */

@@ -22,7 +22,6 @@ import {
   spanOf,
   spread,
 } from './';
-
 import { buttonOf } from '../test/flows';
 import { solveLayout } from './solve';
 

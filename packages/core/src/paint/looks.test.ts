@@ -5,7 +5,6 @@ import { BUBBLES, type Asset, type Element, type Project, type Screen } from '..
 import { anyElements } from '../test/elements';
 import { buttonOf, link, press, Play, projectOf, screenOf } from '../test/flows';
 import { elementsAt, finestFor, overflowOf, paintRun, paintStill, svgFrame, svgText, toSvg } from '.';
-
 import { grainTile, TILE } from './grain';
 
 const sources = { asset: (id: string) => `asset:${id}`, family: (face: string) => face };

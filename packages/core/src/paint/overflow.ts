@@ -1,5 +1,4 @@
 import { playOf } from '../elements';
-
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id, TextLook } from '../model';
 import { fits, fontOf, layText } from '../text';

@@ -5,7 +5,6 @@ import type { Rect } from '../geometry';
 import type { Colour, Id, Project } from '../model';
 import { keyOf, type Part, type Sample } from '../motion';
 import type { Instance } from '../run';
-
 import { colourOf } from '../style';
 
 /** How something is drawn at one moment, against itself at rest: moved, turned and scaled about a point. */

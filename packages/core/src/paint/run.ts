@@ -17,7 +17,6 @@ import {
   type Leaving,
   type RunState,
 } from '../run';
-
 import { posed, poseOf, posesOf, withPoses, type Pose } from './pose';
 import { wordsOn } from './said';
 import { paintScreen, type ScreenPicture } from './screen';

@@ -4,9 +4,7 @@ import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Background, Element, Id, Project } from '../model';
 import { scrollOf } from '../run';
-
 import { paintElement } from './element';
-
 import { boxLook, colourOf, gradientOf } from '../style';
 
 export interface ScreenPicture {

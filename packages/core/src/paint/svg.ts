@@ -3,7 +3,6 @@ import type { Colour, Gradient, Id } from '../model';
 import type { Rect } from '../geometry';
 import type { FaceName } from '../text';
 import { grainTile, TILE } from './grain';
-
 import { leaf, number, type SvgNode } from './node';
 
 /** What stands behind names in a display list: where asset pictures are, and the font families loaded for the faces. */

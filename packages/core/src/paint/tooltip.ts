@@ -6,7 +6,6 @@ import type { Id } from '../model';
 import { scrollOf, tooltipOn, type Instance, type RunState } from '../run';
 import { boxLook, textLook, tooltipLook } from '../style';
 import { fontOf, layText } from '../text';
-
 import { stackLift } from './stack';
 
 /** How wide the words of a tooltip get before they are broken, as a share of the frame. */

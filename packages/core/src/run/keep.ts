@@ -1,7 +1,6 @@
 import type { Rebound } from '../keys';
 import type { Flow } from '../compile';
 import type { Scalar } from '../model';
-
 import type { Before } from './step';
 import type { RunState } from './state';
 

@@ -1,7 +1,6 @@
 import type { Rebound } from '../keys';
 import type { Id, Layer, Masked, Scalar } from '../model';
 import type { Half, Sample } from '../motion';
-
 import type { Resting } from './resting';
 import type { Taking } from './taking';
 import type { Away } from './away';

@@ -10,7 +10,6 @@ import { noteFocus } from './began';
 import { fail, finish, receiveEvent } from './hear';
 import { pressSpot, releaseSpot } from './point';
 import { isDown, pressCode, releaseCode } from './search';
-
 import { useAlong } from './control';
 import { isPress, noteResting, restOn } from './resting';
 import { scroll } from './scroll';

@@ -15,7 +15,7 @@ import type {
   TextLook,
   TextStyle,
   TextUse,
-} from '../model/index';
+} from '../model';
 import { choose, type Among, id, list, orElse, own, plain, record, type Fields, type Part } from './shape';
 
 /** Where looks, places and animations name colours, styles, assets, events and sisters. */

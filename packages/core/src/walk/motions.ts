@@ -1,4 +1,4 @@
-import type { MadeMotion, Motion, MotionTrack, SimpleMotion } from '../model/index';
+import type { MadeMotion, Motion, MotionTrack, SimpleMotion } from '../model';
 import { choose, type Among, id, list, orElse, own, plain, record } from './shape';
 
 /** Where motions name motions, and elements by their names. */

@@ -13,7 +13,7 @@ import {
   type RoutineParameter,
   type Screen,
   type Value,
-} from '../model/index';
+} from '../model';
 
 /** What an id or a name stands for. */
 export type Thing =

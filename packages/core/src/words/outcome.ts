@@ -1,7 +1,6 @@
 import { codeName } from '../keys';
 import { scalarWords, titleCase, valueById, type Project } from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
-
 import { sentenceText } from './sentence';
 
 /** What came of a step, in words: one line of the trace. */

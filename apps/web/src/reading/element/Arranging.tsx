@@ -1,10 +1,8 @@
 'use client';
 
 import type { Arrange, Element } from '@tavu/core/model';
-
 import { NumberField } from '../../ui/NumberField';
 import { Row, Select, SelectRow } from '../../ui/Row';
-
 import type { Put } from './change';
 
 /** How a panel places what it holds. */

@@ -4,9 +4,7 @@ import { type BoxLook, type BoxUse } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../studio/store';
 import { BoxLookFields } from '../../looks/BoxLookFields';
-
 import { Group } from '../../ui/Group';
-
 import { SelectRow } from '../../ui/Row';
 import { Exceptions, lean, Shared, without } from './exceptions';
 import type { Put } from './change';

@@ -16,7 +16,6 @@ import { goOnAt } from '../../ui/goOn';
 import { blankIn } from '../Blank';
 import { Sentence } from '../Sentence';
 import { putOn } from './change';
-
 import { ContentsList } from './Contents';
 import { Inside } from './Inside';
 import { LookPanel } from './LookPanel';

@@ -4,12 +4,10 @@ import { isUsed } from '@tavu/core/focus';
 import { BLENDS, type Element, type TextLook, type TextUse } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../studio/store';
-
 import { Pick } from '../../looks/parts';
 import { TextLookFields } from '../../looks/TextLookFields';
 import { Group } from '../../ui/Group';
 import { NumberField } from '../../ui/NumberField';
-
 import { SelectRow } from '../../ui/Row';
 import type { Put } from './change';
 import { Exceptions, lean, Shared, without } from './exceptions';

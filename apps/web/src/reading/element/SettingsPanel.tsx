@@ -5,7 +5,6 @@ import { scopeWith } from '@tavu/core/expression';
 import { textTroubles } from '@tavu/core/message';
 import type { Id, Screen } from '@tavu/core/model';
 import { TOOLTIP } from '@tavu/core/elements/author';
-
 import { TriangleAlert } from 'lucide-react';
 import { useStudio } from '../../studio/store';
 import { translating, useLanguage } from '../../language/shown';
