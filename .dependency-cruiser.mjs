@@ -21,7 +21,7 @@ export default {
       from: { path: '^((?:packages/[^/]+|apps/web)/src/)([^/]+)/', pathNot: TESTS },
       to: {
         path: '^$1[^/]+/.+',
-        pathNot: ['^$1$2/', '^$1[^/]+/index\\.ts$', '/elements/(author|fields)\\.ts$'],
+        pathNot: ['^$1$2/', '^$1[^/]+/index\\.ts$', '/(elements|effects|triggers)/(author|fields)\\.ts$'],
       },
     },
   ],

@@ -10,7 +10,7 @@ export default {
   modulePathIgnorePatterns: ['<rootDir>/.mutants/', '<rootDir>/test-results/'],
   setupFiles: ['<rootDir>/scripts/seed.ts'],
   moduleNameMapper: {
-    '^@tavu/core/elements/author$': '<rootDir>/packages/core/src/elements/author.ts',
+    '^@tavu/core/(.*)/author$': '<rootDir>/packages/core/src/$1/author.ts',
     '^@tavu/core/(.*)$': '<rootDir>/packages/core/src/$1/index.ts',
     '^@tavu/player$': '<rootDir>/packages/player/src/index.ts',
   },

@@ -1,11 +1,13 @@
+import * as effect from '../../core/src/effects/notice';
+import * as trigger from '../../core/src/triggers/press';
 import { build } from 'esbuild';
 
 /** What only an editor needs: words, defaults and checks of files, edits, and the walk over references. */
 const OF_THE_EDITOR =
-  /\/(author|fields)\.ts$|core\/src\/(check|edit|exchange|fields|limits|map|references|schema|starter|walk|words)\/|node_modules\/(immer|joi|papaparse|saxes)\//;
+  /\/(author|fields)\.ts$|core\/src\/(check|edit|exchange|fields|limits|map|phrasing|references|schema|starter|walk|words)\/|node_modules\/(immer|joi|papaparse|saxes)\//;
 
 test('a page that plays carries nothing that only an editor needs', async () => {
-  const { metafile } = await build({
+  const { metafile, outputFiles } = await build({
     entryPoints: ['packages/player/src/page.ts'],
     bundle: true,
     write: false,
@@ -19,4 +21,9 @@ test('a page that plays carries nothing that only an editor needs', async () => 
   expect(carried.length).toBeGreaterThan(100);
   expect(carried).toContain('packages/core/src/elements/slider/play.ts');
   expect(carried.filter((path) => OF_THE_EDITOR.test(path))).toEqual([]);
+  // What a type of trigger or effect is to an editor stands in one file with how it plays.
+  const [{ text }] = outputFiles as [{ text: string }];
+  expect(text).toContain('takeBackChanges');
+  for (const { author } of [effect, trigger])
+    for (const words of Object.values(author.gone!)) expect(text).not.toContain(words);
 });

@@ -1,10 +1,11 @@
 'use client';
 
+import { triggerLabel } from '@tavu/core/triggers/author';
 import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
 import { cellKey, planGrid, type Grid } from '@tavu/core/map';
 import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
-import { cueLabel, sentenceText } from '@tavu/core/words';
+import { sentenceText } from '@tavu/core/words';
 import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
 import { CuePicker } from '../reading/CuePicker';
 import { choose, chooseLink, edit, useStudio } from '../studio/store';
@@ -228,12 +229,12 @@ function CueMark({ link }: { link: Link }) {
     <button
       type="button"
       title={sentenceText(project, link)}
-      aria-label={`${cueLabel(project, link.from, link.cue)}${odd ? ', moves in its own way' : ''}`}
+      aria-label={`${triggerLabel(project, link.from, link.cue)}${odd ? ', moves in its own way' : ''}`}
       aria-pressed={chosen}
       className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd ? 'underline decoration-wavy underline-offset-3' : ''}`}
       onClick={() => chooseLink(link.id)}
     >
-      {cueLabel(project, link.from, link.cue)}
+      {triggerLabel(project, link.from, link.cue)}
     </button>
   );
 }

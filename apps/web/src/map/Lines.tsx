@@ -1,10 +1,11 @@
 'use client';
 
+import { triggerLabel } from '@tavu/core/triggers/author';
 import { actionById, keyName } from '@tavu/core/keys';
 import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
 import type { Id, Link, Project } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
-import { cueLabel, sentenceText } from '@tavu/core/words';
+import { sentenceText } from '@tavu/core/words';
 import { Clock, Waves, Zap } from 'lucide-react';
 import { memo } from 'react';
 import { useRun } from '../live/run';
@@ -188,7 +189,7 @@ function CueMark({ project, link }: { project: Project; link: Link }) {
 }
 
 function CueWord({ project, link }: { project: Project; link: Link }) {
-  const label = cueLabel(project, link.from, link.cue);
+  const label = triggerLabel(project, link.from, link.cue);
   switch (link.cue.on) {
     case 'time':
       return (

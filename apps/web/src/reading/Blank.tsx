@@ -1,8 +1,9 @@
 'use client';
 
+import type { Piece } from '@tavu/core/phrasing';
 import { LONGEST_NAME, screenById, targetName, type Id, type Link, type LinkKind } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
-import { KIND_WORDS, type Piece } from '@tavu/core/words';
+import { KIND_WORDS } from '@tavu/core/words';
 import { useState } from 'react';
 import { edit, useStudio } from '../studio/store';
 import { goOnAt } from '../ui/goOn';

@@ -1,6 +1,6 @@
 'use client';
 
-import { scopeOfLink } from '@tavu/core/expression';
+import { scopeOfLink } from '@tavu/core/triggers';
 import { screenById, valueById, type Effect, type FieldType, type Link } from '@tavu/core/model';
 import { edit, useStudio } from '../studio/store';
 import { Button } from '../ui/parts';

@@ -1,8 +1,9 @@
 'use client';
 
+import type { Piece } from '@tavu/core/phrasing';
 import { linkTroubles } from '@tavu/core/check';
 import { targetName, type Link } from '@tavu/core/model';
-import { sentenceOf, sentenceText, type Piece } from '@tavu/core/words';
+import { sentenceOf, sentenceText } from '@tavu/core/words';
 import { Trash2, TriangleAlert } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { choose, edit, useStudio } from '../studio/store';

@@ -1,5 +1,6 @@
 'use client';
 
+import { scopeOfLink } from '@tavu/core/triggers';
 import { actionKeys } from '@tavu/core/keys';
 import {
   identifierOf,
@@ -13,7 +14,7 @@ import {
   type Id,
   type Project,
 } from '@tavu/core/model';
-import { check, meant, scopeOfLink } from '@tavu/core/expression';
+import { check, meant } from '@tavu/core/expression';
 import { edit, useStudio } from '../studio/store';
 import type { Choice } from '../ui/Picker';
 

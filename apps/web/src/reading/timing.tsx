@@ -1,7 +1,8 @@
 'use client';
 
+import { SINCE_WORDS, WHEN_WORDS } from '@tavu/core/triggers/author';
 import { readDuration, type Cue, type Link } from '@tavu/core/model';
-import { SINCE_WORDS, WHEN_WORDS } from '@tavu/core/words';
+
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Button, type OneOf } from '../ui/parts';

@@ -2,6 +2,7 @@ import { holdsOf } from '../elements';
 import { padCode } from '../keys';
 import { isUsed } from '../focus';
 import { areasAround, linksFrom, PROJECT, type Id, type Project, type Screen } from '../model';
+import { actionOf } from '../triggers';
 
 /** A key, pad button or gesture that sets off several actions which have a use on the same screen. */
 export interface Clash {
@@ -33,7 +34,10 @@ function actionsOn(project: Project, screen: Screen): Set<Id> {
   const around = screen.layer === 'base' ? [...areasAround(project, screen.area), PROJECT] : [];
   const found = new Set<Id>();
   for (const source of [screen.id, ...around])
-    for (const { cue } of linksFrom(project, source)) if (cue.on === 'action') found.add(cue.action);
+    for (const { cue } of linksFrom(project, source)) {
+      const action = actionOf(cue);
+      if (action !== null) found.add(action);
+    }
   const used = screen.elements.filter(isUsed);
   for (const element of screen.elements)
     if ('shortcut' in element && element.shortcut !== undefined) found.add(element.shortcut);

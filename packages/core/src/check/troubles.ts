@@ -1,3 +1,4 @@
+import { effectOf } from '../effects';
 import { componentById, leftOut, MOST_UNFOLDED } from '../component';
 import { check } from '../expression';
 import { textTroubles } from '../message';
@@ -13,6 +14,7 @@ import {
   type Parameter,
   type Project,
   type Screen,
+  type Effect,
 } from '../model';
 import { ownerNames, placesOf, scopeAround, type Around, type Place } from '../references';
 import { goneWords } from './gone';
@@ -67,14 +69,9 @@ export function linkTroubles(project: Project, link: Link): string[] {
 }
 
 /** What an effect leaves unsaid that has to be said, in words. */
-export function untoldBy(project: Project, effect: Link['effects'][number]): string[] {
-  if (effect.do === 'notice') {
-    const notice = screenById(project, effect.screen);
-    return notice ? untold(notice.parameters, effect.args, notice.name) : [];
-  }
-  if (effect.do !== 'send') return [];
-  const event = byId(project.events).get(effect.event);
-  return event ? untold(event.fields, effect.fields, event.name) : [];
+export function untoldBy(project: Project, effect: Effect): string[] {
+  const told = effectOf(effect).tells?.(effect, project);
+  return told ? untold(told.takes, told.args, told.name) : [];
 }
 
 const untold = (

@@ -28,7 +28,7 @@ test('a new link makes anew the screen it starts from, and no other', () => {
     effects: [],
   }).project;
   const after = compile(edited, before);
-  expect(after.screens.get('out')!.links.action.get('back')).toHaveLength(1);
+  expect(after.screens.get('out')!.links.searched.action.get('back')).toHaveLength(1);
   expect(after.screens.get('title')).toBe(before.screens.get('title'));
 });
 
@@ -73,7 +73,7 @@ test('a gap has one stand-in for its name and layer, with a way back and one to 
   expect(gaps).toEqual([gapId('base', 'Slots'), gapId('overlay', 'Slots')]);
   for (const id of gaps) {
     const { links, layer } = flow.screens.get(id)!;
-    expect(links.press.get('back')!.map((each) => each.kind)).toEqual(['back', 'go']);
+    expect(links.searched.press.get('back')!.map((each) => each.kind)).toEqual(['back', 'go']);
     expect(id).toBe(gapId(layer, 'Slots'));
   }
 });

@@ -27,6 +27,7 @@ import { gapId, gapName, standIn, standInLinks } from './stand-in';
 import { compileTalks } from './talks';
 import { textParts, type TextPart } from '../message';
 import { talkParts } from '../talk';
+import { TRIGGERS, triggerOf } from '../triggers';
 import type { CompiledLink, CompiledNotice, CompiledScreen, Flow, Frame } from './types';
 
 export interface CompileOptions {
@@ -101,6 +102,7 @@ export function compile(
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
     house: houseMotions(project, reduced),
     holds: heldTimes(compiled),
+    hearing: hearingOf(compiled),
     ...compileTalks(made),
   };
 }
@@ -206,7 +208,7 @@ function compileScreen(
     scrolls: elements.some((each) => canScroll(each)),
     layout,
     focus: solveFocus(elements, layout, screen.focus),
-    pressable: pressables(elements, table.press),
+    pressable: pressables(elements, table.searched.press),
     shortcuts: elements.flatMap((element) =>
       'shortcut' in element && element.shortcut !== undefined
         ? [{ element: element.id, action: element.shortcut }]
@@ -272,9 +274,12 @@ function placedLinks(
     each.type === 'component' && each.component === component.id ? [each.id] : [],
   );
   return links.flatMap((link): CompiledLink[] => {
-    const { cue } = link;
-    if (cue.on !== 'press') return [link];
-    return places.map((place) => ({ ...link, cue: { ...cue, element: pathOf(place, cue.element) } }));
+    const { element } = triggerOf(link.cue);
+    if (!element) return [link];
+    return places.map((place) => {
+      const path = pathOf(place, element.of(link.cue));
+      return { ...link, key: path, cue: element.put(link.cue, path) };
+    });
   });
 }
 
@@ -322,13 +327,20 @@ function bindingsOf(project: Project): Map<string, Id[]> {
   return bindings;
 }
 
+function hearingOf(links: readonly CompiledLink[]): Flow['hearing'] {
+  return [...new Set(links.map(({ cue }) => cue.on))].flatMap((on) => {
+    const trigger = TRIGGERS[on];
+    return trigger.life === 'searched' && trigger.hears ? [{ on, hears: trigger.hears }] : [];
+  });
+}
+
 function heldTimes(links: CompiledLink[]): Map<Id, number[]> {
   const holds = new Map<Id, number[]>();
-  for (const { cue, after } of links)
-    if (cue.on === 'action' && cue.when === 'held')
+  for (const { key, phase, after } of links)
+    if (phase === 'held')
       holds.set(
-        cue.action,
-        [...(holds.get(cue.action) ?? []), after].sort((a, b) => a - b),
+        key,
+        [...(holds.get(key) ?? []), after].sort((a, b) => a - b),
       );
   return holds;
 }

@@ -1,4 +1,5 @@
-import { ready, scopeOfLink, type Scope } from '../expression';
+import { effectOf } from '../effects';
+import { ready, type Scope } from '../expression';
 import {
   screenById,
   timerMicros,
@@ -16,6 +17,7 @@ import {
   type Project,
 } from '../model';
 import { compileMotion, type Halves } from '../motion';
+import { scopeOfLink, TRIGGERS, triggerOf, type Moment } from '../triggers';
 import { gapId } from './stand-in';
 import type { CompiledEffect, CompiledLink, Given, LinkTable } from './types';
 
@@ -27,8 +29,13 @@ export function compileLink(
   reduced: boolean,
 ): CompiledLink {
   const { cue, kind } = link;
+  const trigger = triggerOf(cue);
   const wait =
-    cue.on === 'time' ? cue.after : cue.on === 'action' && cue.when === 'held' ? cue.hold : undefined;
+    trigger.life === 'timed'
+      ? trigger.after(cue)
+      : trigger.life === 'searched'
+        ? trigger.hold?.(cue)
+        : undefined;
   const scope = scopeOfLink(project, link);
   const to = targetOf(link, known);
   return {
@@ -37,9 +44,12 @@ export function compileLink(
     index,
     from: link.from,
     cue,
+    key: trigger.key?.(cue) ?? '',
+    phase: trigger.life === 'searched' ? (trigger.phase?.(cue) ?? null) : null,
+    counted: trigger.life === 'timed' ? trigger.counted(cue) : null,
+    awaits: trigger.life === 'sampled' ? ready(trigger.awaits(cue), scope) : null,
     kind,
     when: link.when === undefined ? null : ready(link.when, scope),
-    awaits: cue.on === 'value' ? ready(cue.when, scope) : null,
     to,
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),
     effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
@@ -52,17 +62,13 @@ export function compileLink(
 }
 
 export function compileEffect(project: Project, effect: Effect, scope: Scope): CompiledEffect {
-  const gives = effect.do === 'set' ? effect.to : 'slot' in effect ? effect.slot : null;
+  const { gives, tells } = effectOf(effect);
+  const told = tells?.(effect, project);
   return {
     effect,
     after: effect.after === undefined ? 0 : timerMicros(effect.after, project.rates),
-    gives: gives === null ? null : ready(gives, scope),
-    args:
-      effect.do === 'notice'
-        ? givenTo(screenById(project, effect.screen)?.parameters, effect.args, scope)
-        : effect.do === 'send'
-          ? givenTo(project.events.find((each) => each.id === effect.event)?.fields, effect.fields, scope)
-          : [],
+    gives: gives ? ready(gives(effect), scope) : null,
+    args: givenTo(told?.takes, told?.args, scope),
   };
 }
 
@@ -80,11 +86,12 @@ function givenTo(takes: readonly (Parameter | Field)[] = [], args: Arguments = {
 /** Whether a link says anything in the expression language, so that it depends on names elsewhere. */
 export const hasNames = (link: Link): boolean =>
   link.when !== undefined ||
-  link.cue.on === 'value' ||
+  triggerOf(link.cue).life === 'sampled' ||
   link.args !== undefined ||
-  link.effects.some(
-    (effect) => effect.do === 'notice' || effect.do === 'send' || 'to' in effect || 'slot' in effect,
-  );
+  link.effects.some((effect) => {
+    const { gives, tells } = effectOf(effect);
+    return gives !== undefined || tells !== undefined;
+  });
 
 /** A link to a screen that is gone runs like a gap, so that no run can stop on it. */
 function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {
@@ -113,28 +120,23 @@ function overlapOf(order: Order, project: Project): number {
 }
 
 export function tableOf(links: CompiledLink[]): LinkTable {
-  const table: LinkTable = {
-    all: links,
-    press: new Map(),
-    action: new Map(),
-    event: new Map(),
-    returned: new Map(),
-    time: [],
-    arrival: [],
-    done: [],
-    failed: [],
-    value: [],
-  };
+  const searched: Record<string, Map<Id, CompiledLink[]>> = {};
+  for (const on of searchedNames()) searched[on] = new Map();
+  const timed: CompiledLink[] = [];
+  const sampled: CompiledLink[] = [];
+  const followed = { up: [], done: [], failed: [], answer: [] } as Record<Moment, CompiledLink[]>;
   for (const link of links) {
-    const { cue } = link;
-    if (cue.on === 'press') push(table.press, cue.element, link);
-    else if (cue.on === 'action') push(table.action, cue.action, link);
-    else if (cue.on === 'event') push(table.event, cue.event, link);
-    else if (cue.on === 'returned') push(table.returned, cue.screen, link);
-    else table[cue.on].push(link);
+    const trigger = triggerOf(link.cue);
+    if (trigger.life === 'searched') push(searched[link.cue.on]!, link.key, link);
+    else if (trigger.life === 'timed') timed.push(link);
+    else if (trigger.life === 'sampled') sampled.push(link);
+    else followed[trigger.follows].push(link);
   }
-  return table;
+  return { all: links, searched: searched as unknown as LinkTable['searched'], timed, sampled, followed };
 }
+
+const searchedNames = (): string[] =>
+  Object.entries(TRIGGERS).flatMap(([on, { life }]) => (life === 'searched' ? [on] : []));
 
 function push(map: Map<Id, CompiledLink[]>, key: Id, link: CompiledLink): void {
   const list = map.get(key);

@@ -7,6 +7,7 @@ import type {
   Area,
   Component,
   Cue,
+  CueName,
   Effect,
   Element,
   FieldType,
@@ -27,6 +28,7 @@ import type { CompiledAnimation, CompiledFrames, CompiledLoading } from '../anim
 import type { Halves, Placed } from '../motion';
 import type { CompiledTalk } from './ops';
 import type { TalkParts, TalkTimes } from '../talk';
+import type { Counted, Heard, Moment } from '../triggers';
 
 /** A project made ready to run and paint. Never changed; remade screen by screen as the project changes. */
 export interface Flow {
@@ -57,6 +59,8 @@ export interface Flow {
   bindings: Map<string, Id[]>;
   /** The house motion by layer. */
   house: Record<Layer, Halves>;
+  /** Triggers of some link that an input sets off by itself: how each is listed by it. */
+  hearing: readonly { on: CueName; hears: (input: Heard) => Id | undefined }[];
   /** Durations that some link waits for while an action is held, by action. */
   holds: Map<Id, number[]>;
   /** Conversations by id. */
@@ -164,17 +168,13 @@ export interface CompiledNotice {
 export interface LinkTable {
   /** In order. */
   all: CompiledLink[];
-  press: Map<Id, CompiledLink[]>;
-  action: Map<Id, CompiledLink[]>;
-  event: Map<Id, CompiledLink[]>;
-  /** By the screen that returns. */
-  returned: Map<Id, CompiledLink[]>;
-  time: CompiledLink[];
-  arrival: CompiledLink[];
-  done: CompiledLink[];
-  failed: CompiledLink[];
-  value: CompiledLink[];
+  /** By the type of trigger, and by what its links are listed by. */
+  searched: Record<'press' | 'action', ByKey> & Record<string, ByKey>;
+  timed: readonly CompiledLink[];
+  sampled: readonly CompiledLink[];
+  followed: Record<Moment, readonly CompiledLink[]>;
 }
+export type ByKey = ReadonlyMap<Id, readonly CompiledLink[]>;
 
 export interface CompiledLink {
   id: Id;
@@ -183,15 +183,21 @@ export interface CompiledLink {
   index: number;
   from: Id;
   cue: Cue;
+  /** What its trigger is listed by; empty for nothing. */
+  key: Id;
+  /** Searched by an action: at which part of the press. */
+  phase: 'down' | 'up' | 'held' | null;
+  /** Timed: how that is counted. */
+  counted: Counted | null;
+  /** Sampled: what has to come true. */
+  awaits: Ready | null;
   kind: LinkKind;
   when: Ready | null;
-  /** Value cue: what has to come true. */
-  awaits: Ready | null;
   /** The screen it leads to, a stand-in for a gap; null for kinds without a target. */
   to: Id | null;
   args: Given[];
   effects: CompiledEffect[];
-  /** Time cue: microseconds. Held action: how long. */
+  /** Timed: microseconds. Held action: how long. */
   after: number;
   /** Its own motion for whichever layer, if it has one. */
   motion: Record<Layer, Halves> | null;

@@ -72,17 +72,18 @@ test('a parameter that is taken away is told nowhere any more', () => {
 
 test('a component’s links for actions hold on every screen it is on, after the screen’s own', () => {
   const flow = compile(project);
-  for (const id of ['s', 't']) expect(flow.screens.get(id)!.links.action.get('back')).toHaveLength(1);
+  for (const id of ['s', 't'])
+    expect(flow.screens.get(id)!.links.searched.action.get('back')).toHaveLength(1);
   expect(
     flow.screens
       .get('s')!
-      .links.press.get('x/b')!
+      .links.searched.press.get('x/b')!
       .map((each) => each.kind),
   ).toEqual(['go', 'stay']);
   expect(
     flow.screens
       .get('s')!
-      .links.press.get('y/b')!
+      .links.searched.press.get('y/b')!
       .map((each) => each.kind),
   ).toEqual(['stay']);
 });

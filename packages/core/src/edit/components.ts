@@ -1,3 +1,4 @@
+import { elementOf, withElement } from '../triggers';
 import { expand } from '../component';
 import { rehomeAxis } from '../layout';
 import {
@@ -93,11 +94,12 @@ export const componentCommands = {
     if ('focus' in owner)
       repathFocus(owner, (path) => (ids.has(path.split('/')[0]!) ? `${placed.id}/${path}` : path));
     for (const link of project.links) {
-      if (link.from !== screen || link.cue.on !== 'press') continue;
-      const [id] = link.cue.element.split('/');
+      const pressed = elementOf(link.cue);
+      if (link.from !== screen || pressed === null) continue;
+      const [id] = pressed.split('/');
       if (!ids.has(id!)) continue;
       if (PORTABLE.has(link.kind)) link.from = made.id;
-      else link.cue = { on: 'press', element: `${placed.id}/${link.cue.element}` };
+      else link.cue = withElement(link.cue, `${placed.id}/${pressed}`);
     }
     return placed.id;
   },
@@ -221,15 +223,15 @@ function dissolve(project: Project, screen: Id, element: Id): void {
       owner.elements.filter((other) => other.id !== each.id).map((other) => other.name),
     );
   for (const link of [...project.links]) {
-    if (link.cue.on !== 'press') continue;
-    const { element: pressed } = link.cue;
-    if (link.from === owner.id && fresh.has(pressed)) link.cue = { on: 'press', element: id(pressed) };
+    const pressed = elementOf(link.cue);
+    if (pressed === null) continue;
+    if (link.from === owner.id && fresh.has(pressed)) link.cue = withElement(link.cue, id(pressed));
     else if (link.from === placed.component && fresh.has(`${placed.id}/${pressed}`))
       project.links.push({
         ...copyOf(link),
         id: freshId('l'),
         from: owner.id,
-        cue: { on: 'press', element: id(`${placed.id}/${pressed}`) },
+        cue: withElement(link.cue, id(`${placed.id}/${pressed}`)),
       });
   }
 }

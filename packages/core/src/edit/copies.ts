@@ -1,3 +1,4 @@
+import { elementOf } from '../triggers';
 import {
   byId,
   childrenOf,
@@ -10,6 +11,7 @@ import {
   type Link,
   type Project,
   type Screen,
+  type Cue,
 } from '../model';
 import { namesIn } from '../message';
 import { placesOf, type Thing } from '../references';
@@ -169,7 +171,7 @@ export function takeElements(project: Project, screen: Id, ids: readonly Id[]): 
     .map((each) => (chosen.has(each.parent ?? '') ? each : { ...each, parent: null }));
   const bare: Screen = { ...BARE, id: owner.id, name: owner.name, elements };
   const links = project.links.filter(
-    ({ from, cue }) => from !== screen || (cue.on === 'press' && chosen.has(rootOf(cue.element))),
+    ({ from, cue }) => from !== screen || isPressed(cue, (id) => chosen.has(id)),
   );
   const screens = [bare, ...project.screens.filter((each) => each.id !== screen)];
   const taken = takeScreens({ ...project, screens, links }, [screen]);
@@ -315,9 +317,7 @@ export function copyElements(project: Project, screen: Id, ids: readonly Id[]): 
   const held = ownerById(whole, screen)!.elements.filter((each) => ids.includes(each.id));
   const part = {
     screens: [{ ...BARE, id: screen, name: owner.name, elements: held }],
-    links: whole.links.filter(
-      ({ from, cue }) => from === screen && cue.on === 'press' && ids.includes(rootOf(cue.element)),
-    ),
+    links: whole.links.filter(({ from, cue }) => from === screen && isPressed(cue, (id) => ids.includes(id))),
   };
   const fresh = new Fresh();
   for (const { id } of held) fresh.set('element', id, freshId('e'), screen);
@@ -328,6 +328,12 @@ export function copyElements(project: Project, screen: Id, ids: readonly Id[]): 
   project.links.push(...copy.links);
   carryTexts(project, { part, whole }, { part: copy, whole });
   return owner.elements.slice(-elements.length);
+}
+
+/** Whether a link is set off by one of these, or by what a component among them holds. */
+function isPressed(cue: Cue, among: (element: Id) => boolean): boolean {
+  const element = elementOf(cue);
+  return element !== null && among(rootOf(element));
 }
 
 function putIn(owner: Owner, elements: readonly Element[]): void {

@@ -145,7 +145,7 @@ describe('components', () => {
     for (const name of ['a', 'b']) {
       const element = screen.elements.find((each) => each.name === name)!;
       expect(screen.layout.get(element.id)).toEqual(rects(project).get(name));
-      expect(screen.links.press.get(element.id)?.length).toBe(1);
+      expect(screen.links.searched.press.get(element.id)?.length).toBe(1);
     }
   });
 

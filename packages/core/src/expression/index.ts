@@ -6,4 +6,4 @@ export { meant } from './meant';
 export { nearest } from './near';
 export { LONGEST_EXPRESSION, parse, quoted, type Complaint } from './parse';
 export { renameIn } from './rename';
-export { scopeOfLink, scopeOfScreen, scopeWith, type Known, type Scope } from './scope';
+export { scopeOfScreen, scopeWith, type Known, type Scope } from './scope';

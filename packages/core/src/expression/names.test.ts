@@ -1,18 +1,8 @@
+import { scopeOfLink } from '../triggers';
 import fc from 'fast-check';
 import { blankProject, type FieldType, type Project } from '../model';
 import { FUNCTIONS } from './functions';
-import {
-  check,
-  complete,
-  evaluate,
-  meant,
-  nearest,
-  ready,
-  renameIn,
-  scopeOfLink,
-  scopeOfScreen,
-  type Scope,
-} from '.';
+import { check, complete, evaluate, meant, nearest, ready, renameIn, scopeOfScreen, type Scope } from '.';
 
 /** What may be named where, what is offered, and what is said of names that are not there. */
 

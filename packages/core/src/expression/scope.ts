@@ -1,12 +1,4 @@
-import {
-  identifierOf,
-  screenById,
-  type FieldType,
-  type Id,
-  type Link,
-  type Project,
-  type Screen,
-} from '../model';
+import { identifierOf, type FieldType, type Id, type Project, type Screen } from '../model';
 
 /** What a name in an expression stands for. */
 export interface Known {
@@ -61,18 +53,5 @@ export function scopeWith(
   const own = new Map(names);
   for (const each of parameters)
     own.set(identifierOf(each.name), { what: 'parameter', id: each.id, name: each.name, type: each });
-  return { names: own, screens: scope.screens };
-}
-
-/** The scope of a link's condition, effects and arguments: its event's fields first. */
-export function scopeOfLink(project: Project, link: Pick<Link, 'from' | 'cue'>): Scope {
-  const scope = scopeOfScreen(project, screenById(project, link.from));
-  const { cue } = link;
-  const fields =
-    cue.on === 'event' ? project.events.find((each) => each.id === cue.event)?.fields : undefined;
-  if (!fields?.length) return scope;
-  const own = new Map(scope.names);
-  for (const each of fields)
-    own.set(identifierOf(each.name), { what: 'field', id: each.id, name: each.name, type: each });
   return { names: own, screens: scope.screens };
 }

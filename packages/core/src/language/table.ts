@@ -1,3 +1,4 @@
+import { showsOf } from '../effects';
 import { TOOLTIP } from '../elements/author';
 import { everyStep, PROJECT, screenById, type Id, type Project, type Step, type Translated } from '../model';
 import { wordingsOf } from './language';
@@ -69,7 +70,7 @@ function placesOf(project: Project): (key: string, owner: Id) => string {
       names.set(key, `${names.get(from) ?? ''} · what ${told} is told`);
     };
     if (to && 'screen' in to) tell(to.screen, id);
-    for (const effect of effects) if (effect.do === 'notice') tell(effect.screen, `${id} ${effect.screen}`);
+    for (const screen of effects.map(showsOf)) if (screen !== null) tell(screen, `${id} ${screen}`);
   }
   for (const value of project.values) names.set(value.id, value.name);
   for (const speaker of project.speakers ?? []) names.set(speaker.id, `The name of ${speaker.name}`);

@@ -2,7 +2,8 @@ import { expand } from '../component';
 import { solveLayout } from '../layout';
 import type { Solved } from '../geometry';
 import type { Id, Link, Project, Screen } from '../model';
-import { cueLabel } from '../words';
+import { elementOf } from '../triggers';
+import { triggerLabel } from '../triggers/author';
 import { CARD, type MapCard, type MapPlan } from './place';
 import { leadsTo } from './steps';
 
@@ -65,7 +66,7 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
     for (const target of leadsTo(link)) {
       const to = cardOf(target);
       if (!to || (from?.holds && from === to)) continue;
-      const control = link.cue.on === 'press' && !from?.holds ? link.cue.element : '';
+      const control = from?.holds ? '' : (elementOf(link.cue) ?? '');
       const key = `${from?.id ?? link.from} ${control} ${to.id}`;
       const known = lines.get(key);
       if (known) known.links.push(link.id);
@@ -142,8 +143,8 @@ function solvedOrNot(project: Project, screen: Screen): Solved {
 
 /** Where on its card the control stands; null for a link that no control sets off. */
 function controlPoint(project: Project, layouts: Layouts, card: MapCard, link: Link): Point | null {
-  if (link.cue.on !== 'press') return null;
-  const rect = layouts.get(card.id)?.get(link.cue.element);
+  const element = elementOf(link.cue);
+  const rect = element === null ? undefined : layouts.get(card.id)?.get(element);
   if (!rect) return null;
   const clamp = (n: number, most: number): number => Math.min(most - 4, Math.max(4, n));
   return {
@@ -247,7 +248,7 @@ export function pointOn(
 
 /** Each label stands on its line where it covers the least of cards and other labels. */
 function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard[]): void {
-  const cues = new Map(project.links.map((link) => [link.id, cueLabel(project, link.from, link.cue)]));
+  const cues = new Map(project.links.map((link) => [link.id, triggerLabel(project, link.from, link.cue)]));
   const onMap = new Near(cards.map(middleBox));
   const placed = new Near([]);
   for (const line of lines) {

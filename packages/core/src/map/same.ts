@@ -1,3 +1,4 @@
+import { elementOf } from '../triggers';
 import type { Project, Screen } from '../model';
 import { layoutOf } from './lines';
 
@@ -36,10 +37,11 @@ function sameControls(before: Project, screen: Screen, now: Project, other: Scre
   const [was, is] = [layoutOf(before, screen), layoutOf(now, other)];
   const name = (of: Screen, id: string) => of.elements.find((element) => element.id === id)?.name;
   return now.links.every(({ from, cue }) => {
-    if (from !== screen.id || cue.on !== 'press') return true;
-    const [a, b] = [was.get(cue.element), is.get(cue.element)];
+    const element = elementOf(cue);
+    if (from !== screen.id || element === null) return true;
+    const [a, b] = [was.get(element), is.get(element)];
     if (!a || !b) return a === b;
     const still = a.x === b.x && a.y === b.y && a.width === b.width && a.height === b.height;
-    return still && name(screen, cue.element) === name(other, cue.element);
+    return still && name(screen, element) === name(other, element);
   });
 }

@@ -1,3 +1,4 @@
+import { showsOf } from '../effects';
 import { gapId } from '../compile';
 import { areasAround, PROJECT, type Id, type Layer, type Link, type Project } from '../model';
 
@@ -38,7 +39,7 @@ function gapOf(link: Link): Pick<Node, 'id' | 'name' | 'layer'> | null {
 /** Every card a link leads to: its target and the notices it shows. */
 export function leadsTo(link: Link): Id[] {
   const to = link.to ? ('screen' in link.to ? link.to.screen : gapOf(link)!.id) : null;
-  const notices = link.effects.flatMap((effect) => (effect.do === 'notice' ? [effect.screen] : []));
+  const notices = link.effects.map(showsOf).filter((screen) => screen !== null);
   return to === null ? notices : [to, ...notices];
 }
 

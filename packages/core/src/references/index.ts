@@ -2,7 +2,6 @@ export { eachPlace, placesOf } from './project';
 export { ownerNames } from './owners';
 export { scopeAround } from './scope';
 export { letGo, put, withChanges } from './put';
-export { EFFECTS, TRIGGERS } from './links';
 export type {
   Around,
   ExpressionPlace,

@@ -1,3 +1,4 @@
+import { effectReferences } from '../effects/author';
 import {
   type ChoiceOption,
   type Conversation,
@@ -9,7 +10,6 @@ import {
   type Step,
   type StepName,
 } from '../model';
-import { effect } from './links';
 import {
   colour,
   optionalAsset,
@@ -109,7 +109,7 @@ const STEPS: { [N in StepName]: Part<Is<N>> } = {
   line: (step, walk) => walk.with({ beside: step.speaker ?? '' }, () => line(step, walk)),
   pause: record<Is<'pause'>>({ ...base, for: plain }),
   choice: (step, walk) => walk.with({ beside: step.speaker ?? '' }, () => choice(step, walk)),
-  effect: record<Is<'effect'>>({ ...base, effect }),
+  effect: record<Is<'effect'>>({ ...base, effect: effectReferences }),
   music: record<Is<'music'>>({ ...base, asset: id('asset', { gone: { put: 'none' }, but: ['none'] }) }),
   move: record<Is<'move'>>({
     ...base,

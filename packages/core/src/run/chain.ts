@@ -72,7 +72,7 @@ export function comeUp(step: Step, coming: Coming): Instance {
     const { [screen]: _, ...rest } = state.ahead;
     state.ahead = rest;
   }
-  for (const link of compiled.links.arrival) step.turns.push({ source: instance, links: [link] });
+  for (const link of compiled.links.followed.up) step.turns.push({ source: instance, links: [link] });
   step.say({ at: state.now, did: layer === 'notice' ? 'notice' : 'up', screen, serial: instance.serial });
   return instance;
 }

@@ -1,5 +1,6 @@
 import type { CompiledLink, Flow } from '../compile';
 import type { Id } from '../model';
+import { triggerOf } from '../triggers';
 import { comeUp, fallbacks, takeDown, topmost, type Coming, type Step } from './chain';
 import { allUp, screenOf } from './derived';
 import { showNotice } from './notices';
@@ -118,10 +119,11 @@ function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial:
   const table = opener
     ? screenOf(flow, opener).links
     : (flow.areas.get(closed.asker.from)?.links ?? flow.shared);
-  const waiting = table.returned.get(closed.screen) ?? [];
-  const links = waiting.filter(
-    ({ cue }) => cue.on === 'returned' && (cue.outcome === undefined || cue.outcome === outcome),
-  );
+  const waiting = table.followed.answer.filter(({ key }) => key === '' || key === closed.screen);
+  const links = waiting.filter(({ cue }) => {
+    const trigger = triggerOf(cue);
+    return trigger.life === 'followed' && (trigger.answered?.(cue, outcome) ?? true);
+  });
   if (links.length > 0) step.turns.push({ source: opener, links });
   // An answer that nobody has a use for, where nothing at all waits for one.
   else if (outcome !== undefined && waiting.length === 0)

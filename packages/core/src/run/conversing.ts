@@ -1,4 +1,5 @@
 import type { Flow, Op, OpOf } from '../compile';
+import { effectOf } from '../effects';
 import type { Id } from '../model';
 import { withoutMarks } from '../talk';
 import { goBack } from './change';
@@ -150,13 +151,14 @@ function quietly(place: Place, instance: Instance, op: Op, owner: Id, at: number
   switch (op.op) {
     case 'effect': {
       const { effect } = op.effect;
+      const sound = effectOf(effect).sounds?.(effect);
       const args = argumentsOf(place, op.effect.args, owner);
       const gives = op.effect.gives === null ? null : giveOf(place, op.effect.gives, owner);
       inOneStep(flow, state, say, (step) =>
         runEffect(step, { id: owner, link: null }, op.effect, args, gives, instance),
       );
-      if (effect.do === 'sound' && allUp(state).includes(instance))
-        change(instance, { sounds: [...instance.talk!.sounds, effect.asset] });
+      if (sound !== undefined && allUp(state).includes(instance))
+        change(instance, { sounds: [...instance.talk!.sounds, sound] });
       return at + 1;
     }
     case 'music':
@@ -215,12 +217,13 @@ function over(flow: Flow, state: RunState, instance: Instance, say: Say): void {
   const waits = notice?.until === 'replaced' || typeof notice?.until === 'object';
   const stays = waits && goingOn(flow, instance)?.op?.op === 'line';
   // A message that stays goes on saying its last line, all of it there, until it is replaced or cleared.
-  if (stays && screenOf(flow, instance).links.done.length === 0) return change(instance, { full: 0 });
+  if (stays && screenOf(flow, instance).links.followed.done.length === 0)
+    return change(instance, { full: 0 });
   // Its last line goes with the screen, all of it there.
   change(instance, { over: true, full: 0 });
   settleFocus(flow, state);
   const search: Search = { flow, state, say, fields: null, passed: [] };
-  const link = screenOf(flow, instance).links.done.find((each) => fits(search, each, instance));
+  const link = screenOf(flow, instance).links.followed.done.find((each) => fits(search, each, instance));
   if (link) tryLink(search, link, instance);
   else if (instance.layer === 'notice') endNotice(flow, state, instance, say);
   else if (instance.layer === 'overlay') close(flow, state, instance, undefined, say);

@@ -1,4 +1,5 @@
 import type { CompiledEffect, CompiledLink } from '../compile';
+import { effectOf, type Game } from '../effects';
 import type { Id, Scalar } from '../model';
 import { topmost, type Step } from './chain';
 import { clearNotice, showNotice } from './notices';
@@ -27,44 +28,80 @@ export function runLater(step: Step, later: Later): void {
   if (link && effect) runEffect(step, { id: link.id, link }, effect, later.args, later.gives, null);
 }
 
+/** Who has an effect done: a link, or a conversation. */
+interface By {
+  id: Id;
+  link: CompiledLink | null;
+}
+
 /** One effect of a link, or of a conversation, which `by` is then the id of. */
 export function runEffect(
   step: Step,
-  by: { id: Id; link: CompiledLink | null },
+  by: By,
   { effect, gives: expression }: CompiledEffect,
   args: Scalars,
   gives: Scalar | null,
   source: Instance | null,
 ): void {
-  const { flow, state, say } = step;
   // What could not be worked out has been told; it changes nothing.
   if (expression !== null && gives === null) return;
-  switch (effect.do) {
-    case 'notice':
-      return showNotice(step, effect.screen, args, by.link?.id ?? null, (source ?? topmost(state)).screen);
-    case 'clear notice':
-      return clearNotice(step, effect.screen, by.link);
-    case 'send':
-      return say({ at: state.now, did: 'send', event: effect.event, fields: args });
-    case 'set':
-      return setValue(flow, state, effect.value, gives!, by.id, say);
-    case 'reset':
-      return resetValues(flow, state, effect, by.id, say);
-    case 'sound':
-    case 'stop sound':
-      return say({ at: state.now, did: effect.do, asset: effect.asset });
-    case 'save':
-      return save(flow, state, String(gives), say);
-    case 'load':
-      return load(flow, state, String(gives), say);
-    case 'keep changes':
-      if (source) source.found = { values: state.values, rebound: state.rebound };
-      return;
-    case 'take back changes':
-      if (source) takeBack(flow, state, source, by.id, say);
-      return;
-    case 'reset bindings':
-      state.rebound = {};
-      return;
+  effectOf(effect).run(effect, new ThisGame(step, by, args, gives, source));
+}
+
+/** What an effect can do to this run. A class, since what an object is written out with is made anew for each effect. */
+class ThisGame implements Game {
+  constructor(
+    private readonly step: Step,
+    private readonly by: By,
+    private readonly args: Scalars,
+    private readonly gives: Scalar | null,
+    private readonly source: Instance | null,
+  ) {}
+
+  show(screen: Id): void {
+    const { step, by, args, source } = this;
+    showNotice(step, screen, args, by.link?.id ?? null, (source ?? topmost(step.state)).screen);
+  }
+  takeAway(screen: Id): void {
+    clearNotice(this.step, screen, this.by.link);
+  }
+  send(event: Id): void {
+    const { state, say } = this.step;
+    say({ at: state.now, did: 'send', event, fields: this.args });
+  }
+  set(value: Id): void {
+    const { flow, state, say } = this.step;
+    setValue(flow, state, value, this.gives!, this.by.id, say);
+  }
+  reset(which: { value?: Id; section?: string }): void {
+    const { flow, state, say } = this.step;
+    resetValues(flow, state, which, this.by.id, say);
+  }
+  play(asset: Id): void {
+    const { state, say } = this.step;
+    say({ at: state.now, did: 'sound', asset });
+  }
+  stop(asset: Id): void {
+    const { state, say } = this.step;
+    say({ at: state.now, did: 'stop sound', asset });
+  }
+  save(): void {
+    const { flow, state, say } = this.step;
+    save(flow, state, String(this.gives), say);
+  }
+  load(): void {
+    const { flow, state, say } = this.step;
+    load(flow, state, String(this.gives), say);
+  }
+  keepChanges(): void {
+    const { values, rebound } = this.step.state;
+    if (this.source) this.source.found = { values, rebound };
+  }
+  takeBackChanges(): void {
+    const { flow, state, say } = this.step;
+    if (this.source) takeBack(flow, state, this.source, this.by.id, say);
+  }
+  resetBindings(): void {
+    this.step.state.rebound = {};
   }
 }

@@ -1,10 +1,11 @@
 import type { CompiledLoading } from '../animate';
 import type { Flow } from '../compile';
 import type { Id } from '../model';
+import type { Heard } from '../triggers';
 import { allUp, screenOf } from './derived';
 import { beginOnEvent } from './began';
 import { hearTalks } from './conversing';
-import { fits } from './fit';
+import { fits, type Search } from './fit';
 import { removeNotice } from './notices';
 import type { Say } from './outcome';
 import { DONE, FAILED, FIRED, LIMIT, setTimer, type Instance, type RunState, type Scalars } from './state';
@@ -25,13 +26,24 @@ export function receiveEvent(flow: Flow, state: RunState, event: Id, fields: Sca
   beginOnEvent(flow, state, event);
   const told = [tellLoading(flow, state, event, fields), hearTalks(flow, state, event)].includes(true);
   const search = searchOf(flow, state, say, fields);
-  for (const { links, source, under } of levels(flow, state, true)) {
-    const link = links.event.get(event)?.find((each) => fits(search, each, source, under));
-    if (!link) continue;
-    tryLink(search, link, source);
-    return;
-  }
+  if (searchFor(search, { type: 'event', event })) return;
   if (!told && over.length === 0) leadsNowhere(search, { kind: 'event', event, fields });
+}
+
+/** Asks all the way down for a link that an input sets off by itself. Returns whether there was one. */
+export function searchFor(search: Search, input: Heard): boolean {
+  const { flow, state } = search;
+  for (const { on, hears } of flow.hearing) {
+    const key = hears(input);
+    if (key === undefined) continue;
+    for (const { links, source, under } of levels(flow, state, true)) {
+      const link = links.searched[on]?.get(key)?.find((each) => fits(search, each, source, under));
+      if (!link) continue;
+      tryLink(search, link, source);
+      return true;
+    }
+  }
+  return false;
 }
 
 /**
@@ -78,7 +90,7 @@ export function fail(flow: Flow, state: RunState, instance: Instance, say: Say):
 
 function cueOf(flow: Flow, state: RunState, instance: Instance, on: 'done' | 'failed', say: Say): void {
   const search = searchOf(flow, state, say);
-  const link = screenOf(flow, instance).links[on].find((each) => fits(search, each, instance));
+  const link = screenOf(flow, instance).links.followed[on].find((each) => fits(search, each, instance));
   // What has loaded cannot fail any more; what has failed can still be done where failing leads nowhere.
   if (on === 'done' || link) setTimer(instance, DONE, FIRED);
   setTimer(instance, LIMIT, FIRED);

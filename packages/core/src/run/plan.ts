@@ -11,6 +11,7 @@ import {
   type Halves,
   type Sample,
 } from '../motion';
+import { elementOf } from '../triggers';
 import { screenOf } from './derived';
 import { NONE_AWAY, ruledAway } from './away';
 import { TALK, type Instance, type Leaving, type RunState } from './state';
@@ -108,7 +109,8 @@ function broughtWith(flow: Flow, { by, layer }: Instance): Halves | undefined {
 
 /** The middle of the control that sets a link off. */
 function pressedAt(flow: Flow, { cue, from }: CompiledLink): { x: number; y: number } | null {
-  const rect = cue.on === 'press' ? flow.screens.get(from)?.layout.get(cue.element) : undefined;
+  const element = elementOf(cue);
+  const rect = element === null ? undefined : flow.screens.get(from)?.layout.get(element);
   return rect ? { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 } : null;
 }
 

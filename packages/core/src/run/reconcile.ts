@@ -138,7 +138,7 @@ function fitInstance(flow: Flow, instance: Instance): void {
   if (instance.layer === 'notice' || instance.layer === 'companion') instance.focus = null;
   else if (instance.focus === null || !order.includes(instance.focus))
     instance.focus = arrivalFocus(screen, null);
-  const own = new Set(screen.links.time.map((link) => link.id));
+  const own = new Set(screen.links.timed.map((link) => link.id));
   instance.timers = Object.fromEntries(
     Object.entries(instance.timers).filter(
       ([name]) => own.has(name) || name === STAY || name === DONE || name === LIMIT || name === TALK,

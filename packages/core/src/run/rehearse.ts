@@ -1,5 +1,6 @@
 import type { CompiledLink, Flow } from '../compile';
 import type { Id } from '../model';
+import { elementOf } from '../triggers';
 import { allUp, closingOf, isFrozen, pressMask, screenOf } from './derived';
 import { fallbacks } from './chain';
 import type { Search } from './fit';
@@ -26,8 +27,9 @@ export function rehearse(flow: Flow, id: Id, before: Before = {}): Rehearsal | n
   const from = sourceOf(flow, link);
   const state = fork(beginAt(flow, from, true, before).state);
   const source = allUp(state).find((each) => each.screen === link.from) ?? null;
-  if (source && link.cue.on === 'press' && screenOf(flow, source).focus.order.includes(link.cue.element))
-    source.focus = link.cue.element;
+  const pressed = elementOf(link.cue);
+  if (source && pressed !== null && screenOf(flow, source).focus.order.includes(pressed))
+    source.focus = pressed;
   if (link.kind === 'back' && (source ?? state.base).layer === 'base') comeFromElsewhere(flow, state, from);
   const outcomes: Outcome[] = [];
   const since = state.serial;

@@ -5,7 +5,7 @@ import { holds } from './reading';
 import type { Instance } from './state';
 
 /**
- * Looks at every value cue that is in force, after all effects of a step. What was false when last looked at, or was not
+ * Looks at every sampled trigger that is in force, after all effects of a step. What was false when last looked at, or was not
  * in force, and holds now, has its turn.
  */
 export function noticeValues(step: Step): void {
@@ -20,9 +20,10 @@ export function noticeValues(step: Step): void {
       if (!state.truths.includes(key)) turns.push({ source, links: [link] });
     }
   };
-  for (const instance of [...state.overlays].reverse()) look(screenOf(flow, instance).links.value, instance);
-  for (const instance of beneathOverlays(flow, state)) look(screenOf(flow, instance).links.value, instance);
-  for (const area of areasOf(flow, state)) look(flow.areas.get(area)!.links.value, null);
-  look(flow.shared.value, null);
+  for (const instance of [...state.overlays].reverse())
+    look(screenOf(flow, instance).links.sampled, instance);
+  for (const instance of beneathOverlays(flow, state)) look(screenOf(flow, instance).links.sampled, instance);
+  for (const area of areasOf(flow, state)) look(flow.areas.get(area)!.links.sampled, null);
+  look(flow.shared.sampled, null);
   if (truths.length > 0 || state.truths.length > 0) state.truths = truths;
 }

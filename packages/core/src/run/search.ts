@@ -135,7 +135,7 @@ function leftOver(search: Search, code: string, actions: readonly Id[]): void {
   if (flow.project.actions.some(({ id, forGame }) => forGame && actions.includes(id))) return;
   // A link that waits for the release will still have it.
   const awaited = levels(flow, state).some(({ links }) =>
-    actions.some((action) => links.action.get(action)?.some(onRelease)),
+    actions.some((action) => links.searched.action.get(action)?.some(({ phase }) => phase === 'up')),
   );
   if (!awaited && !isCoveredUse(flow, state, actions))
     leadsNowhere(search, { kind: 'input', code, actions: [...actions], game });
@@ -148,7 +148,7 @@ function isCoveredUse(flow: Flow, state: RunState, actions: readonly Id[]): bool
       under &&
       actions.some(
         (action) =>
-          links.action.has(action) ||
+          links.searched.action.has(action) ||
           screen?.shortcuts.some((each) => each.action === action) ||
           (action === 'confirm' && source !== null && source.focus !== null),
       ),
@@ -172,8 +172,6 @@ export function tabLeaves(flow: Flow, state: RunState, back: boolean): boolean {
   return order.indexOf(level.focus!) === (back ? 0 : order.length - 1);
 }
 
-const onRelease = ({ cue }: CompiledLink): boolean => cue.on === 'action' && cue.when === 'up';
-
 function firstFor(
   search: Search,
   { links, source, under }: Level,
@@ -183,9 +181,8 @@ function firstFor(
 ): CompiledLink | undefined {
   let first: CompiledLink | undefined;
   for (const action of actions)
-    for (const link of links.action.get(action) ?? []) {
-      if (link.cue.on !== 'action' || link.cue.when !== when || (hold !== undefined && link.after !== hold))
-        continue;
+    for (const link of links.searched.action.get(action) ?? []) {
+      if (link.phase !== when || (hold !== undefined && link.after !== hold)) continue;
       if (under && !link.link.aboveModal) continue;
       if ((!first || link.index < first.index) && fits(search, link, source, under)) first = link;
     }

@@ -1,3 +1,4 @@
+import { showsOf } from '../effects';
 import { padCode, type Rebound } from '../keys';
 import { type Flow, type Given } from '../compile';
 import { fitScalar, isTouch, zeroOf, type Id } from '../model';
@@ -7,7 +8,8 @@ import type { Input } from './input';
 import type { Outcome, Say } from './outcome';
 import { argumentsOf } from './reading';
 import { noteFocus } from './began';
-import { fail, finish, receiveEvent } from './hear';
+import { fail, finish, receiveEvent, searchFor } from './hear';
+import { searchOf } from './levels';
 import { pressSpot, releaseSpot } from './point';
 import { isDown, pressCode, releaseCode } from './search';
 import { useAlong } from './control';
@@ -37,6 +39,9 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
   const say: Say = (outcome) => outcomes.push(outcome);
   if (isPress(input)) state.resting = null;
   handle(flow, state, input, say);
+  // An event is searched for where it is received.
+  if (!state.ended && input.type !== 'event' && input.type !== 'time' && flow.hearing.length > 0)
+    searchFor(searchOf(flow, state, say), input);
   noteFocus(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
@@ -222,7 +227,7 @@ function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
   const seen = new Set([screen]);
   for (const target of seen)
     for (const link of flow.links.values()) {
-      const shown = link.effects.find(({ effect }) => effect.do === 'notice' && effect.screen === target);
+      const shown = link.effects.find(({ effect }) => showsOf(effect) === target);
       if (link.to !== target && !shown) continue;
       if (target === screen) args ??= link.to === target ? link.args : shown!.args;
       const from = flow.screens.get(link.from);

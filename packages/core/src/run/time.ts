@@ -55,14 +55,14 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
   const frozen = isFrozen(flow, state);
   for (const instance of allUp(state)) {
     const screen = screenOf(flow, instance);
-    for (const link of screen.links.time) {
-      const { cue } = link;
-      if (cue.on !== 'time' || instance.timers[link.id] === FIRED) continue;
-      const from = instance[cue.since];
+    for (const link of screen.links.timed) {
+      if (instance.timers[link.id] === FIRED) continue;
+      const { since, clock, covered } = link.counted!;
+      const from = instance[since];
       const left = link.after - (instance.timers[link.id] ?? 0);
       if (left > 0) {
-        if (state.now < from || (cue.clock === 'game' && frozen)) continue;
-        if (cue.covered === 'waits' && isCovered(flow, state, instance)) continue;
+        if (state.now < from || (clock === 'game' && frozen)) continue;
+        if (covered === 'waits' && isCovered(flow, state, instance)) continue;
       } else if (state.now < from) continue;
       if (left <= within)
         found.push({ instance, name: link.id, link, from, due: state.now + Math.max(0, left) });
@@ -105,7 +105,7 @@ function contentTimers(
   { ends, loading, links }: CompiledScreen,
   { progress }: Instance,
 ): readonly [string, number][] {
-  if (!loading) return ends !== null && links.done.length > 0 ? [[DONE, ends]] : NO_TIMERS;
+  if (!loading) return ends !== null && links.followed.done.length > 0 ? [[DONE, ends]] : NO_TIMERS;
   const timers: [string, number][] = [];
   if (ends !== null || progress >= 1) timers.push([DONE, ends ?? 0]);
   if (loading.limit !== Infinity || progress === FAILED)

@@ -29,6 +29,9 @@ import {
   madeMotion,
   motion,
 } from '../fields';
+import { EFFECT_AUTHORS } from '../effects/author';
+import { TRIGGER_AUTHORS } from '../triggers/author';
+import { described, told } from './described';
 import { elementSchema } from './elements';
 import { conversation, routine, speaker, stepSchema, talkRules, translated, wordings } from './talk';
 
@@ -37,7 +40,6 @@ import { conversation, routine, speaker, stepSchema, talkRules, translated, word
 const order = Joi.alternatives(oneOf('after', 'together'), thing({ overlap: duration.required() }));
 const masked = oneOf('ignored', 'held', 'through');
 
-const args = Joi.object().pattern(/^.{1,120}$/, expression);
 const option = thing({ id: id.required(), label: name.required() });
 const types = {
   'on/off': { on: name, off: name },
@@ -119,34 +121,8 @@ const screen = thing({
 });
 
 const target = Joi.alternatives(thing({ screen: id.required() }), thing({ gap: name.required() }));
-const cue = oneBy('on', {
-  press: { element: id.required() },
-  action: { action: id.required(), when: oneOf('down', 'up', 'held').required(), hold: duration },
-  event: { event: id.required() },
-  time: {
-    after: duration.required(),
-    since: oneOf('taken', 'shown', 'settled').required(),
-    clock: oneOf('interface', 'game').required(),
-    covered: oneOf('counts', 'waits').required(),
-  },
-  'arrival|done|failed': {},
-  value: { when: expression.required() },
-  returned: { screen: id.required(), outcome: id },
-});
-const effect = oneBy(
-  'do',
-  {
-    notice: { screen: id.required(), args },
-    'clear notice': { screen: id.required() },
-    send: { event: id.required(), fields: args },
-    set: { value: id.required(), to: expression.required() },
-    reset: { value: id, section: name },
-    'sound|stop sound': { asset: id.required() },
-    'save|load': { slot: expression.required() },
-    'keep changes|take back changes|reset bindings': {},
-  },
-  { after: duration },
-);
+const cue = oneBy('on', described(TRIGGER_AUTHORS));
+const effect = oneBy('do', described(EFFECT_AUTHORS), { after: duration });
 const link = thing({
   id: id.required(),
   from: id.required(),
@@ -154,7 +130,7 @@ const link = thing({
   when: expression,
   once: Joi.boolean(),
   aboveModal: Joi.boolean(),
-  args,
+  args: told,
   says: id,
   outcome: id,
   kind: oneOf('go', 'open', 'swap', 'back', 'clear', 'stay', 'end').required(),

@@ -1,3 +1,4 @@
 export * from './shape';
 export * from './looks';
 export * from './motions';
+export * from './field';

@@ -1,5 +1,4 @@
 export {
-  cueLabel,
   effectWords,
   KIND_WORDS,
   houseWords,
@@ -8,10 +7,6 @@ export {
   ruleWords,
   sentenceOf,
   sentenceText,
-  SINCE_WORDS,
-  WHEN_WORDS,
-  type Piece,
-  type Slot,
 } from './sentence';
 export { timeToRead } from './reading';
 export { wordsShown } from './shown';

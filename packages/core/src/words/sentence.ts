@@ -1,64 +1,20 @@
-import { actionById, actionKeys, keysBeside } from '../keys';
-import { componentById, elementAt } from '../component';
-import { check, scopeOfLink, type Scope } from '../expression';
+import { authorOfEffect } from '../effects/author';
+import type { Scope } from '../expression';
 import {
   screenById,
   targetName,
-  titleCase,
-  valueById,
-  type Arguments,
-  type Cue,
   type Effect,
-  type Element,
-  type Field,
-  type FieldType,
-  type Id,
   type Link,
   type LinkKind,
   type Motion,
   type Order,
-  type Parameter,
   type Project,
   type SimpleMotion,
 } from '../model';
 import { ruleFor, type MotionRule, type Way } from '../motion';
-
-/** A piece of a sentence: plain words, or a blank that can be filled otherwise. */
-export type Piece =
-  | { words: string }
-  | {
-      blank: Slot;
-      words: string;
-      /** The index of the effect it belongs to. */
-      effect?: number;
-      /** The parameter or field it gives something to. */
-      param?: Id;
-      /** It names something that is not there, or says what cannot be. */
-      gone?: boolean;
-    };
-export type Slot =
-  | 'cue'
-  | 'when'
-  | 'after'
-  | 'hold'
-  | 'since'
-  /** What has to come true. */
-  | 'awaits'
-  | 'answered'
-  | 'condition'
-  | 'once'
-  | 'above'
-  | 'effect'
-  | 'later'
-  /** What a value is set to, or which slot. */
-  | 'gives'
-  | 'given'
-  | 'kind'
-  | 'target'
-  | 'answer'
-  /** The conversation it plays. */
-  | 'says'
-  | 'motion';
+import { scopeOfLink } from '../triggers';
+import { authorOfTrigger } from '../triggers/author';
+import { CONDITION, expressionPiece, givenPieces, type Piece } from '../phrasing';
 
 export const KIND_WORDS: Record<LinkKind, string> = {
   go: 'go to',
@@ -73,7 +29,7 @@ export const KIND_WORDS: Record<LinkKind, string> = {
 /** What a link does, as a sentence with blanks. */
 export function sentenceOf(project: Project, link: Link): Piece[] {
   const scope = scopeOfLink(project, link);
-  const pieces: Piece[] = [...cuePieces(project, link, scope)];
+  const pieces: Piece[] = [...authorOfTrigger(link.cue).words(link.cue, { project, from: link.from, scope })];
   if (link.when !== undefined)
     pieces.push({ words: ', if ' }, expressionPiece('condition', link.when, scope, CONDITION));
   if (link.once) pieces.push({ words: ', ' }, { blank: 'once', words: 'only once' });
@@ -125,37 +81,6 @@ function saysPieces(project: Project, { to, says }: Link): Piece[] {
   return [{ words: ', saying ' }, { blank: 'says', words, ...(gone ? { gone } : {}) }];
 }
 
-const CONDITION: FieldType = { type: 'on/off' };
-
-function expressionPiece(
-  blank: Slot,
-  text: string,
-  scope: Scope,
-  wanted: FieldType | undefined,
-  rest: { effect?: number; param?: Id } = {},
-): Piece {
-  return { blank, words: text, gone: check(text, scope, wanted).complaints.length > 0, ...rest };
-}
-
-/** What parameters or fields are given, in brackets; a required one that is left out is marked. */
-function givenPieces(
-  takes: readonly (Parameter | Field)[] = [],
-  args: Arguments = {},
-  scope: Scope,
-  effect?: number,
-): Piece[] {
-  const pieces: Piece[] = [];
-  for (const type of takes) {
-    const text = args[type.id];
-    const at = { param: type.id, ...(effect === undefined ? {} : { effect }) };
-    const needed = !('default' in type && type.default !== undefined);
-    pieces.push({ words: `${pieces.length === 0 ? ' (' : ', '}${type.name}: ` });
-    if (text !== undefined) pieces.push(expressionPiece('given', text, scope, type, at));
-    else pieces.push({ blank: 'given', words: needed ? 'not said' : 'as usual', gone: needed, ...at });
-  }
-  return pieces.length === 0 ? [] : [...pieces, { words: ')' }];
-}
-
 /** What a closing screen answers, where it has anything to answer. */
 function answerPieces(project: Project, link: Link): Piece[] {
   const outcomes = screenById(project, link.from)?.outcomes ?? [];
@@ -172,150 +97,8 @@ export const sentenceText = (project: Project, link: Link): string =>
     .map((piece) => piece.words)
     .join('');
 
-function cuePieces(project: Project, link: Link, scope: Scope): Piece[] {
-  const { cue } = link;
-  switch (cue.on) {
-    case 'press': {
-      const element = pressedElement(project, link.from, cue.element);
-      return [
-        { words: 'When ' },
-        { blank: 'cue', words: element?.name ?? 'something that is gone', gone: !element },
-        { words: ' is pressed' },
-      ];
-    }
-    case 'action': {
-      const action = actionById(project, cue.action);
-      return [
-        { words: 'When ' },
-        { blank: 'cue', words: action ? titleCase(action.name) : 'an action that is gone', gone: !action },
-        { words: `${action ? keysBeside(action) : ''} ` },
-        { blank: 'when', words: WHEN_WORDS[cue.when] },
-        ...(cue.when === 'held'
-          ? [{ words: ' for ' }, { blank: 'hold' as const, words: cue.hold ?? '500 ms' }]
-          : []),
-      ];
-    }
-    case 'event': {
-      const event = project.events.find((each) => each.id === cue.event);
-      return [
-        { words: 'When the game says ' },
-        { blank: 'cue', words: event?.name ?? 'something that is gone', gone: !event },
-      ];
-    }
-    case 'time':
-      return [
-        { blank: 'cue', words: 'After' },
-        { words: ' ' },
-        { blank: 'after', words: cue.after },
-        { words: ' ' },
-        { blank: 'since', words: sinceWords(cue) },
-      ];
-    case 'arrival':
-      return [{ blank: 'cue', words: 'On arrival' }];
-    case 'done':
-      return [{ words: 'When ' }, { blank: 'cue', words: 'what is on it' }, { words: ' has finished' }];
-    case 'failed':
-      return [{ words: 'When ' }, { blank: 'cue', words: 'what it loads' }, { words: ' has failed' }];
-    case 'value':
-      return [
-        { blank: 'cue', words: 'As soon as' },
-        { words: ' ' },
-        expressionPiece('awaits', cue.when, scope, CONDITION),
-      ];
-    case 'returned': {
-      const screen = screenById(project, cue.screen);
-      const outcome = screen?.outcomes?.find((each) => each.id === cue.outcome);
-      const gone = cue.outcome !== undefined && !outcome;
-      return [
-        { words: 'When ' },
-        { blank: 'cue', words: screen?.name ?? 'something that is gone', gone: !screen },
-        { words: cue.outcome === undefined ? ' ' : ' answers ' },
-        {
-          blank: 'answered',
-          words: cue.outcome === undefined ? 'closes' : (outcome?.name ?? 'something that is gone'),
-          gone,
-        },
-      ];
-    }
-  }
-}
-
-export const WHEN_WORDS = { down: 'goes down', up: 'comes up', held: 'is held' } as const;
-export const SINCE_WORDS = {
-  taken: 'from the press that led here',
-  shown: 'from the first picture',
-  settled: 'from standing still',
-} as const;
-
-function sinceWords(cue: Cue & { on: 'time' }): string {
-  const clock = cue.clock === 'game' ? ' on the game’s clock' : '';
-  const covered = cue.covered === 'waits' ? ', waiting while covered' : '';
-  return `${SINCE_WORDS[cue.since]}${clock}${covered}`;
-}
-
-const EFFECT_VERBS: Record<Effect['do'], string> = {
-  notice: 'show ',
-  'clear notice': 'take away ',
-  send: 'tell the game ',
-  set: 'set ',
-  reset: 'reset ',
-  sound: 'play ',
-  'stop sound': 'stop ',
-  save: 'save to slot ',
-  load: 'load slot ',
-  'keep changes': 'keep what was changed here',
-  'take back changes': 'take back what was changed here',
-  'reset bindings': 'go back to the usual keys',
-};
-
-function effectPieces(project: Project, effect: Effect, index: number, scope: Scope): Piece[] {
-  const noun = (found: string | undefined): Piece => ({
-    blank: 'effect',
-    effect: index,
-    words: found ?? 'something that is gone',
-    gone: found === undefined,
-  });
-  const verb = { words: EFFECT_VERBS[effect.do] };
-  switch (effect.do) {
-    case 'notice':
-    case 'clear notice': {
-      const screen = screenById(project, effect.screen);
-      const given = effect.do === 'notice' ? givenPieces(screen?.parameters, effect.args, scope, index) : [];
-      return [verb, noun(screen?.name), ...given];
-    }
-    case 'send': {
-      const event = project.events.find((each) => each.id === effect.event);
-      return [verb, noun(event?.name), ...givenPieces(event?.fields, effect.fields, scope, index)];
-    }
-    case 'set': {
-      const value = valueById(project, effect.value);
-      return [
-        verb,
-        noun(value?.name),
-        { words: ' to ' },
-        expressionPiece('gives', effect.to, scope, value, { effect: index }),
-      ];
-    }
-    case 'reset': {
-      const one = effect.value === undefined ? undefined : valueById(project, effect.value)?.name;
-      return [verb, noun(effect.value !== undefined ? one : (effect.section ?? 'every value'))];
-    }
-    case 'sound':
-    case 'stop sound':
-      return [verb, noun(project.assets.find((asset) => asset.id === effect.asset)?.name)];
-    case 'save':
-    case 'load':
-      return [
-        { blank: 'effect', effect: index, words: EFFECT_VERBS[effect.do].trim() },
-        { words: ' ' },
-        expressionPiece('gives', effect.slot, scope, undefined, { effect: index }),
-      ];
-    case 'keep changes':
-    case 'take back changes':
-    case 'reset bindings':
-      return [{ blank: 'effect', effect: index, words: EFFECT_VERBS[effect.do] }];
-  }
-}
+const effectPieces = (project: Project, effect: Effect, index: number, scope: Scope): Piece[] =>
+  authorOfEffect(effect).words(effect, { project, scope, index });
 
 /** An effect by itself, in words. */
 export function effectWords(project: Project, effect: Effect): string {
@@ -368,36 +151,3 @@ export function orderWords(order: Order): string {
   if (order === 'after') return 'one after the other';
   return order === 'together' ? 'both together' : `overlapping by ${order.overlap}`;
 }
-
-/** A cue in two or three words, for a line on the map. */
-export function cueLabel(project: Project, screen: Id, cue: Cue): string {
-  switch (cue.on) {
-    case 'press':
-      return pressedElement(project, screen, cue.element)?.name ?? 'gone';
-    case 'action': {
-      const action = actionById(project, cue.action);
-      return action ? (action.keys.length > 0 ? actionKeys(action).split(' or ')[0]! : action.name) : 'gone';
-    }
-    case 'event':
-      return project.events.find((each) => each.id === cue.event)?.name ?? 'gone';
-    case 'time':
-      return cue.after;
-    case 'arrival':
-      return 'at once';
-    case 'done':
-      return 'finished';
-    case 'failed':
-      return 'failed';
-    case 'value':
-      return cue.when;
-    case 'returned': {
-      const asked = screenById(project, cue.screen);
-      const answer = asked?.outcomes?.find((each) => each.id === cue.outcome)?.name;
-      return answer ? `${asked?.name}: ${answer}` : `${asked?.name ?? 'gone'} closes`;
-    }
-  }
-}
-
-/** What is pressed on a screen, or in a component. */
-const pressedElement = (project: Project, from: Id, element: Id): Element | undefined =>
-  elementAt(project, (screenById(project, from) ?? componentById(project, from))?.elements, element);

@@ -1,3 +1,4 @@
+import { effectOf, showsOf } from '../effects';
 import { parse, scopeOfScreen } from '../expression';
 import { sayParts, textParts } from '../message';
 import type { Element, Id, Project, Scalar, Screen } from '../model';
@@ -27,7 +28,7 @@ function longestTold(project: Project, screen: Id, parameter: Id): Scalar | unde
   const told = project.links.flatMap((link) => [
     ...(link.to && 'screen' in link.to && link.to.screen === screen ? [link.args?.[parameter]] : []),
     ...link.effects.flatMap((effect) =>
-      effect.do === 'notice' && effect.screen === screen ? [effect.args?.[parameter]] : [],
+      showsOf(effect) === screen ? [effectOf(effect).tells?.(effect, project)?.args[parameter]] : [],
     ),
   ]);
   const written = told.flatMap((text) => {

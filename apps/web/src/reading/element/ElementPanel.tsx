@@ -45,7 +45,7 @@ function crossesMargin(flow: Flow, compiled: CompiledScreen, element: Element): 
 
 /** A button or touch area that no link waits for, and that has no use of its own, as the choices of a dialogue have. */
 const leadsNowhere = ({ links, talkParts }: CompiledScreen, { id, type }: Element): boolean =>
-  (type === 'button' || type === 'touch') && !links.press.has(id) && !talkParts.options.includes(id);
+  (type === 'button' || type === 'touch') && !links.searched.press.has(id) && !talkParts.options.includes(id);
 
 /** An element's words, settings, place and look. `path` leads to it through placed components. */
 export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {

@@ -1,0 +1,2 @@
+export type { Do, EffectPlay, Game, Told } from './effect';
+export { EFFECTS, effectOf, showsOf } from './registry';

@@ -1,0 +1,66 @@
+import { parse } from '../expression';
+import type { Arguments, Expression, Field, Id, Parameter } from '../model';
+import type { Piece } from '../phrasing';
+import { GONE } from '../phrasing';
+import { id, type Part, type Walk } from '../walk';
+import type { Phrase } from './effect';
+
+/** Where effects of several types name things and ask. */
+
+const gone = { drop: 'effects' } as const;
+
+export const screen = id('screen', { gone });
+export const asset = id('asset', { gone });
+export const event = id('event', { gone, use: 'sets' });
+export const value = id('value', { use: 'sets' });
+export const section = id('section', { use: 'sets' });
+export const slot: Part<Expression> = (text, walk) => walk.expression(text, null);
+export const toValue: Part<Expression> = (text, walk) =>
+  walk.expression(text, walk.values.get(walk.beside) ?? null);
+
+/** What is given to parameters or fields, by their ids. Where it is words and nothing else, players read them. */
+function given(
+  walk: Walk,
+  args: Arguments,
+  to: { of: 'parameter' | 'field'; within: Id; takes?: readonly (Parameter | Field)[]; name: string },
+): void {
+  const taken = to.takes?.map(({ id }) => id).filter((each) => each in args) ?? [];
+  for (const each of new Set([...taken, ...Object.keys(args)])) {
+    const text = args[each]!;
+    const type = to.takes?.find((one) => one.id === each);
+    walk.path.push(each);
+    walk.tell({ is: 'id', of: to.of, id: each, within: to.within, gone: 'left out', key: true });
+    walk.expression(text, type ?? null, type && { to: type.name, of: to.name });
+    if (to.of === 'parameter' && type?.type === 'text') {
+      const read = parse(text);
+      if ('node' in read && read.node.kind === 'literal' && typeof read.node.value === 'string')
+        walk.text(read.node.value, `${walk.key} ${each}`, false, true);
+    }
+    walk.path.pop();
+  }
+}
+
+/** What the parameters of a screen are given. */
+export const toScreen: Part<Arguments> = (args, walk) => {
+  const { beside: within } = walk;
+  const found = walk.screens.get(within);
+  given(walk, args, { of: 'parameter', within, takes: found?.parameters, name: found?.name ?? '' });
+};
+
+/** What comes with an event. */
+export const toEvent: Part<Arguments> = (args, walk) => {
+  const { beside: within } = walk;
+  const found = walk.events.get(within);
+  given(walk, args, { of: 'field', within, takes: found?.fields, name: found?.name ?? '' });
+};
+
+/** What an effect is done to, as a blank. */
+export const noun = ({ index }: Phrase, found: string | undefined): Piece => ({
+  blank: 'effect',
+  effect: index,
+  words: found ?? GONE,
+  gone: found === undefined,
+});
+
+/** An effect that is a word or two and no more, as a blank. */
+export const whole = ({ index }: Phrase, words: string): Piece => ({ blank: 'effect', effect: index, words });

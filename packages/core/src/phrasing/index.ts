@@ -1,0 +1,72 @@
+import { check, type Scope } from '../expression';
+import type { Arguments, Field, FieldType, Id, Parameter } from '../model';
+
+/** What sentences are made of: plain words, and blanks that can be filled otherwise. */
+export type Piece =
+  | { words: string }
+  | {
+      blank: Slot;
+      words: string;
+      /** The index of the effect it belongs to. */
+      effect?: number;
+      /** The parameter or field it gives something to. */
+      param?: Id;
+      /** It names something that is not there, or says what cannot be. */
+      gone?: boolean;
+    };
+export type Slot =
+  | 'cue'
+  | 'when'
+  | 'after'
+  | 'hold'
+  | 'since'
+  /** What has to come true. */
+  | 'awaits'
+  | 'answered'
+  | 'condition'
+  | 'once'
+  | 'above'
+  | 'effect'
+  | 'later'
+  /** What a value is set to, or which slot. */
+  | 'gives'
+  | 'given'
+  | 'kind'
+  | 'target'
+  | 'answer'
+  /** The conversation it plays. */
+  | 'says'
+  | 'motion';
+
+export const CONDITION: FieldType = { type: 'on/off' };
+export const GONE = 'something that is gone';
+
+/** An expression as a blank; marked where it cannot be worked out or gives something else than is wanted. */
+export function expressionPiece(
+  blank: Slot,
+  text: string,
+  scope: Scope,
+  wanted: FieldType | undefined,
+  rest: { effect?: number; param?: Id } = {},
+): Piece {
+  return { blank, words: text, gone: check(text, scope, wanted).complaints.length > 0, ...rest };
+}
+
+/** What parameters or fields are given, in brackets; a required one that is left out is marked. */
+export function givenPieces(
+  takes: readonly (Parameter | Field)[] = [],
+  args: Arguments = {},
+  scope: Scope,
+  effect?: number,
+): Piece[] {
+  const pieces: Piece[] = [];
+  for (const type of takes) {
+    const text = args[type.id];
+    const at = { param: type.id, ...(effect === undefined ? {} : { effect }) };
+    const needed = !('default' in type && type.default !== undefined);
+    pieces.push({ words: `${pieces.length === 0 ? ' (' : ', '}${type.name}: ` });
+    if (text !== undefined) pieces.push(expressionPiece('given', text, scope, type, at));
+    else pieces.push({ blank: 'given', words: needed ? 'not said' : 'as usual', gone: needed, ...at });
+  }
+  return pieces.length === 0 ? [] : [...pieces, { words: ')' }];
+}

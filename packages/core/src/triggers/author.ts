@@ -1,0 +1,57 @@
+import type { Cue, CueName, Id, Project } from '../model';
+import { record, type Part } from '../walk';
+import { author as press } from './press';
+import { author as action } from './action';
+import { author as event } from './event';
+import { author as time } from './time';
+import { author as arrival } from './arrival';
+import { author as done } from './done';
+import { author as failed } from './failed';
+import { author as value } from './value';
+import { author as returned } from './returned';
+import type { On, TriggerAuthor } from './trigger';
+
+export { WHEN_WORDS } from './action';
+export { SINCE_WORDS } from './time';
+export type { TriggerAuthor };
+
+/** Every type of trigger, as it is edited. */
+export const TRIGGER_AUTHORS: { [N in CueName]: TriggerAuthor<On<N>> } = {
+  press,
+  action,
+  event,
+  time,
+  arrival,
+  done,
+  failed,
+  value,
+  returned,
+};
+
+/** What a trigger's type says of it to an editor. */
+export const authorOfTrigger = (cue: Cue): TriggerAuthor<Cue> =>
+  TRIGGER_AUTHORS[cue.on] as unknown as TriggerAuthor<Cue>;
+
+/** A trigger in two or three words, for a line on the map. */
+export const triggerLabel = (project: Project, from: Id, cue: Cue): string =>
+  authorOfTrigger(cue).label(cue, project, from);
+
+/** Where triggers name things and ask. */
+export const triggerReferences: Part<Cue> = (cue, walk) => {
+  const author = authorOfTrigger(cue);
+  if (!author) return;
+  const { about } = author;
+  const part = partOf(author);
+  if (about) walk.with({ beside: about(cue) }, () => part(cue, walk));
+  else part(cue, walk);
+};
+
+const parts = new WeakMap<TriggerAuthor<Cue>, Part<Cue>>();
+/** Put together when it is first asked for, so that types can be added. */
+function partOf(author: TriggerAuthor<Cue>): Part<Cue> {
+  const known = parts.get(author);
+  if (known) return known;
+  const made = record(author.references as never) as Part<Cue>;
+  parts.set(author, made);
+  return made;
+}

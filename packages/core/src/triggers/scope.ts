@@ -1,0 +1,14 @@
+import { scopeOfScreen, type Scope } from '../expression';
+import { identifierOf, screenById, type Link, type Project } from '../model';
+import { triggerOf } from './registry';
+
+/** The scope of a link's condition, effects and arguments: what comes with its trigger first. */
+export function scopeOfLink(project: Project, { from, cue }: Pick<Link, 'from' | 'cue'>): Scope {
+  const scope = scopeOfScreen(project, screenById(project, from));
+  const fields = triggerOf(cue).brings?.(cue, project);
+  if (!fields?.length) return scope;
+  const names = new Map(scope.names);
+  for (const each of fields)
+    names.set(identifierOf(each.name), { what: 'field', id: each.id, name: each.name, type: each });
+  return { names, screens: scope.screens };
+}

@@ -1,0 +1,16 @@
+import { CONDITION, expressionPiece } from '../phrasing';
+import * as named from './named';
+import type { On, TriggerAuthor, TriggerPlay } from './trigger';
+
+export const play: TriggerPlay<On<'value'>> = { life: 'sampled', awaits: ({ when }) => when };
+
+export const author: TriggerAuthor<On<'value'>> = {
+  fields: { when: 'expression' },
+  references: { when: named.condition },
+  words: ({ when }, { scope }) => [
+    { blank: 'cue', words: 'As soon as' },
+    { words: ' ' },
+    expressionPiece('awaits', when, scope, CONDITION),
+  ],
+  label: ({ when }) => when,
+};
