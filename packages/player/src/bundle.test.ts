@@ -22,7 +22,7 @@ test('a page that plays carries nothing that only an editor needs', async () => 
   expect(carried).toContain('packages/core/src/elements/slider/play.ts');
   expect(carried.filter((path) => OF_THE_EDITOR.test(path))).toEqual([]);
   // What a type of trigger or effect is to an editor stands in one file with how it plays.
-  const [{ text }] = outputFiles as [{ text: string }];
+  const { text } = outputFiles[0]!;
   expect(text).toContain('takeBackChanges');
   for (const { author } of [effect, trigger])
     for (const words of Object.values(author.gone!)) expect(text).not.toContain(words);

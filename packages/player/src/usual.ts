@@ -1,5 +1,6 @@
 import type { Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
+import { elementOf, triggerOf } from '@tavu/core/triggers';
 import { reachable, type Outcome, type RunState } from '@tavu/core/run';
 
 /** What the project has sound by itself for a step a player made: one sound at most. */
@@ -11,12 +12,13 @@ export function usualSound(
 ): Id | null {
   const rules = flow.project.sound ?? {};
   for (const outcome of outcomes) {
-    if (outcome.did === 'link' && (outcome.cue.on === 'press' || outcome.cue.on === 'action')) {
-      const own = outcome.cue.on === 'press' ? soundOf(flow, outcome.from, outcome.cue.element) : undefined;
+    if (outcome.did === 'link' && triggerOf(outcome.cue).byHand) {
+      const element = elementOf(outcome.cue);
+      const own = element === null ? undefined : soundOf(flow, outcome.from, element);
       const kind = flow.links.get(outcome.link)?.kind;
       const usual =
         kind === 'back' || kind === 'clear' ? rules.back : kind === 'open' ? rules.open : rules.press;
-      return own ?? usual ?? (outcome.cue.on === 'press' ? rules.press : undefined) ?? null;
+      return own ?? usual ?? (element === null ? undefined : rules.press) ?? null;
     }
     // Set by a control: links and the game are known by other names.
     if (outcome.did === 'set' && outcome.by !== null && !flow.links.has(outcome.by))

@@ -1,3 +1,4 @@
+import { timeOf } from '@tavu/core/triggers';
 import {
   linksFrom,
   timeIn,
@@ -20,8 +21,11 @@ export function stayOf(project: Project, screen: Screen): Stay | null {
   if (screen.layer === 'notice' && (screen.until ?? 'time') === 'time')
     return { duration: screen.lasts ?? '2 s', by: 'notice' };
   const goes = linksFrom(project, screen.id)
-    .filter((link) => link.cue.on === 'time' && ['go', 'swap', 'back', 'end'].includes(link.kind))
-    .map((link) => ({ link, after: (link.cue as { after: Duration }).after }))
+    .filter(({ kind }) => ['go', 'swap', 'back', 'end'].includes(kind))
+    .flatMap((link) => {
+      const after = timeOf(link.cue);
+      return after === null ? [] : [{ link, after }];
+    })
     .sort((a, b) => toMicros(a.after, project.rates) - toMicros(b.after, project.rates))[0];
   return goes ? { duration: goes.after, by: 'link', link: goes.link } : null;
 }

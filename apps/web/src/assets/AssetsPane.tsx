@@ -1,6 +1,6 @@
 'use client';
 
-import { LONGEST_NAME, readName, type Asset } from '@tavu/core/model';
+import { LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
 import { FileAudio, FilePlus2, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { putPicture } from '../editing/add';
@@ -165,7 +165,7 @@ function Row({
           </p>
         )}
       </div>
-      {asset.media.startsWith('image/') && <PutOn asset={asset} />}
+      {isPicture(asset) && <PutOn asset={asset} />}
       <IconButton
         name={`Replace ${asset.name} by another file`}
         onClick={() =>

@@ -1,5 +1,5 @@
 import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
-import { freshId, LONGEST_NAME, type Asset, type Id } from '@tavu/core/model';
+import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound } from '@tavu/core/model';
 import { putPicture } from '../editing/add';
 import { patiently, Stopped } from '../storage/files';
 import { addBytes, choose, edit, say, useStudio } from '../studio/store';
@@ -140,7 +140,7 @@ function withFiner(assets: Asset[]): Asset[] {
 function placePictures(screen: Id, assets: readonly Asset[], key: string): void {
   const finer = new Set(assets.flatMap((asset) => asset.finer?.map((each) => each.asset) ?? []));
   const made = assets
-    .filter((asset) => asset.media.startsWith('image/') && !finer.has(asset.id))
+    .filter((asset) => isPicture(asset) && !finer.has(asset.id))
     .map((asset) => putPicture(screen, asset, key))
     .filter((id) => id !== undefined);
   const [element = null, ...also] = made;
@@ -160,7 +160,7 @@ export async function bringSound(): Promise<Id | undefined> {
   const [file] = await askFiles('audio/*', false);
   if (!file) return undefined;
   const found = await look(file);
-  const why = 'why' in found ? found.why : found.asset.media.startsWith('audio/') ? null : 'It is no sound.';
+  const why = 'why' in found ? found.why : isSound(found.asset) ? null : 'It is no sound.';
   if (why !== null || 'why' in found) {
     say(`${file.name} was refused: ${why}`);
     return undefined;

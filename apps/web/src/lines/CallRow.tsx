@@ -1,6 +1,6 @@
 'use client';
 
-import type { Id, Routine, Step } from '@tavu/core/model';
+import { type Id, type Routine, type Step, isPicture } from '@tavu/core/model';
 import { useRef } from 'react';
 import { endStep, useStudio } from '../studio/store';
 import { Select } from '../ui/Row';
@@ -24,7 +24,7 @@ export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'rout
   const speakers = project.speakers ?? [];
   const speaker = routine?.parameters.find(({ type }) => type === 'speaker');
   const said = speaker && String(step.args?.[speaker.id] ?? speaker.default ?? '');
-  const pictures = project.assets.filter((each) => each.media.startsWith('image/'));
+  const pictures = project.assets.filter(isPicture);
   const choices = (
     type: Routine['parameters'][number]['type'],
     usual: string | undefined,

@@ -1,9 +1,9 @@
 'use client';
 
+import { makeValue } from '../values/make';
 import { scopeOfScreen } from '@tavu/core/expression';
 import { screenById } from '@tavu/core/model';
 import { useState } from 'react';
-import { makeValue } from '../reading/Expressions';
 import { useStudio } from '../studio/store';
 import { ExpressionField } from '../ui/ExpressionField';
 import { Sheet } from '../ui/parts';

@@ -1,16 +1,11 @@
 'use client';
 
-import {
-  screenById,
-  type Effect,
-  type Field as EventField,
-  type Id,
-  type Parameter,
-  type Step,
-} from '@tavu/core/model';
+import { effectOf } from '@tavu/core/effects';
+import { authorOfEffect } from '@tavu/core/effects/author';
+import type { Effect, Id, Step } from '@tavu/core/model';
 import { effectWords } from '@tavu/core/words';
 import { useState } from 'react';
-import { EffectChoices } from '../reading/EffectBlank';
+import { editorOfEffect, EffectPicker } from '../effects';
 import { useStudio } from '../studio/store';
 import { Sheet } from '../ui/parts';
 import type { Owner } from './chosen';
@@ -25,16 +20,12 @@ export function EffectStep({ owner, step }: { owner: Owner; step: Step & { step:
     changeStep(owner, step.id, { effect: now }, key);
     setOpen(false);
   };
-  const takes: readonly (Parameter | EventField)[] =
-    effect.do === 'notice'
-      ? (screenById(project, effect.screen)?.parameters ?? [])
-      : effect.do === 'send'
-        ? (project.events.find((each) => each.id === effect.event)?.fields ?? [])
-        : [];
-  const given = effect.do === 'notice' ? effect.args : effect.do === 'send' ? effect.fields : undefined;
+  const { gives, tells } = effectOf(effect);
+  const told = tells?.(effect, project);
+  const author = authorOfEffect(effect);
   const give = (id: Id, text: string): void => {
-    const now = { ...given, [id]: text };
-    put(effect.do === 'send' ? { ...effect, fields: now } : ({ ...effect, args: now } as Effect));
+    const now = author.tell?.(effect, { ...told?.args, [id]: text });
+    if (now) put(now);
   };
   return (
     <>
@@ -48,25 +39,22 @@ export function EffectStep({ owner, step }: { owner: Owner; step: Step & { step:
           </button>
         }
       >
-        {open && <EffectChoices put={put} />}
+        {open && <EffectPicker put={put} />}
       </Sheet>
-      {effect.do === 'set' && (
-        <Expression owner={owner} label="To" value={effect.to} onChange={(to) => put({ ...effect, to })} />
-      )}
-      {(effect.do === 'save' || effect.do === 'load') && (
+      {gives && (
         <Expression
           owner={owner}
-          label="Slot"
-          value={effect.slot}
-          onChange={(slot) => put({ ...effect, slot })}
+          label={editorOfEffect(effect).gives?.short ?? 'What it gives'}
+          value={gives(effect)}
+          onChange={(text) => author.gives && put(author.gives.put(effect, text))}
         />
       )}
-      {takes.map((each) => (
+      {told?.takes.map((each) => (
         <Expression
           key={each.id}
           owner={owner}
           label={each.name}
-          value={given?.[each.id] ?? ''}
+          value={told.args[each.id] ?? ''}
           onChange={(text) => give(each.id, text)}
         />
       ))}

@@ -1,6 +1,13 @@
 'use client';
 
-import { freeName, freshId, readName, type Routine, type RoutineParameter } from '@tavu/core/model';
+import {
+  freeName,
+  freshId,
+  readName,
+  type Routine,
+  type RoutineParameter,
+  isPicture,
+} from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { edit, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
@@ -58,10 +65,9 @@ export function Parameters({ routine }: { routine: Routine }) {
                 value={usual ?? ''}
                 options={[
                   ['', 'has to be told'],
-                  ...(type === 'speaker'
-                    ? speakers
-                    : assets.filter((each) => each.media.startsWith('image/'))
-                  ).map((each): [string, string] => [each.id, each.name]),
+                  ...(type === 'speaker' ? speakers : assets.filter(isPicture)).map(
+                    (each): [string, string] => [each.id, each.name],
+                  ),
                 ]}
                 className="h-7 max-w-36 min-w-0 border border-line bg-sheet"
                 onChange={(next: string) => change(id, { default: next === '' ? undefined : next })}

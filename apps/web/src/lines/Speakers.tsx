@@ -1,6 +1,6 @@
 'use client';
 
-import { BUBBLES, freeName, readName, SIDES, type Speaker } from '@tavu/core/model';
+import { BUBBLES, freeName, readName, SIDES, type Speaker, isPicture } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { bringSound } from '../assets/bring';
@@ -42,7 +42,7 @@ function OneSpeaker({ speaker, others }: { speaker: Speaker; others: readonly Sp
   const project = useStudio((studio) => studio.project);
   const sources = useStudio((studio) => studio.sources);
   const sounds = useSoundAssets();
-  const pictures = project.assets.filter((each) => each.media.startsWith('image/'));
+  const pictures = project.assets.filter(isPicture);
   const put = (change: Partial<Speaker>): void =>
     void edit('change speaker', { speaker: speaker.id, change });
   const [face] = speaker.faces;

@@ -1,6 +1,6 @@
 'use client';
 
-import { readDuration, type Id } from '@tavu/core/model';
+import { readDuration, type Id, isPicture } from '@tavu/core/model';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Row';
@@ -46,9 +46,7 @@ export function ShowPicture({
   picture: Id | undefined;
   onChange: (picture: Id | undefined) => void;
 }) {
-  const assets = useStudio((studio) => studio.project.assets).filter((each) =>
-    each.media.startsWith('image/'),
-  );
+  const assets = useStudio((studio) => studio.project.assets).filter(isPicture);
   const given = 'parameters' in owner ? owner.parameters.filter(({ type }) => type === 'picture') : [];
   return (
     <Select

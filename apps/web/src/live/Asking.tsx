@@ -21,7 +21,7 @@ import { kindFor } from '../reading/targetChoices';
 import { giveAgain, letGo, livePlayer, runLog, useRun, type Asked } from './run';
 import { Unmade } from './Unmade';
 
-const EffectChoices = dynamic(() => import('../reading/EffectBlank').then((module) => module.EffectChoices), {
+const EffectPicker = dynamic(() => import('../effects').then((module) => module.EffectPicker), {
   loading: Nothing,
 });
 
@@ -183,7 +183,7 @@ function AskingSheet({ what }: { what: Asked }) {
       )}
       {way === 'do' && (
         <div className="mt-2 rounded border border-line [&_[cmdk-list]]:max-h-32">
-          <EffectChoices put={(effect, key) => finishWith('stay', [effect], key)} />
+          <EffectPicker put={(effect, key) => finishWith('stay', [effect], key)} />
         </div>
       )}
       {(way === 'back' || way === 'end' || way === 'game') && (

@@ -1,5 +1,6 @@
 'use client';
 
+import { triggerOf } from '@tavu/core/triggers';
 import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
 import { linksFrom } from '@tavu/core/model';
@@ -209,7 +210,10 @@ function Finished() {
   const project = useStudio((studio) => studio.project);
   const up = useRun((run) => run.up);
   const waits = (screen: string, on: 'done' | 'failed'): boolean =>
-    linksFrom(project, screen).some((link) => link.cue.on === on);
+    linksFrom(project, screen).some(({ cue }) => {
+      const trigger = triggerOf(cue);
+      return trigger.life === 'followed' && trigger.follows === on;
+    });
   return project.screens
     .filter(({ id }) => up.includes(id))
     .flatMap((screen) =>

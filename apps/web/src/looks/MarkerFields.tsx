@@ -1,7 +1,7 @@
 'use client';
 
 import { READY, READY_WORDS, type ReadyName } from '@tavu/core/animate';
-import { MARKER_SIDES, type Marker } from '@tavu/core/model';
+import { MARKER_SIDES, type Marker, isPicture } from '@tavu/core/model';
 import { Keyframes } from '../animation/Keyframes';
 import { useStudio } from '../studio/store';
 import { NumberField } from '../ui/NumberField';
@@ -23,7 +23,7 @@ export function MarkerFields({
   onChange: (marker: Marker | undefined) => void;
 }) {
   const assets = useStudio((studio) => studio.project.assets);
-  const pictures = assets.filter((asset) => asset.media.startsWith('image/'));
+  const pictures = assets.filter(isPicture);
   const [first] = pictures;
   if (!marker && !first)
     return <p className="text-sm text-soft">A picture brought in under Assets can stand beside it.</p>;

@@ -7,7 +7,7 @@ import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
 import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
-import { CuePicker } from '../reading/CuePicker';
+import { TriggerPicker } from '../triggers';
 import { choose, chooseLink, edit, useStudio } from '../studio/store';
 import { Sheet } from '../ui/parts';
 
@@ -260,5 +260,5 @@ function Cues({
     if (made) chooseLink(made);
     close();
   };
-  return <CuePicker source={from} onPick={make} />;
+  return <TriggerPicker source={from} onPick={make} />;
 }

@@ -1,12 +1,13 @@
 'use client';
 
+import { editorOfTrigger } from '../triggers';
 import { triggerLabel } from '@tavu/core/triggers/author';
-import { actionById, keyName } from '@tavu/core/keys';
+
 import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
 import type { Id, Link, Project } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
-import { Clock, Waves, Zap } from 'lucide-react';
+import { Waves } from 'lucide-react';
 import { memo } from 'react';
 import { useRun } from '../live/run';
 import { chooseLink, useStudio } from '../studio/store';
@@ -190,26 +191,10 @@ function CueMark({ project, link }: { project: Project; link: Link }) {
 
 function CueWord({ project, link }: { project: Project; link: Link }) {
   const label = triggerLabel(project, link.from, link.cue);
-  switch (link.cue.on) {
-    case 'time':
-      return (
-        <span className="flex items-center gap-0.5 font-mono">
-          <Clock size={10} aria-hidden="true" />
-          {label}
-        </span>
-      );
-    case 'event':
-      return (
-        <span className="flex min-w-0 items-center gap-0.5">
-          <Zap size={10} aria-hidden="true" className="shrink-0" />
-          <span className="truncate">{label}</span>
-        </span>
-      );
-    case 'action': {
-      const key = actionById(project, link.cue.action)?.keys[0];
-      return <span className="cap leading-3.5">{key ? keyName(key) : label}</span>;
-    }
-    default:
-      return <span className="truncate">{label}</span>;
-  }
+  const { Mark } = editorOfTrigger(link.cue);
+  return Mark ? (
+    <Mark project={project} cue={link.cue} label={label} />
+  ) : (
+    <span className="truncate">{label}</span>
+  );
 }

@@ -1,3 +1,4 @@
+import { timeOf } from '@tavu/core/triggers';
 import { linkTroubles, screenTroubles } from '@tavu/core/check';
 import { linksOn } from '@tavu/core/component';
 import { screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
@@ -29,9 +30,8 @@ export function captionOf(project: Project, id: Id): Caption {
 function makeCaption(project: Project, id: Id): Caption {
   const screen = screenById(project, id);
   const links = linksOn(project, id);
-  const timed = links.find((link) => link.cue.on === 'time')?.cue;
   return {
-    after: timed?.on === 'time' ? timed.after : null,
+    after: links.map(({ cue }) => timeOf(cue)).find((after) => after !== null) ?? null,
     stays: screen?.layer === 'notice' ? staysFor(screen) : null,
     odd: movesOddly(project, id),
     back: links.some((link) => link.kind === 'back'),

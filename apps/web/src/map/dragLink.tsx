@@ -1,5 +1,6 @@
 'use client';
 
+import { elementOf } from '@tavu/core/triggers';
 import { CARD, type MapCard, type MapPlan, type Point } from '@tavu/core/map';
 import { linksFrom, type Cue, type Id, type Link, type Project } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent, type RefObject } from 'react';
@@ -83,9 +84,7 @@ export function useDraggedLink(
 /** A control sets off its own press. A card's edge says nothing yet: its first button without a link, else confirm. */
 function cueFor(project: Project, from: DragFrom): Cue {
   if (from.element) return { on: 'press', element: from.element };
-  const taken = new Set(
-    linksFrom(project, from.screen).flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])),
-  );
+  const taken = new Set(linksFrom(project, from.screen).map(({ cue }) => elementOf(cue)));
   const screen = project.screens.find((each) => each.id === from.screen);
   const free = screen?.elements.find((each) => each.type === 'button' && !taken.has(each.id));
   return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };

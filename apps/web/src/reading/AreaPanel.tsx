@@ -1,6 +1,6 @@
 'use client';
 
-import { areasAround, readName, screensIn, type Area } from '@tavu/core/model';
+import { areasAround, readName, screensIn, type Area, isSound } from '@tavu/core/model';
 import { ruleAround } from '@tavu/core/motion';
 import { motionWords, ruleWords } from '@tavu/core/words';
 import { Trash2 } from 'lucide-react';
@@ -18,7 +18,7 @@ export function AreaPanel({ area }: { area: Area }) {
   const put = (change: Partial<Area>): void => void edit('change area', { area: area.id, change });
   const others = project.areas.filter((each) => each !== area);
   const held = screensIn(project, area.id);
-  const sounds = project.assets.filter((asset) => asset.media.startsWith('audio/'));
+  const sounds = project.assets.filter(isSound);
   const names = (layer: string) => held.filter((screen) => screen.layer === layer);
   return (
     <>

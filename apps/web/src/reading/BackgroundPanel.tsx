@@ -1,6 +1,6 @@
 'use client';
 
-import type { Background, Screen } from '@tavu/core/model';
+import { type Background, type Screen, isPicture } from '@tavu/core/model';
 import { ColourField } from '../looks/ColourField';
 import { GradientFields } from '../looks/effects';
 import { Switched } from '../looks/parts';
@@ -23,7 +23,7 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
       { key: key && `background ${key} ${screen.id}` },
     );
   };
-  const pictures = assets.filter((asset) => asset.media.startsWith('image/'));
+  const pictures = assets.filter(isPicture);
   const { grain } = background;
   return (
     <Group title="Background">

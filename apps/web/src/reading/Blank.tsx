@@ -9,12 +9,12 @@ import { edit, useStudio } from '../studio/store';
 import { goOnAt } from '../ui/goOn';
 import { Picker, type Choice } from '../ui/Picker';
 import { Button, Sheet } from '../ui/parts';
-import { CuePicker } from './CuePicker';
-import { EffectPicker } from './EffectBlank';
-import { AwaitsSheet, ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
+import { editorOfTrigger, OutcomePicker, TriggerPicker } from '../triggers';
+import { EffectBlank } from './EffectBlank';
+import { ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
 import { MotionSheet } from './MotionSheet';
 import { useTargetChoices } from './targetChoices';
-import { HoldSheet, LaterSheet, SinceSheet, TimeSheet, WhenPicker } from './timing';
+import { LaterSheet } from './LaterSheet';
 
 type BlankPiece = Extract<Piece, { blank: string }>;
 
@@ -82,10 +82,20 @@ const LABELS: Record<BlankPiece['blank'], string> = {
 };
 
 function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close: () => void }) {
+  const OfTrigger = editorOfTrigger(link.cue).blanks?.[piece.blank];
+  if (OfTrigger)
+    return (
+      <OfTrigger
+        link={link}
+        cue={link.cue}
+        put={(cue) => edit('change link', { link: link.id, change: { cue } })}
+        close={close}
+      />
+    );
   switch (piece.blank) {
     case 'cue':
       return (
-        <CuePicker
+        <TriggerPicker
           source={link.from}
           onPick={(cue) => {
             edit('change link', { link: link.id, change: { cue } });
@@ -93,16 +103,8 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
           }}
         />
       );
-    case 'when':
-      return <WhenPicker link={link} close={close} />;
-    case 'after':
-      return <TimeSheet link={link} close={close} />;
-    case 'hold':
-      return <HoldSheet link={link} close={close} />;
-    case 'since':
-      return <SinceSheet link={link} />;
     case 'effect':
-      return <EffectPicker link={link} index={piece.effect ?? null} close={close} />;
+      return <EffectBlank link={link} index={piece.effect ?? null} close={close} />;
     case 'kind':
       return <KindPicker link={link} close={close} />;
     case 'target':
@@ -111,8 +113,6 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
       return <MotionSheet link={link} />;
     case 'condition':
       return <ConditionSheet link={link} close={close} />;
-    case 'awaits':
-      return <AwaitsSheet link={link} close={close} />;
     case 'gives':
       return <GivesSheet link={link} index={piece.effect ?? 0} close={close} />;
     case 'given':
@@ -122,7 +122,6 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
     case 'says':
       return <SaysPicker link={link} close={close} />;
     case 'answer':
-    case 'answered':
       return <AnswerPicker link={link} close={close} />;
     case 'once':
     case 'above':
@@ -147,52 +146,19 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
   }
 }
 
-/** Which answer a link waits for, or gives when it closes its screen. */
+/** Which answer a link gives when it closes its screen. */
 function AnswerPicker({ link, close }: { link: Link; close: () => void }) {
-  const { cue } = link;
-  const waits = cue.on === 'returned';
-  const asked = useStudio((studio) => screenById(studio.project, waits ? cue.screen : link.from));
-  if (!asked) return null;
-  const pick = (outcome: string | undefined): void => {
-    edit('change link', {
-      link: link.id,
-      change: waits
-        ? { cue: { on: 'returned', screen: cue.screen, ...(outcome === undefined ? {} : { outcome }) } }
-        : { outcome },
-    });
-    close();
-  };
-  const choices: Choice[] = (asked.outcomes ?? []).map((each) => ({
-    key: each.id,
-    words: each.name,
-    label: waits ? `answers ${each.name}` : each.name,
-    onPick: () => pick(each.id),
-  }));
-  choices.push({
-    key: 'any',
-    words: 'closes nothing any',
-    label: waits ? 'closes, whatever it answers' : 'nothing',
-    onPick: () => pick(undefined),
-  });
+  const screen = useStudio((studio) => screenById(studio.project, link.from));
+  if (!screen) return null;
   return (
-    <Picker
-      label="Which answer"
-      placeholder="Yes, no, or a new answer"
-      choices={choices}
-      typed={(text) =>
-        asked.outcomes?.some((each) => each.name.toLowerCase() === text.toLowerCase())
-          ? []
-          : [
-              {
-                key: 'new',
-                group: 'New',
-                words: text,
-                label: `Make the answer “${text.slice(0, LONGEST_NAME)}”`,
-                onPick: () =>
-                  pick(edit('add outcome', { screen: asked.id, name: text.slice(0, LONGEST_NAME) })),
-              },
-            ]
-      }
+    <OutcomePicker
+      screen={screen}
+      label={(name) => name}
+      none="nothing"
+      onPick={(outcome) => {
+        edit('change link', { link: link.id, change: { outcome } });
+        close();
+      }}
     />
   );
 }

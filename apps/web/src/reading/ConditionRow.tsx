@@ -1,12 +1,12 @@
 'use client';
 
+import { makeValue } from '../values/make';
 import { check, type Scope } from '@tavu/core/expression';
 import type { FieldType } from '@tavu/core/model';
 import { useState } from 'react';
 import { ExpressionField } from '../ui/ExpressionField';
 import { Button, Sheet } from '../ui/parts';
 import { Row } from '../ui/Row';
-import { makeValue } from './Expressions';
 
 const CONDITION: FieldType = { type: 'on/off' };
 

@@ -17,7 +17,7 @@ import { DurationField } from '../motion/DurationField';
 import { OneMotion } from '../motion/SimpleFields';
 import { Button, Sheet } from '../ui/parts';
 import { Row, SelectRow } from '../ui/Row';
-import { Radios } from './timing';
+import { Radios } from '../ui/Radios';
 
 /** How a hand-over moves: the house motion, or a link's own. */
 export function MotionSheet({ link }: { link: Link }) {

@@ -6,7 +6,7 @@ import { edit } from '../studio/store';
 import { Sheet } from '../ui/parts';
 import { goOnAt } from '../ui/goOn';
 import { blankIn } from './Blank';
-import { CuePicker } from './CuePicker';
+import { editorOfTrigger, TriggerPicker } from '../triggers';
 
 /** The sentence that is not there yet: pick what sets it off, then say where it leads. */
 export function NewSentence({ source }: { source: Id }) {
@@ -32,13 +32,14 @@ export function NewSentence({ source }: { source: Id }) {
 
 /** What a new sentence says first: the usual way on from such a cue. */
 function firstKind(cue: Cue, source: Id): Pick<Link, 'kind' | 'to'> {
-  if (cue.on === 'value') return { kind: 'stay' };
+  const { first } = editorOfTrigger(cue);
+  if (first) return { kind: first };
   return { kind: source === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' } };
 }
 
 function Cues({ source, close }: { source: Id; close: () => void }) {
   return (
-    <CuePicker
+    <TriggerPicker
       source={source}
       onPick={(cue) => {
         const made = edit(

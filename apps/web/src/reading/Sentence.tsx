@@ -8,6 +8,7 @@ import { Trash2, TriangleAlert } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { choose, edit, useStudio } from '../studio/store';
 import { IconButton, Sheet, Small, Tip } from '../ui/parts';
+import { editorOfTrigger } from '../triggers';
 import { Blank } from './Blank';
 import { AddEffect } from './EffectBlank';
 import { Effects } from './Effects';
@@ -52,7 +53,6 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
 
 function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
   const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
-  const searched = link.cue.on === 'event' || link.cue.on === 'action';
   return (
     <div className="mt-1 space-y-1">
       <Effects link={link} />
@@ -60,7 +60,7 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
         <AddEffect link={link} />
         {link.when === undefined && <AddCondition link={link} />}
         {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
-        {searched && !link.aboveModal && (
+        {editorOfTrigger(link.cue).above && !link.aboveModal && (
           <Tip text="Found, and opened, also while a modal screen lies above">
             <Small onClick={() => put({ aboveModal: true })}>also above modal</Small>
           </Tip>

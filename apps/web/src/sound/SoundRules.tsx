@@ -1,6 +1,6 @@
 'use client';
 
-import { USUAL_SOUNDS, type SoundRules as Rules, type UsualSound } from '@tavu/core/model';
+import { USUAL_SOUNDS, type SoundRules as Rules, type UsualSound, isSound } from '@tavu/core/model';
 import { DurationField } from '../motion/DurationField';
 import { edit, useStudio } from '../studio/store';
 import { Group } from '../ui/Group';
@@ -19,8 +19,7 @@ const VOLUMES = [
   ['effects', 'Everything else'],
 ] as const;
 
-export const useSoundAssets = () =>
-  useStudio((studio) => studio.project.assets).filter((asset) => asset.media.startsWith('audio/'));
+export const useSoundAssets = () => useStudio((studio) => studio.project.assets).filter(isSound);
 
 /** What the whole project has sound by itself, and the values that say how loud. */
 export function SoundRules() {

@@ -1,3 +1,4 @@
+import { timeOf } from '@tavu/core/triggers';
 import { compileAnimation, compileFrames, lengthOf } from '@tavu/core/animate';
 import { linksFrom, toMicros, type Element, type Project, type Screen } from '@tavu/core/model';
 import { timeToRead, wordsShown } from '@tavu/core/words';
@@ -59,15 +60,16 @@ export function linesOf(
       words: `It has failed after ${screen.loading.limit}`,
     });
   for (const link of linksFrom(project, screen.id)) {
-    if (link.cue.on !== 'time' || (stay?.by === 'link' && stay.link.id === link.id)) continue;
+    const after = timeOf(link.cue);
+    if (after === null || (stay?.by === 'link' && stay.link.id === link.id)) continue;
     found.push({
       key: link.id,
       label: 'timer',
       from: 0,
-      until: toMicros(link.cue.after, rates),
+      until: toMicros(after, rates),
       marks: [],
       look: 'border-strong bg-mist',
-      words: `A timer of ${link.cue.after}`,
+      words: `A timer of ${after}`,
       onChoose: () => choose({ link: link.id }),
     });
   }

@@ -1,6 +1,6 @@
 'use client';
 
-import type { FieldType, Scalar } from '@tavu/core/model';
+import { type FieldType, type Scalar, isPicture } from '@tavu/core/model';
 import { useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
 import { readNumber, readText } from './read';
@@ -17,9 +17,7 @@ export function ScalarInput({
   value: Scalar | undefined;
   onChange: (value: Scalar) => void;
 }) {
-  const pictures = useStudio((studio) => studio.project.assets).filter((asset) =>
-    asset.media.startsWith('image/'),
-  );
+  const pictures = useStudio((studio) => studio.project.assets).filter(isPicture);
   const oneOf = (options: readonly (readonly [string, string])[]) => (
     <select
       aria-label={label}

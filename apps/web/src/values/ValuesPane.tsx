@@ -1,5 +1,6 @@
 'use client';
 
+import { authorOfEffect } from '@tavu/core/effects/author';
 import {
   everyStep,
   readName,
@@ -10,6 +11,7 @@ import {
   type Project,
   type Value,
   type ValueType,
+  type Effect,
 } from '@tavu/core/model';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -27,12 +29,14 @@ import { nameOfUse, usesOf, type Use, type Uses } from './uses';
 
 const NO_USES: Uses = { sets: [], reads: [] };
 
+const keeps = (effect: Effect): boolean => authorOfEffect(effect).keeps ?? false;
+
 /** Whether there can be anything that outlasts a run: a choice of a player's, or a saved game. */
 const keepsAnything = ({ values, links, conversations }: Project): boolean =>
   values.some(({ life }) => life !== 'session') ||
-  links.some(({ effects }) => effects.some((effect) => effect.do === 'save')) ||
+  links.some(({ effects }) => effects.some(keeps)) ||
   (conversations ?? []).some(({ steps }) =>
-    everyStep(steps).some((step) => 'effect' in step && step.effect.do === 'save'),
+    everyStep(steps).some((step) => 'effect' in step && keeps(step.effect)),
   );
 
 /** The project's values by section, what they hold now, who sets and who reads them; and the events in and out. */

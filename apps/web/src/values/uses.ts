@@ -1,3 +1,4 @@
+import { authorOfEffect } from '@tavu/core/effects/author';
 import { ready } from '@tavu/core/expression';
 import { namesIn } from '@tavu/core/message';
 import { byId, PROJECT, type Id, type Project } from '@tavu/core/model';
@@ -51,8 +52,8 @@ export function usesOf(project: Project): Map<Id, Uses> {
   }
   for (const { id, from, effects } of project.links)
     for (const effect of effects)
-      if (effect.do === 'reset' && effect.value === undefined && effect.section === undefined)
-        for (const value of project.values) note(value.id, 'sets', { link: id, screen: from });
+      for (const value of authorOfEffect(effect).sets?.(effect, project) ?? [])
+        note(value, 'sets', { link: id, screen: from });
   return uses;
 }
 

@@ -1,28 +1,19 @@
-import { byId, everyStep, screenById, type Element, type Project } from '../model';
+import { authorOfEffect } from '../effects/author';
+import { byId, everyStep, screenById, type Effect, type Element, type Project } from '../model';
 import type { IdPlace, Thing } from '../references';
+import { authorOfTrigger } from '../triggers/author';
 
 /** What is said of a place whose thing is gone: by the thing and the field it is named in, else by the thing alone. */
 
-/** On a link, or in what a step of a conversation does. */
+/** On a link, or in what a step of a conversation does, besides what types of trigger and effect say of themselves. */
 const DONE: Record<string, string> = {
   'source from': 'The screen it belongs to is gone.',
-  'element element': 'What is pressed is gone.',
-  'action action': 'Its action is gone.',
-  'screen screen': 'The screen whose answer it waits for is gone.',
   'screen to': 'The screen it leads to is gone.',
-  'screen notice': 'The message it shows is gone.',
-  'screen clear notice': 'The message it takes away is gone.',
-  'event event': 'Its event is gone.',
-  'event send': 'What it tells the game is gone.',
-  'value set': 'The value it sets is gone.',
-  'value reset': 'The value it resets is gone.',
-  'asset asset': 'Its sound is gone.',
   'outcome outcome': 'What it answers is gone.',
   conversation: 'The conversation it plays is gone.',
   motion: 'The motion it moves by is gone.',
   parameter: 'It says something that is no longer asked for.',
   field: 'It says something that is no longer asked for.',
-  section: 'There are no values in the section it resets.',
 };
 
 /** In a step of a conversation. */
@@ -95,13 +86,11 @@ export function goneWords(
     return `${element.name} ${SHOWN[`${of} ${field}`] ?? SHOWN[of] ?? anything(of)}.`;
   }
   if (path[0] === 'links') return doneWords(project, place, field);
-  if (path.includes('effect'))
-    return (
-      DONE[`${of} ${stepEffect(project, place)}`] ??
-      DONE[`${of} ${field}`] ??
-      DONE[of] ??
-      `It ${anything(of)}.`
-    );
+  if (path.includes('effect')) {
+    const effect = stepEffect(project, place);
+    const own = effect && goneFrom(effect, of);
+    return own ?? DONE[`${of} ${field}`] ?? DONE[of] ?? `It ${anything(of)}.`;
+  }
   if (path[0] === 'conversations' && path.includes('steps'))
     return STEP[`${of} ${field}`] ?? STEP[of] ?? DONE[of] ?? DONE[`${of} ${field}`] ?? `It ${anything(of)}.`;
   return (name ? `${name}: ` : '') + (HELD[`${of} ${field}`] ?? HELD[of] ?? `It ${anything(of)}.`);
@@ -111,17 +100,24 @@ function doneWords(project: Project, place: IdPlace, field: string): string {
   const { of, path, within } = place;
   if (of === 'outcome' && path.includes('cue'))
     return `${screenById(project, within)?.name ?? 'It'} no longer gives the answer it waits for.`;
+  const link = byId(project.links).get(place.on ?? '');
   const at = path.indexOf('effects');
-  const effect =
-    at < 0 ? undefined : byId(project.links).get(place.on ?? '')?.effects[path[at + 1] as number];
-  const how = effect?.do ?? (path.includes('to') ? 'to' : field);
-  return DONE[`${of} ${how}`] ?? DONE[`${of} ${field}`] ?? DONE[of] ?? `It ${anything(of)}.`;
+  const effect = at < 0 ? undefined : link?.effects[path[at + 1] as number];
+  const own = effect
+    ? goneFrom(effect, of)
+    : link && path.includes('cue')
+      ? authorOfTrigger(link.cue).gone?.[of]
+      : undefined;
+  const how = path.includes('to') ? 'to' : field;
+  return own ?? DONE[`${of} ${how}`] ?? DONE[`${of} ${field}`] ?? DONE[of] ?? `It ${anything(of)}.`;
 }
 
-function stepEffect(project: Project, { owner, on }: IdPlace): string {
+const goneFrom = (effect: Effect, of: Thing): string | undefined => authorOfEffect(effect).gone?.[of];
+
+function stepEffect(project: Project, { owner, on }: IdPlace): Effect | undefined {
   const held = byId(project.conversations).get(owner) ?? byId(project.routines).get(owner);
   const step = everyStep(held?.steps ?? []).find((each) => each.id === on);
-  return step?.step === 'effect' ? step.effect.do : '';
+  return step?.step === 'effect' ? step.effect : undefined;
 }
 
 /** Whatever has no words of its own yet is told all the same. */

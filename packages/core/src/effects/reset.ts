@@ -9,7 +9,10 @@ export const play: EffectPlay<Do<'reset'>> = {
 export const author: EffectAuthor<Do<'reset'>> = {
   fields: { value: 'id?', section: 'name?' },
   references: { value: named.value, section: named.section },
-  gone: { value: 'The value it resets is gone.' },
+  gone: {
+    value: 'The value it resets is gone.',
+    section: 'There are no values in the section it resets.',
+  },
   words: ({ value, section }, phrase) => [
     { words: 'reset ' },
     named.noun(

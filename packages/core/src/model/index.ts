@@ -9,6 +9,7 @@ export * from './duration';
 export * from './kinds';
 export * from './names';
 export { freshId } from './ids';
+export * from './asset';
 export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
 export {
   byId,

@@ -1,5 +1,6 @@
 'use client';
 
+import { elementOf } from '@tavu/core/triggers';
 import { argumentsOf, componentById } from '@tavu/core/component';
 import {
   linksFrom,
@@ -11,6 +12,7 @@ import {
   type PlacedElement,
   type Scalar,
   type Screen,
+  isPicture,
 } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { choose, chooseLink, edit, useStudio } from '../../studio/store';
@@ -118,7 +120,7 @@ function Told({
   onChange: (value: Scalar | undefined) => void;
 }) {
   const project = useStudio((studio) => studio.project);
-  const pictures = project.assets.filter((asset) => asset.media.startsWith('image/'));
+  const pictures = project.assets.filter(isPicture);
   return (
     <div className="flex items-end gap-1">
       <div className="min-w-0 flex-1">
@@ -186,7 +188,7 @@ function NewParameter({ component, taken }: { component: Id; taken: string[] }) 
 /** What leads somewhere when it is pressed; controls have a use of their own. */
 const LEADS: ReadonlySet<Element['type']> = new Set(['button', 'touch', 'address']);
 
-const leadsFrom = ({ cue }: Link, element: Id): boolean => cue.on === 'press' && cue.element === element;
+const leadsFrom = ({ cue }: Link, element: Id): boolean => elementOf(cue) === element;
 
 /** Where what can be pressed in it leads: its own links, the same everywhere; the others each place says. */
 function Leads({

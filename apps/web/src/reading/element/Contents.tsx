@@ -1,5 +1,6 @@
 'use client';
 
+import { elementOf } from '@tavu/core/triggers';
 import { linksFrom, type Element, type Id, type Screen } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
@@ -75,9 +76,7 @@ export function ContentsList({ screen }: { screen: Screen }) {
     const inner = held(element.id);
     const { hidden, locked } = element.editing ?? {};
     const aimed = drop?.over === element.id ? drop.where : null;
-    const leads = linksFrom(project, screen.id).some(
-      (link) => link.cue.on === 'press' && link.cue.element === element.id,
-    );
+    const leads = linksFrom(project, screen.id).some(({ cue }) => elementOf(cue) === element.id);
     const placed =
       element.type === 'component'
         ? project.components?.find((each) => each.id === element.component)

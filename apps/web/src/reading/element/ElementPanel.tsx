@@ -1,5 +1,6 @@
 'use client';
 
+import { elementOf } from '@tavu/core/triggers';
 import { overflowOf } from '@tavu/core/paint';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
@@ -61,9 +62,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   const sisters = compiled.elements.filter(
     (each) => each.id !== path && each.id.split('/').length === path.split('/').length,
   );
-  const links = linksFrom(project, screen.id).filter(
-    (link) => link.cue.on === 'press' && link.cue.element === path,
-  );
+  const links = linksFrom(project, screen.id).filter(({ cue }) => elementOf(cue) === path);
   const over = overflowOf(flow, compiled).find((each) => each.element === path);
   const { hidden, locked } = element.editing ?? {};
   const { Beneath } = settingsOf(element);

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Written } from '@tavu/core/component';
-import { titleCase, type Element } from '@tavu/core/model';
+import { titleCase, type Element, isPicture } from '@tavu/core/model';
 import { useStudio } from '../../studio/store';
 import { NumberField } from '../../ui/NumberField';
 import { SelectRow, ThingRow } from '../../ui/Row';
@@ -19,7 +19,7 @@ export function PictureSettings({
   put: Put;
 }) {
   const project = useStudio((studio) => studio.project);
-  const pictures = project.assets.filter((asset) => asset.media.startsWith('image/'));
+  const pictures = project.assets.filter(isPicture);
   const told = parameters.filter((each) => each.type === 'picture');
   const slice = element.type === 'picture' ? element.slice : undefined;
   return (

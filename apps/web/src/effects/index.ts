@@ -1,0 +1,3 @@
+export { EffectPicker } from './EffectPicker';
+export { editorOfEffect, EFFECT_EDITORS } from './registry';
+export type { EffectEditor, Offer, Put } from './editor';

@@ -1,0 +1,15 @@
+import { as, type EffectEditor } from './editor';
+
+const label = 'Go back to the usual keys';
+
+export const resetBindings: EffectEditor<'reset bindings'> = {
+  offers: () => [
+    {
+      key: 'reset bindings',
+      group: 'Players’ choices',
+      words: label,
+      label,
+      make: as({ do: 'reset bindings' }),
+    },
+  ],
+};

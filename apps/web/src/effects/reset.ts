@@ -1,0 +1,33 @@
+import { as, type EffectEditor } from './editor';
+
+const group = 'Back to defaults';
+
+export const reset: EffectEditor<'reset'> = {
+  offers: ({ values }) =>
+    values.length === 0
+      ? []
+      : [
+          {
+            key: 'reset all',
+            group,
+            words: 'reset every value',
+            label: 'Every value',
+            make: as({ do: 'reset' }),
+          },
+          ...[...new Set(values.map((value) => value.section))].map((section) => ({
+            key: `reset section ${section}`,
+            group,
+            words: `reset ${section}`,
+            label: section,
+            hint: 'a section',
+            make: as({ do: 'reset', section }),
+          })),
+          ...values.map(({ id, name }) => ({
+            key: `reset ${id}`,
+            group,
+            words: `reset ${name}`,
+            label: name,
+            make: as({ do: 'reset', value: id }),
+          })),
+        ],
+};

@@ -1,0 +1,15 @@
+import { as, type EffectEditor } from './editor';
+
+const label = 'Take back what was changed here';
+
+export const takeBackChanges: EffectEditor<'take back changes'> = {
+  offers: () => [
+    {
+      key: 'take back changes',
+      group: 'Players’ choices',
+      words: label,
+      label,
+      make: as({ do: 'take back changes' }),
+    },
+  ],
+};

@@ -1,0 +1,57 @@
+'use client';
+
+import { actionById, actionKeys, keyName } from '@tavu/core/keys';
+import { readDuration, titleCase } from '@tavu/core/model';
+import { WHEN_WORDS } from '@tavu/core/triggers/author';
+import { useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+import { Picker } from '../ui/Picker';
+import type { BlankOf, TriggerEditor } from './editor';
+
+export const action: TriggerEditor<'action'> = {
+  offers: ({ actions }) =>
+    actions.map((each) => ({
+      key: `action ${each.id}`,
+      group: 'A key or pad button',
+      words: `${each.name} ${actionKeys(each)} key`,
+      label: titleCase(each.name),
+      hint: actionKeys(each),
+      make: () => ({ on: 'action', action: each.id, when: 'down' }),
+    })),
+  blanks: { when: When, hold: Hold },
+  Mark: ({ project, cue, label }) => {
+    const key = actionById(project, cue.action)?.keys[0];
+    return <span className="cap leading-3.5">{key ? keyName(key) : label}</span>;
+  },
+  above: true,
+};
+
+function When({ cue, put, close }: BlankOf<'action'>) {
+  const choices = (['down', 'up', 'held'] as const).map((when) => ({
+    key: when,
+    words: WHEN_WORDS[when],
+    label: WHEN_WORDS[when],
+    onPick: () => {
+      put({ on: 'action', action: cue.action, when, ...(when === 'held' ? { hold: '500 ms' } : {}) });
+      close();
+    },
+  }));
+  return <Picker label="At which part of the press" placeholder="Down, up or held" choices={choices} />;
+}
+
+function Hold({ cue, put, close }: BlankOf<'action'>) {
+  const rates = useStudio((studio) => studio.project.rates);
+  return (
+    <div className="p-3">
+      <Field
+        label="Held how long"
+        value={cue.hold ?? '500 ms'}
+        read={(text) => readDuration(text, rates)}
+        onChange={(hold) => {
+          put({ ...cue, hold });
+          close();
+        }}
+      />
+    </div>
+  );
+}

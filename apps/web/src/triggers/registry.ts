@@ -1,0 +1,41 @@
+import type { Cue, CueName, Id, Project } from '@tavu/core/model';
+import { press } from './press';
+import { action } from './action';
+import { event } from './event';
+import { returned } from './returned';
+import { value } from './value';
+import { time } from './time';
+import { arrival } from './arrival';
+import { done } from './done';
+import { failed } from './failed';
+import type { Offer, TriggerEditor } from './editor';
+
+/** Every type of trigger, as it is picked and set up; in the order they are offered in. */
+export const TRIGGER_EDITORS: { [N in CueName]: TriggerEditor<N> } = {
+  press,
+  action,
+  event,
+  returned,
+  value,
+  time,
+  arrival,
+  done,
+  failed,
+};
+
+/** How a trigger is set up. */
+export const editorOfTrigger = (cue: Cue): TriggerEditor<CueName> =>
+  TRIGGER_EDITORS[cue.on] as unknown as TriggerEditor<CueName>;
+
+const all = (): TriggerEditor<CueName>[] =>
+  Object.values(TRIGGER_EDITORS) as unknown as TriggerEditor<CueName>[];
+
+/** Everything that can set a link off on a screen, area or component. */
+export const triggerOffers = (project: Project, source: Id): Offer[] =>
+  all().flatMap(({ offers }) => offers(project, source));
+
+/** What can be made of what is typed. Nearly anything can name an event, so what has to be meant comes before it. */
+export const typedTriggers = (text: string, project: Project, source: Id): Offer[] =>
+  all()
+    .reverse()
+    .flatMap(({ typed }) => typed?.(text, project, source) ?? []);

@@ -1,0 +1,102 @@
+'use client';
+
+import { readDuration, screenById } from '@tavu/core/model';
+import type { On } from '@tavu/core/triggers';
+import { SINCE_WORDS } from '@tavu/core/triggers/author';
+import { Clock } from 'lucide-react';
+import { useStudio } from '../studio/store';
+import { Field } from '../ui/Field';
+import { Radios } from '../ui/Radios';
+import type { BlankOf, TriggerEditor } from './editor';
+
+const after = (time: string): On<'time'> => ({
+  on: 'time',
+  after: time,
+  since: 'taken',
+  clock: 'interface',
+  covered: 'counts',
+});
+
+export const time: TriggerEditor<'time'> = {
+  offers: (project, source) =>
+    screenById(project, source)
+      ? [
+          {
+            key: 'time',
+            group: 'By itself',
+            words: 'after a time timer',
+            label: 'After a time',
+            hint: '3 s',
+            make: () => after('3 s'),
+          },
+        ]
+      : [],
+  typed: (text, project, source) => {
+    const duration = readDuration(text.replace(/^after /i, ''), project.rates, 's');
+    if (!('ok' in duration) || !screenById(project, source)) return [];
+    return [
+      {
+        key: 'typed time',
+        group: 'Make',
+        words: text,
+        label: `After ${duration.ok}`,
+        make: () => after(duration.ok),
+      },
+    ];
+  },
+  blanks: { after: After, since: Since },
+  Mark: ({ label }) => (
+    <span className="flex items-center gap-0.5 font-mono">
+      <Clock size={10} aria-hidden="true" />
+      {label}
+    </span>
+  ),
+};
+
+function After({ cue, put, close }: BlankOf<'time'>) {
+  const rates = useStudio((studio) => studio.project.rates);
+  return (
+    <div className="p-3">
+      <Field
+        label="How long (s, ms, frames or ticks)"
+        value={cue.after}
+        read={(text) => readDuration(text, rates, 's')}
+        onChange={(time) => {
+          put({ ...cue, after: time });
+          close();
+        }}
+      />
+    </div>
+  );
+}
+
+function Since({ cue, put }: BlankOf<'time'>) {
+  return (
+    <div className="space-y-3 p-3">
+      <Radios<On<'time'>['since']>
+        label="Counted"
+        value={cue.since}
+        options={Object.entries(SINCE_WORDS) as [On<'time'>['since'], string][]}
+        onChange={(since) => put({ ...cue, since })}
+      />
+      <Radios<On<'time'>['clock']>
+        label="On"
+        value={cue.clock}
+        options={[
+          ['interface', 'the interface’s clock'],
+          ['game', 'the game’s clock, which stands still while paused'],
+        ]}
+        onChange={(clock) => put({ ...cue, clock })}
+      />
+      <Radios<On<'time'>['covered']>
+        label="While a screen lies over this"
+        value={cue.covered}
+        options={[
+          ['counts', 'it goes on counting'],
+          ['waits', 'it waits'],
+        ]}
+        onChange={(covered) => put({ ...cue, covered })}
+      />
+    </div>
+  );
+}

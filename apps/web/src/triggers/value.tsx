@@ -1,0 +1,68 @@
+'use client';
+
+import { check, meant } from '@tavu/core/expression';
+import { identifierOf, type Project } from '@tavu/core/model';
+import { CONDITION } from '@tavu/core/phrasing';
+import { scopeOfLink } from '@tavu/core/triggers';
+import { useStudio } from '../studio/store';
+import { ExpressionField } from '../ui/ExpressionField';
+import { makeValue } from '../values/make';
+import type { BlankOf, TriggerEditor } from './editor';
+
+/** Something true of the first value, to be written over. */
+function firstCondition({ values }: Project): string {
+  const first = values[0];
+  if (!first) return 'true';
+  const name = identifierOf(first.name);
+  return first.type === 'on/off' ? name : first.type === 'number' ? `${name} <= 0` : `${name} != ""`;
+}
+
+export const value: TriggerEditor<'value'> = {
+  offers: (project) => [
+    {
+      key: 'value',
+      group: 'A value',
+      words: 'as soon as a value becomes true condition',
+      label: 'As soon as …',
+      hint: 'a condition becomes true',
+      make: () => ({ on: 'value', when: firstCondition(project) }),
+    },
+  ],
+  typed: (text, project, source) => {
+    const scope = scopeOfLink(project, { from: source, cue: { on: 'value', when: '' } });
+    const when = meant(text.replace(/^(as soon as|when) /i, ''), scope, CONDITION);
+    const said = check(when, scope, CONDITION);
+    if (said.node === null || said.kind !== 'on/off' || said.complaints.length > 0) return [];
+    return [
+      {
+        key: 'typed condition',
+        group: 'Make',
+        words: text,
+        label: `As soon as ${when}`,
+        hint: 'becomes true',
+        make: () => ({ on: 'value', when }),
+      },
+    ];
+  },
+  blanks: { awaits: Awaits },
+  first: 'stay',
+};
+
+function Awaits({ link, cue, put, close }: BlankOf<'value'>) {
+  const project = useStudio((studio) => studio.project);
+  return (
+    <div className="p-3">
+      <ExpressionField
+        label="What becomes true"
+        value={cue.when}
+        scope={scopeOfLink(project, link)}
+        wanted={CONDITION}
+        onMake={makeValue}
+        onChange={(when) => {
+          put({ ...cue, when });
+          close();
+        }}
+      />
+    </div>
+  );
+}
