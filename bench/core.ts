@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { talkTroubles, troublesOf } from '../packages/core/src/check';
+import { findingsOfTalk, findingsOf } from '../packages/core/src/check';
 import { compile } from '../packages/core/src/compile';
 import { carryOut } from '../packages/core/src/edit';
 import { readScript } from '../packages/core/src/exchange';
@@ -37,7 +37,7 @@ export function measureLarge() {
       const next = compile(edited, flow);
       paintRun(next, reconcile(next, state));
     }),
-    troubles: ms(3, () => troublesOf(project)),
+    troubles: ms(3, () => findingsOf(project)),
     rename: slowRename(),
   };
 }
@@ -82,7 +82,7 @@ export function measureTalk() {
       const next = compile(edited, flow);
       paintRun(next, reconcile(next, state));
     }),
-    check: ms(5, () => talkTroubles(flow, project.conversations![0]!)),
+    check: ms(5, () => findingsOfTalk(flow, project.conversations![0]!)),
     timed: ms(3, () => rehearseTalk(project, project.conversations![0]!)),
     frame: ms(200, () => {
       const now = step(flow, state, { type: 'time', pass: 16_667 * (n++ % 60) }).state;

@@ -3,7 +3,7 @@ import { dataUrl, openProject } from '@tavu/core/exchange';
 import { paintStill, svgFrame, svgText, toSvg } from '@tavu/core/paint';
 import { compile } from '@tavu/core/compile';
 import { projectJsonSchema } from '@tavu/core/schema';
-import { allTalkTroubles, troublesOf } from '@tavu/core/check';
+import { findingsOf, findingsOfTalks, findingWords, type Finding } from '@tavu/core/check';
 import { ownerNames } from '@tavu/core/references';
 import { linksFrom, PROJECT } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
@@ -47,9 +47,10 @@ tavu
     console.log(`${project.name}: ${project.screens.length} screens, ${project.links.length} links`);
     const names = ownerNames(project);
     const nameOf = (id: string): string => (id === PROJECT ? 'Everywhere' : (names.get(id) ?? 'Everywhere'));
-    for (const { source, words } of troublesOf(project)) console.log(`${nameOf(source)}: ${words}`);
-    for (const [id, troubles] of allTalkTroubles(compile(project)))
-      for (const { words } of troubles) console.log(`${nameOf(id)}: ${words}`);
+    const say = (finding: Finding): void =>
+      console.log(`${nameOf(finding.where.source)}: ${findingWords(finding)}`);
+    findingsOf(project).forEach(say);
+    for (const found of findingsOfTalks(compile(project)).values()) found.forEach(say);
   });
 
 tavu

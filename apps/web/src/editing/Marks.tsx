@@ -1,7 +1,8 @@
 'use client';
 
 import type { CompiledScreen } from '@tavu/core/compile';
-import { overflowOf, paintStill, type Overflow } from '@tavu/core/paint';
+import { findingMark, findingsDrawn, findingWords } from '@tavu/core/check';
+import { paintStill } from '@tavu/core/paint';
 import { useMemo } from 'react';
 import { liveFlow } from '../live/run';
 import { Picture } from '../picture/Picture';
@@ -60,46 +61,44 @@ export function Marks({
               <span className="bg-ink/60 px-0.5">{each.name}</span>
             </div>
           ))}
-      {marks && <Overflows compiled={compiled} width={width} height={height} />}
+      {marks && <DrawnFindings compiled={compiled} width={width} height={height} />}
     </div>
   );
 }
 
-/** Texts that do not fit, each with by how much. */
-function Overflows({ compiled, width, height }: { compiled: CompiledScreen; width: number; height: number }) {
+/** What is wrong with elements as they are drawn, each with by how much. */
+function DrawnFindings({
+  compiled,
+  width,
+  height,
+}: {
+  compiled: CompiledScreen;
+  width: number;
+  height: number;
+}) {
   const flow = liveFlow();
-  const found = useMemo(() => overflowOf(flow, compiled), [flow, compiled]);
-  return found.map((each) => (
-    <button
-      key={each.element}
-      type="button"
-      tabIndex={-1}
-      title={overflowWords(each)}
-      className="pointer-events-auto absolute border-2 border-dashed border-warn text-left"
-      style={{ ...inPercent(compiled.layout.get(each.element)!, width, height), pointerEvents: 'none' }}
-      onClick={() => choose({ screen: compiled.id, element: each.element.split('/')[0] })}
-    >
-      <span className="absolute right-0 bottom-full bg-warn px-1 text-xs whitespace-nowrap text-sheet">
-        {overBy(each)}
-      </span>
-    </button>
-  ));
-}
-
-export const overBy = ({ across, down }: Overflow): string =>
-  [across > 0.5 ? `${Math.ceil(across)} too wide` : '', down > 0.5 ? `${Math.ceil(down)} too high` : '']
-    .filter((words) => words !== '')
-    .join(', ');
-
-/** What does not fit and what would help, in words. */
-export function overflowWords(over: Overflow): string {
-  const helps = [
-    ...(over.wrap ? ['let its lines break'] : []),
-    ...(over.smaller === null ? [] : [`a size of ${over.smaller}`]),
-    ...(over.wider === null ? [] : [`${over.wider} wider`]),
-  ];
-  const what = `The text is ${overBy(over)} for its box.`;
-  return helps.length > 0 ? `${what} It would fit with ${helps.join(', or ')}.` : `${what} Shorten it.`;
+  const found = useMemo(() => findingsDrawn(flow, compiled), [flow, compiled]);
+  return found.map((finding) => {
+    const { element = '' } = finding.where;
+    const rect = compiled.layout.get(element);
+    return (
+      rect && (
+        <button
+          key={`${finding.code} ${element}`}
+          type="button"
+          tabIndex={-1}
+          title={findingWords(finding)}
+          className="pointer-events-auto absolute border-2 border-dashed border-warn text-left"
+          style={{ ...inPercent(rect, width, height), pointerEvents: 'none' }}
+          onClick={() => choose({ screen: compiled.id, element: element.split('/')[0] })}
+        >
+          <span className="absolute right-0 bottom-full bg-warn px-1 text-xs whitespace-nowrap text-sheet">
+            {findingMark(finding)}
+          </span>
+        </button>
+      )
+    );
+  });
 }
 
 /** Another screen, faintly, to line up with. */

@@ -1,10 +1,19 @@
 'use client';
 
 import { codeName } from '@tavu/core/keys';
-import { clashesOf } from '@tavu/core/check';
+import { findingsAtLarge } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
 import { isUsual } from '@tavu/core/edit';
-import { GESTURES, isTouch, readName, titleCase, type Action, type Gesture } from '@tavu/core/model';
-import { Gamepad2, Hand, Keyboard, Plus, Trash2, TriangleAlert, X } from 'lucide-react';
+import {
+  GESTURES,
+  isTouch,
+  readName,
+  titleCase,
+  type Action,
+  type Gesture,
+  screenById,
+} from '@tavu/core/model';
+import { Gamepad2, Hand, Keyboard, Plus, Trash2, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { choose, edit, say, useStudio } from '../studio/store';
 import { Field } from '../ui/Field';
@@ -17,11 +26,9 @@ import { InputRules } from './InputRules';
 /** The project's actions, and what each is bound to on every device: set by pressing what one wants. */
 export function Actions() {
   const project = useStudio((studio) => studio.project);
-  const clashes = useMemo(() => clashesOf(project), [project]);
+  const clashes = useMemo(() => findingsAtLarge(project), [project]);
   const [made, setMade] = useState(0);
   const names = project.actions.map((each) => each.name);
-  const nameOf = (id: string): string =>
-    titleCase(project.actions.find((each) => each.id === id)?.name ?? id);
   return (
     <section aria-label="Actions">
       <h3 className="mb-1 font-bold">What players can do</h3>
@@ -40,28 +47,18 @@ export function Actions() {
           setMade(made + 1);
         }}
       />
-      {clashes.length > 0 && (
-        <ul aria-label="Shared keys" className="mt-2 space-y-1">
-          {clashes.map(({ code, actions, screens }) => (
-            <li key={code} className="flex items-start gap-1 text-sm text-warn">
-              <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" />
-              <span>
-                {titleCase(codeName(code))} is {actions.map(nameOf).join(' and ')}. The first sentence that
-                fits takes it on{' '}
-                {screens.map((id, i) => (
-                  <span key={id}>
-                    {i > 0 && ', '}
-                    <button type="button" className="underline" onClick={() => choose({ screen: id })}>
-                      {project.screens.find((each) => each.id === id)?.name}
-                    </button>
-                  </span>
-                ))}
-                .
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
+      <div role="group" aria-label="Shared keys" className="mt-2 space-y-1">
+        <Findings
+          of={clashes}
+          after={({ where: { screens = [] } }) =>
+            screens.map((id) => (
+              <Small key={id} onClick={() => choose({ screen: id })}>
+                Go to {screenById(project, id)?.name}
+              </Small>
+            ))
+          }
+        />
+      </div>
       <InputRules />
     </section>
   );

@@ -1,12 +1,13 @@
 'use client';
 
-import { readingSpeed, type TalkTrouble } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
+import { readingSpeed, type Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { paintLine } from '@tavu/core/paint';
 import type { Id, Said, Speaker, Step } from '@tavu/core/model';
 import { firstState, lay, pageTimes } from '@tavu/core/run';
 import { linesUnder } from '@tavu/core/compile';
-import { TriangleAlert } from 'lucide-react';
+
 import { useMemo, useRef, type KeyboardEvent } from 'react';
 import { Picture } from '../picture/Picture';
 import { edit, endStep, useStudio } from '../studio/store';
@@ -23,7 +24,7 @@ export function LineRow({
   flow,
   step,
   stepKey,
-  troubles,
+  findings,
   onStepAway,
   onSlash,
 }: {
@@ -31,7 +32,7 @@ export function LineRow({
   flow: Flow;
   step: Step & Said;
   stepKey: string;
-  troubles: readonly TalkTrouble[];
+  findings: readonly Finding[];
   onStepAway: (by: -1 | 1) => void;
   onSlash: () => void;
 }) {
@@ -48,21 +49,13 @@ export function LineRow({
         <Words owner={owner} step={step} speakers={speakers} onStepAway={onStepAway} onSlash={onSlash} />
         <p className="flex flex-wrap gap-x-2 pl-1.5 text-xs leading-5 text-soft">
           <Times owner={owner} flow={flow} stepKey={stepKey} />
-          <Troubles troubles={troubles} />
+          <Findings of={findings} small />
         </p>
         {(step.note || chosen) && <Note owner={owner} step={step} />}
       </div>
       <Bubble owner={owner} flow={flow} stepKey={stepKey} />
     </div>
   );
-}
-
-export function Troubles({ troubles }: { troubles: readonly TalkTrouble[] }) {
-  return troubles.map(({ words, mild }) => (
-    <span key={words} className={`flex items-center gap-1 text-xs ${mild ? 'text-soft' : 'text-warn'}`}>
-      {!mild && <TriangleAlert size={11} aria-hidden="true" />} {words}
-    </span>
-  ));
 }
 
 const NO_SPEAKERS: readonly Speaker[] = [];

@@ -1,10 +1,11 @@
 'use client';
 
-import { talkTroubles } from '@tavu/core/check';
+import { findingsOfTalk } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
 import { toWebVtt } from '@tavu/core/exchange';
 import { freshId, readName, timeIn, type Conversation, type Id, type Routine } from '@tavu/core/model';
 import { rehearseTalk } from '@tavu/core/run';
-import { Captions, ClipboardPaste, Play, Plus, Search, Trash2, TriangleAlert } from 'lucide-react';
+import { Captions, ClipboardPaste, Play, Plus, Search, Trash2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState, type ReactNode } from 'react';
 import { playLine } from '../live/run';
@@ -263,15 +264,11 @@ function Total({ conversation }: { conversation: Conversation }) {
 /** What is wrong with the conversation as a whole. */
 function Whole({ conversation }: { conversation: Conversation }) {
   const flow = useSettled(useStudio((studio) => studio.flow));
-  const troubles = useMemo(() => {
+  const found = useMemo(() => {
     const now = flow.project.conversations?.find((each) => each.id === conversation.id);
-    return now ? talkTroubles(flow, now).filter(({ key }) => key === '') : [];
+    return now ? findingsOfTalk(flow, now).filter(({ where }) => where.step === '') : [];
   }, [flow, conversation.id]);
-  return troubles.map(({ words }) => (
-    <p key={words} className="flex items-start gap-1 text-sm text-warn">
-      <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
-    </p>
-  ));
+  return <Findings of={found} />;
 }
 
 function Finder() {

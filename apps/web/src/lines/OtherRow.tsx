@@ -1,6 +1,7 @@
 'use client';
 
-import type { TalkTrouble } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
+import type { Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { everyStep, screenById, type Id, type Step } from '@tavu/core/model';
 import type { ReactNode } from 'react';
@@ -15,7 +16,7 @@ import { If } from './Conditions';
 import { EffectStep } from './EffectStep';
 import { SELECT, ShowPicture, Time } from './fields';
 import { STEP_ICONS, STEP_WORDS } from './kinds';
-import { Bubble, Times, Troubles } from './LineRow';
+import { Bubble, Times } from './LineRow';
 import { changeStep } from './put';
 
 /** A step that says nothing: what it does, on one line. */
@@ -24,13 +25,13 @@ export function OtherRow({
   flow,
   step,
   stepKey,
-  troubles,
+  findings,
 }: {
   owner: Owner;
   flow: Flow;
   step: Step;
   stepKey: string;
-  troubles: readonly TalkTrouble[];
+  findings: readonly Finding[];
 }) {
   if (step.step === 'routine')
     return (
@@ -44,7 +45,7 @@ export function OtherRow({
           </div>
           <p className="flex flex-wrap gap-x-2 pl-1.5 text-xs leading-5 text-soft">
             <Times owner={owner} flow={flow} stepKey={stepKey} />
-            <Troubles troubles={troubles} />
+            <Findings of={findings} small />
           </p>
         </div>
         <Bubble owner={owner} flow={flow} stepKey={stepKey} />
@@ -57,7 +58,7 @@ export function OtherRow({
       </span>
       <StepFields owner={owner} step={step} />
       {step.note && <span className="w-full pl-5 text-sm text-soft italic">{step.note}</span>}
-      <Troubles troubles={troubles} />
+      <Findings of={findings} small />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { misfits, talkTroubles, type TalkTrouble } from '@tavu/core/check';
+import { findingsOfTalk, findingsTranslated, type Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import type { Id, Said, Step } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -21,7 +21,7 @@ import { useSettled } from './settled';
 
 /** Steps that are played from. */
 const SPOKEN: ReadonlySet<string> = new Set(['line', 'choice', 'routine']);
-const NO_TROUBLES: readonly TalkTrouble[] = [];
+const NO_FINDINGS: readonly Finding[] = [];
 
 /** A conversation or set-up as a page: one row a step, written from the keyboard. Only what is in view is drawn. */
 export function Page({ owner }: { owner: Owner }) {
@@ -37,7 +37,7 @@ export function Page({ owner }: { owner: Owner }) {
   const settled = useSettled(now);
   // While something is typed, only the row it is typed in goes along.
   const calm = settled.owner.id === owner.id ? settled : now;
-  const troubles = useTroubles(calm.flow, owner.id);
+  const findings = useFindings(calm.flow, owner.id);
   const step = useLines((lines) => lines.step);
   const frame = useRef<HTMLDivElement>(null);
   const list = useVirtualizer({
@@ -86,7 +86,7 @@ export function Page({ owner }: { owner: Owner }) {
                 {...(row.id === step ? now : calm)}
                 row={row}
                 hit={hits.has(row.id) ? (row.id === lookedId ? 'looked' : 'hit') : null}
-                troubles={troubles.get(row.key) ?? NO_TROUBLES}
+                findings={findings.get(row.key) ?? NO_FINDINGS}
               />
             </li>
           );
@@ -97,28 +97,22 @@ export function Page({ owner }: { owner: Owner }) {
   );
 }
 
-/** What is wrong with each step, and in which languages it does not fit. */
-function useTroubles(flow: Flow, id: Id): ReadonlyMap<string, readonly TalkTrouble[]> {
+/** What is wrong with each step, in every language. */
+function useFindings(flow: Flow, id: Id): ReadonlyMap<string, readonly Finding[]> {
   return useMemo(() => {
     const conversation = flow.project.conversations?.find((each) => each.id === id);
-    const byKey = new Map<string, TalkTrouble[]>();
+    const byKey = new Map<string, Finding[]>();
     if (!conversation) return byKey;
     const known = new Set(rowsOf(conversation.steps).map((row) => row.key));
-    // What is wrong within a set-up stands at the step that calls it.
-    const note = (trouble: TalkTrouble): void => {
-      let { key } = trouble;
+    for (const finding of [
+      ...findingsOfTalk(flow, conversation),
+      ...findingsTranslated(flow.project, conversation),
+    ]) {
+      // What is wrong within a set-up stands at the step that calls it.
+      let key = finding.where.step ?? '';
       while (key !== '' && !known.has(key)) key = key.slice(0, Math.max(0, key.lastIndexOf(' ')));
-      const held = byKey.get(key) ?? [];
-      if (!held.some((each) => each.words === trouble.words)) byKey.set(key, [...held, trouble]);
-    };
-    for (const trouble of talkTroubles(flow, conversation)) note(trouble);
-    const parts = flow.talk.long === 'pages';
-    for (const [key, languages] of misfits(flow.project, conversation))
-      note(
-        parts
-          ? { key, mild: true, words: `It comes in parts in ${languages.join(', ')}.` }
-          : { key, words: `It does not fit in ${languages.join(', ')}.` },
-      );
+      byKey.set(key, [...(byKey.get(key) ?? []), finding]);
+    }
     return byKey;
   }, [flow, id]);
 }
@@ -128,7 +122,7 @@ interface RowProps {
   flow: Flow;
   row: PageRow;
   hit: 'hit' | 'looked' | null;
-  troubles: readonly TalkTrouble[];
+  findings: readonly Finding[];
 }
 
 const Row = memo(
@@ -137,11 +131,11 @@ const Row = memo(
     a.owner === b.owner &&
     a.flow === b.flow &&
     a.hit === b.hit &&
-    a.troubles === b.troubles &&
+    a.findings === b.findings &&
     sameRow(a.row, b.row),
 );
 
-function OneRow({ owner, flow, row, hit, troubles }: RowProps) {
+function OneRow({ owner, flow, row, hit, findings }: RowProps) {
   const onStepAway = (by: -1 | 1): void => stepAway(owner, row.key, by);
   const chosen = useLines((lines) => lines.step === row.id);
   const picked = useLines((lines) => lines.picked.includes(row.id));
@@ -168,11 +162,11 @@ function OneRow({ owner, flow, row, hit, troubles }: RowProps) {
           flow={flow}
           row={row}
           step={row.step}
-          troubles={troubles}
+          findings={findings}
           onStepAway={onStepAway}
         />
       ) : (
-        <OtherRow owner={owner} flow={flow} step={row.step} stepKey={row.key} troubles={troubles} />
+        <OtherRow owner={owner} flow={flow} step={row.step} stepKey={row.key} findings={findings} />
       )}
     </div>
   );
@@ -183,7 +177,7 @@ function Line({
   flow,
   row,
   step,
-  troubles,
+  findings,
   onStepAway,
 }: Omit<RowProps, 'hit'> & { step: Step & Said; onStepAway: (by: -1 | 1) => void }) {
   const [asks, setAsks] = useState(false);
@@ -199,7 +193,7 @@ function Line({
             flow={flow}
             step={step}
             stepKey={row.key}
-            troubles={troubles}
+            findings={findings}
             onStepAway={onStepAway}
             onSlash={() => setAsks(true)}
           />

@@ -1,6 +1,6 @@
 'use client';
 
-import { troublesOf } from '@tavu/core/check';
+import { findingsOf, findingWords } from '@tavu/core/check';
 import { LAYERS } from '@tavu/core/map';
 import { titleCase } from '@tavu/core/model';
 import { Funnel } from 'lucide-react';
@@ -13,8 +13,8 @@ import { NO_FILTER, type Filter } from './filter';
 /** What is looked at on the map: by layer, by area, what is up, or where something is wrong, which it lists. */
 export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (filter: Filter) => void }) {
   const project = useStudio((studio) => studio.project);
-  const troubles = useMemo(
-    () => (filter.only === 'trouble' ? troublesOf(project) : []),
+  const findings = useMemo(
+    () => (filter.only === 'trouble' ? findingsOf(project) : []),
     [project, filter.only],
   );
   const set = filter !== NO_FILTER;
@@ -70,20 +70,21 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
         </Row>
         {filter.only === 'trouble' && (
           <ul aria-label="What is wrong" className="max-h-52 overflow-auto">
-            {troubles.length === 0 && <li className="text-soft">Nothing is wrong.</li>}
-            {troubles.map((trouble, i) => (
-              <li key={i}>
-                <button
-                  type="button"
-                  className="w-full rounded px-1 py-0.5 text-left hover:bg-chosen-wash"
-                  onClick={() =>
-                    trouble.link ? chooseLink(trouble.link) : choose({ screen: trouble.source })
-                  }
-                >
-                  <b>{nameOf(trouble.source)}:</b> {trouble.words}
-                </button>
-              </li>
-            ))}
+            {findings.length === 0 && <li className="text-soft">Nothing is wrong.</li>}
+            {findings.map((finding, i) => {
+              const { source, link } = finding.where;
+              return (
+                <li key={i}>
+                  <button
+                    type="button"
+                    className="w-full rounded px-1 py-0.5 text-left hover:bg-chosen-wash"
+                    onClick={() => (link ? chooseLink(link) : choose({ screen: source }))}
+                  >
+                    <b>{nameOf(source)}:</b> {findingWords(finding)}
+                  </button>
+                </li>
+              );
+            })}
           </ul>
         )}
         {set && <Button onClick={() => onChange(NO_FILTER)}>Look at all again</Button>}

@@ -1,5 +1,5 @@
 import { timeOf } from '@tavu/core/triggers';
-import { linkTroubles, screenTroubles } from '@tavu/core/check';
+import { findingsOfLink, findingsOfScreen } from '@tavu/core/check';
 import { linksOn } from '@tavu/core/component';
 import { screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
 import { movesOddly } from '@tavu/core/motion';
@@ -38,7 +38,7 @@ function makeCaption(project: Project, id: Id): Caption {
     ends: links.some((link) => link.kind === 'end'),
     troubled:
       screen !== undefined &&
-      (screenTroubles(project, screen).length > 0 || links.some((link) => hasTrouble(project, link))),
+      (findingsOfScreen(project, screen).length > 0 || links.some((link) => isWrong(project, link))),
   };
 }
 
@@ -50,5 +50,5 @@ function staysFor({ until, lasts }: Screen): string {
 }
 
 /** A gap is told by its own card. */
-const hasTrouble = (project: Project, link: Link): boolean =>
-  linkTroubles(project, link).some((words) => !words.endsWith('is not made yet.'));
+const isWrong = (project: Project, link: Link): boolean =>
+  findingsOfLink(project, link).some(({ code }) => code !== 'flow/gap');

@@ -1,4 +1,4 @@
-import { troublesOf } from '@tavu/core/check';
+import { findingsOf } from '@tavu/core/check';
 import { areasAround, type Id, type Layer, type Project } from '@tavu/core/model';
 
 /** Which cards of the map are looked at; the others are faint. */
@@ -14,7 +14,7 @@ export const NO_FILTER: Filter = { layer: 'any', area: 'any', only: 'any' };
 export function filtered(project: Project, filter: Filter, up: readonly Id[]): ReadonlySet<Id> | null {
   const { layer, area, only } = filter;
   if (layer === 'any' && area === 'any' && only === 'any') return null;
-  const troubled = only === 'trouble' ? new Set(troublesOf(project).map((each) => each.source)) : null;
+  const troubled = only === 'trouble' ? new Set(findingsOf(project).map(({ where }) => where.source)) : null;
   return new Set(
     project.screens
       .filter(

@@ -1,6 +1,8 @@
 'use client';
 
-import { screenTroubles } from '@tavu/core/check';
+import { findingsOfScreen } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
+import { componentById } from '@tavu/core/component';
 import { isUsed } from '@tavu/core/focus';
 import {
   KIND_NAMES,
@@ -14,7 +16,7 @@ import {
 } from '@tavu/core/model';
 import { ruleAround } from '@tavu/core/motion';
 import { motionWords, ruleWords } from '@tavu/core/words';
-import { TriangleAlert } from 'lucide-react';
+
 import { edit, useStudio } from '../studio/store';
 import { useSoundAssets } from '../sound/SoundRules';
 import { DurationField } from '../motion/DurationField';
@@ -180,11 +182,15 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             Start the game here
           </Button>
         )}
-        {screenTroubles(project, screen).map((words) => (
-          <p key={words} className="mt-1 flex items-start gap-1 text-sm text-warn">
-            <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
-          </p>
-        ))}
+        <div className="mt-1 space-y-1">
+          <Findings
+            of={findingsOfScreen(project, screen)}
+            leading={({ where }) => {
+              const component = where.source !== screen.id && componentById(project, where.source);
+              return component ? `${component.name}: ` : '';
+            }}
+          />
+        </div>
       </section>
       <Takes key={screen.id} screen={screen} />
       <BackgroundPanel screen={screen} />

@@ -1,10 +1,11 @@
 'use client';
 
 import type { Piece } from '@tavu/core/phrasing';
-import { linkTroubles } from '@tavu/core/check';
+import { findingsOfLink } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
 import { targetName, type Link } from '@tavu/core/model';
 import { sentenceOf, sentenceText } from '@tavu/core/words';
-import { Trash2, TriangleAlert } from 'lucide-react';
+import { Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { choose, edit, useStudio } from '../studio/store';
 import { IconButton, Sheet, Small, Tip } from '../ui/parts';
@@ -24,7 +25,6 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
     if (chosen && !ref.current!.contains(document.activeElement))
       ref.current!.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
-  const troubles = linkTroubles(project, link);
   return (
     <div
       ref={ref}
@@ -41,11 +41,7 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
           <SentencePiece key={i} piece={piece} before={all[i - 1]} after={all[i + 1]} link={link} />
         ))}
       </p>
-      {troubles.map((words) => (
-        <p key={words} className="flex items-start gap-1 text-sm leading-5 text-warn">
-          <TriangleAlert size={13} aria-hidden="true" className="mt-1 shrink-0" /> {words}
-        </p>
-      ))}
+      <Findings of={findingsOfLink(project, link)} />
       {chosen && <Extras link={link} handle={handle} />}
     </div>
   );

@@ -7,6 +7,7 @@ import {
   meant,
   type Complaint,
   type Scope,
+  whyWords,
 } from '@tavu/core/expression';
 import type { FieldType } from '@tavu/core/model';
 import { useEffect, useId, useRef, useState } from 'react';
@@ -150,12 +151,12 @@ function Told({
   onPut: (write: string, from: number, to: number) => void;
   onMake?: (name: string) => void;
 }) {
-  const { words, instead, unknown, from, to } = complaint;
+  const { instead, unknown, from, to } = complaint;
   const small = 'rounded border border-line bg-sheet px-1.5 text-ink hover:bg-chosen-wash';
   return (
     <div className="mt-0.5 text-sm text-warn">
       <p id={id} role="alert">
-        {words}
+        {whyWords(complaint)}
       </p>
       <p className="mt-1 flex flex-wrap gap-1">
         {instead && (

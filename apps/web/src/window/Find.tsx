@@ -1,7 +1,7 @@
 'use client';
 
 import { sentenceText } from '@tavu/core/words';
-import { troublesOf, type Trouble } from '@tavu/core/check';
+import { findingsOf, findingWords, type Finding } from '@tavu/core/check';
 import { everyStep, type Project } from '@tavu/core/model';
 import { useEffect, useState } from 'react';
 import { editingLayer } from '../editing/layer';
@@ -46,13 +46,13 @@ export function Find({
 }
 
 /** What is wrong anywhere, a moment after the list stands. */
-function useTroubles(project: Project): readonly Trouble[] {
-  const [troubles, setTroubles] = useState<readonly Trouble[]>([]);
+function useFindings(project: Project): readonly Finding[] {
+  const [findings, setFindings] = useState<readonly Finding[]>([]);
   useEffect(() => {
-    const timer = setTimeout(() => setTroubles(troublesOf(project)), 50);
+    const timer = setTimeout(() => setFindings(findingsOf(project)), 50);
     return () => clearTimeout(timer);
   }, [project]);
-  return troubles;
+  return findings;
 }
 
 const game = (): HTMLElement | null | undefined => livePlayer()?.host;
@@ -74,7 +74,7 @@ function Everything({
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen.screen);
   const making = useRun((run) => run.making);
-  const troubles = useTroubles(project);
+  const findings = useFindings(project);
   const choices: Choice[] = [];
   const add = (
     group: string,
@@ -210,14 +210,16 @@ function Everything({
   add('To do', 'do schema', 'The schema of project files', 'JSON Schema, in another tab', () => {
     window.open('/api/schema', '_blank', 'noopener');
   });
-  for (const [i, { source, link, words }] of troubles.entries()) {
+  for (const [i, finding] of findings.entries()) {
+    const { link, screens = [] } = finding.where;
+    const source = screens[0] ?? finding.where.source;
     const screen = project.screens.find(({ id }) => id === source);
     const area = project.areas.find(({ id }) => id === source);
     if (!screen && !area && !link) continue;
     add(
       'Findings',
       `finding ${i}`,
-      words,
+      findingWords(finding),
       `finding, ${screen?.name ?? area?.name ?? 'everywhere'}`,
       () => {
         if (link) chooseLink(link);

@@ -1,7 +1,7 @@
 import { carryOut } from '../edit';
 import type { Project } from '../model';
 import { after, down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
-import { troublesOf } from '.';
+import { findingsOf, findingWords } from '.';
 
 const project = (): Project =>
   projectOf(
@@ -35,14 +35,17 @@ const project = (): Project =>
     },
   );
 
-const words = (from: Project) => troublesOf(from).map((each) => each.words);
+const words = (from: Project) => findingsOf(from).map(findingWords);
 
-test('a sound project has none', () => expect(troublesOf(project())).toEqual([]));
+test('a sound project has none', () => expect(findingsOf(project())).toEqual([]));
 
 test('a deleted value is pointed out wherever it is named, and the run goes on', () => {
   const gone = carryOut(project(), 'delete value', { value: 'v' }).project;
   expect(
-    troublesOf(gone).map(({ source, link, words }) => [source, link, words.replace(/“.*”: /, '')]),
+    findingsOf(gone).map((each) => {
+      const { source, link = null } = each.where;
+      return [source, link, findingWords(each).replace(/“.*”: /, '')];
+    }),
   ).toEqual([
     ['title', 'go', 'There is nothing called oil.'],
     ['watch', 'effects', 'The value it sets is gone.'],
@@ -62,9 +65,15 @@ test('so is a link into a deleted screen, as a gap with its name', () => {
 test('so is a parameter left out', () => {
   const out = project();
   delete out.links.find((each) => each.id === 'ask')!.args;
-  expect(troublesOf(out)).toEqual([
-    { source: 'watch', link: 'ask', words: 'Confirm is not told its question.' },
+  expect(findingsOf(out)).toEqual([
+    {
+      code: 'call/untold',
+      params: { name: 'Confirm', what: 'question' },
+      severity: 'error',
+      where: { source: 'watch', link: 'ask' },
+    },
   ]);
+  expect(words(out)).toEqual(['Confirm is not told its question.']);
 });
 
 test.each<[string, (from: Project) => void, RegExp]>([
@@ -105,7 +114,7 @@ test.each<[string, (from: Project) => void, RegExp]>([
 test('a time link is no trouble', () => {
   const timed = project();
   timed.links.push(link('watch', after('2 s'), 'go', 'title'));
-  expect(troublesOf(timed)).toEqual([]);
+  expect(findingsOf(timed)).toEqual([]);
 });
 
 test('components, other languages, styles, areas and the house are looked through too, each thing that is gone once', () => {

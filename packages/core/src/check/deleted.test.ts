@@ -4,7 +4,7 @@ import type { Project } from '../model';
 import { begin, faults } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { whole } from '../test/whole';
-import { allTalkTroubles, troublesOf } from '.';
+import { findingsOf, findingsOfTalks, findingWords } from '.';
 
 type Any = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
 
@@ -77,9 +77,9 @@ function standing(project: Project, id: string): number {
 
 const flow = compile(whole);
 const told = (project: Project): string[] => [
-  ...troublesOf(project).map(({ source, link, words }) => `${source} ${link}: ${words}`),
-  ...[...allTalkTroubles(compile(project, flow))].flatMap(([id, troubles]) =>
-    troubles.map(({ key, words }) => `${id} ${key}: ${words}`),
+  ...findingsOf(project).map((each) => `${each.where.source} ${each.where.link}: ${findingWords(each)}`),
+  ...[...findingsOfTalks(compile(project, flow))].flatMap(([id, found]) =>
+    found.map((each) => `${id} ${each.where.step}: ${findingWords(each)}`),
   ),
 ];
 const before = told(whole);

@@ -1,7 +1,18 @@
-import { authorOfEffect } from '../effects/author';
-import { byId, everyStep, screenById, type Effect, type Element, type Project } from '../model';
+import { EFFECT_AUTHORS } from '../effects/author';
+import {
+  byId,
+  everyStep,
+  screenById,
+  type CueName,
+  type Effect,
+  type EffectName,
+  type LinkKind,
+  type Project,
+} from '../model';
 import type { IdPlace, Thing } from '../references';
-import { authorOfTrigger } from '../triggers/author';
+import { TRIGGER_AUTHORS } from '../triggers/author';
+import type { At, Check } from './finding';
+import { isThere } from './there';
 
 /** What is said of a place whose thing is gone: by the thing and the field it is named in, else by the thing alone. */
 
@@ -73,52 +84,95 @@ const HELD: Record<string, string> = {
   speaker: 'A speaker it is told of is gone.',
 };
 
-/** In words, what is gone at a place; each begins with whose place it is where that is not told beside it. */
-export function goneWords(
-  project: Project,
-  place: IdPlace,
-  { element, name }: { element?: Element; name?: string },
-): string {
-  const { of, path } = place;
+/** What is told of a place whose thing is gone. */
+export interface Gone {
+  of: Thing;
+  /** The field it is named in. */
+  field: string;
+  /** What names it: a link, an effect of a step, a step, an element, or something else. */
+  by: 'link' | 'effect' | 'step' | 'element' | 'other';
+  trigger?: CueName;
+  effect?: EffectName;
+  /** The element that names it, or what else stands before the sentence. */
+  name?: string;
+  /** Whose answer it was; or where the element was looked for, and by which name. */
+  screen?: string;
+  called?: string;
+}
+
+export const gone: Check<Gone> = {
+  severity: 'error',
+  about: 'Something names what is not in the project any more. Choose something else there, or take it out.',
+  place: (project, place, at) =>
+    place.is !== 'id' || isThere(project, place) ? [] : [goneAt(project, place, at)],
+  link: (_, { kind, to }) => (LEADS.has(kind) && !to ? [{ of: 'screen', field: 'to', by: 'link' }] : []),
+  phrase,
+};
+const LEADS: ReadonlySet<LinkKind> = new Set(['go', 'open', 'swap']);
+
+function goneAt(project: Project, place: IdPlace, { element, name }: At): Gone {
+  const { of, id, path, within } = place;
   const field = path.filter((step) => typeof step === 'string').at(-1)!;
-  if (element) {
-    if (field === 'shortcut') return `The action that presses ${element.name} is gone.`;
-    return `${element.name} ${SHOWN[`${of} ${field}`] ?? SHOWN[of] ?? anything(of)}.`;
+  const what = { of, field };
+  if (element) return { ...what, by: 'element', name: element.name };
+  if (path[0] === 'links') {
+    const link = byId(project.links).get(place.on ?? '');
+    const at = path.indexOf('effects');
+    const effect = at < 0 ? undefined : link?.effects[path[at + 1] as number]?.do;
+    if (effect) return { ...what, by: 'link', effect };
+    if (link && path.includes('cue')) {
+      const screen = of === 'outcome' ? screenById(project, within)?.name : undefined;
+      return { ...what, by: 'link', trigger: link.cue.on, ...(screen === undefined ? {} : { screen }) };
+    }
+    return { ...what, field: path.includes('to') ? 'to' : field, by: 'link' };
   }
-  if (path[0] === 'links') return doneWords(project, place, field);
   if (path.includes('effect')) {
-    const effect = stepEffect(project, place);
-    const own = effect && goneFrom(effect, of);
-    return own ?? DONE[`${of} ${field}`] ?? DONE[of] ?? `It ${anything(of)}.`;
+    const effect = stepEffect(project, place)?.do;
+    return { ...what, by: 'effect', ...(effect ? { effect } : {}) };
   }
-  if (path[0] === 'conversations' && path.includes('steps'))
-    return STEP[`${of} ${field}`] ?? STEP[of] ?? DONE[of] ?? DONE[`${of} ${field}`] ?? `It ${anything(of)}.`;
-  return (name ? `${name}: ` : '') + (HELD[`${of} ${field}`] ?? HELD[of] ?? `It ${anything(of)}.`);
+  if (path[0] === 'conversations' && path.includes('steps')) {
+    if (of !== 'element name') return { ...what, by: 'step' };
+    const { screen } = byId(project.conversations).get(place.owner) ?? {};
+    return {
+      ...what,
+      by: 'step',
+      called: id,
+      screen: screenById(project, screen)?.name ?? 'a screen that is gone',
+    };
+  }
+  return { ...what, by: 'other', ...(name ? { name } : {}) };
 }
-
-function doneWords(project: Project, place: IdPlace, field: string): string {
-  const { of, path, within } = place;
-  if (of === 'outcome' && path.includes('cue'))
-    return `${screenById(project, within)?.name ?? 'It'} no longer gives the answer it waits for.`;
-  const link = byId(project.links).get(place.on ?? '');
-  const at = path.indexOf('effects');
-  const effect = at < 0 ? undefined : link?.effects[path[at + 1] as number];
-  const own = effect
-    ? goneFrom(effect, of)
-    : link && path.includes('cue')
-      ? authorOfTrigger(link.cue).gone?.[of]
-      : undefined;
-  const how = path.includes('to') ? 'to' : field;
-  return own ?? DONE[`${of} ${how}`] ?? DONE[`${of} ${field}`] ?? DONE[of] ?? `It ${anything(of)}.`;
-}
-
-const goneFrom = (effect: Effect, of: Thing): string | undefined => authorOfEffect(effect).gone?.[of];
 
 function stepEffect(project: Project, { owner, on }: IdPlace): Effect | undefined {
   const held = byId(project.conversations).get(owner) ?? byId(project.routines).get(owner);
   const step = everyStep(held?.steps ?? []).find((each) => each.id === on);
   return step?.step === 'effect' ? step.effect : undefined;
 }
+
+function phrase(gone: Gone): string {
+  const { of, field, name = '', screen, called } = gone;
+  const key = `${of} ${field}`;
+  switch (gone.by) {
+    case 'element':
+      return field === 'shortcut'
+        ? `The action that presses ${name} is gone.`
+        : `${name} ${SHOWN[key] ?? SHOWN[of] ?? anything(of)}.`;
+    case 'link':
+    case 'effect':
+      if (of === 'outcome' && gone.trigger)
+        return `${screen ?? 'It'} no longer gives the answer it waits for.`;
+      return ownWords(gone) ?? DONE[key] ?? DONE[of] ?? `It ${anything(of)}.`;
+    case 'step':
+      if (called !== undefined) return `There is no ${called} on ${screen}.`;
+      return STEP[key] ?? STEP[of] ?? DONE[of] ?? DONE[key] ?? `It ${anything(of)}.`;
+    default:
+      return `${name && `${name}: `}${HELD[key] ?? HELD[of] ?? `It ${anything(of)}.`}`;
+  }
+}
+
+/** What the type of trigger or effect says of it. */
+const ownWords = ({ of, trigger, effect }: Gone): string | undefined =>
+  effect ? EFFECT_AUTHORS[effect].gone?.[of] : trigger && TRIGGER_AUTHORS[trigger].gone?.[of];
 
 /** Whatever has no words of its own yet is told all the same. */
 const anything = (of: Thing): string => `names ${/^[aeiou]/.test(of) ? 'an' : 'a'} ${of} that is gone`;

@@ -1,3 +1,14 @@
-export { clashesOf, type Clash } from './clashes';
-export { componentTroubles, linkTroubles, screenTroubles, troublesOf, type Trouble } from './troubles';
-export { allTalkTroubles, misfits, overflowing, readingSpeed, talkTroubles, type TalkTrouble } from './talks';
+export type { Check, Finding, Severity, Where } from './finding';
+export { CHECKS, findingMark, findingWords, type Code } from './registry';
+export {
+  findingsAtLarge,
+  findingsDrawn,
+  findingsOf,
+  findingsOfComponent,
+  findingsOfLink,
+  findingsOfScreen,
+  findingsOfTalk,
+  findingsOfTalks,
+  findingsTranslated,
+} from './look';
+export { readingSpeed } from './room';

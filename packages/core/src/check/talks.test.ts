@@ -1,7 +1,7 @@
 import { compile } from '../compile';
 import type { Step } from '../model';
 import { line, talking } from '../test/talks';
-import { misfits, talkTroubles } from '.';
+import { findingsOfTalk, findingsTranslated, findingWords } from '.';
 
 /** What is pointed out in a conversation before any run. */
 
@@ -10,7 +10,10 @@ const told = (
   ...over: Parameters<typeof talking> extends [unknown, ...infer R] ? R : never
 ) => {
   const project = talking(steps, ...over);
-  return talkTroubles(compile(project), project.conversations![0]!).map(({ key, words }) => [key, words]);
+  return findingsOfTalk(compile(project), project.conversations![0]!).map((each) => [
+    each.where.step,
+    findingWords(each),
+  ]);
 };
 
 test('a conversation with nothing wrong says nothing', () => {
@@ -72,6 +75,14 @@ test('a line that fits as it is written and not in another language is named wit
     texts: { fi: { 'talk a': 'sana '.repeat(200) } },
     talk: { long: 'marked' },
   });
-  expect([...misfits(project, project.conversations![0]!)]).toEqual([['a', ['Finnish']]]);
-  expect(misfits({ ...project, texts: {} }, project.conversations![0]!).size).toBe(0);
+  const [talk] = project.conversations!;
+  const found = findingsTranslated(project, talk!);
+  expect(found.map((each) => [each.where.step, findingWords(each)])).toEqual([
+    ['a', 'It does not fit in Finnish.'],
+  ]);
+  expect(findingsTranslated({ ...project, texts: {} }, talk!)).toEqual([]);
+  const parts = findingsTranslated({ ...project, talk: {} }, talk!);
+  expect(parts.map((each) => [each.severity, findingWords(each)])).toEqual([
+    ['advice', 'It comes in parts in Finnish.'],
+  ]);
 });

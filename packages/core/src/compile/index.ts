@@ -11,5 +11,12 @@ export type {
   Given,
   LinkTable,
 } from './types';
-export { type CompiledOption, type CompiledTalk, type Op, type OpOf, linesUnder } from './ops';
+export {
+  type CompiledOption,
+  type CompiledTalk,
+  type Op,
+  type OpOf,
+  type TalkTrouble,
+  linesUnder,
+} from './ops';
 export { type Page, pagesOf, wordsRoom } from './pages';

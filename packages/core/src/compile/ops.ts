@@ -11,9 +11,18 @@ export interface CompiledTalk {
   at: ReadonlyMap<string, number>;
   /** Elements that some step shows: they are away while none does. */
   shows: ReadonlySet<string>;
-  /** What could not be laid out, by the key of the step. */
-  troubles: readonly { key: string; words: string }[];
+  /** What could not be laid out. */
+  troubles: readonly TalkTrouble[];
 }
+
+/** A step that could not be laid out, by its key; the codes are those of checks. */
+export type TalkTrouble = { key: string } & (
+  | { code: 'call/gone'; params: { what: 'place' | 'conversation' | 'routine' | 'speaker' } }
+  | { code: 'call/itself'; params: { name: string } }
+  | { code: 'call/untold'; params: { name: string; what: string } }
+  | { code: 'call/unknown-face'; params: { speaker: string; face: string } }
+  | { code: 'call/too-long'; params: { most: number } }
+);
 
 /** What an element shows while a step is on: its own picture, or another. */
 export type Shown = ReadonlyMap<string, Id | null>;

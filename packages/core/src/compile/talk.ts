@@ -15,7 +15,7 @@ import {
   type Speaker,
   type Step,
 } from '../model';
-import type { CompiledTalk, Op, Shown, Spoken } from './ops';
+import type { CompiledTalk, Op, Shown, Spoken, TalkTrouble } from './ops';
 
 /** Lays out the steps of a conversation, with what they call. Never throws: what cannot be is left out and told. */
 export function compileTalk(project: Project, conversation: Conversation, language: string): CompiledTalk {
@@ -32,6 +32,8 @@ export function compileTalk(project: Project, conversation: Conversation, langua
   const { ops, at, shows, troubles } = making;
   return { conversation, ops, at, shows, troubles };
 }
+
+type OmitKey<T> = T extends unknown ? Omit<T, 'key'> : never;
 
 /** What the parameters of the routines that are being laid out hold. */
 interface Given {
@@ -61,7 +63,7 @@ class Making {
   readonly ops: Op[] = [];
   readonly at = new Map<string, number>();
   readonly shows = new Set<string>();
-  readonly troubles: { key: string; words: string }[] = [];
+  readonly troubles: TalkTrouble[] = [];
   readonly #project: Project;
   readonly #language: string;
   readonly #scope: Scope;
@@ -86,10 +88,7 @@ class Making {
     for (const step of steps) {
       if (this.ops.length >= MOST_OPS) {
         if (!this.#full)
-          this.#trouble(
-            within.prefix + step.id,
-            `What it plays is longer than ${MOST_OPS} steps with all that it calls; the rest is left out.`,
-          );
+          this.#trouble(within.prefix + step.id, { code: 'call/too-long', params: { most: MOST_OPS } });
         this.#full = true;
         return;
       }
@@ -164,7 +163,7 @@ class Making {
         const to = prefix + step.to;
         this.#joins.push(() => {
           jump.to = this.at.get(to) ?? jump.to;
-          if (!this.at.has(to)) this.#trouble(key, 'The place it goes to is gone.');
+          if (!this.at.has(to)) this.#gone(key, 'place');
         });
         return;
       }
@@ -172,8 +171,8 @@ class Making {
         return this.#routine(step, key, within);
       case 'conversation': {
         const other = this.#project.conversations?.find((each) => each.id === step.conversation);
-        if (!other) return this.#trouble(key, 'The conversation it goes on with is gone.');
-        if (within.inside.has(other.id)) return this.#trouble(key, `${other.name} would call itself.`);
+        if (!other) return this.#gone(key, 'conversation');
+        if (within.inside.has(other.id)) return this.#itself(key, other);
         return this.lay(other.steps, {
           ...within,
           prefix: `${key} `,
@@ -242,10 +241,10 @@ class Making {
 
   #routine(step: Step & { step: 'routine' }, key: string, within: Within): void {
     const routine = this.#project.routines?.find((each) => each.id === step.routine);
-    if (!routine) return this.#trouble(key, 'Its set-up is gone.');
-    if (within.inside.has(routine.id)) return this.#trouble(key, `${routine.name} would call itself.`);
+    if (!routine) return this.#gone(key, 'routine');
+    if (within.inside.has(routine.id)) return this.#itself(key, routine);
     for (const each of missing(routine, step.args))
-      this.#trouble(key, `${routine.name} is not told its ${each}.`);
+      this.#trouble(key, { code: 'call/untold', params: { name: routine.name, what: each } });
     this.lay(routine.steps, {
       prefix: `${key} `,
       inside: new Set([...within.inside, routine.id]),
@@ -282,11 +281,12 @@ class Making {
   #spoken(said: Said, given: Given, key: string): Spoken {
     const id = said.speaker === null ? null : (given.held.get(said.speaker) ?? said.speaker);
     const speaker = id === null || id === '' ? undefined : this.#speakers.get(id);
-    if (id !== null && id !== '' && !speaker) this.#trouble(key, 'Who says it is gone.');
+    if (id !== null && id !== '' && !speaker) this.#gone(key, 'speaker');
     const face = said.face === undefined ? undefined : (given.held.get(said.face) ?? said.face);
     const faces = speaker?.faces ?? [];
     const found = faces.find((each) => each.name === face);
-    if (speaker && face && !found) this.#trouble(key, `${speaker.name} has no face called ${face}.`);
+    if (speaker && face && !found)
+      this.#trouble(key, { code: 'call/unknown-face', params: { speaker: speaker.name, face } });
     return {
       speaker: speaker?.id ?? null,
       face: (found ?? faces[0])?.asset ?? null,
@@ -307,8 +307,16 @@ class Making {
     return jump;
   }
 
-  #trouble(key: string, words: string): void {
-    this.troubles.push({ key, words });
+  #trouble(key: string, trouble: OmitKey<TalkTrouble>): void {
+    this.troubles.push({ key, ...trouble });
+  }
+
+  #gone(key: string, what: 'place' | 'conversation' | 'routine' | 'speaker'): void {
+    this.#trouble(key, { code: 'call/gone', params: { what } });
+  }
+
+  #itself(key: string, { name }: { name: string }): void {
+    this.#trouble(key, { code: 'call/itself', params: { name } });
   }
 }
 

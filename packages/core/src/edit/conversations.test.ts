@@ -1,5 +1,5 @@
 import { carryOut, takeScreens, type Arguments, type CommandName } from '.';
-import { talkTroubles } from '../check';
+import { findingsOfTalk } from '../check';
 import { compile } from '../compile';
 import { blankProject, type Project, type Step } from '../model';
 import { readDocument } from '../schema';
@@ -122,7 +122,7 @@ test('a dialogue screen is copied to another project with what it says, who says
   expect(screen!.says).toBe(talk!.id);
   expect(talk!.screen).toBe(screen!.id);
   expect(other.speakers!.map((each) => each.name).sort()).toEqual(['Ines', 'Tobias']);
-  expect(talkTroubles(compile(other), talk!)).toEqual([]);
+  expect(findingsOfTalk(compile(other), talk!)).toEqual([]);
   // Once more, it says the same.
   const twice = after(other, 'paste screens', { from: taken });
   expect(twice.conversations).toHaveLength(1);

@@ -1,4 +1,4 @@
-import { clashesOf } from '../check';
+import { findingsAtLarge } from '../check';
 import { screenById, type Project } from '../model';
 import { buttonOf, down, link, press, projectOf, screenOf } from '../test/flows';
 import { carryOut, isUsual, type Arguments, type CommandName } from '.';
@@ -58,24 +58,27 @@ test('settings of input and sound leave nothing when they are as usual', () => {
 });
 
 describe('a key that sets off several actions', () => {
+  const clashes = (from: Project) =>
+    findingsAtLarge(from).map(({ params, where }) => [params.code, params.actions, where.screens]);
+
   test('is told of where more than one has a use, and nowhere else', () => {
-    expect(clashesOf(project)).toEqual([]);
+    expect(clashes(project)).toEqual([]);
     const both = go(project, 'add link', {
       from: 'over',
       cue: down('menu'),
       kind: 'clear',
       effects: [],
     });
-    expect(clashesOf(both)).toEqual([{ code: 'Escape', actions: ['menu', 'back'], screens: ['over'] }]);
+    expect(clashes(both)).toEqual([['Escape', ['menu', 'back'], ['over']]]);
   });
 
   test('also where one of them is built in: what moves the focus, presses, or turns tabs', () => {
     const letters = go(project, 'change action', { action: 'menu', change: { keys: ['Enter'] } });
-    expect(clashesOf(letters)).toEqual([{ code: 'Enter', actions: ['confirm', 'menu'], screens: ['s'] }]);
+    expect(clashes(letters)).toEqual([['Enter', ['confirm', 'menu'], ['s']]]);
     const none = projectOf([screenOf('s', { elements: [] })], [link('s', down('menu'), 'back')]);
-    expect(clashesOf({ ...none, actions: letters.actions })).toEqual([]);
+    expect(clashes({ ...none, actions: letters.actions })).toEqual([]);
     expect(
-      clashesOf({
+      clashes({
         ...none,
         screens: [screenOf('s', { elements: [buttonOf('a', 0)] })],
         actions: letters.actions,

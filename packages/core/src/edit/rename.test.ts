@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { troublesOf } from '../check';
+import { findingsOf, findingWords } from '../check';
 import { compile } from '../compile';
 import { inLanguage } from '../language';
 import { identifierOf, type Project } from '../model';
@@ -84,8 +84,9 @@ function showsWritten(project: Project, after: Project): boolean {
 }
 const lostNames = (project: Project): Set<string> =>
   new Set(
-    [...troublesOf(project), ...troublesOf(inLanguage(project, 'de'))].flatMap(
-      ({ words }) => /nothing called (\w+)|says \{(\w+)\}|no screen “(\w+)”/.exec(words)?.slice(1) ?? [],
+    [...findingsOf(project), ...findingsOf(inLanguage(project, 'de'))].flatMap(
+      (each) =>
+        /nothing called (\w+)|says \{(\w+)\}|no screen “(\w+)”/.exec(findingWords(each))?.slice(1) ?? [],
     ),
   );
 

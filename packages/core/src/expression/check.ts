@@ -1,4 +1,5 @@
 import { identifierOf, type FieldType } from '../model';
+import { why, type Why } from './complaints';
 import { FUNCTIONS } from './functions';
 import { nearest } from './near';
 import { parse, type Complaint, type Node } from './parse';
@@ -16,8 +17,6 @@ export interface Checked {
 
 export const kindOf = (type: FieldType): Kind =>
   type.type === 'on/off' || type.type === 'number' ? type.type : 'text';
-
-const KIND_WORDS: Record<Kind, string> = { 'on/off': 'on or off', number: 'a number', text: 'a text' };
 
 /** Reads an expression and checks that its names exist and its parts go together; `wanted` is what it has to give. */
 export function check(text: string, scope: Scope, wanted?: FieldType): Checked {
@@ -37,14 +36,13 @@ class Checker {
     readonly complaints: Complaint[],
   ) {}
 
-  complain(at: Node, words: string, rest: Pick<Complaint, 'instead' | 'unknown'> = {}): null {
-    this.complaints.push({ words, from: at.from, to: at.to, ...rest });
+  complain(at: Node, wrong: Why, rest: Pick<Complaint, 'instead' | 'unknown'> = {}): null {
+    this.complaints.push({ ...wrong, from: at.from, to: at.to, ...rest });
     return null;
   }
 
   want(node: Node, kind: Kind | null, wanted: Kind): void {
-    if (kind !== null && kind !== wanted)
-      this.complain(node, `This should be ${KIND_WORDS[wanted]}; it is ${KIND_WORDS[kind]}.`);
+    if (kind !== null && kind !== wanted) this.complain(node, why('wrong kind', { wanted, kind }));
   }
 
   kindOf(node: Node): Kind | null {
@@ -67,7 +65,7 @@ class Checker {
         const then = this.kindOf(node.then);
         const otherwise = this.kindOf(node.otherwise);
         if (then && otherwise && then !== otherwise)
-          this.complain(node.otherwise, `Both ways should give the same: ${KIND_WORDS[then]}.`);
+          this.complain(node.otherwise, why('two kinds', { kind: then }));
         return then ?? otherwise;
       }
       case 'call':
@@ -93,8 +91,7 @@ class Checker {
       case '!=':
       case '===':
       case '!==':
-        if (left && right && left !== right)
-          this.complain(node, `${KIND_WORDS[left]} and ${KIND_WORDS[right]} are never the same.`);
+        if (left && right && left !== right) this.complain(node, why('never equal', { left, right }));
         this.option(node.left, node.right);
         this.option(node.right, node.left);
         return 'on/off';
@@ -121,34 +118,31 @@ class Checker {
     if (type.type !== 'choice' || literal.kind !== 'literal') return;
     if (type.options.some((option) => option.id === literal.value)) return;
     const options = type.options.map((option) => `"${option.id}"`).join(', ');
-    this.complain(literal, `This is none of its options: ${options}.`);
+    this.complain(literal, why('no option', { options }));
   }
 
   private call(node: Node & { kind: 'call' }): Kind | null {
     const known = FUNCTIONS[node.name];
     if (!known) {
       const near = nearest(node.name, Object.keys(FUNCTIONS));
-      return this.complain(node, `There is no ${node.name}( ).${near ? ` Did you mean ${near}?` : ''}`);
+      return this.complain(node, why('unknown function', { name: node.name, near }));
     }
     const { takes, gives } = known;
     if (takes === 'numbers') {
-      if (node.args.length === 0) this.complain(node, `${node.name} needs at least one number.`);
+      if (node.args.length === 0) this.complain(node, why('no arguments', { name: node.name }));
       for (const arg of node.args) this.want(arg, this.kindOf(arg), 'number');
       return gives;
     }
     if (node.args.length !== takes.length) {
-      const n = takes.length;
-      return this.complain(
-        node,
-        `${node.name} takes ${n === 0 ? 'nothing' : n} in its brackets: ${known.shape}.`,
-      );
+      const { name } = node;
+      return this.complain(node, why('wrong count', { name, takes: takes.length, shape: known.shape }));
     }
     node.args.forEach((arg, i) => {
       const taken = takes[i]!;
       if (taken === 'screen') this.screen(arg);
       else if (taken === 'any') this.kindOf(arg);
       // No value is a list of records yet.
-      else if (taken === 'list') this.complain(arg, 'This is not a list; only lists can be counted.');
+      else if (taken === 'list') this.complain(arg, why('no list'));
       else this.want(arg, this.kindOf(arg), taken);
     });
     return gives;
@@ -156,7 +150,7 @@ class Checker {
 
   private screen(node: Node): void {
     const called = node.kind === 'name' ? node.name : node.kind === 'literal' ? String(node.value) : null;
-    if (called === null) return void this.complain(node, 'Here stands the name of a screen.');
+    if (called === null) return void this.complain(node, why('no screen name'));
     if (screenCalled(this.scope, called)) return;
     const near = nearest(
       called,
@@ -164,14 +158,14 @@ class Checker {
     );
     this.complain(
       node,
-      `There is no screen “${called}”.${near ? ` Did you mean ${near}?` : ''}`,
+      why('unknown screen', { name: called, near }),
       near ? { instead: identifierOf(near) } : {},
     );
   }
 
   private unknown(node: Node, name: string): null {
     const near = nearest(name, this.scope.names.keys());
-    return this.complain(node, `There is nothing called ${name}.${near ? ` Did you mean ${near}?` : ''}`, {
+    return this.complain(node, why('unknown name', { name, near }), {
       unknown: name,
       ...(near ? { instead: near } : {}),
     });

@@ -110,7 +110,7 @@ function given(text: string): Scalar | typeof FAILS {
     return give(text);
   } catch (error) {
     expect(error).toBeInstanceOf(Failure);
-    expect((error as Failure).message).toBe('It comes to no number.');
+    expect((error as Failure).message).toBe('no number');
     return FAILS;
   }
 }
@@ -125,7 +125,7 @@ test.each(['number', 'switch', 'text'] as const)(
         for (const text of texts) {
           if (text.length > 1500) continue;
           const { complaints, kind: told } = check(text, scope);
-          if (complaints.some((each) => each.words === 'This is nested too deep.')) continue;
+          if (complaints.some(({ code }) => code === 'too deep')) continue;
           expect([text, complaints]).toEqual([text, []]);
           expect(told).toBe({ number: 'number', switch: 'on/off', text: 'text' }[kind]);
           const gave = given(text);
@@ -176,5 +176,5 @@ test('what is decided by its first half leaves the other half alone', () => {
   expect(give('calm && 1 / none > 2')).toBe(false);
   expect(give('lit || 1 / none > 2')).toBe(true);
   expect(give('lit ? 1 : 1 / none')).toBe(1);
-  expect(() => give('lit && 1 / none > 2')).toThrow('It comes to no number.');
+  expect(() => give('lit && 1 / none > 2')).toThrow('no number');
 });

@@ -1,5 +1,6 @@
 import type { Id, Scalar } from '../model';
 import { check, screenCalled } from './check';
+import { why, type Why } from './complaints';
 import type { BinaryOp, Node } from './parse';
 import type { Known, Scope } from './scope';
 
@@ -15,14 +16,18 @@ export interface Reading {
 }
 
 /** An expression that gave nothing, and why. */
-export class Failure extends Error {}
+export class Failure extends Error {
+  constructor(readonly why: Why) {
+    super(why.code);
+  }
+}
 
 /** An expression made ready to run: its names are found. Plain data. */
 export interface Ready {
   text: string;
   /** Null when it cannot be run, for what `wrong` says. */
   bound: Bound | null;
-  wrong: string | null;
+  wrong: Why | null;
   /** The names it reads, each once, to tell what they were. */
   reads: { name: string; known: Known }[];
 }
@@ -41,8 +46,9 @@ type Bound =
 
 export function ready(text: string, scope: Scope): Ready {
   const { node, complaints } = check(text, scope);
-  const wrong = complaints[0]?.words ?? null;
-  if (!node || wrong !== null) return { text, bound: null, wrong: wrong ?? 'It cannot be read.', reads: [] };
+  const [first] = complaints;
+  const wrong: Why | null = first ? { code: first.code, params: first.params } : null;
+  if (!node || wrong !== null) return { text, bound: null, wrong: wrong ?? why('unreadable'), reads: [] };
   const reads = new Map<string, Known>();
   const bound = bind(node, scope, reads);
   return { text, bound, wrong: null, reads: [...reads].map(([name, known]) => ({ name, known })) };
@@ -84,7 +90,7 @@ function bind(node: Node, scope: Scope, reads: Map<string, Known>): Bound {
 
 /** What an expression gives now. Throws a Failure when it cannot give anything. */
 export function evaluate({ bound, wrong }: Ready, reading: Reading): Scalar {
-  if (bound === null) throw new Failure(wrong ?? 'It cannot be read.');
+  if (bound === null) throw new Failure(wrong ?? why('unreadable'));
   return give(bound, reading);
 }
 
@@ -94,7 +100,7 @@ function give(bound: Bound, reading: Reading): Scalar {
       return bound.value;
     case 'read': {
       const found = reading[bound.what](bound.id);
-      if (found === undefined) throw new Failure(`${bound.name} holds nothing.`);
+      if (found === undefined) throw new Failure(why('holds nothing', { name: bound.name }));
       return found;
     }
     case 'not':
@@ -165,6 +171,6 @@ const WORK: Record<string, (...n: number[]) => number> = {
 };
 
 function number(n: number): number {
-  if (!Number.isFinite(n)) throw new Failure('It comes to no number.');
+  if (!Number.isFinite(n)) throw new Failure(why('no number'));
   return n === 0 ? 0 : n;
 }

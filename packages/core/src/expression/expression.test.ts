@@ -11,6 +11,7 @@ import {
   renameIn,
   type Known,
   type Scope,
+  whyWords,
 } from '.';
 
 const known = (name: string, type: FieldType, what: Known['what'] = 'value'): [string, Known] => [
@@ -91,7 +92,7 @@ test.each<[string, RegExp]>([
   [`${'!'.repeat(500)}lit`, /nested too deep/],
 ])('%s is refused in words', (text, words) => {
   const { complaints } = check(text, scope, { type: 'on/off' });
-  expect(complaints[0]?.words).toMatch(words);
+  expect(complaints[0] && whyWords(complaints[0])).toMatch(words);
   for (const { from, to } of complaints) expect(0 <= from && from <= to && to <= text.length).toBe(true);
   expect(() => run(text === 'lamp_oil' ? 'gone' : text)).toThrow(Failure);
 });

@@ -1,4 +1,5 @@
 export { check, kindOf, type Checked, type Kind } from './check';
+export { whyWords, type ComplaintCode, type Why } from './complaints';
 export { complete, type Completion } from './complete';
 export { evaluate, Failure, ready, type Reading, type Ready } from './evaluate';
 export { FUNCTIONS } from './functions';

@@ -2,7 +2,18 @@ import { scopeOfLink } from '../triggers';
 import fc from 'fast-check';
 import { blankProject, type FieldType, type Project } from '../model';
 import { FUNCTIONS } from './functions';
-import { check, complete, evaluate, meant, nearest, ready, renameIn, scopeOfScreen, type Scope } from '.';
+import {
+  check,
+  complete,
+  evaluate,
+  meant,
+  nearest,
+  ready,
+  renameIn,
+  scopeOfScreen,
+  type Scope,
+  whyWords,
+} from '.';
 
 /** What may be named where, what is offered, and what is said of names that are not there. */
 
@@ -263,17 +274,16 @@ test.each<[string, number, number, string, object?]>([
   ['oil # 2', 4, 5, '“#” cannot stand in an expression.'],
   ['oil 😀', 4, 6, '“😀” cannot stand in an expression.'],
 ])('%s: %i to %i, %s', (text, from, to, words, rest = {}) => {
-  expect(said(text)[0]).toEqual({ words, from, to, ...rest });
+  const { code, params, ...found } = said(text)[0]!;
+  expect({ words: whyWords({ code, params }), ...found }).toEqual({ words, from, to, ...rest });
 });
 
 test('what is wanted decides too: its kind, and a choice’s own options', () => {
   const grade = project.values.at(-1)!;
   expect(said('"low"', grade)).toEqual([]);
-  expect(said('"bad"', grade).map((each) => each.words)).toEqual([
-    'This is none of its options: "low", "high".',
-  ]);
+  expect(said('"bad"', grade).map(whyWords)).toEqual(['This is none of its options: "low", "high".']);
   expect(said('grade', grade)).toEqual([]);
-  expect(said('oil', grade).map((each) => each.words)).toEqual(['This should be a text; it is a number.']);
+  expect(said('oil', grade).map(whyWords)).toEqual(['This should be a text; it is a number.']);
   expect(said('lit', { type: 'on/off' })).toEqual([]);
   expect(said('lit ? gone : 1', { type: 'number' })).toHaveLength(1);
   expect(check('lit ? gone : 1', scope).kind).toBe('number');
@@ -289,7 +299,7 @@ test('as long and as deep as it may be, it is read', () => {
   const deep = (n: number) => `${'('.repeat(n)}1${')'.repeat(n)}`;
   const signs = (n: number) => `${'!'.repeat(n)}lit`;
   expect([said(deep(59)), said(signs(59))]).toEqual([[], []]);
-  for (const text of [deep(60), signs(60)]) expect(said(text)[0]!.words).toBe('This is nested too deep.');
+  for (const text of [deep(60), signs(60)]) expect(said(text)[0]!.code).toBe('too deep');
   // What has been closed again counts no more.
   expect(said(Array.from({ length: 200 }, () => '(1)').join('+'))).toEqual([]);
   expect(said(Array.from({ length: 200 }, () => '-1').join('+'))).toEqual([]);
@@ -303,7 +313,7 @@ test('what is run knows the names it reads, and says why it gives nothing', () =
   expect(ready('gone', scope)).toEqual({
     text: 'gone',
     bound: null,
-    wrong: 'There is nothing called gone.',
+    wrong: { code: 'unknown name', params: { name: 'gone', near: null } },
     reads: [],
   });
   const reading = {
@@ -316,8 +326,8 @@ test('what is run knows the names it reads, and says why it gives nothing', () =
     saveExists: () => false,
   };
   const gives = (text: string, of = scope) => evaluate(ready(text, of), reading);
-  expect(() => gives('gone')).toThrow('There is nothing called gone.');
-  expect(() => gives('oil')).toThrow('oil holds nothing.');
+  expect(() => gives('gone')).toThrow('unknown name');
+  expect(() => gives('oil')).toThrow('holds nothing');
   expect(gives('asked', scopeOfScreen(project, tide))).toBe(3);
   expect(gives('isCovered()')).toBe(true);
   expect([gives('cameFrom(Tide_table)'), gives('isUp(Tide_table)'), gives('cameFrom(Pause)')]).toEqual([

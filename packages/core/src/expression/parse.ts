@@ -1,3 +1,5 @@
+import { why, type Why } from './complaints';
+
 /**
  * The expression language: a subset of ECMAScript expressions (ECMA-262, 13) without assignment, members or anything
  * that could reach outside. Read here and never given to the JavaScript engine.
@@ -21,9 +23,8 @@ export type Node = Placed &
 
 export type BinaryOp = keyof typeof STRENGTH;
 
-/** Something an expression says that it cannot, in words for the person who wrote it. */
-export interface Complaint extends Placed {
-  words: string;
+/** Something an expression says that it cannot, and where. */
+export interface Complaint extends Placed, Why {
   /** What could stand there instead. */
   instead?: string;
   /** A name that nothing is called by. */
@@ -58,10 +59,10 @@ const STRENGTH = {
 
 class Refused extends Error {
   constructor(
-    readonly words: string,
+    readonly why: Why,
     readonly at: Placed,
   ) {
-    super(words);
+    super(why.code);
   }
 }
 
@@ -69,14 +70,14 @@ class Refused extends Error {
 export function parse(text: string): { node: Node } | { complaint: Complaint } {
   try {
     if (text.length > LONGEST_EXPRESSION)
-      throw new Refused(`An expression can have ${LONGEST_EXPRESSION} characters; this has ${text.length}.`, {
+      throw new Refused(why('too long', { most: LONGEST_EXPRESSION, length: text.length }), {
         from: 0,
         to: text.length,
       });
     return { node: new Reader(text).whole() };
   } catch (error) {
     if (!(error instanceof Refused)) throw error;
-    return { complaint: { words: error.words, from: error.at.from, to: error.at.to } };
+    return { complaint: { ...error.why, from: error.at.from, to: error.at.to } };
   }
 }
 
@@ -111,12 +112,12 @@ function* tokens(text: string): Generator<Token, undefined> {
   yield { kind: 'end', text: '', from: text.length, to: text.length };
 }
 
-function strange(sign: string): string {
-  if (sign === '"' || sign === "'") return 'A text has to end with the quote it began with.';
-  if (sign === '=') return 'To compare, write ==. A condition changes nothing.';
-  if (sign === '&') return 'For “and”, write &&.';
-  if (sign === '|') return 'For “or”, write ||.';
-  return `“${sign}” cannot stand in an expression.`;
+function strange(sign: string): Why {
+  if (sign === '"' || sign === "'") return why('open text');
+  if (sign === '=') return why('one equals sign');
+  if (sign === '&') return why('spelled', { as: 'and', sign: '&&' });
+  if (sign === '|') return why('spelled', { as: 'or', sign: '||' });
+  return why('strange sign', { sign });
 }
 
 /** The words of a text that can be read, for renaming and completing; what follows a fault is left out. */
@@ -143,7 +144,7 @@ class Reader {
   }
 
   whole(): Node {
-    if (this.#ended()) throw new Refused('Write a condition, such as oil < 20.', this.#now);
+    if (this.#ended()) throw new Refused(why('empty'), this.#now);
     const node = this.#either();
     if (!this.#ended()) throw this.#unexpected();
     return node;
@@ -165,25 +166,26 @@ class Reader {
 
   #unexpected(): Refused {
     const { text, kind } = this.#now;
-    if (kind === 'end') return new Refused('Something is missing at the end.', this.#now);
+    if (kind === 'end') return new Refused(why('unfinished'), this.#now);
     const plain = PLAIN[text.toLowerCase()];
-    if (plain) return new Refused(`For “${text}”, write ${plain}.`, this.#now);
-    return new Refused(`“${text}” cannot stand here.`, this.#now);
+    if (plain) return new Refused(why('spelled', { as: text, sign: plain }), this.#now);
+    return new Refused(why('misplaced', { text }), this.#now);
   }
 
-  #expect(sign: string, words: string): Token {
-    if (!this.#is(sign)) throw this.#now.kind === 'end' ? new Refused(words, this.#now) : this.#unexpected();
+  #expect(sign: string, missing: Why): Token {
+    if (!this.#is(sign))
+      throw this.#now.kind === 'end' ? new Refused(missing, this.#now) : this.#unexpected();
     return this.#next();
   }
 
   #either(): Node {
-    if (++this.#depth > DEEPEST) throw new Refused('This is nested too deep.', this.#now);
+    if (++this.#depth > DEEPEST) throw new Refused(why('too deep'), this.#now);
     const test = this.#binary(1);
     let node = test;
     if (this.#is('?')) {
       this.#next();
       const then = this.#either();
-      this.#expect(':', 'After ? comes one thing, then : and the other.');
+      this.#expect(':', why('half a choice'));
       const otherwise = this.#either();
       node = { kind: 'either', test, then, otherwise, from: test.from, to: otherwise.to };
     }
@@ -206,7 +208,7 @@ class Reader {
   #unary(): Node {
     const { text, from } = this.#now;
     if (!this.#is('!') && !this.#is('-') && !this.#is('+')) return this.#single();
-    if (++this.#depth > DEEPEST) throw new Refused('This is nested too deep.', this.#now);
+    if (++this.#depth > DEEPEST) throw new Refused(why('too deep'), this.#now);
     this.#next();
     const of = this.#unary();
     this.#depth--;
@@ -217,7 +219,7 @@ class Reader {
     if (this.#is('(')) {
       const open = this.#next();
       const inner = this.#either();
-      const close = this.#expect(')', 'A bracket is still open.');
+      const close = this.#expect(')', why('open bracket'));
       return { ...inner, from: open.from, to: close.to };
     }
     if (this.#now.kind === 'sign' || this.#now.kind === 'end') throw this.#unexpected();
@@ -229,7 +231,7 @@ class Reader {
     this.#next();
     const args: Node[] = [];
     while (!this.#is(')')) {
-      if (args.length > 0) this.#expect(',', 'A bracket is still open.');
+      if (args.length > 0) this.#expect(',', why('open bracket'));
       args.push(this.#either());
     }
     return { kind: 'call', name: text, args, from, to: this.#next().to };

@@ -7,4 +7,5 @@ export {
   type NamedPart,
   type TextPart,
 } from './message';
+export { textTroubleWords, type TextTrouble } from './troubles';
 export { renameInText } from './rename';

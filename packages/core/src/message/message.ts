@@ -2,6 +2,7 @@ import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messagefor
 import { IntlMessageFormat } from 'intl-messageformat';
 import type { Known, Scope } from '../expression';
 import { fitScalar, scalarWords, type FieldType, type Id, type Scalar } from '../model';
+import { reasonFor, type Reason, type TextTrouble } from './troubles';
 
 /** Texts with names in them, as ICU messages: `{oil}`, `{nights, plural, one {# night} other {# nights}}`, `{oil, number}`. */
 
@@ -162,26 +163,8 @@ export function namesIn(text: string): string[] {
   return namedElements(read.elements).map((element) => element.value);
 }
 
-const REASONS: [RegExp, string][] = [
-  [/MISSING_OTHER_CLAUSE/, 'it needs an “other {…}” for all that is not named'],
-  [/UNCLOSED|UNMATCHED|EXPECT_ARGUMENT_CLOSING/, 'a brace is not closed'],
-  [
-    /INVALID_ARGUMENT_TYPE|EXPECT_ARGUMENT_TYPE/,
-    'after the comma stands plural, selectordinal, select or number',
-  ],
-  [
-    /EXPECT_.*SELECTOR|INVALID_PLURAL/,
-    'after “plural,” or “select,” stand branches, such as one {…} other {…}',
-  ],
-  [/DUPLICATE/, 'it has one branch twice'],
-  [/currency/i, 'that is no currency; write ::currency/EUR, say'],
-  [/unit/i, 'that is no unit that numbers are written in'],
-  [/digits|SKELETON|NUMBER|fraction|precision/i, 'that is no way to write a number'],
-  [/DATE|TIME/, 'that is no way to write a date or time'],
-];
-
-/** What is wrong with a text that names things, in words; nothing when all of it can be said. */
-export function textTroubles(text: string, scope: Scope): string[] {
+/** What is wrong with a text that names things; nothing when all of it can be said. */
+export function textTroubles(text: string, scope: Scope): TextTrouble[] {
   if (!text.includes('{')) return [];
   if (!DEPENDS.test(text))
     return simpleParts(text, scope).flatMap((part) =>
@@ -191,14 +174,13 @@ export function textTroubles(text: string, scope: Scope): string[] {
     );
   const read = readMessage(text);
   if ('error' in read) {
-    const why = REASONS.find(([code]) => code.test(read.error))?.[1] ?? 'its braces cannot be read';
-    return [asWritten(text, why)];
+    return [asWritten(text, reasonFor(read.error, 'braces'))];
   }
-  const found = namedElements(read.elements).flatMap((element): string[] => {
+  const found = namedElements(read.elements).flatMap((element): TextTrouble[] => {
     const known: Known | undefined = scope.names.get(element.value);
     if (!known || known.what === 'field') return [nobody(element.value)];
     if (NUMBERS.has(element.type) && known.type.type !== 'number')
-      return [`{${element.value}} is asked for as a number, and is none.`];
+      return [{ code: 'no number', params: { name: element.value } }];
     return element.type === TYPE.select
       ? branchTroubles(element.value, known.type, Object.keys(element.options))
       : [];
@@ -206,16 +188,18 @@ export function textTroubles(text: string, scope: Scope): string[] {
   return found.length > 0 ? found : sayTroubles(text, scope);
 }
 
-const asWritten = (text: string, why: string): string =>
-  `“${text.slice(0, 60)}” is said as it is written: ${why}.`;
+const asWritten = (text: string, reason: Reason, when = ''): TextTrouble => ({
+  code: 'as written',
+  params: { text, reason, when },
+});
 
 /** Says a text as a run would, with the least, the most and what is between, and tells of what it cannot be said with. */
-function sayTroubles(text: string, scope: Scope): string[] {
+function sayTroubles(text: string, scope: Scope): TextTrouble[] {
   let part: MessagePart | null;
   try {
     part = messagePart(text, scope, 'en');
   } catch (error) {
-    return [asWritten(text, reasonOf(error))];
+    return [asWritten(text, reasonFor(error instanceof Error ? error.message : '', 'unsayable'))];
   }
   if (!part) return [];
   for (const pick of [0, 1, 2]) {
@@ -223,7 +207,7 @@ function sayTroubles(text: string, scope: Scope): string[] {
     if (sayPart(part, ({ id }) => held.get(id)) !== null) continue;
     const numbers = part.names.filter(({ words, part: { type } }) => !words && type.type === 'number');
     const when = numbers.map(({ as, part: { id } }) => `${as} is ${held.get(id)}`).join(' and ');
-    return [asWritten(text, `there is no way to say that${when && pick > 0 ? ` when ${when}` : ''}`)];
+    return [asWritten(text, 'unsayable', pick > 0 ? when : '')];
   }
   return [];
 }
@@ -242,15 +226,11 @@ function samplesOf(type: FieldType): readonly [Scalar, Scalar, Scalar] {
   }
 }
 
-const reasonOf = (error: unknown): string =>
-  REASONS.find(([code]) => code.test(error instanceof Error ? error.message : ''))?.[1] ??
-  'there is no way to say that';
-
 const NUMBERS: ReadonlySet<TYPE> = new Set([TYPE.number, TYPE.plural, TYPE.date, TYPE.time]);
-const nobody = (name: string): string => `It says {${name}}, and there is nothing called that.`;
+const nobody = (name: string): TextTrouble => ({ code: 'unknown name', params: { name } });
 
 /** Branches that nothing ever leads to. */
-function branchTroubles(name: string, type: FieldType, branches: readonly string[]): string[] {
+function branchTroubles(name: string, type: FieldType, branches: readonly string[]): TextTrouble[] {
   const known =
     type.type === 'choice'
       ? type.options.map((each) => each.id)
@@ -260,5 +240,5 @@ function branchTroubles(name: string, type: FieldType, branches: readonly string
   if (!known) return [];
   return branches
     .filter((branch) => branch !== 'other' && !known.includes(branch))
-    .map((branch) => `{${name}} is never “${branch}”; it can be ${known.join(', ')}.`);
+    .map((branch) => ({ code: 'dead branch', params: { name, branch, known: known.join(', ') } }));
 }

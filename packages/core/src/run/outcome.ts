@@ -1,3 +1,4 @@
+import { type Why } from '../expression';
 import type { Cue, Id, Scalar } from '../model';
 import type { Passed } from './fit';
 import type { Scalars, Spot } from './state';
@@ -25,7 +26,7 @@ export type Outcome = { at: number } & (
   | { did: 'save'; slot: string }
   | { did: 'load'; slot: string; found: boolean }
   /** An expression of a link or screen gave nothing, and counts as false. */
-  | { did: 'failed'; where: Id; text: string; why: string }
+  | { did: 'failed'; where: Id; text: string; why: Why }
   /** An input that no link takes and the game does not get either. */
   | { did: 'nowhere'; what: Nowhere; passed?: Passed[] }
   /** The game has it; a key that it had go down it also has come up. */

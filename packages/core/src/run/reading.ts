@@ -44,7 +44,7 @@ export function giveOf(place: Place, ready: Ready, owner: Id, companions = true)
     const key = `${owner}: ${ready.text}`;
     if (!state.failed.includes(key)) {
       state.failed = [...state.failed, key];
-      say({ at: state.now, did: 'failed', where: owner, text: ready.text, why: error.message });
+      say({ at: state.now, did: 'failed', where: owner, text: ready.text, why: error.why });
     }
     return null;
   }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { troublesOf } from '../check';
+import { findingsOf } from '../check';
 import { compile } from '../compile';
 import { carryOut } from '../edit';
 import { KINDS, type Kind, type Layer, type Link, type Project } from '../model';
@@ -139,7 +139,7 @@ test.each([1, 4, 40, 300])(
     const project = largeProject(count);
     expect(project.screens.length).toBe(Math.max(3, count));
     expect(readDocument(JSON.parse(writeProject(project)))).toEqual({ project });
-    expect(troublesOf(project)).toEqual([]);
+    expect(findingsOf(project)).toEqual([]);
     const flow = compile(project);
     expect(faults(flow, begin(flow).state)).toEqual([]);
     const reached = carryOut(project, 'tidy map', {}).project.screens.filter(

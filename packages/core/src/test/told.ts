@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { accessOf } from '../access';
-import { allTalkTroubles, clashesOf, misfits, troublesOf } from '../check';
+import { findingsOf, findingsOfTalks, findingsTranslated, findingWords, type Finding } from '../check';
 import { compile, type Flow } from '../compile';
 import { carryOut, takeScreens, type CommandName } from '../edit';
 import { assetsInUse, toCsv, toXliff } from '../exchange';
@@ -67,6 +67,9 @@ export function toldOf({ project, inputs, edits }: Case): [what: string, text: s
   return said;
 }
 
+/** A finding as whoever reads it meets it, whatever it is made of. */
+const saidAt = (finding: Finding): unknown => [finding.where, finding.severity, findingWords(finding)];
+
 type Say = (what: string, tell: () => unknown) => void;
 
 function sayProject(project: Project, when: string, say: Say): void {
@@ -74,9 +77,12 @@ function sayProject(project: Project, when: string, say: Say): void {
   say(`${when}read again`, () => readDocument(JSON.parse(writeProject(project))));
   say(`${when}sentences`, () => project.links.map((link) => sentenceText(project, link)).join('\n'));
   say(`${when}places`, () => placesOf(project));
-  say(`${when}troubles`, () => troublesOf(project));
-  say(`${when}clashes`, () => clashesOf(project));
-  say(`${when}misfits`, () => (project.conversations ?? []).map((each) => [...misfits(project, each)]));
+  const found = findingsOf(project);
+  say(`${when}findings`, () => found.filter(({ code }) => code !== 'input/clash').map(saidAt));
+  say(`${when}clashes`, () => found.filter(({ code }) => code === 'input/clash').map(saidAt));
+  say(`${when}in other languages`, () =>
+    (project.conversations ?? []).map((each) => findingsTranslated(project, each).map(saidAt)),
+  );
   say(`${when}map`, () => {
     const plan = planMap(project);
     return [plan, planLines(project, plan), planGrid(project)];
@@ -96,7 +102,7 @@ function sayProject(project: Project, when: string, say: Say): void {
     ),
   );
   const flow = compile(project);
-  say(`${when}talk troubles`, () => [...allTalkTroubles(flow)]);
+  say(`${when}findings in lines`, () => [...findingsOfTalks(flow)].map(([id, all]) => [id, all.map(saidAt)]));
   say(`${when}talks`, () => (project.conversations ?? []).map((each) => rehearseTalk(project, each)));
   for (const [id, screen] of flow.screens) {
     say(`${when}${id} laid out`, () => [...screen.layout]);

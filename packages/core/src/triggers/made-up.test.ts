@@ -100,7 +100,7 @@ test('a followed one comes of what happens to its screen', async () => {
 });
 
 test('each is said, labelled, read, refused, and what it names is followed', async () => {
-  const { sentenceOf, readDocument, writeProject, carryOut, troublesOf } = await loaded();
+  const { sentenceOf, readDocument, writeProject, carryOut, findingsOf } = await loaded();
   const beat = await leadsBy({ on: 'beat', every: '2 s' });
   expect(sentenceOf(beat, beat.links[0]!)[0]).toEqual({ blank: 'cue', words: 'At the beat' });
   expect(triggerLabel(beat, 'room', beat.links[0]!.cue)).toBe('At the beat');
@@ -111,6 +111,6 @@ test('each is said, labelled, read, refused, and what it names is followed', asy
   const lit = await leadsBy({ on: 'lit', when: 'lamp' });
   const renamed = carryOut(lit, 'rename value', { value: 'lamp', name: 'lantern' }).project;
   expect(renamed.links[0]!.cue).toEqual({ on: 'lit', when: 'lantern' });
-  expect(troublesOf(lit)).toEqual([]);
-  expect(troublesOf({ ...lit, values: [] })).toHaveLength(1);
+  expect(findingsOf(lit)).toEqual([]);
+  expect(findingsOf({ ...lit, values: [] })).toHaveLength(1);
 });

@@ -1,3 +1,4 @@
+import { whyWords } from '../expression';
 import { codeName } from '../keys';
 import { scalarWords, titleCase, valueById, type Project } from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
@@ -73,7 +74,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'load':
       return outcome.found ? `Slot ${outcome.slot} loaded` : `Slot ${outcome.slot} is empty; nothing loaded`;
     case 'failed':
-      return `“${outcome.text}” gives nothing and counts as false: ${outcome.why}`;
+      return `“${outcome.text}” gives nothing and counts as false: ${whyWords(outcome.why)}`;
     case 'nowhere':
       if (outcome.what.kind === 'done' || outcome.what.kind === 'failed')
         return `${screen(outcome.what.screen)} has ${outcome.what.kind === 'done' ? 'finished' : 'failed to load'}; that leads nowhere`;

@@ -167,7 +167,7 @@ describe('what happened, in words', () => {
     [{ at: 0, did: 'load', slot: '2', found: false } as const, /Slot 2 is empty/],
     [{ at: 0, did: 'overflow', screen: 'found' } as const, /found: the line is full/],
     [
-      { at: 0, did: 'failed', where: 'x', text: 'a / 0', why: 'It comes to no number.' } as const,
+      { at: 0, did: 'failed', where: 'x', text: 'a / 0', why: { code: 'no number', params: {} } } as const,
       /a \/ 0.*no number/,
     ],
     [

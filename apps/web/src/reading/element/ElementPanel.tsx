@@ -1,13 +1,14 @@
 'use client';
 
 import { elementOf } from '@tavu/core/triggers';
-import { overflowOf } from '@tavu/core/paint';
+import { findingsDrawn } from '@tavu/core/check';
+import { Findings } from '../../ui/Findings';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
-import { overflowWords } from '../../editing/Marks';
+
 import { flag } from '../../editing/keys';
 import { choose, edit, useStudio } from '../../studio/store';
 import { Field } from '../../ui/Field';
@@ -63,7 +64,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
     (each) => each.id !== path && each.id.split('/').length === path.split('/').length,
   );
   const links = linksFrom(project, screen.id).filter(({ cue }) => elementOf(cue) === path);
-  const over = overflowOf(flow, compiled).find((each) => each.element === path);
+  const over = findingsDrawn(flow, compiled).filter(({ where }) => where.element === path);
   const { hidden, locked } = element.editing ?? {};
   const { Beneath } = settingsOf(element);
   return (
@@ -103,11 +104,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
             {locked ? <Lock size={15} /> : <LockOpen size={15} />}
           </IconButton>
         </div>
-        {over && (
-          <p className="flex items-start gap-1 text-sm text-warn" role="note">
-            <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {overflowWords(over)}
-          </p>
-        )}
+        <Findings of={over} />
         {crossesMargin(flow, compiled, element) && (
           <p className="flex items-start gap-1 text-sm text-warn" role="note">
             <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> It crosses the safe

@@ -2,7 +2,7 @@
 
 import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
-import { textTroubles } from '@tavu/core/message';
+import { textTroubles, textTroubleWords } from '@tavu/core/message';
 import type { Id, Screen } from '@tavu/core/model';
 import { TOOLTIP } from '@tavu/core/elements/author';
 import { TriangleAlert } from 'lucide-react';
@@ -30,7 +30,7 @@ export function SettingsPanel({
   useLanguage();
   const project = useStudio((studio) => studio.project);
   const said = 'text' in element ? element.text : '';
-  const troubles = textTroubles(said, scopeWith(project, written.parameters));
+  const troubles = textTroubles(said, scopeWith(project, written.parameters)).map(textTroubleWords);
   const other = 'text' in element ? translating(screen.id, path, element.text) : null;
   const tooltip = element.tooltip ?? '';
   const otherTip = tooltip === '' ? null : translating(screen.id, path, tooltip, TOOLTIP);
@@ -58,7 +58,7 @@ export function SettingsPanel({
         }
         ends
       />
-      <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters))} />
+      <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters)).map(textTroubleWords)} />
       {sounds && (
         <ThingRow
           label="Sounds when pressed"

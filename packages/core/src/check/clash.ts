@@ -1,19 +1,37 @@
 import { holdsOf } from '../elements';
-import { padCode } from '../keys';
 import { isUsed } from '../focus';
-import { areasAround, linksFrom, PROJECT, type Id, type Project, type Screen } from '../model';
+import { codeName, padCode } from '../keys';
+import {
+  areasAround,
+  byId,
+  linksFrom,
+  PROJECT,
+  titleCase,
+  type Id,
+  type Project,
+  type Screen,
+} from '../model';
 import { actionOf } from '../triggers';
+import type { Check, Found } from './finding';
 
-/** A key, pad button or gesture that sets off several actions which have a use on the same screen. */
-export interface Clash {
+/** A key, pad button or gesture that sets off several actions which have a use on the same screens, by name. */
+interface Clash {
   code: string;
-  actions: Id[];
-  /** Where more than one of them has a use; there the one that is asked first takes it. */
-  screens: Id[];
+  actions: readonly string[];
+  screens: readonly string[];
 }
 
-/** Codes bound to more than one action, with the screens where that bites; those that never do are left out. */
-export function clashesOf(project: Project): Clash[] {
+export const clash: Check<Clash> = {
+  severity: 'warning',
+  about:
+    'One key does two things on one screen, where only the first of them happens. Bind one of them otherwise.',
+  project: clashes,
+  phrase: ({ code, actions, screens }) =>
+    `${titleCase(codeName(code))} is ${actions.map(titleCase).join(' and ')}. The first sentence that fits takes it on ${screens.join(', ')}.`,
+};
+
+/** Codes bound to more than one action, where that bites. */
+function clashes(project: Project): Found<Clash>[] {
   const byCode = new Map<string, Id[]>();
   for (const { id, keys, pad, gestures = [] } of project.actions)
     for (const code of [...keys, ...pad.map(padCode), ...gestures])
@@ -21,11 +39,18 @@ export function clashesOf(project: Project): Clash[] {
   const shared = [...byCode].filter(([, actions]) => actions.length > 1);
   if (shared.length === 0) return [];
   const uses = new Map(project.screens.map((screen) => [screen.id, actionsOn(project, screen)]));
-  return shared.flatMap(([code, actions]): Clash[] => {
-    const screens = project.screens
-      .filter(({ id }) => actions.filter((action) => uses.get(id)!.has(action)).length > 1)
-      .map(({ id }) => id);
-    return screens.length > 0 ? [{ code, actions, screens }] : [];
+  const named = byId(project.actions);
+  return shared.flatMap(([code, actions]): Found<Clash>[] => {
+    const screens = project.screens.filter(
+      ({ id }) => actions.filter((action) => uses.get(id)!.has(action)).length > 1,
+    );
+    if (screens.length === 0) return [];
+    const params = {
+      code,
+      actions: actions.map((id) => named.get(id)!.name),
+      screens: screens.map(({ name }) => name),
+    };
+    return [{ params, where: { screens: screens.map(({ id }) => id) } }];
   });
 }
 
