@@ -1,10 +1,19 @@
+const swc = (parser = {}) => ({
+  jsc: {
+    parser: { syntax: 'typescript', ...parser },
+    target: 'es2022',
+    transform: { react: { runtime: 'automatic' } },
+  },
+  module: { type: 'commonjs' },
+});
+
 /** Unit tests of core, player, stores: no browser. */
 export default {
   testEnvironment: 'node',
   maxWorkers: 2,
   testMatch: [
     '<rootDir>/packages/**/*.test.ts',
-    '<rootDir>/apps/**/*.test.ts',
+    '<rootDir>/apps/**/*.test.{ts,tsx}',
     '<rootDir>/scripts/*.test.ts',
   ],
   modulePathIgnorePatterns: ['<rootDir>/.mutants/', '<rootDir>/test-results/'],
@@ -15,11 +24,9 @@ export default {
     '^@tavu/player$': '<rootDir>/packages/player/src/index.ts',
   },
   // These come as ES modules alone.
-  transformIgnorePatterns: ['/node_modules/(?!(intl-messageformat|@formatjs)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(intl-messageformat|@formatjs|d3-[a-z]+)/)'],
   transform: {
-    '^.+\\.[jt]s$': [
-      '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } },
-    ],
+    '^.+\\.m?[jt]s$': ['@swc/jest', swc()],
+    '^.+\\.tsx$': ['@swc/jest', swc({ tsx: true })],
   },
 };

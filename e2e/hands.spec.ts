@@ -260,7 +260,7 @@ test('an action is made, bound by pressing, and shown where its key bites', asyn
   await expect(row.getByRole('button', { name: 'left shoulder no longer is Signal' })).toBeVisible();
   await row.getByRole('combobox', { name: 'A gesture for Signal' }).selectOption('mouse: right button');
   // Nothing waits for it yet, so nothing clashes; then the watch does.
-  await expect(actions.getByRole('list', { name: 'Shared keys' })).not.toContainText('T is');
+  await expect(actions.getByRole('group', { name: 'Shared keys' })).not.toContainText('T is');
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.choose('The watch');
   await desk.reading.getByRole('button', { name: 'When …' }).click();
@@ -268,7 +268,7 @@ test('an action is made, bound by pressing, and shown where its key bites', asyn
   await desk.page.getByRole('option', { name: /^Signal/ }).click();
   await desk.fill(desk.sentence(/^When Signal/), 'Somewhere', 'Dawn', 'Dawn');
   await desk.page.getByRole('tab', { name: 'Values' }).click();
-  await expect(actions.getByRole('list', { name: 'Shared keys' })).toContainText(
+  await expect(actions.getByRole('group', { name: 'Shared keys' })).toContainText(
     'T is Tide table and Signal. The first sentence that fits takes it on The watch.',
   );
   await desk.page.getByRole('tab', { name: 'Map' }).click();

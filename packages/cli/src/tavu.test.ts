@@ -1,6 +1,6 @@
 import { projectJsonSchema } from '@tavu/core/schema';
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { SaxesParser } from 'saxes';
@@ -100,4 +100,31 @@ test('what is no command, or lacks what it takes, is said', () => {
     code: 0,
     out: expect.stringContaining('check <file>') as string,
   });
+});
+
+test('write puts each format beside the file or where it is told, and says what else it needs', () => {
+  const at = (name: string): string => join(folder, name);
+  expect(tavu('write', DEMO, 'xliff', 'de', '-o', at('de.xlf'))).toEqual({
+    code: 0,
+    out: `${at('de.xlf')}\n`,
+    err: '',
+  });
+  const parser = new SaxesParser();
+  const units: string[] = [];
+  parser.on('opentag', ({ name }) => void (name === 'unit' && units.push(name)));
+  parser.write(readFileSync(at('de.xlf'), 'utf8')).close();
+  expect(units.length).toBeGreaterThan(50);
+  expect(tavu('write', DEMO, 'vtt', 'storm call', '-o', at('storm.vtt')).code).toBe(0);
+  expect(readFileSync(at('storm.vtt'), 'utf8')).toMatch(/^WEBVTT\n\n1\n00:00:/);
+  writeFileSync(at('own.json'), readFileSync(DEMO));
+  expect(tavu('write', at('own.json'), 'file').out).toMatch(/own\.tavu\.(zip|json)\n$/);
+  for (const [args, says] of [
+    [['csv'], /say which language: de/],
+    [['vtt', 'nobody'], /say which conversation: Storm call/],
+    [['scroll'], /there is no format scroll. There are: page, file/],
+  ] as const) {
+    const { code, out, err } = tavu('write', DEMO, ...args);
+    expect([code, out]).toEqual([1, '']);
+    expect(err).toMatch(says);
+  }
 });

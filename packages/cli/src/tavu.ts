@@ -1,5 +1,5 @@
 /** The command line: the core's own functions over files. */
-import { dataUrl, openProject } from '@tavu/core/exchange';
+import { dataUrl, EXPORTS, readAs, writeAs, type Exported, type PageParts } from '@tavu/core/exchange';
 import { paintStill, svgFrame, svgText, toSvg } from '@tavu/core/paint';
 import { compile } from '@tavu/core/compile';
 import { projectJsonSchema } from '@tavu/core/schema';
@@ -8,7 +8,8 @@ import { ownerNames } from '@tavu/core/references';
 import { linksFrom, PROJECT } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
 import { Command } from 'commander';
-import { readFile } from 'node:fs/promises';
+import { readdirSync, readFileSync } from 'node:fs';
+import { readFile, writeFile } from 'node:fs/promises';
 
 const tavu = new Command('tavu').description('Reads and checks Tavu projects');
 
@@ -33,7 +34,7 @@ async function bytesOf(path: string): Promise<Uint8Array> {
 
 /** Opens a file or ends with what is wrong with it. */
 async function open(path: string) {
-  const opened = await openProject(await bytesOf(path));
+  const opened = await readAs('project', await bytesOf(path));
   if ('project' in opened) return opened;
   for (const { place, reason } of opened.problems) console.error(`${path}: ${place}: ${reason}`);
   process.exit(1);
@@ -85,6 +86,60 @@ tavu
     const nodes = toSvg(paintStill(flow, screen, true), { asset, family: (face) => face });
     console.log(svgText(svgFrame(project.design.width, project.design.height, nodes)));
   });
+
+tavu
+  .command('write <file> <format> [which]')
+  .description(
+    `writes the project, its texts in the language \`which\`, or the conversation of that name: ${Object.keys(EXPORTS).join(', ')}`,
+  )
+  .option('-o, --output <file>', 'where to; beside the file, when left out')
+  .action(
+    async (path: string, format: string, which: string | undefined, { output }: { output?: string }) => {
+      const { project, assets } = await open(path);
+      const refuse = (why: string): never => {
+        console.error(`${path}: ${why}`);
+        process.exit(1);
+      };
+      const known = (EXPORTS as Record<string, { of: keyof Exported; plays?: true }>)[format];
+      if (!known)
+        return refuse(`there is no format ${format}. There are: ${Object.keys(EXPORTS).join(', ')}`);
+      const given = (of: keyof Exported): Exported[keyof Exported] => {
+        if (of === 'project')
+          return { project, assets, ...(known.plays ? { parts: builtParts(refuse) } : {}) };
+        if (of === 'texts') {
+          const others = (project.languages ?? []).slice(1).map(({ code }) => code);
+          if (which === undefined || !others.includes(which))
+            return refuse(`say which language: ${others.join(', ')}`);
+          return { project, language: which };
+        }
+        const all = project.conversations ?? [];
+        const conversation = all.find(({ name }) => name.toLowerCase() === which?.toLowerCase());
+        if (!conversation) return refuse(`say which conversation: ${all.map(({ name }) => name).join(', ')}`);
+        return { project, conversation };
+      };
+      const { bytes, ending } = await writeAs(format, known.of, given(known.of) as never);
+      const to = output ?? `${path.replace(/(\.tavu)?\.(json|zip)$/, '')}.${ending}`;
+      await writeFile(to, bytes);
+      console.log(to);
+    },
+  );
+
+/** The player and its fonts, where they have been built. */
+function builtParts(refuse: (why: string) => never): PageParts {
+  const built = new URL('../../../apps/web/public/built/', import.meta.url);
+  try {
+    const fonts = readdirSync(new URL('fonts/', built)).map((file): [string, Uint8Array] => [
+      file.replace(/\.woff2$/, ''),
+      new Uint8Array(readFileSync(new URL(`fonts/${file}`, built))),
+    ]);
+    return {
+      player: readFileSync(new URL('player.js', built), 'utf8'),
+      fonts: Object.fromEntries(fonts),
+    };
+  } catch {
+    return refuse('the player is not built yet: run `npm run build` first');
+  }
+}
 
 tavu
   .command('schema')

@@ -2,14 +2,14 @@
 
 import { findingsOfTalk } from '@tavu/core/check';
 import { Findings } from '../ui/Findings';
-import { toWebVtt } from '@tavu/core/exchange';
+import { exportsOf } from '@tavu/core/exchange';
 import { freshId, readName, timeIn, type Conversation, type Id, type Routine } from '@tavu/core/model';
 import { rehearseTalk } from '@tavu/core/run';
 import { Captions, ClipboardPaste, Play, Plus, Search, Trash2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState, type ReactNode } from 'react';
 import { playLine } from '../live/run';
-import { download } from '../storage/files';
+import { saveAs } from '../storage/files';
 import { edit, say, useStudio } from '../studio/store';
 import { useUnits } from '../time/units';
 import { Field } from '../ui/Field';
@@ -236,12 +236,10 @@ function Total({ conversation }: { conversation: Conversation }) {
   const now = project.conversations?.find((each) => each.id === conversation.id);
   const timeline = useMemo(() => (now ? rehearseTalk(project, now) : null), [project, now]);
   if (!timeline) return null;
-  const save = (): void =>
-    void download(
-      `${conversation.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')}.vtt`,
-      toWebVtt(project, timeline),
-      'text/vtt',
-    ).catch(() => say('It could not be saved.'));
+  const save = (format: string): void =>
+    void saveAs(format, 'lines', { project, conversation: now ?? conversation }, conversation.name).catch(
+      () => say('It could not be saved.'),
+    );
   return (
     <>
       <span
@@ -254,9 +252,16 @@ function Total({ conversation }: { conversation: Conversation }) {
           ? 'without end'
           : timeIn(Math.round(timeline.length / 10_000) * 10_000, unit, project.rates)}
       </span>
-      <IconButton name="Save its lines with their times (WebVTT)" className="size-6" onClick={save}>
-        <Captions size={14} />
-      </IconButton>
+      {exportsOf('lines').map(([format, { title }]) => (
+        <IconButton
+          key={format}
+          name={`Save its lines with their times (${title})`}
+          className="size-6"
+          onClick={() => save(format)}
+        >
+          <Captions size={14} />
+        </IconButton>
+      ))}
     </>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { toCsv, toXliff, type GivenTexts } from '@tavu/core/exchange';
+import { endingsOf, exportsOf } from '@tavu/core/exchange';
 import { tableCounts, textTable, type TextRow } from '@tavu/core/language';
 import { paintStill } from '@tavu/core/paint';
 import type { Translated } from '@tavu/core/model';
@@ -10,11 +10,11 @@ import { FileDown, FileUp } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { languagesOf } from '../language/shown';
 import { Picture } from '../picture/Picture';
-import { download, fileName, patiently, Stopped } from '../storage/files';
+import { readFile, saveAs, Stopped } from '../storage/files';
 import { choose, chooseLink, edit, endStep, say, useStudio } from '../studio/store';
 import { readNumber } from '../reading/numbers';
 import { Field } from '../ui/Field';
-import { Button, Small } from '../ui/parts';
+import { Button, Small, Tip } from '../ui/parts';
 import { Select } from '../ui/Row';
 import { openConversation } from './chosen';
 
@@ -237,22 +237,12 @@ function Where({ row }: { row: TextRow }) {
 function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
   const project = useStudio((studio) => studio.project);
   const input = useRef<HTMLInputElement>(null);
-  const source = languagesOf(project)[0]!.code;
-  const save = (ending: 'xlf' | 'csv'): void => {
-    const text =
-      ending === 'xlf' ? toXliff(project, rows, { source, target: code }) : `\ufeff${toCsv(rows, code)}`;
-    void download(
-      `${fileName(project)}.${code}.${ending}`,
-      text,
-      ending === 'xlf' ? 'application/xliff+xml' : 'text/csv',
+  const save = (format: string): void =>
+    void saveAs(format, 'texts', { project, language: code }, project.name).catch(() =>
+      say('It could not be saved.'),
     );
-  };
   const take = async (file: File): Promise<void> => {
-    const text = await file.text();
-    const isXml = /^\s*</.test(text.replace(/^\ufeff/, ''));
-    const read: GivenTexts = await patiently(`Reading ${file.name}`, (worker) =>
-      isXml ? worker.readXliff(text) : worker.readCsv(text),
-    );
+    const read = await readFile('texts', file);
     if ('error' in read) return say(`${file.name} cannot be read: ${read.error}`);
     if (read.language !== null && read.language !== code)
       return say(`${file.name} is in ${read.language}. Choose that language above, and open it again.`);
@@ -266,14 +256,14 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
   };
   return (
     <span className="flex items-center gap-1">
-      <Small onClick={() => save('xlf')}>
-        <FileDown size={11} aria-hidden="true" className="mr-1 inline" />
-        XLIFF
-      </Small>
-      <Small onClick={() => save('csv')}>
-        <FileDown size={11} aria-hidden="true" className="mr-1 inline" />
-        CSV
-      </Small>
+      {exportsOf('texts').map(([format, { title, about }]) => (
+        <Tip key={format} text={about}>
+          <Small onClick={() => save(format)}>
+            <FileDown size={11} aria-hidden="true" className="mr-1 inline" />
+            {title}
+          </Small>
+        </Tip>
+      ))}
       <Button className="h-6!" onClick={() => input.current?.click()}>
         <FileUp size={12} aria-hidden="true" /> Take in
       </Button>
@@ -281,7 +271,7 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
         ref={input}
         type="file"
         hidden
-        accept=".xlf,.xliff,.xml,.csv"
+        accept={endingsOf('texts').join()}
         aria-label="A translator’s file"
         onChange={(event) => {
           const [file] = event.target.files ?? [];

@@ -1,8 +1,8 @@
-import type { Opened } from '@tavu/core/exchange';
-import type { Project } from '@tavu/core/model';
+import type { Exported, Imported, Opened } from '@tavu/core/exchange';
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Files } from './files.worker';
+import { bytesAt } from './built';
 import { READY } from './ready';
 
 let started: Promise<{ worker: Remote<Files>; end: () => void }> | null = null;
@@ -76,9 +76,8 @@ const LARGEST_FILE = 100_000_000;
 export async function openFile(file: File): Promise<Opened> {
   if (file.size > LARGEST_FILE)
     return { problems: [{ place: file.name, reason: 'It is larger than 100 MB.' }] };
-  const bytes = new Uint8Array(await file.arrayBuffer());
   try {
-    return await patiently(`Reading ${file.name}`, (worker) => worker.openProject(bytes));
+    return await readFile('project', file);
   } catch (error) {
     const stopped = error instanceof Stopped;
     const reason = stopped ? 'It was stopped before all of it was read.' : 'It could not be read to its end.';
@@ -86,7 +85,7 @@ export async function openFile(file: File): Promise<Opened> {
   }
 }
 
-export async function download(name: string, bytes: BlobPart, media: string): Promise<void> {
+async function download(name: string, bytes: BlobPart, media: string): Promise<void> {
   const url = URL.createObjectURL(new Blob([bytes], { type: media }));
   const link = document.createElement('a');
   link.href = url;
@@ -96,42 +95,37 @@ export async function download(name: string, bytes: BlobPart, media: string): Pr
   setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }
 
-export const fileName = (project: Project): string =>
-  project.name
+/** A name as one of files: small letters and hyphens. */
+const fileName = (name: string): string =>
+  name
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-+|-+$/g, '') || 'project';
 
-const FACES = ['plain', 'plain-bold', 'display'];
-export const fontAddress = (face: string): string => `/built/fonts/${face}.woff2`;
-export const fontAddresses = (): Record<string, string> =>
-  Object.fromEntries(FACES.map((face) => [face, fontAddress(face)]));
-
-const bytesOf = async (address: string): Promise<Uint8Array> => {
-  const answer = await fetch(address);
-  if (!answer.ok) throw new Error(`${address} could not be read (${answer.status}).`);
-  return new Uint8Array(await answer.arrayBuffer());
-};
-
 export async function openDemo(): Promise<Opened> {
-  return (await files()).openProject(await bytesOf('/built/saltwick-light.tavu.zip'));
+  const worker = await files();
+  return (await worker.readAs('project', await bytesAt('/built/saltwick-light.tavu.zip'))) as Opened;
 }
 
-export async function saveFile(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
-  const { bytes, ending } = await patiently('Writing the file', (worker) =>
-    worker.saveProject(project, assets),
+/** Writes something in one of the formats there are, and hands it to the person as a file. Gives what is said then. */
+export async function saveAs<Of extends keyof Exported>(
+  format: string,
+  of: Of,
+  given: Exported[Of],
+  name: string,
+): Promise<string> {
+  const { bytes, ending, media, done } = await patiently('Writing the file', (worker) =>
+    worker.writeAs(format, of, given),
   );
-  await download(`${fileName(project)}.${ending}`, bytes as BlobPart, 'application/octet-stream');
+  await download(`${fileName(name)}.${ending}`, bytes as BlobPart, media);
+  return done;
 }
 
-/** One HTML file that plays by itself. */
-export async function savePage(project: Project, assets: Map<string, Uint8Array>): Promise<void> {
-  const [player, ...fonts] = await Promise.all(['/built/player.js', ...FACES.map(fontAddress)].map(bytesOf));
-  const page = await patiently('Writing the page', (worker) =>
-    worker.playablePage(project, assets, {
-      player: new TextDecoder().decode(player),
-      fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),
-    }),
+/** Reads something from a file in whichever format it is. Rejects with `Stopped` when the person stopped it. */
+export async function readFile<Of extends keyof Imported>(of: Of, file: File): Promise<Imported[Of]> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  return patiently(
+    `Reading ${file.name}`,
+    async (worker) => (await worker.readAs(of, bytes)) as Imported[Of],
   );
-  await download(`${fileName(project)}.html`, page, 'text/html');
 }

@@ -1,8 +1,9 @@
-import { bytesFault, openProject, playablePage, readCsv, readXliff, saveProject } from '@tavu/core/exchange';
+import { bytesFault, EXPORTS, readAs, writeAs, type Exported, type ExportName } from '@tavu/core/exchange';
 import { readMetrics } from '@tavu/core/font';
 import { readDocument, readProject } from '@tavu/core/schema';
 import { packFace } from '@tavu/core/text';
 import { expose } from 'comlink';
+import { playerParts } from './built';
 import { READY } from './ready';
 
 // Reading, checking and writing files away from the page, so that a large one never holds up typing.
@@ -10,16 +11,19 @@ import { READY } from './ready';
 /** What the letters of a font measure. Fails when the bytes are no font. */
 const readFont = (bytes: Uint8Array) => packFace(readMetrics(bytes.slice().buffer as ArrayBuffer));
 
+/** Writes something; what plays by itself gets the player. */
+async function write<Of extends keyof Exported>(format: string, of: Of, given: Exported[Of]) {
+  const { plays } = EXPORTS[format as ExportName] as { plays?: true };
+  return writeAs(format, of, plays ? { ...given, parts: await playerParts() } : given);
+}
+
 const files = {
   bytesFault,
-  openProject,
-  playablePage,
-  readCsv,
+  readAs,
   readDocument,
   readFont,
   readProject,
-  readXliff,
-  saveProject,
+  writeAs: write,
 };
 
 export type Files = typeof files;

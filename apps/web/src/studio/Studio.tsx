@@ -3,7 +3,7 @@
 import { loadFonts, loadOwnFonts } from '@tavu/player';
 import { useEffect, useState } from 'react';
 import { openFirst } from '../projects/opening';
-import { fontAddresses } from '../storage/files';
+import { fontAddresses } from '../storage/built';
 import { BusyNote } from '../storage/BusyNote';
 import { Rescue } from '../window/Rescue';
 import { Window } from '../window/Window';

@@ -1,11 +1,17 @@
 'use client';
 
-import { CircleHelp, FileDown, Moon, Redo2, Search, Share, Sun, Undo2 } from 'lucide-react';
+import { CircleHelp, Moon, Redo2, Search, Share, Sun, Undo2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useEffect, useState, type ReactNode } from 'react';
-import { saveFile, savePage } from '../storage/files';
-import { say, travel, useStudio } from '../studio/store';
+import { useEffect, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { Nothing, useAhead } from '../ui/ahead';
+import { saveOpen } from './saveOpen';
+import { travel, useStudio } from '../studio/store';
 import { Cap, IconButton } from '../ui/parts';
+
+const LATER = { exports: () => import('./Exports').then((module) => module.Exports) };
+/** The formats themselves are loaded a moment after the window stands. */
+const Exports = dynamic(LATER.exports, { loading: Nothing });
 
 export function Bar({
   onProjects,
@@ -16,6 +22,7 @@ export function Bar({
   onFind: () => void;
   onHelp: () => void;
 }) {
+  useAhead(LATER);
   const name = useStudio((studio) => studio.project.name);
   const past = useStudio((studio) => studio.history.past.length > 0);
   const future = useStudio((studio) => studio.history.future.length > 0);
@@ -126,21 +133,6 @@ function Theme() {
   );
 }
 
-/** Saves the open project as a file, or as one page that plays. */
-export async function saveOpen(as: 'file' | 'page'): Promise<void> {
-  const { project, assets } = useStudio.getState();
-  try {
-    await (as === 'file' ? saveFile : savePage)(project, assets);
-    say(
-      as === 'file'
-        ? 'Saved as a file.'
-        : 'Saved as one page. Open it in any browser; it plays with no network.',
-    );
-  } catch (error) {
-    say(`It could not be saved: ${error instanceof Error ? error.message : 'an unknown fault'}`);
-  }
-}
-
 function HandOver() {
   return (
     <DropdownMenu.Root>
@@ -158,45 +150,9 @@ function HandOver() {
           sideOffset={6}
           className="z-40 w-76 rounded-lg border border-strong bg-sheet p-1 text-ink shadow-xl"
         >
-          <Item
-            icon={<Share size={16} />}
-            title="One page that plays"
-            text="An HTML file anyone can open, offline"
-            onSelect={() => void saveOpen('page')}
-          />
-          <Item
-            icon={<FileDown size={16} />}
-            title="The project as a file"
-            text="To keep, send or open again"
-            onSelect={() => void saveOpen('file')}
-          />
+          <Exports />
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
-  );
-}
-
-function Item({
-  icon,
-  title,
-  text,
-  onSelect,
-}: {
-  icon: ReactNode;
-  title: string;
-  text: string;
-  onSelect: () => void;
-}) {
-  return (
-    <DropdownMenu.Item
-      onSelect={onSelect}
-      className="flex cursor-pointer items-start gap-2.5 rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-chosen-wash"
-    >
-      <span className="pt-0.5">{icon}</span>
-      <span>
-        <span className="block font-semibold">{title}</span>
-        <span className="block text-sm text-soft">{text}</span>
-      </span>
-    </DropdownMenu.Item>
   );
 }

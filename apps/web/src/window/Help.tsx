@@ -1,14 +1,11 @@
 'use client';
 
 import { Cap, Dialog } from '../ui/parts';
+import { COMMANDS, type Keys } from './commands';
 
-const KEYS: [string[], string][] = [
-  [['F8'], 'Hold the run, or let it go'],
+/** Keys of parts of the window; what can be done from anywhere says its own. */
+const ELSEWHERE: [string[], string][] = [
   [['Shift', 'Esc'], 'Give the keys back from the game'],
-  [['F6'], 'To the next pane; with Shift to the one before'],
-  [['Ctrl', 'K'], 'Find anything'],
-  [['Ctrl', 'Z'], 'Undo; with Shift redo'],
-  [['Ctrl', '\\'], 'Map wide, even, Live wide'],
   [['↑', '↓'], 'Where a dead end asks: choose what it does'],
   [['N'], 'On the map: a new screen'],
   [['L'], 'On a card: a new link from it'],
@@ -24,6 +21,17 @@ const KEYS: [string[], string][] = [
   [['/'], 'In an empty line: another step'],
   [['Ctrl', 'Enter'], 'In Lines: play from here'],
 ];
+
+const KEYS: [string[], string][] = [
+  ...Object.values(COMMANDS).flatMap(({ keys, help }): [string[], string][] =>
+    keys?.[0] && help ? [[capsOf(keys[0]), help]] : [],
+  ),
+  ...ELSEWHERE,
+];
+
+function capsOf({ key, control, shift }: Keys): string[] {
+  return [...(control ? ['Ctrl'] : []), ...(shift ? ['Shift'] : []), key.toUpperCase()];
+}
 
 export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
   return (

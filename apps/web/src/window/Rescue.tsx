@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { setPlays, travel, useStudio } from '../studio/store';
 import { Button, Tips } from '../ui/parts';
-import { saveOpen } from './Bar';
+import { saveOpen } from './saveOpen';
 import { BusyNote } from '../storage/BusyNote';
 
 // Most never see this; what it needs comes when it is asked for.

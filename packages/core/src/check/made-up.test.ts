@@ -19,7 +19,7 @@ import {
 
 const everywhere: Check<{ at: string }> = {
   severity: 'advice',
-  about: 'Somebody looked here.',
+  about: 'Somebody looked here, and there is nothing to mend.',
   phrase: ({ at }) => `Looked at ${at}.`,
   mark: ({ at }) => at,
   place: (_, place) => (place.is === 'text' ? [{ at: place.text }] : []),

@@ -2,12 +2,31 @@ import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'ff
 import type { Id, Project } from '../model';
 import { readProject, writeProject, type Problem } from '../schema';
 import { bytesFault } from './fault';
+import type { Export, Import } from './format';
 
 /** The bytes of a project's assets, by id. */
 export type AssetBytes = Map<Id, Uint8Array>;
 
 /** `left` is what of it was left out and why, in words: bytes that are not what they say they are. */
 export type Opened = { project: Project; assets: AssetBytes; left: string[] } | { problems: Problem[] };
+
+export const fileOut: Export<'project'> = {
+  of: 'project',
+  title: 'The project as a file',
+  about: 'To keep, send or open again',
+  done: 'Saved as a file.',
+  write: async ({ project, assets }) => ({
+    ...(await saveProject(project, assets)),
+    media: 'application/octet-stream',
+  }),
+};
+
+export const fileIn: Import<'project'> = {
+  of: 'project',
+  endings: ['.json', '.zip', '.tavu'],
+  fits: () => true,
+  read: openProject,
+};
 
 /** Limits on what a bundle may unpack to, in bytes and files. */
 const LARGEST_BUNDLE = 200_000_000;

@@ -2,7 +2,9 @@ import { zipSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
 import { anyProject } from '../test/arbitrary';
 import { lighthouse } from '../test/flows';
-import { dataUrl, openProject, playablePage, saveProject } from '.';
+import { dataUrl, saveProject } from '.';
+import { openProject } from './bundle';
+import { playablePage } from './page';
 
 const asset = { id: 'a-1', name: 'Lamp', media: 'image/svg+xml', width: 10, height: 10, bytes: 3 };
 

@@ -1,7 +1,10 @@
 import { strToU8 } from 'fflate';
 import { demo } from '../test/whole';
 import { documents, pieces, tables, xliffs, zips } from '../test/hostile';
-import { bytesFault, openProject, readCsv, readXliff, saveProject } from '.';
+import { bytesFault, saveProject } from '.';
+import { openProject } from './bundle';
+import { readCsv } from './csv';
+import { readXliff } from './xliff';
 
 /** Whatever is meant to do harm is refused or left out in words, and nothing is thrown. */
 

@@ -1,8 +1,9 @@
-export { openProject, saveProject, type AssetBytes, type Opened } from './bundle';
-export { assetsInUse, dataUrl, playablePage, type PageParts } from './page';
+export { saveProject, type AssetBytes, type Opened } from './bundle';
+export { assetsInUse, dataUrl, type PageParts } from './page';
 export { bytesFault } from './fault';
+export type { Exported, File, Imported } from './format';
 export { mediaOf, type Media, type Sort } from './media';
+export { endingsOf, EXPORTS, exportsOf, IMPORTS, readAs, writeAs, type ExportName } from './registry';
 export { svgFault } from './svg';
 export { readScript, type Script } from './script';
-export { readCsv, readXliff, toCsv, toXliff, type GivenText, type GivenTexts } from './texts';
-export { toWebVtt } from './timed';
+export type { GivenText, GivenTexts } from './given';

@@ -3,6 +3,7 @@ import type { Id, Project } from '../model';
 import { colourOf } from '../style';
 import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
+import type { Export } from './format';
 
 /** What the one-file page is put together from, besides the project. */
 export interface PageParts {
@@ -11,6 +12,18 @@ export interface PageParts {
   /** The house fonts' woff2 bytes by face name. */
   fonts: Record<string, Uint8Array>;
 }
+
+export const pageOut: Export<'project'> = {
+  of: 'project',
+  title: 'One page that plays',
+  about: 'An HTML file anyone can open, offline',
+  done: 'Saved as one page. Open it in any browser; it plays with no network.',
+  plays: true,
+  write: ({ project, assets, parts }) => {
+    if (!parts) throw new Error('A page needs the player it plays with.');
+    return { bytes: playablePage(project, assets, parts), ending: 'html', media: 'text/html' };
+  },
+};
 
 /**
  * One HTML page that plays the project by itself: script, fonts, pictures and project inside, and a policy that lets it

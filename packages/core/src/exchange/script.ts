@@ -1,3 +1,4 @@
+import { textOf, type Import } from './format';
 import { freshId, type Speaker, type Step } from '../model';
 
 /** A dialogue as plain text, `NAME: words` a line, or as a screenplay in the Fountain format. */
@@ -6,6 +7,13 @@ export interface Script {
   /** Who speaks and is not known yet. */
   speakers: Speaker[];
 }
+
+export const scriptIn: Import<'lines'> = {
+  of: 'lines',
+  endings: ['.txt', '.fountain'],
+  fits: () => true,
+  read: (bytes, { speakers }) => readScript(textOf(bytes), speakers),
+};
 
 /** So many lines are read at most. */
 const MOST = 5000;

@@ -4,7 +4,10 @@ import { textTable } from '../language';
 import type { Project } from '../model';
 import { rehearseTalk } from '../run';
 import { line, talking } from '../test/talks';
-import { readCsv, readScript, readXliff, toCsv, toWebVtt, toXliff } from '.';
+import { readScript } from '.';
+import { readCsv, toCsv } from './csv';
+import { toWebVtt } from './timed';
+import { readXliff, toXliff } from './xliff';
 
 /** Texts out to translators and back, pasted dialogues, and timed lines. */
 

@@ -1,8 +1,20 @@
 import type { Project } from '../model';
-import type { TalkTimeline } from '../run';
+import { rehearseTalk, type TalkTimeline } from '../run';
+import type { Export } from './format';
+
+export const vttOut: Export<'lines'> = {
+  of: 'lines',
+  title: 'WebVTT',
+  about: 'Its lines with their times, for subtitles',
+  write: ({ project, conversation }) => ({
+    bytes: toWebVtt(project, rehearseTalk(project, conversation) ?? { lines: [] }),
+    ending: 'vtt',
+    media: 'text/vtt',
+  }),
+};
 
 /** A conversation's lines with their times, as WebVTT (W3C). */
-export function toWebVtt(project: Project, { lines }: TalkTimeline): string {
+export function toWebVtt(project: Project, { lines }: Pick<TalkTimeline, 'lines'>): string {
   const cues = lines
     .filter(({ from, until }) => until > from)
     .map(({ from, until, speaker, text }, i) => {

@@ -1,28 +1,33 @@
-import Papa from 'papaparse';
 import { SaxesParser } from 'saxes';
-import type { TextRow } from '../language';
-import type { Translated } from '../model';
+import { textTable, type TextRow } from '../language';
+import { textOf, type Export, type Import } from './format';
+import { LARGEST, stateOut, STATES, TOO_LARGE, type GivenText, type GivenTexts } from './given';
 
-/** Texts for translators and back: XLIFF 2 (OASIS) and CSV (RFC 4180). */
+/** XLIFF 2 (OASIS): texts for translators and back. */
 
-/** What a translator's file says of one text. */
-export interface GivenText {
-  key: string;
-  /** What it was translated from, where the file says so. */
-  source: string | null;
-  target: string;
-  state: NonNullable<Translated['state']>;
-  /** Null: the file says nothing of it. */
-  note: string | null;
-  most: number | null;
-}
-export type GivenTexts = { language: string | null; texts: GivenText[] } | { error: string };
+export const xliffOut: Export<'texts'> = {
+  of: 'texts',
+  title: 'XLIFF',
+  about: 'What a translator’s tool reads',
+  write: ({ project, language }) => ({
+    bytes: toXliff(project, textTable(project, language), {
+      source: project.languages?.[0]?.code ?? 'en',
+      target: language,
+    }),
+    ending: `${language}.xlf`,
+    media: 'application/xliff+xml',
+  }),
+};
 
-/** The largest file that is read, in characters. */
-const LARGEST = 20_000_000;
+export const xliffIn: Import<'texts'> = {
+  of: 'texts',
+  endings: ['.xlf', '.xliff', '.xml'],
+  fits: (bytes) => /^\ufeff?\s*</.test(textOf(bytes, 100)),
+  read: (bytes) => readXliff(textOf(bytes)),
+};
+
 /** How deep elements may stand within one another; XLIFF itself needs a handful. */
 const DEEPEST = 100;
-const STATES: readonly string[] = ['initial', 'translated', 'reviewed', 'final'];
 
 /** What a translator’s tool reads, XLIFF 2.0. What is missing or was translated from other words is in its initial state. */
 export function toXliff(
@@ -54,9 +59,6 @@ ${units.join('\n')}
 `;
 }
 
-const stateOut = (state: TextRow['state']): string =>
-  state === 'missing' || state === 'changed' ? 'initial' : state;
-
 /** Characters that XML cannot hold are written as XLIFF's own code points. */
 const escaped = (text: string): string =>
   text
@@ -77,7 +79,7 @@ const NOT_XML = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
 
 /** Reads XLIFF 2. A document type, and with it every entity of one's own, is refused. */
 export function readXliff(text: string): GivenTexts {
-  if (text.length > LARGEST) return { error: tooLarge };
+  if (text.length > LARGEST) return { error: TOO_LARGE };
   const parser = new SaxesParser({ xmlns: true });
   const texts: GivenText[] = [];
   let language: string | null = null;
@@ -155,53 +157,5 @@ export function readXliff(text: string): GivenTexts {
   }
   if (wrong) return { error: wrong };
   if (version === '') return { error: 'It is no XLIFF: it has no “xliff” element.' };
-  return { language, texts };
-}
-
-const tooLarge = `It is larger than ${LARGEST / 1_000_000} million characters.`;
-const COLUMNS = ['key', 'place', 'note', 'most', 'source', 'target', 'state'] as const;
-
-/** One row a text, the first naming the columns; the language stands in the name of the column of translations. */
-export function toCsv(rows: readonly TextRow[], language: string): string {
-  const named = COLUMNS.map((each) => (each === 'target' ? `target ${language}` : each));
-  const data = rows.map((row) =>
-    COLUMNS.map((each) =>
-      each === 'state' ? stateOut(row.state) : each === 'most' ? (row.most ?? '') : row[each],
-    ),
-  );
-  return Papa.unparse({ fields: named, data }, { newline: '\r\n', quotes: true }) + '\r\n';
-}
-
-/** Reads such a table back, its columns in whatever order; `key` and `target` have to be there. */
-export function readCsv(text: string): GivenTexts {
-  if (text.length > LARGEST) return { error: tooLarge };
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
-  const [fault] = errors.filter((each) => each.type !== 'Delimiter');
-  if (fault) return { error: `line ${(fault.row ?? 0) + 1}: ${fault.message}.` };
-  const [head, ...rows] = data;
-  const at = (name: string): number => head?.findIndex((each) => each.trim().split(' ')[0] === name) ?? -1;
-  const [key, target] = [at('key'), at('target')];
-  if (!head || key < 0 || target < 0)
-    return { error: 'line 1: The columns have to be named there, “key” and “target” among them.' };
-  const cell = (row: readonly string[], name: string): string | null => {
-    const i = at(name);
-    return i < 0 ? null : (row[i] ?? '');
-  };
-  const language = head[target]!.trim().split(' ')[1] ?? null;
-  const texts: GivenText[] = [];
-  for (const [i, row] of rows.entries()) {
-    if (row.length > head.length)
-      return { error: `line ${i + 2}: It has ${row.length} columns, and the first has ${head.length}.` };
-    const state = cell(row, 'state') ?? '';
-    const most = Number(cell(row, 'most') ?? '');
-    texts.push({
-      key: row[key] ?? '',
-      source: cell(row, 'source'),
-      target: row[target] ?? '',
-      state: STATES.includes(state) ? (state as GivenText['state']) : 'translated',
-      note: cell(row, 'note'),
-      most: Number.isInteger(most) && most > 0 ? most : null,
-    });
-  }
   return { language, texts };
 }

@@ -1,0 +1,22 @@
+/** What is built besides the application, and served with it: the player, the house fonts, the demo. */
+
+const FACES = ['plain', 'plain-bold', 'display'];
+export const fontAddress = (face: string): string => `/built/fonts/${face}.woff2`;
+export const fontAddresses = (): Record<string, string> =>
+  Object.fromEntries(FACES.map((face) => [face, fontAddress(face)]));
+
+/** Throws what to tell the person where it cannot be had. */
+export async function bytesAt(address: string): Promise<Uint8Array> {
+  const answer = await fetch(address);
+  if (!answer.ok) throw new Error(`${address} could not be read (${answer.status}).`);
+  return new Uint8Array(await answer.arrayBuffer());
+}
+
+/** The player with its fonts, as pages carry them. */
+export async function playerParts(): Promise<{ player: string; fonts: Record<string, Uint8Array> }> {
+  const [player, ...fonts] = await Promise.all(['/built/player.js', ...FACES.map(fontAddress)].map(bytesAt));
+  return {
+    player: new TextDecoder().decode(player),
+    fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),
+  };
+}

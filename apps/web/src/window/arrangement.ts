@@ -1,0 +1,27 @@
+import { create } from 'zustand';
+
+/** What the left pane can show. */
+export type Pane = 'map' | 'grid' | 'lines' | 'values' | 'assets';
+export type DialogName = 'projects' | 'new project' | 'find' | 'help';
+
+/** The rests of the divider between the left pane and Live. */
+export const RESTS = ['map wide', 'even', 'live wide'] as const;
+export type Rest = (typeof RESTS)[number];
+
+/** How the window is arranged. */
+export const useArrangement = create<{
+  rest: Rest;
+  pane: Pane;
+  /** The reading column is there. */
+  reading: boolean;
+  dialog: DialogName | null;
+}>(() => ({ rest: 'even', pane: 'map', reading: true, dialog: null }));
+
+export const arrange = useArrangement.setState;
+
+/** Shows a pane, and makes room for it where Live has taken that. */
+export const showPane = (pane: Pane): void =>
+  arrange(({ rest }) => ({ pane, rest: rest === 'live wide' ? 'even' : rest }));
+
+export const turnDivider = (): void =>
+  arrange(({ rest }) => ({ rest: RESTS[(RESTS.indexOf(rest) + 1) % RESTS.length] }));

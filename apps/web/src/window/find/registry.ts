@@ -1,0 +1,21 @@
+import { areas } from './areas';
+import { findings } from './findings';
+import type { Finder } from './finds';
+import { lines } from './lines';
+import { elements, screens } from './screens';
+import { sentences } from './sentences';
+import { todo } from './todo';
+import { events, values } from './values';
+
+/** Everything that can be found, in the order it is listed in. */
+export const FINDERS: Record<string, Finder> = {
+  screens,
+  elements,
+  sentences,
+  lines,
+  areas,
+  values,
+  events,
+  todo,
+  findings,
+};

@@ -1,0 +1,72 @@
+import Papa from 'papaparse';
+import { textTable, type TextRow } from '../language';
+import { textOf, type Export, type Import } from './format';
+import { LARGEST, stateOut, STATES, TOO_LARGE, type GivenText, type GivenTexts } from './given';
+
+/** CSV (RFC 4180): texts for translators and back. */
+
+export const csvOut: Export<'texts'> = {
+  of: 'texts',
+  title: 'CSV',
+  about: 'A table that any spreadsheet opens',
+  write: ({ project, language }) => ({
+    bytes: `\ufeff${toCsv(textTable(project, language), language)}`,
+    ending: `${language}.csv`,
+    media: 'text/csv',
+  }),
+};
+
+export const csvIn: Import<'texts'> = {
+  of: 'texts',
+  endings: ['.csv'],
+  // Any text can be a table.
+  fits: () => true,
+  read: (bytes) => readCsv(textOf(bytes)),
+};
+
+const COLUMNS = ['key', 'place', 'note', 'most', 'source', 'target', 'state'] as const;
+
+/** One row a text, the first naming the columns; the language stands in the name of the column of translations. */
+export function toCsv(rows: readonly TextRow[], language: string): string {
+  const named = COLUMNS.map((each) => (each === 'target' ? `target ${language}` : each));
+  const data = rows.map((row) =>
+    COLUMNS.map((each) =>
+      each === 'state' ? stateOut(row.state) : each === 'most' ? (row.most ?? '') : row[each],
+    ),
+  );
+  return Papa.unparse({ fields: named, data }, { newline: '\r\n', quotes: true }) + '\r\n';
+}
+
+/** Reads such a table back, its columns in whatever order; `key` and `target` have to be there. */
+export function readCsv(text: string): GivenTexts {
+  if (text.length > LARGEST) return { error: TOO_LARGE };
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
+  const [fault] = errors.filter((each) => each.type !== 'Delimiter');
+  if (fault) return { error: `line ${(fault.row ?? 0) + 1}: ${fault.message}.` };
+  const [head, ...rows] = data;
+  const at = (name: string): number => head?.findIndex((each) => each.trim().split(' ')[0] === name) ?? -1;
+  const [key, target] = [at('key'), at('target')];
+  if (!head || key < 0 || target < 0)
+    return { error: 'line 1: The columns have to be named there, “key” and “target” among them.' };
+  const cell = (row: readonly string[], name: string): string | null => {
+    const i = at(name);
+    return i < 0 ? null : (row[i] ?? '');
+  };
+  const language = head[target]!.trim().split(' ')[1] ?? null;
+  const texts: GivenText[] = [];
+  for (const [i, row] of rows.entries()) {
+    if (row.length > head.length)
+      return { error: `line ${i + 2}: It has ${row.length} columns, and the first has ${head.length}.` };
+    const state = cell(row, 'state') ?? '';
+    const most = Number(cell(row, 'most') ?? '');
+    texts.push({
+      key: row[key] ?? '',
+      source: cell(row, 'source'),
+      target: row[target] ?? '',
+      state: STATES.includes(state) ? (state as GivenText['state']) : 'translated',
+      note: cell(row, 'note'),
+      most: Number.isInteger(most) && most > 0 ? most : null,
+    });
+  }
+  return { language, texts };
+}

@@ -1,0 +1,23 @@
+import type { TextRow } from '../language';
+import type { Translated } from '../model';
+
+/** What a translator's file says of one text. */
+export interface GivenText {
+  key: string;
+  /** What it was translated from, where the file says so. */
+  source: string | null;
+  target: string;
+  state: NonNullable<Translated['state']>;
+  /** Null: the file says nothing of it. */
+  note: string | null;
+  most: number | null;
+}
+export type GivenTexts = { language: string | null; texts: GivenText[] } | { error: string };
+
+/** The largest file that is read, in characters. */
+export const LARGEST = 20_000_000;
+export const TOO_LARGE = `It is larger than ${LARGEST / 1_000_000} million characters.`;
+export const STATES: readonly string[] = ['initial', 'translated', 'reviewed', 'final'];
+
+export const stateOut = (state: TextRow['state']): string =>
+  state === 'missing' || state === 'changed' ? 'initial' : state;
