@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { Rescue } from '@/window/Rescue';
+import { Rescue } from '@/app/Rescue';
 
 /** Shown when the window itself fails: what is open is as it was, and every way out is still there. */
 export default function WindowFault({ error, reset }: { error: Error; reset: () => void }) {

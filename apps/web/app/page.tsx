@@ -1,4 +1,4 @@
-import { Studio } from '@/studio/Studio';
+import { Studio } from '@/app/Studio';
 
 export const dynamic = 'force-dynamic';
 

@@ -2,10 +2,10 @@
 
 import { toMicros, type Keyframe } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
-import { ColourField } from '../looks/ColourField';
+import { ColourField } from '../fields/ColourField';
 import { DurationField } from '../motion/DurationField';
 import { EasingField } from '../motion/EasingField';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 import { Button, IconButton, Small } from '../ui/parts';
 

@@ -3,7 +3,7 @@
 import type { Loading, Screen } from '@tavu/core/model';
 import { DurationField } from '../motion/DurationField';
 import { EasingField } from '../motion/EasingField';
-import { edit, useStudio } from '../studio/store';
+import { edit, useStudio } from '../store/store';
 import { SelectRow, ThingRow } from '../ui/Row';
 
 /** How a screen loads: pretended, or as the game says; and when it has failed. */

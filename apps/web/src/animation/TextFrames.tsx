@@ -11,9 +11,9 @@ import {
 } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { DurationField } from '../motion/DurationField';
-import type { Put } from '../reading/element/change';
-import { useStudio } from '../studio/store';
-import { useUnits } from '../time/units';
+import type { Put } from '../fields/change';
+import { useStudio } from '../store/store';
+import { useUnits } from '../store/units';
 import { NumberField } from '../ui/NumberField';
 import { IconButton, Small } from '../ui/parts';
 import { isMatched, matchStay, stayOf, withLength } from './stay';

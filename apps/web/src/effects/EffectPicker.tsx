@@ -1,7 +1,7 @@
 'use client';
 
 import { LONGEST_NAME } from '@tavu/core/model';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Picker, type Choice } from '../ui/Picker';
 import type { Offer, Put } from './editor';
 import { effectOffers, newEffects } from './registry';

@@ -1,6 +1,6 @@
 'use client';
 
-import { BubbleSettings } from '../reading/element/BubbleSettings';
+import { BubbleSettings } from './BubbleSettings';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ element, put }: FieldsOf<'bubble'>) {

@@ -1,4 +1,4 @@
-import { ComponentPlace } from '../reading/element/ComponentPlace';
+import { ComponentPlace } from './ComponentPlace';
 import type { Settings } from './settings';
 
 export const component: Settings<'component'> = { Beneath: ComponentPlace };

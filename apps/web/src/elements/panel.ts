@@ -1,4 +1,4 @@
-import { Arranging } from '../reading/element/Arranging';
+import { Arranging } from './Arranging';
 import type { Settings } from './settings';
 
 export const panel: Settings<'panel'> = { Holding: Arranging };

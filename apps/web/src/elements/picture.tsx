@@ -1,6 +1,6 @@
 'use client';
 
-import { PictureSettings } from '../reading/element/PictureSettings';
+import { PictureSettings } from './PictureSettings';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ element, parameters, put }: FieldsOf<'picture'>) {

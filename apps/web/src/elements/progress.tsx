@@ -1,6 +1,6 @@
 'use client';
 
-import { Boxed } from '../reading/element/Boxed';
+import { Boxed } from './Boxed';
 import { NumberField } from '../ui/NumberField';
 import { SelectRow } from '../ui/Row';
 import { ValueRow } from './rows';

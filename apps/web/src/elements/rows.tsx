@@ -2,8 +2,8 @@
 
 import { keysBeside } from '@tavu/core/keys';
 import { titleCase, type Id } from '@tavu/core/model';
-import { editingLayer } from '../editing/layer';
-import { endStep, useStudio } from '../studio/store';
+import { editingLayer } from '../ui/layer';
+import { endStep, useStudio } from '../store/store';
 import { ThingRow } from '../ui/Row';
 
 /** Rows that the settings of several types of element have. */

@@ -15,7 +15,7 @@ import {
 } from '@tavu/core/model';
 import { Gamepad2, Hand, Keyboard, Plus, Trash2, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { choose, edit, say, useStudio } from '../studio/store';
+import { choose, edit, say, useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 import { IconButton, Small } from '../ui/parts';
 import { Select } from '../ui/Row';

@@ -1,6 +1,6 @@
 'use client';
 
-import { edit, useStudio } from '../studio/store';
+import { edit, useStudio } from '../store/store';
 import { DurationField } from '../motion/DurationField';
 import { Group } from '../ui/Group';
 import { NumberField } from '../ui/NumberField';

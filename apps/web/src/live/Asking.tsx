@@ -14,11 +14,11 @@ import { allUp } from '@tavu/core/run';
 import { reasonWords, sentenceText, timeToRead } from '@tavu/core/words';
 import dynamic from 'next/dynamic';
 import { useEffect, useId, useState } from 'react';
-import { edit, useStudio } from '../studio/store';
+import { edit, useStudio } from '../store/store';
 import { Nothing } from '../ui/ahead';
 import { Button, Choices } from '../ui/parts';
-import { kindFor } from '../reading/targetChoices';
-import { giveAgain, letGo, livePlayer, runLog, useRun, type Asked } from './run';
+import { kindFor } from '../fields/targetChoices';
+import { giveAgain, letGo, livePlayer, runLog, useRun, type Asked } from '../run/run';
 import { Unmade } from './Unmade';
 
 const EffectPicker = dynamic(() => import('../effects').then((module) => module.EffectPicker), {

@@ -4,15 +4,15 @@ import { triggerOf } from '@tavu/core/triggers';
 import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
 import { linksFrom } from '@tavu/core/model';
-import { edit, say, useStudio } from '../studio/store';
+import { edit, say, useStudio } from '../store/store';
 import type { Device } from '@tavu/core/run';
 import { Picker } from '../ui/Picker';
 import { Select } from '../ui/Row';
 import { Button, Choices, IconButton, Sheet, Tip } from '../ui/parts';
-import { LanguageSwitch } from '../language/LanguageSwitch';
+import { LanguageSwitch } from './LanguageSwitch';
 import { Pad } from './Pad';
 import { EventButton } from './EventButton';
-import { toggleStrip, useSizes } from './sizes';
+import { toggleStrip, useSizes } from '../run/sizes';
 import {
   give,
   restart,
@@ -25,7 +25,7 @@ import {
   stepOn,
   toggleHold,
   useRun,
-} from './run';
+} from '../run/run';
 
 export function Controls() {
   const held = useRun((run) => run.held);

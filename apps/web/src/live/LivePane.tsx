@@ -3,21 +3,21 @@
 import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Cap } from '../ui/parts';
 import { Asking } from './Asking';
 import { Controls } from './Controls';
 import { bringFiles } from '../assets/bring';
-import { topmost } from '../editing/topmost';
+import { topmost } from '../canvas/topmost';
 import { Nothing, useAhead } from '../ui/ahead';
-import { hold, setInHand, startRun, useRun } from './run';
-import { frameAt, useSizes } from './sizes';
+import { hold, setInHand, startRun, useRun } from '../run/run';
+import { frameAt, useSizes } from '../run/sizes';
 import { Stopped } from './Stopped';
 
 const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
 const LATER = {
-  editing: () => import('../editing/Editing').then((module) => module.Editing),
-  tools: () => import('../editing/Tools').then((module) => module.Tools),
+  editing: () => import('../canvas/Editing').then((module) => module.Editing),
+  tools: () => import('../canvas/Tools').then((module) => module.Tools),
   trace: () => import('./Trace').then((module) => module.Trace),
 };
 const Editing = dynamic(LATER.editing, { loading: Nothing });

@@ -1,6 +1,6 @@
 'use client';
 
-import { setPlays } from '../studio/store';
+import { setPlays } from '../store/store';
 import { Button } from '../ui/parts';
 
 /** In the place of Live while nothing is played: a project that stops when it runs can be mended here. */

@@ -2,10 +2,10 @@
 
 import { gapName } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
-import { kindFor } from '../reading/targetChoices';
-import { edit } from '../studio/store';
+import { kindFor } from '../fields/targetChoices';
+import { edit } from '../store/store';
 import { Button } from '../ui/parts';
-import { letGo, livePlayer } from './run';
+import { letGo, livePlayer } from '../run/run';
 
 /** A screen has come up that is not made yet: it can be made on the spot, and play goes on with it. */
 export function Unmade({ gap }: { gap: Id }) {

@@ -4,7 +4,7 @@ import { STATES, type BoxFace, type BoxLook, type StateName } from '@tavu/core/m
 import { useState, type ReactNode } from 'react';
 import { NumberField } from '../ui/NumberField';
 import { Small } from '../ui/parts';
-import { ColourField } from './ColourField';
+import { ColourField } from '../fields/ColourField';
 import { GradientFields, OutlineFields, ShadowFields } from './effects';
 import { MarkerFields } from './MarkerFields';
 import { Setting, type LookProps } from './parts';

@@ -3,7 +3,7 @@
 import { READY, READY_WORDS, type ReadyName } from '@tavu/core/animate';
 import { MARKER_SIDES, type Marker, isPicture } from '@tavu/core/model';
 import { Keyframes } from '../animation/Keyframes';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { NumberField } from '../ui/NumberField';
 import { SelectRow, ThingRow } from '../ui/Row';
 import { Switched } from './parts';

@@ -2,9 +2,9 @@
 
 import type { TextLook } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { NumberField } from '../ui/NumberField';
-import { ColourField } from './ColourField';
+import { ColourField } from '../fields/ColourField';
 import { OutlineFields, ShadowFields } from './effects';
 import { Pick, Setting, Switched, type LookProps } from './parts';
 

@@ -4,7 +4,7 @@ import type { Gradient, Outline, Shadow } from '@tavu/core/model';
 import type { ReactNode } from 'react';
 import { NumberField } from '../ui/NumberField';
 import { Small } from '../ui/parts';
-import { ColourField } from './ColourField';
+import { ColourField } from '../fields/ColourField';
 import { Switched } from './parts';
 
 /** What can be laid over a fill or round a shape: each is there or not. */

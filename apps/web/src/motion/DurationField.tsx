@@ -1,7 +1,7 @@
 'use client';
 
 import { readDuration, timeIn, toMicros, type Duration, type Rates, type Unit } from '@tavu/core/model';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 
 /** What frames and ticks come to, which nobody reckons. */

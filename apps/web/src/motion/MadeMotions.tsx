@@ -11,8 +11,8 @@ import {
 } from '@tavu/core/model';
 import { REDUCED } from '@tavu/core/motion';
 import { Plus, Trash2 } from 'lucide-react';
-import { readLength } from '../reading/numbers';
-import { edit, useStudio } from '../studio/store';
+import { readLength } from '../ui/numbers';
+import { edit, useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 import { Group } from '../ui/Group';
 import { Button, IconButton, Small } from '../ui/parts';

@@ -2,8 +2,8 @@
 
 import type { Edge, SimpleMotion, Stagger } from '@tavu/core/model';
 import { usualEasing, type Way } from '@tavu/core/motion';
-import { readLength } from '../reading/numbers';
-import { edit, useStudio } from '../studio/store';
+import { readLength } from '../ui/numbers';
+import { edit, useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 import { NumberField } from '../ui/NumberField';
 import { Choices, Small } from '../ui/parts';

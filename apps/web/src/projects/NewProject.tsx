@@ -3,8 +3,8 @@
 import { freeName, LONGEST_NAME } from '@tavu/core/model';
 import { projectFromNames, USUAL_SCREENS } from '@tavu/core/starter';
 import { useId, useState } from 'react';
-import { livePlayer } from '../live/run';
-import { listProjects } from '../storage/db';
+import { livePlayer } from '../run/run';
+import { listProjects } from '../persistence/db';
 import { goOnAt } from '../ui/goOn';
 import { Button } from '../ui/parts';
 import { openAsNew } from './opening';

@@ -12,11 +12,11 @@ import {
   storageFault,
   type ProjectRow,
   type Room,
-} from '../storage/db';
-import { whileClosed } from '../storage/writer';
-import { BusyNote } from '../storage/BusyNote';
-import { openFile } from '../storage/files';
-import { say, useStudio } from '../studio/store';
+} from '../persistence/db';
+import { whileClosed } from '../persistence/writer';
+import { BusyNote } from '../persistence/BusyNote';
+import { openFile } from '../persistence/files';
+import { say, useStudio } from '../store/store';
 import { Button, Dialog, IconButton } from '../ui/parts';
 import { NewProject } from './NewProject';
 import { openAsNew, openDemoProject, openKept, openLarge } from './opening';

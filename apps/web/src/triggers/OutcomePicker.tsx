@@ -1,7 +1,7 @@
 'use client';
 
 import { LONGEST_NAME, type Id, type Screen } from '@tavu/core/model';
-import { edit } from '../studio/store';
+import { edit } from '../store/store';
 import { Picker } from '../ui/Picker';
 
 /** One of the answers a screen can give, or none of them; a new one is made of what is typed. */

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Cue, Id } from '@tavu/core/model';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Picker, type Choice } from '../ui/Picker';
 import type { Offer } from './editor';
 import { triggerOffers, typedTriggers } from './registry';

@@ -3,7 +3,7 @@
 import { actionById, actionKeys, keyName } from '@tavu/core/keys';
 import { readDuration, titleCase } from '@tavu/core/model';
 import { WHEN_WORDS } from '@tavu/core/triggers/author';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 import { Picker } from '../ui/Picker';
 import type { BlankOf, TriggerEditor } from './editor';

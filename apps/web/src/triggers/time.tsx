@@ -4,7 +4,7 @@ import { readDuration, screenById } from '@tavu/core/model';
 import type { On } from '@tavu/core/triggers';
 import { SINCE_WORDS } from '@tavu/core/triggers/author';
 import { Clock } from 'lucide-react';
-import { useStudio } from '../studio/store';
+import { useStudio } from '../store/store';
 import { Field } from '../ui/Field';
 import { Radios } from '../ui/Radios';
 import type { BlankOf, TriggerEditor } from './editor';

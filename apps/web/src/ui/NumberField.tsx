@@ -1,6 +1,6 @@
 'use client';
 
-import { readNumber, stepLength } from '../reading/numbers';
+import { readNumber, stepLength } from './numbers';
 import { Field } from './Field';
 
 /** A number within a range; takes sums, and arrow keys by one or ten. */

@@ -1,0 +1,61 @@
+'use client';
+
+import { PanelLeftClose } from 'lucide-react';
+import { Tabs } from 'radix-ui';
+import { ScreenList } from '../panes/map/ScreenList';
+import { IconButton } from '../ui/parts';
+import { arrange, turnDivider, useArrangement, type Pane as PaneName, type Rest } from './arrangement';
+import { Boundary } from './Boundary';
+import { PANES } from './panes';
+
+/** What the divider is turned to next, on its button. */
+const NEXT: Record<Rest, string> = { 'map wide': 'Even', even: 'Live wide', 'live wide': 'Map wide' };
+
+/** The pane that is chosen by its tab; a narrow list of screens while Live has the room. */
+export function LeftPane() {
+  const { rest, pane } = useArrangement();
+  const { title, Pane } = PANES[pane];
+  const narrow = rest === 'live wide';
+  return (
+    <Tabs.Root
+      value={pane}
+      onValueChange={(next) => arrange({ pane: next as PaneName })}
+      className="flex min-h-0 min-w-0 flex-col border-r border-line"
+    >
+      <div className="flex h-8.5 shrink-0 items-center gap-2 border-b border-line bg-sheet px-3.5">
+        {narrow ? (
+          <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">Screens</h2>
+        ) : (
+          <PaneTabs />
+        )}
+        <span className="grow" />
+        <IconButton name={NEXT[rest]} keys="Ctrl \" onClick={turnDivider}>
+          <PanelLeftClose size={15} />
+        </IconButton>
+      </div>
+      <Tabs.Content value={pane} tabIndex={-1} className="flex min-h-0 flex-1 flex-col">
+        <Boundary
+          key={narrow ? 'list' : pane}
+          name={narrow ? 'The list of screens' : `The ${title.toLowerCase()}`}
+        >
+          {narrow ? <ScreenList /> : <Pane />}
+        </Boundary>
+      </Tabs.Content>
+    </Tabs.Root>
+  );
+}
+
+/** What the left pane can show, with the arrow keys between them. */
+const PaneTabs = () => (
+  <Tabs.List aria-label="Left pane" className="flex gap-3">
+    {Object.entries(PANES).map(([name, { title }]) => (
+      <Tabs.Trigger
+        key={name}
+        value={name}
+        className="border-b-3 border-transparent pt-0.75 leading-7 text-soft hover:text-ink data-[state=active]:border-chosen data-[state=active]:font-bold data-[state=active]:text-ink"
+      >
+        {title}
+      </Tabs.Trigger>
+    ))}
+  </Tabs.List>
+);

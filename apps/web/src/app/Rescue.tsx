@@ -1,0 +1,75 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { setPlays, travel, useStudio } from '../store/store';
+import { Button, Tips } from '../ui/parts';
+import { saveOpen } from './saveOpen';
+import { BusyNote } from '../persistence/BusyNote';
+
+// Most never see this; what it needs comes when it is asked for.
+const Projects = dynamic(() => import('../projects/Projects').then((module) => module.Projects));
+
+/** In the place of the window when that cannot be shown at all. It draws nothing of the project. */
+export function Rescue({ message, again }: { message: string; again: () => void }) {
+  const name = useStudio((studio) => (studio.opened > 0 ? studio.project.name : null));
+  const past = useStudio((studio) => studio.history.past.length > 0);
+  const faults = useStudio((studio) => studio.faults);
+  const project = useStudio((studio) => studio.project);
+  const [listed, setListed] = useState(false);
+  const where = faults.flatMap(
+    ({ screen }) => project.screens.find((each) => each.id === screen)?.name ?? [],
+  );
+  return (
+    <Tips>
+      <main className="flex h-dvh flex-col items-center justify-center gap-3 p-8 text-center">
+        <h1 className="text-[22px] font-bold">
+          {name === null ? 'Tavu could not open' : `“${name}” cannot be shown`}
+        </h1>
+        <p className="max-w-lg text-soft">
+          {where.length > 0 && `It has to do with ${where.join(', ')}. `}
+          {name === null
+            ? 'What is kept in this browser is as it was.'
+            : 'It is as it was: nothing of it is lost. Take back the last change, open it without playing it, or go on with another project.'}
+        </p>
+        <p className="max-w-lg font-mono text-sm break-words text-warn">{message}</p>
+        <div className="flex flex-wrap justify-center gap-2">
+          <Button onClick={() => setListed(true)}>Projects</Button>
+          {name !== null && (
+            <>
+              <Button
+                disabled={!past}
+                onClick={() => {
+                  travel('undo');
+                  again();
+                }}
+              >
+                Undo
+              </Button>
+              <Button onClick={() => void saveOpen('file')}>Save a file</Button>
+              <Button
+                onClick={() => {
+                  setPlays(false);
+                  again();
+                }}
+              >
+                Open without playing
+              </Button>
+            </>
+          )}
+          <Button onClick={again}>Try again</Button>
+        </div>
+        {listed && (
+          <Projects
+            open
+            onOpen={(open) => {
+              setListed(open);
+              if (!open && useStudio.getState().opened > 0) again();
+            }}
+          />
+        )}
+        {!listed && <BusyNote />}
+      </main>
+    </Tips>
+  );
+}

@@ -1,0 +1,117 @@
+'use client';
+
+import { PanelRightClose, PanelRightOpen } from 'lucide-react';
+import dynamic from 'next/dynamic';
+
+import { useEffect, useState } from 'react';
+import { LivePane } from '../live/LivePane';
+import { StillPane } from '../live/StillPane';
+
+import { ReadingColumn } from '../details/ReadingColumn';
+import { useStudio } from '../store/store';
+import { readUnit } from '../store/units';
+import { TimeStrip } from '../timeline/TimeStrip';
+import { useAhead } from '../ui/ahead';
+import { IconButton, Tips } from '../ui/parts';
+import { arrange, useArrangement, type DialogName, type Rest } from './arrangement';
+import { Bar } from './Bar';
+import { pressed } from './commands';
+import { LeftPane } from './LeftPane';
+import { Boundary } from './Boundary';
+import { BusyNote } from '../persistence/BusyNote';
+import { Faults } from './Faults';
+
+const LATER = {
+  projects: () => import('../projects/Projects').then((module) => module.Projects),
+  find: () => import('./find/Find').then((module) => module.Find),
+  help: () => import('./Help').then((module) => module.Help),
+};
+const Projects = dynamic(LATER.projects);
+const Find = dynamic(LATER.find);
+const Help = dynamic(LATER.help);
+
+/** The widths of the left pane and Live at each rest of the divider between them. */
+const COLUMNS: Record<Rest, string> = {
+  'map wide': 'minmax(0,1.9fr) minmax(340px,1fr)',
+  even: 'minmax(0,1fr) minmax(0,1.1fr)',
+  'live wide': '190px minmax(0,1fr)',
+};
+export function Window() {
+  const { rest, reading, dialog } = useArrangement();
+  const plays = useStudio((studio) => studio.plays);
+  const show = (name: DialogName) => (open: boolean) => arrange({ dialog: open ? name : null });
+
+  useEffect(readUnit, []);
+
+  useAhead(LATER);
+
+  useEffect(() => {
+    window.addEventListener('keydown', pressed);
+    return () => window.removeEventListener('keydown', pressed);
+  }, []);
+
+  return (
+    <Tips delayDuration={350}>
+      <div className="flex h-dvh flex-col">
+        <Bar
+          onProjects={() => arrange({ dialog: 'projects' })}
+          onFind={() => arrange({ dialog: 'find' })}
+          onHelp={() => arrange({ dialog: 'help' })}
+        />
+        <Faults />
+        <main
+          className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)]"
+          style={{ gridTemplateColumns: `${COLUMNS[rest]} ${reading ? '290px' : '0px'}` }}
+        >
+          <LeftPane />
+          <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">
+            <Boundary name="Live">{plays ? <LivePane /> : <StillPane />}</Boundary>
+            <span className="absolute top-0.75 right-1">
+              <IconButton
+                name={reading ? 'Fold the reading column' : 'Show the reading column'}
+                onClick={() => arrange({ reading: !reading })}
+              >
+                {reading ? <PanelRightClose size={15} /> : <PanelRightOpen size={15} />}
+              </IconButton>
+            </span>
+          </div>
+          {reading && (
+            <Boundary name="The reading column">
+              <ReadingColumn />
+            </Boundary>
+          )}
+        </main>
+        <Boundary name="Time">{plays && <TimeStrip />}</Boundary>
+        <Word />
+        {dialog !== 'projects' && dialog !== 'new project' && <BusyNote />}
+      </div>
+      {(dialog === 'projects' || dialog === 'new project') && (
+        <Projects open onOpen={show(dialog)} begins={dialog === 'new project'} />
+      )}
+      {dialog === 'find' && <Find open onOpen={show('find')} />}
+      {dialog === 'help' && <Help open onOpen={show('help')} />}
+    </Tips>
+  );
+}
+
+/** A short word for the person, gone by itself; errors stay in their places. */
+function Word() {
+  const word = useStudio((studio) => studio.word);
+  const [seen, setSeen] = useState(0);
+  useEffect(() => {
+    if (!word) return;
+    const timer = setTimeout(() => setSeen(word.n), 1500 + word.text.length * 50);
+    return () => clearTimeout(timer);
+  }, [word]);
+  return (
+    <div
+      role="status"
+      aria-label="Word"
+      className="pointer-events-none fixed bottom-36 left-1/2 z-50 -translate-x-1/2"
+    >
+      {word && word.n > seen && (
+        <p className="rounded-md bg-ink px-3 py-1.5 text-sheet shadow-lg">{word.text}</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,39 @@
+import { editingLayer } from '../../ui/layer';
+import { showHeld } from '../../run/run';
+import { centreOnMap } from '../../panes/map/centre';
+import { choose } from '../../store/store';
+import type { Finder } from './finds';
+
+export const screens: Finder = {
+  list: (project) =>
+    project.screens.map(({ id, name, layer }) => ({
+      group: 'Screens',
+      key: id,
+      label: name,
+      hint: layer,
+      onPick: () => {
+        choose({ screen: id });
+        showHeld(id);
+      },
+      // The map takes the keyboard to the card.
+      goOn: () => (centreOnMap(id) ? null : editingLayer()),
+    })),
+};
+
+export const elements: Finder = {
+  list: (project) =>
+    project.screens.flatMap((screen) =>
+      screen.elements.map((element) => ({
+        group: 'On screens',
+        key: `${screen.id} ${element.id}`,
+        label: element.name,
+        hint: screen.name,
+        onPick: () => {
+          choose({ screen: screen.id, element: element.id });
+          showHeld(screen.id);
+          centreOnMap(screen.id);
+        },
+        goOn: editingLayer,
+      })),
+    ),
+};

@@ -1,0 +1,32 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { ComponentType } from 'react';
+import { MapPane } from '../panes/map/MapPane';
+import type { Pane } from './arrangement';
+
+interface PaneEntry {
+  title: string;
+  Pane: ComponentType;
+}
+
+/** Every pane that the left of the window can show, in the order of its tabs. */
+export const PANES: Record<Pane, PaneEntry> = {
+  map: { title: 'Map', Pane: MapPane },
+  grid: {
+    title: 'Grid',
+    Pane: dynamic(() => import('../panes/map/GridPane').then((module) => module.GridPane)),
+  },
+  lines: {
+    title: 'Lines',
+    Pane: dynamic(() => import('../panes/lines/LinesPane').then((module) => module.LinesPane)),
+  },
+  values: {
+    title: 'Values',
+    Pane: dynamic(() => import('../panes/values/ValuesPane').then((module) => module.ValuesPane)),
+  },
+  assets: {
+    title: 'Assets',
+    Pane: dynamic(() => import('../panes/assets/AssetsPane').then((module) => module.AssetsPane)),
+  },
+};

@@ -1,0 +1,238 @@
+'use client';
+
+import { elementsAt } from '@tavu/core/paint';
+import { writtenAt } from '@tavu/core/component';
+import type { CompiledScreen } from '@tavu/core/compile';
+import { screenById, type Id, type Screen } from '@tavu/core/model';
+import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { liveFlow, livePlayer, useRun } from '../run/run';
+import { useSizes } from '../run/sizes';
+import { choose, chooseElementAlso, chosenElements, useStudio } from '../store/store';
+import { Arrows, Ordering } from './Arrows';
+import { addDrawn } from '../store/add';
+import { copyElements, pasteElements } from './clipboard';
+import { dragElements, dragOut, standingAround, useGuides, type Point } from './drag';
+import { Frames } from './Frames';
+import { editingKey } from './keys';
+import { Marks } from './Marks';
+import { inPercent } from './percent';
+import { isLocked, reachedOn, type Reached } from './reach';
+import { TypeOver } from './TypeOver';
+import { posesNow, useKeying } from './keying';
+import { topmost } from './topmost';
+import { setView, useView } from '../store/view';
+
+/** Over the held picture: choosing, drawing, moving and typing over what is on the screens that are up. */
+export function Editing() {
+  const flow = useStudio((studio) => studio.flow);
+  const chosen = useStudio((studio) => studio.chosen);
+  useSizes((sizes) => sizes.size);
+  // While keyframes are set, what is chosen stands where it is at that moment.
+  useKeying();
+  const up = useRun((run) => run.up);
+  const tool = useView((view) => view.tool);
+  const marks = useView((view) => view.marks);
+  const arrows = useView((view) => view.arrows);
+  const box = useRef<HTMLDivElement>(null);
+  /** The element whose words are typed over. */
+  const [over, setOver] = useState<Id | null>(null);
+  const typing = over !== null && over === chosen.element;
+  const at = liveFlow();
+  const { width, height } = at.frame;
+  const { screen, compiled, all } = edited();
+  const [first] = all;
+  // As written: what names a parameter goes on naming it.
+  const written =
+    typing && first && screen ? writtenAt(flow.project, screen, first.path)?.element : undefined;
+  const words = written && 'text' in written ? written : undefined;
+  // Whoever had the game in hand has it to edit now, and gets it back when it goes on.
+  useLayoutEffect(() => {
+    const layer = box.current!;
+    const game = livePlayer()?.host;
+    if (document.activeElement === game) layer.focus({ preventScroll: true });
+    return () => {
+      setView({ tool: null, ordering: null });
+      if (layer.contains(document.activeElement)) game?.focus({ preventScroll: true });
+    };
+  }, []);
+
+  const scale = (): number => box.current!.getBoundingClientRect().width / width;
+  const pointOf = (event: { clientX: number; clientY: number }): Point => {
+    const frame = box.current!.getBoundingClientRect();
+    return {
+      x: ((event.clientX - frame.left) / frame.width) * width,
+      y: ((event.clientY - frame.top) / frame.height) * height,
+    };
+  };
+
+  const press = (event: PointerEvent): void => {
+    if (event.button !== 0 || typing) return;
+    if (tool && compiled) {
+      const others = standingAround(compiled, new Set());
+      const point = pointOf(event);
+      return dragOut(event, pointOf, { others, scale: scale() }, (drawn) =>
+        addDrawn(compiled, tool, drawn, point),
+      );
+    }
+    const hit = elementAt(up, pointOf(event), chosenElements(chosen));
+    if (!hit) {
+      if (!event.shiftKey) choose({ screen: screen?.id ?? topmost(up) ?? null });
+      if (compiled) dragOut(event, pointOf, null, (band) => band && chooseIn(compiled.id, band));
+      return;
+    }
+    if (event.shiftKey && hit.screen === chosen.screen) return chooseElementAlso(hit.element);
+    const already = hit.screen === chosen.screen && chosenElements(chosen).includes(hit.element);
+    if (!already) choose({ screen: hit.screen, element: hit.element });
+    const on = at.screens.get(hit.screen)!;
+    const moving = already ? all : reachedOn(on, [hit.element]);
+    dragElements(event, on, moving, pointOf, scale(), (dragged) => {
+      if (!dragged && already && all.length > 1) choose({ screen: hit.screen, element: hit.element });
+    });
+  };
+
+  const deeper = (event: { clientX: number; clientY: number }): void => {
+    // What the first of the two presses chose may not have been drawn yet.
+    const [first] = reachedOn(compiled, chosenElements(useStudio.getState().chosen));
+    if (!first || !compiled) return;
+    if (first.element.type === 'component') {
+      const inner = elementsAt(compiled, pointOf(event), [], null, posesNow(compiled)).find((id) =>
+        id.startsWith(`${first.path}/`),
+      );
+      if (inner) choose({ screen: compiled.id, element: stepInto(first.path, inner) });
+    } else if ('text' in first.element) setOver(first.path);
+  };
+
+  const keys = (event: KeyboardEvent): void => {
+    // Of what is chosen by now: a fast hand presses again before the last choice is drawn.
+    const { compiled, all } = edited();
+    if (typing || !compiled || event.target !== box.current) return;
+    const [first] = all;
+    const done = editingKey(event, compiled, all, () => {
+      if (first && 'text' in first.element) setOver(first.path);
+    });
+    if (done) event.preventDefault();
+  };
+
+  return (
+    <div
+      ref={box}
+      tabIndex={0}
+      role="application"
+      aria-label={`Editing ${screen?.name ?? ''}. Brackets choose an element, arrows move it, Enter types over it, a letter puts one on.`}
+      className={`absolute inset-0 z-10 touch-none overflow-visible ${tool ? 'cursor-crosshair' : 'cursor-default'}`}
+      onPointerDown={press}
+      onDoubleClick={deeper}
+      onKeyDown={keys}
+      onCopy={(event) => copyElements(event, false)}
+      onCut={(event) => copyElements(event, true)}
+      onPaste={pasteElements}
+    >
+      {compiled && <Marks compiled={compiled} width={width} height={height} />}
+      {compiled && marks && (
+        <Frames
+          compiled={compiled}
+          chosen={all}
+          width={width}
+          height={height}
+          pointOf={pointOf}
+          scale={scale}
+        />
+      )}
+      {compiled && arrows && (
+        <Arrows
+          compiled={compiled}
+          width={width}
+          height={height}
+          pointOf={pointOf}
+          chosen={chosenElements(chosen)}
+        />
+      )}
+      {compiled && <Ordering compiled={compiled} width={width} height={height} />}
+      <Drawn width={width} height={height} />
+      {typing && first && words && screen && (
+        <TypeOver
+          screen={screen.id}
+          path={first.path}
+          element={words}
+          style={inPercent(first.rect, width, height)}
+          onDone={() => {
+            setOver(null);
+            box.current?.focus();
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** The screen that is edited now, and what is chosen on it. */
+function edited(): { screen?: Screen; compiled?: CompiledScreen; all: Reached[] } {
+  const { project, chosen } = useStudio.getState();
+  const { up } = useRun.getState();
+  const screen = screenById(project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
+  const compiled = screen && liveFlow().screens.get(screen.id);
+  return { screen, compiled, all: reachedOn(compiled, chosenElements(chosen)) };
+}
+
+interface Hit {
+  screen: Id;
+  element: Id;
+}
+
+/**
+ * The topmost element at a point, on the topmost screen that has one there. A component is chosen as a whole, until one
+ * of its own elements is chosen.
+ */
+function elementAt(up: readonly Id[], at: Point, chosen: readonly Id[]): Hit | null {
+  const { screens } = liveFlow();
+  for (const id of [...up].reverse()) {
+    const compiled = screens.get(id);
+    if (!compiled) continue;
+    const found = elementsAt(compiled, at, [], null, posesNow(compiled)).find(
+      (path) => !isLocked(compiled, path),
+    );
+    if (found === undefined) continue;
+    const open = chosen.find((path) => path.includes('/'));
+    const within = open?.slice(0, open.lastIndexOf('/'));
+    const element =
+      within !== undefined && found.startsWith(`${within}/`) ? stepInto(within, found) : found.split('/')[0]!;
+    return { screen: id, element };
+  }
+  return null;
+}
+
+/** One step from a placed component towards something in it. */
+const stepInto = (placed: Id, inner: Id): Id => `${placed}/${inner.slice(placed.length + 1).split('/')[0]!}`;
+
+function chooseIn(screen: Id, band: { x: number; y: number; width: number; height: number }): void {
+  const compiled = liveFlow().screens.get(screen);
+  if (!compiled) return;
+  const inside = (compiled.tree.get(null) ?? []).filter(({ id }) => {
+    const rect = compiled.layout.get(id)!;
+    return (
+      !isLocked(compiled, id) &&
+      rect.x >= band.x &&
+      rect.y >= band.y &&
+      rect.x + rect.width <= band.x + band.width &&
+      rect.y + rect.height <= band.y + band.height
+    );
+  });
+  const [element = null, ...also] = inside.map((each) => each.id);
+  choose({ screen, element, also });
+}
+
+/** What is being drawn out, with its size. */
+function Drawn({ width, height }: { width: number; height: number }) {
+  const drawn = useGuides((guides) => guides.drawn);
+  if (!drawn) return null;
+  return (
+    <div
+      className="pointer-events-none absolute border border-dashed border-live bg-live/10"
+      style={inPercent(drawn, width, height)}
+    >
+      <span className="absolute -bottom-5 left-0 rounded bg-live px-1 font-mono text-xs whitespace-nowrap text-sheet">
+        {drawn.width} × {drawn.height}
+      </span>
+    </div>
+  );
+}

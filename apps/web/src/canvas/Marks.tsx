@@ -1,0 +1,118 @@
+'use client';
+
+import type { CompiledScreen } from '@tavu/core/compile';
+import { findingMark, findingsDrawn, findingWords } from '@tavu/core/check';
+import { paintStill } from '@tavu/core/paint';
+import { useMemo } from 'react';
+import { liveFlow } from '../run/run';
+import { Picture } from '../ui/Picture';
+import { choose, useStudio } from '../store/store';
+import { inPercent } from './percent';
+import { useView } from '../store/view';
+
+/** Over the held picture: the safe margin, the grid, a sister screen, touch areas, and texts that do not fit. */
+export function Marks({
+  compiled,
+  width,
+  height,
+}: {
+  compiled: CompiledScreen;
+  width: number;
+  height: number;
+}) {
+  const margin = useStudio((studio) => studio.project.design.margin);
+  const marks = useView((view) => view.marks);
+  const marginShown = useView((view) => view.marginShown);
+  const gridShown = useView((view) => view.gridShown);
+  const grid = useView((view) => view.grid);
+  return (
+    <div className="pointer-events-none absolute inset-0">
+      <Sister compiled={compiled} width={width} height={height} />
+      {gridShown && grid > 0 && (
+        <div
+          className="absolute inset-0 opacity-40"
+          style={{
+            backgroundImage:
+              'linear-gradient(to right, var(--color-live) 1px, transparent 1px), linear-gradient(to bottom, var(--color-live) 1px, transparent 1px)',
+            // Where lines would lie too close to be told apart, only every tenth is drawn.
+            backgroundSize: `${((grid < 40 ? grid * 10 : grid) / width) * 100}% ${((grid < 40 ? grid * 10 : grid) / height) * 100}%`,
+          }}
+        />
+      )}
+      {marginShown && (
+        <div
+          className="absolute border border-dashed border-live"
+          style={{ inset: `${margin}%`, top: `${margin}%`, bottom: `${margin}%` }}
+        >
+          <span className="absolute top-0 left-0 bg-live px-1 text-xs text-sheet">
+            safe margin {margin} %
+          </span>
+        </div>
+      )}
+      {marks &&
+        compiled.elements
+          .filter((each) => each.type === 'touch')
+          .map((each) => (
+            <div
+              key={each.id}
+              className="absolute border border-dotted border-sheet bg-live/10 text-xs text-sheet"
+              style={inPercent(compiled.layout.get(each.id)!, width, height)}
+            >
+              <span className="bg-ink/60 px-0.5">{each.name}</span>
+            </div>
+          ))}
+      {marks && <DrawnFindings compiled={compiled} width={width} height={height} />}
+    </div>
+  );
+}
+
+/** What is wrong with elements as they are drawn, each with by how much. */
+function DrawnFindings({
+  compiled,
+  width,
+  height,
+}: {
+  compiled: CompiledScreen;
+  width: number;
+  height: number;
+}) {
+  const flow = liveFlow();
+  const found = useMemo(() => findingsDrawn(flow, compiled), [flow, compiled]);
+  return found.map((finding) => {
+    const { element = '' } = finding.where;
+    const rect = compiled.layout.get(element);
+    return (
+      rect && (
+        <button
+          key={`${finding.code} ${element}`}
+          type="button"
+          tabIndex={-1}
+          title={findingWords(finding)}
+          className="pointer-events-auto absolute border-2 border-dashed border-warn text-left"
+          style={{ ...inPercent(rect, width, height), pointerEvents: 'none' }}
+          onClick={() => choose({ screen: compiled.id, element: element.split('/')[0] })}
+        >
+          <span className="absolute right-0 bottom-full bg-warn px-1 text-xs whitespace-nowrap text-sheet">
+            {findingMark(finding)}
+          </span>
+        </button>
+      )
+    );
+  });
+}
+
+/** Another screen, faintly, to line up with. */
+function Sister({ compiled, width, height }: { compiled: CompiledScreen; width: number; height: number }) {
+  const id = useView((view) => view.sister);
+  const faint = useView((view) => view.faint);
+  const sources = useStudio((studio) => studio.sources);
+  const flow = liveFlow();
+  const sister = id === null || id === compiled.id ? undefined : flow.screens.get(id);
+  const items = useMemo(() => (sister ? paintStill(flow, sister, false) : []), [flow, sister]);
+  if (!sister) return null;
+  return (
+    <div className="absolute inset-0 select-none" style={{ opacity: faint }}>
+      <Picture items={items} sources={sources} width={width} height={height} className="size-full" />
+    </div>
+  );
+}

@@ -1,0 +1,175 @@
+'use client';
+
+import { labelOf } from '@tavu/core/elements/author';
+import {
+  AppWindow,
+  BatteryMedium,
+  Captions,
+  ChevronsLeftRight,
+  Keyboard,
+  KeySquare,
+  Move,
+  Grid3x3,
+  Hand,
+  Image,
+  Link2,
+  List,
+  Magnet,
+  MessageSquare,
+  MousePointer2,
+  Pointer,
+  RectangleHorizontal,
+  ScanEye,
+  SlidersHorizontal,
+  Square,
+  SquareDashed,
+  TextCursorInput,
+  ToggleLeft,
+  Type,
+  UserRound,
+} from 'lucide-react';
+import type { ReactNode } from 'react';
+import { useStudio } from '../store/store';
+import { Field } from '../ui/Field';
+import { IconButton, Sheet } from '../ui/parts';
+import { ThingRow } from '../ui/Row';
+import { readNumber } from '../ui/numbers';
+import { TOOLS, type Tool } from '../store/add';
+import { setView, useView } from '../store/view';
+
+const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
+  button: <RectangleHorizontal size={16} />,
+  text: <Type size={16} />,
+  panel: <Square size={16} />,
+  picture: <Image size={16} />,
+  switch: <ToggleLeft size={16} />,
+  slider: <SlidersHorizontal size={16} />,
+  choice: <ChevronsLeftRight size={16} />,
+  tabs: <AppWindow size={16} />,
+  list: <List size={16} />,
+  progress: <BatteryMedium size={16} />,
+  entry: <TextCursorInput size={16} />,
+  portrait: <UserRound size={16} />,
+  bubble: <MessageSquare size={16} />,
+  spoken: <Captions size={16} />,
+  prompt: <Keyboard size={16} />,
+  binding: <KeySquare size={16} />,
+  address: <Link2 size={16} />,
+  touch: <Pointer size={16} />,
+};
+
+/** While held: what can be drawn on the screen, and what is seen while doing so. */
+export function Tools() {
+  const tool = useView((view) => view.tool);
+  const components = useStudio((studio) => studio.project.components) ?? [];
+  const arm = (next: Tool | null): void => setView({ tool: next });
+  return (
+    <div
+      role="toolbar"
+      aria-label="Put on the screen"
+      className="flex shrink-0 flex-wrap items-center gap-0.5 border-b border-line px-2.5 py-1"
+    >
+      <IconButton
+        name="Choose and move"
+        aria-pressed={tool === null}
+        className={tool === null ? 'bg-chosen-wash' : ''}
+        onClick={() => arm(null)}
+      >
+        <MousePointer2 size={15} />
+      </IconButton>
+      {TOOLS.map(([type, key]) => (
+        <IconButton
+          key={type}
+          name={`Draw: ${labelOf(type).toLowerCase()}`}
+          keys={key}
+          aria-pressed={tool === type}
+          className={tool === type ? 'bg-live text-sheet' : ''}
+          onClick={() => arm(tool === type ? null : type)}
+        >
+          {ICONS[type]}
+        </IconButton>
+      ))}
+      {components.length > 0 && (
+        <select
+          aria-label="Draw a component"
+          value=""
+          className="h-7 max-w-28 rounded border border-line bg-sheet"
+          onChange={(event) => arm({ component: event.target.value })}
+        >
+          <option value="">component …</option>
+          {components.map((each) => (
+            <option key={each.id} value={each.id}>
+              {each.name}
+            </option>
+          ))}
+        </select>
+      )}
+      <span className="grow" />
+      <Looking />
+    </div>
+  );
+}
+
+/** Marks, grid, margin, snapping, and a sister screen behind. */
+function Looking() {
+  const view = useView();
+  const margin = useStudio((studio) => studio.project.design.margin);
+  const screens = useStudio((studio) => studio.project.screens);
+  const chosen = useStudio((studio) => studio.chosen.screen);
+  const toggle = (
+    name: string,
+    key: 'snapping' | 'gridShown' | 'marginShown' | 'marks' | 'arrows',
+    icon: ReactNode,
+  ) => (
+    <IconButton
+      name={name}
+      aria-pressed={view[key]}
+      className={view[key] ? 'bg-chosen-wash' : ''}
+      onClick={() => setView({ [key]: !view[key] })}
+    >
+      {icon}
+    </IconButton>
+  );
+  return (
+    <>
+      {toggle('Catch on edges and middles', 'snapping', <Magnet size={15} />)}
+      {toggle('Grid', 'gridShown', <Grid3x3 size={15} />)}
+      {toggle(`Safe margin, ${margin} %`, 'marginShown', <SquareDashed size={15} />)}
+      {toggle('Marks and frames', 'marks', <ScanEye size={15} />)}
+      {toggle('Where the focus goes', 'arrows', <Move size={15} />)}
+      <Sheet
+        label="Line up"
+        trigger={
+          <button
+            type="button"
+            className={`inline-flex h-7 items-center gap-1 rounded-md px-1.5 hover:bg-chosen-wash ${view.sister ? 'bg-chosen-wash font-semibold' : ''}`}
+          >
+            <Hand size={14} aria-hidden="true" /> Line up
+          </button>
+        }
+      >
+        <div className="space-y-2 p-3">
+          <ThingRow
+            label="Show faintly"
+            value={view.sister}
+            none="no other screen"
+            things={screens.filter((each) => each.id !== chosen)}
+            onChange={(id) => setView({ sister: id ?? null })}
+          />
+          <Field
+            label="How strongly, percent"
+            value={String(Math.round(view.faint * 100))}
+            read={(text) => readNumber(text.replace('%', ''), 5, 95)}
+            onChange={(percent) => setView({ faint: percent / 100 })}
+          />
+          <Field
+            label="Grid, design pixels"
+            value={String(view.grid)}
+            read={(text) => readNumber(text, 1, 500)}
+            onChange={(grid) => setView({ grid: Math.round(grid) })}
+          />
+        </div>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+import type { CompiledScreen } from '@tavu/core/compile';
+import type { ElementChange } from '@tavu/core/edit';
+import { innerRoom, moveAxis, resizeAxis, spanOf } from '@tavu/core/layout';
+import type { Rect, Way } from '@tavu/core/geometry';
+import type { Element, Id } from '@tavu/core/model';
+import { isKeying, keyedAt, rectNow } from './keying';
+import { liveFlow } from '../run/run';
+import { chosenElements, edit, useStudio } from '../store/store';
+import { useView } from '../store/view';
+
+/** The chosen elements where they stand in Live, and what moves and sizes them. */
+
+/** A chosen element as it is drawn: by its path, with what its place says otherwise. */
+export interface Reached {
+  path: Id;
+  element: Element;
+  rect: Rect;
+}
+
+export function reachedOn(compiled: CompiledScreen | undefined, paths: readonly Id[]): Reached[] {
+  return paths.flatMap((path) => {
+    const element = compiled?.byId.get(path);
+    const rect = compiled?.layout.get(path);
+    if (!element || !rect) return [];
+    return [{ path, element, rect: isKeying(compiled!.id) ? rectNow(element, rect) : rect }];
+  });
+}
+
+/** Those of the chosen elements that no other of them holds. */
+export function chosenTops(compiled: CompiledScreen | undefined): Reached[] {
+  const all = reachedOn(compiled, chosenElements(useStudio.getState().chosen));
+  const paths = new Set(all.map((each) => each.path));
+  return all.filter(({ element }) => {
+    for (let up = element.parent; up !== null; up = compiled!.byId.get(up)?.parent ?? null)
+      if (paths.has(up)) return false;
+    return true;
+  });
+}
+
+/** What an element is placed in, on one axis, in design pixels. */
+export function roomOf(
+  compiled: CompiledScreen,
+  element: Element,
+  way: Way,
+): { start: number; size: number } {
+  const { frame } = liveFlow();
+  const parent = element.parent === null ? undefined : compiled.byId.get(element.parent);
+  const rect = parent && compiled.layout.get(parent.id);
+  if (!parent || !rect) return { start: 0, size: way === 'x' ? frame.width : frame.height };
+  return innerRoom(parent, spanOf(rect, way), way);
+}
+
+/** The change that brings an element from where it stands to another rect, its anchors and units kept. */
+export function toRect(compiled: CompiledScreen, { path, element, rect }: Reached, to: Rect): ElementChange {
+  const { here } = useView.getState();
+  if (isKeying(compiled.id)) return keyedAt(path, element, compiled.layout.get(path)!, to, here);
+  const place = { ...element.place };
+  for (const way of ['x', 'y'] as const) {
+    const [a, b] = [spanOf(rect, way), spanOf(to, way)];
+    const room = roomOf(compiled, element, way).size;
+    const start = b.start - a.start;
+    const end = start + b.size - a.size;
+    if (start === end) {
+      if (start !== 0) place[way] = moveAxis(place[way], start, room);
+    } else place[way] = resizeAxis(place[way], start, end, room);
+  }
+  return { element: path, change: { place }, here };
+}
+
+/** Brings several to new rects, as one step; edits with the same key join. */
+export function putRects(
+  compiled: CompiledScreen,
+  moves: readonly { reached: Reached; to: Rect }[],
+  key?: string,
+): void {
+  const changes = moves.map(({ reached, to }) => toRect(compiled, reached, to));
+  if (changes.length > 0) edit('change elements', { screen: compiled.id, changes }, { key });
+}
+
+export const isLocked = (compiled: CompiledScreen, path: Id): boolean => {
+  for (let at: Id | null = path; at !== null;) {
+    const element: Element | undefined = compiled.byId.get(at);
+    if (element?.editing?.locked || element?.editing?.hidden) return true;
+    at = element?.parent ?? null;
+  }
+  return false;
+};
+
+export const moved = (rect: Rect, x: number, y: number): Rect => ({ ...rect, x: rect.x + x, y: rect.y + y });

@@ -1,0 +1,12 @@
+import { screenById, type Id } from '@tavu/core/model';
+import { useStudio } from '../store/store';
+
+/** The screen that is edited when none is chosen: the top of what stands, for notices and companions go by themselves. */
+export function topmost(up: readonly Id[]): Id | undefined {
+  const { project } = useStudio.getState();
+  const stands = (id: Id): boolean => {
+    const layer = screenById(project, id)?.layer;
+    return layer === 'base' || layer === 'overlay';
+  };
+  return [...up].reverse().find(stands) ?? up.at(-1);
+}

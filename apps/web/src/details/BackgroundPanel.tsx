@@ -1,0 +1,93 @@
+'use client';
+
+import { type Background, type Screen, isPicture } from '@tavu/core/model';
+import { ColourField } from '../fields/ColourField';
+import { GradientFields } from '../looks/effects';
+import { Switched } from '../looks/parts';
+import { edit, useStudio } from '../store/store';
+import { Group } from '../ui/Group';
+import { NumberField } from '../ui/NumberField';
+import { Row, Select, SelectRow } from '../ui/Row';
+
+/** What lies behind a screen's elements, and what it does to what is beneath it. */
+export function BackgroundPanel({ screen }: { screen: Screen }) {
+  const assets = useStudio((studio) => studio.project.assets);
+  const { background } = screen;
+  const put = (change: Partial<Background>, key?: string): void => {
+    const next = Object.fromEntries(
+      Object.entries({ ...background, ...change }).filter(([, each]) => each !== undefined),
+    ) as unknown as Background;
+    edit(
+      'change screen',
+      { screen: screen.id, change: { background: next } },
+      { key: key && `background ${key} ${screen.id}` },
+    );
+  };
+  const pictures = assets.filter(isPicture);
+  const { grain } = background;
+  return (
+    <Group title="Background">
+      <div className="flex items-end gap-2">
+        <ColourField
+          label={screen.layer === 'base' ? 'Colour' : 'Colour over what is beneath'}
+          value={background.colour}
+          onChange={(colour) => put({ colour }, 'colour')}
+        />
+        {screen.layer !== 'base' && (
+          <NumberField
+            label="Blur beneath"
+            value={background.blur ?? 0}
+            least={0}
+            most={200}
+            onChange={(blur) => put({ blur: blur === 0 ? undefined : blur })}
+            className="w-24"
+          />
+        )}
+      </div>
+      <GradientFields
+        value={background.gradient}
+        fill={background.colour}
+        onChange={(gradient) => put({ gradient }, 'gradient')}
+      />
+      <Row label="Picture">
+        <Select
+          label="Background picture"
+          value={background.picture ?? ''}
+          options={[['', 'none'], ...pictures.map((asset): [string, string] => [asset.id, asset.name])]}
+          onChange={(picture: string) => put({ picture: picture === '' ? undefined : picture })}
+        />
+      </Row>
+      {background.picture && (
+        <SelectRow
+          label="In the frame"
+          value={background.fit ?? 'cover'}
+          options={[
+            ['cover', 'cut, to cover'],
+            ['contain', 'all of it'],
+            ['stretch', 'stretched'],
+          ]}
+          onChange={(fit) => put({ fit: fit === 'cover' ? undefined : fit })}
+        />
+      )}
+      <div className="flex items-end gap-2">
+        <NumberField
+          label="Grain, percent"
+          value={(grain?.amount ?? 0) * 100}
+          least={0}
+          most={100}
+          onChange={(percent) =>
+            put({ grain: percent === 0 ? undefined : { ...grain, amount: percent / 100 } })
+          }
+          className="w-28"
+        />
+        {grain && (
+          <Switched
+            label="It moves"
+            on={grain.moves ?? false}
+            onChange={(moves) => put({ grain: moves ? { ...grain, moves } : { amount: grain.amount } })}
+          />
+        )}
+      </div>
+    </Group>
+  );
+}

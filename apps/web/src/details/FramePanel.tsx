@@ -1,0 +1,37 @@
+'use client';
+
+import { edit, useStudio } from '../store/store';
+import { Group } from '../ui/Group';
+import { NumberField } from '../ui/NumberField';
+
+/** The size screens are designed at, and the margin that is kept free of what has to be seen. */
+export function FramePanel() {
+  const design = useStudio((studio) => studio.project.design);
+  return (
+    <Group title="Frame">
+      <div className="flex gap-1.5">
+        <NumberField
+          label="Wide"
+          value={design.width}
+          least={16}
+          most={16384}
+          onChange={(width) => edit('change design', { width: Math.round(width) })}
+        />
+        <NumberField
+          label="High"
+          value={design.height}
+          least={16}
+          most={16384}
+          onChange={(height) => edit('change design', { height: Math.round(height) })}
+        />
+        <NumberField
+          label="Safe margin, %"
+          value={design.margin}
+          least={0}
+          most={45}
+          onChange={(margin) => edit('change design', { margin })}
+        />
+      </div>
+    </Group>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+
+import { USUAL_SOUNDS, type SoundRules as Rules, type UsualSound } from '@tavu/core/model';
+import { DurationField } from '../motion/DurationField';
+import { useSoundAssets } from '../assets/sounds';
+import { edit, useStudio } from '../store/store';
+import { Group } from '../ui/Group';
+import { NumberField } from '../ui/NumberField';
+import { ThingRow } from '../ui/Row';
+
+const WHEN: Record<UsualSound, string> = {
+  focus: 'The focus moves',
+  press: 'Something is pressed',
+  back: 'A way back is taken',
+  open: 'Something opens',
+};
+const VOLUMES = [
+  ['all', 'All of it'],
+  ['music', 'Music'],
+  ['effects', 'Everything else'],
+] as const;
+
+/** What the whole project has sound by itself, and the values that say how loud. */
+export function SoundRules() {
+  const rules = useStudio((studio) => studio.project.sound) ?? {};
+  const values = useStudio((studio) => studio.project.values).filter((value) => value.type === 'number');
+  const sounds = useSoundAssets();
+  const put = (change: Partial<Rules>): void => void edit('change sound', change);
+  return (
+    <Group title="What is heard" unfolded={rules.focus !== undefined || rules.volumes !== undefined}>
+      {sounds.length === 0 && <p className="text-sm text-soft">Bring sounds in under Assets first.</p>}
+      <div className="divide-y divide-line border-y border-line">
+        {USUAL_SOUNDS.map((when) => (
+          <ThingRow
+            key={when}
+            label={WHEN[when]}
+            value={rules[when]}
+            none="nothing"
+            things={sounds}
+            onChange={(id) => put({ [when]: id })}
+          />
+        ))}
+      </div>
+      <h4 className="font-semibold">As loud as</h4>
+      <div className="divide-y divide-line border-y border-line">
+        {VOLUMES.map(([key, words]) => (
+          <ThingRow
+            key={key}
+            label={words}
+            value={rules.volumes?.[key]}
+            none="it is"
+            things={values}
+            onChange={(id) => {
+              const { [key]: _, ...rest } = rules.volumes ?? {};
+              const volumes = id === undefined ? rest : { ...rest, [key]: id };
+              put({ volumes: Object.keys(volumes).length > 0 ? volumes : undefined });
+            }}
+          />
+        ))}
+      </div>
+      <div className="flex gap-1.5">
+        <DurationField
+          label="Music gives way in"
+          optional
+          value={rules.fade}
+          onChange={(fade) => put({ fade })}
+        />
+        <NumberField
+          label="Under an overlay, %"
+          value={Math.round((rules.under ?? 1) * 100)}
+          least={0}
+          most={100}
+          onChange={(percent) => put({ under: percent === 100 ? undefined : percent / 100 })}
+        />
+      </div>
+    </Group>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { boundBy } from '@tavu/core/edit';
+import { scopeOfScreen } from '@tavu/core/expression';
+import { readName, type Screen } from '@tavu/core/model';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { edit, useStudio } from '../store/store';
+import { Field } from '../ui/Field';
+import { IconButton } from '../ui/parts';
+import { Fields } from '../panes/values/Fields';
+import { ConditionRow } from './ConditionRow';
+
+/** When a companion is up beside its bases. */
+export function ShownWhen({ screen }: { screen: Screen }) {
+  const project = useStudio((studio) => studio.project);
+  return (
+    <ConditionRow
+      label="Up while"
+      value={screen.shownWhen}
+      scope={scopeOfScreen(project, screen)}
+      onChange={(shownWhen) => edit('change screen', { screen: screen.id, change: { shownWhen } })}
+    />
+  );
+}
+
+/** What a screen is told when it comes up, and what it can answer when it closes. */
+export function Takes({ screen }: { screen: Screen }) {
+  const project = useStudio((studio) => studio.project);
+  const outcomes = screen.outcomes ?? [];
+  const [made, setMade] = useState(0);
+  const { id } = screen;
+  const some = (screen.parameters?.length ?? 0) + outcomes.length > 0;
+  const [open, setOpen] = useState(some);
+  return (
+    <section aria-label="What it is told and answers">
+      <h3 className="mb-1 font-bold">
+        <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+          What it is told and answers {open ? '' : '…'}
+        </button>
+      </h3>
+      {open && (
+        <div className="space-y-3">
+          <Fields
+            title="It is told, for its texts, pictures and conditions"
+            items={screen.parameters ?? []}
+            defaults
+            fixed={(name) => {
+              const by = boundBy(project, screen, name);
+              return (
+                by && `“${by}” says it too, also where ${name} is something else. Change its words first.`
+              );
+            }}
+            onAdd={(name, type) => edit('add parameter', { screen: id, name, type })}
+            onChange={(parameter, change) => edit('change parameter', { screen: id, parameter, change })}
+            onDelete={(parameter) => edit('delete parameter', { screen: id, parameter })}
+          />
+          {screen.layer !== 'notice' && screen.layer !== 'companion' && (
+            <div role="group" aria-label="It answers">
+              <p className="mb-1 text-sm text-soft">It answers, to whoever opened it</p>
+              <ul className="space-y-1">
+                {outcomes.map((outcome) => (
+                  <li key={outcome.id} className="flex items-start gap-1">
+                    <Field
+                      hidden
+                      label={`Answer ${outcome.name}`}
+                      value={outcome.name}
+                      className="min-w-0 flex-1"
+                      read={(text) =>
+                        readName(
+                          text,
+                          outcomes.filter((each) => each !== outcome).map((each) => each.name),
+                        )
+                      }
+                      onChange={(name) => edit('rename outcome', { screen: id, outcome: outcome.id, name })}
+                    />
+                    <IconButton
+                      name={`Take ${outcome.name} out`}
+                      onClick={() => edit('delete outcome', { screen: id, outcome: outcome.id })}
+                    >
+                      <Trash2 size={13} />
+                    </IconButton>
+                  </li>
+                ))}
+              </ul>
+              <Field
+                key={made}
+                label="One more answer"
+                value=""
+                className="mt-1"
+                read={(text) =>
+                  readName(
+                    text,
+                    outcomes.map((each) => each.name),
+                  )
+                }
+                onChange={(name) => {
+                  edit('add outcome', { screen: id, name });
+                  setMade(made + 1);
+                }}
+              />
+            </div>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}

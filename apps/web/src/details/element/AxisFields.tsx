@@ -1,0 +1,160 @@
+'use client';
+
+import { anchorAxis, attachAxis, holdAxisBy, ownOf } from '@tavu/core/layout';
+import type { Span } from '@tavu/core/geometry';
+import type { Axis, Element, Length } from '@tavu/core/model';
+import { Field } from '../../ui/Field';
+import { Select } from '../../ui/Row';
+import { readLength, readNumber, stepLength } from '../../ui/numbers';
+
+/** One axis: what it keeps its distance from, how far, how large, and by which point of its own. */
+export function AxisFields({
+  names: [startName, endName, sizeName],
+  axis,
+  span,
+  room,
+  sisters,
+  onChange,
+}: {
+  names: [string, string, string];
+  axis: Axis;
+  /** Where it stands now, measured in what holds it. */
+  span: Span;
+  room: number;
+  /** What it can hang on, and where those stand, measured in the same. */
+  sisters: readonly { element: Element; span: Span }[];
+  onChange: (axis: Axis) => void;
+}) {
+  const words = {
+    start: `from the ${startName.toLowerCase()}`,
+    centre: 'from the middle',
+    end: `from the ${endName.toLowerCase()}`,
+    stretch: 'stretched',
+  };
+  const way = sizeName === 'Width' ? 'Across' : 'Down';
+  const sister = axis.at === 'stretch' ? undefined : sisters.find((each) => each.element.id === axis.to);
+  const field = (label: string, value: Length, put: (length: Length) => void) => (
+    <Field
+      label={label}
+      value={String(value)}
+      read={(text) => readLength(text, room)}
+      step={stepLength}
+      onChange={put}
+      className="min-w-0 flex-1"
+    />
+  );
+  const limit = (label: string, key: 'least' | 'most') => (
+    <Field
+      label={label}
+      value={axis[key] === undefined ? '' : String(axis[key])}
+      read={(text) => (text.trim() === '' ? { ok: undefined } : readNumber(text, 0, 100_000))}
+      onChange={(n: number | undefined) => {
+        const { [key]: _, ...rest } = axis;
+        onChange((n === undefined ? rest : { ...rest, [key]: n }) as Axis);
+      }}
+      className="min-w-0 flex-1"
+    />
+  );
+  return (
+    <div className="rounded border border-line p-2">
+      <div className="mb-1 flex items-center justify-between">
+        <span className="font-semibold">{way}</span>
+        <Select
+          label={`${way}: kept`}
+          value={sister ? 'sister' : axis.at}
+          options={[
+            ...(['start', 'centre', 'end', 'stretch'] as const).map((at): [string, string] => [
+              at,
+              words[at],
+            ]),
+            ...(sisters.length > 0 ? [['sister', 'beside a sister'] as [string, string]] : []),
+          ]}
+          onChange={(at: string) => {
+            if (at !== 'sister') return onChange(anchorAxis(axis, at as Axis['at'], span, room));
+            const to = nearestOf(sisters, span);
+            onChange(attachAxis(axis, to.element.id, to.side, span, to.span));
+          }}
+        />
+      </div>
+      {sister && axis.at !== 'stretch' && (
+        <div className="mb-1 flex items-center justify-end gap-1">
+          <Select
+            label={`${way}: which side`}
+            value={axis.at}
+            options={[
+              ['start', startName === 'Left' ? 'left of' : 'above'],
+              ['centre', 'in the middle of'],
+              ['end', startName === 'Left' ? 'right of' : 'below'],
+            ]}
+            onChange={(at: 'start' | 'centre' | 'end') =>
+              onChange(attachAxis(axis, sister.element.id, at, span, sister.span))
+            }
+          />
+          <Select
+            label={`${way}: beside`}
+            value={sister.element.id}
+            options={sisters.map(({ element }): [string, string] => [element.id, element.name])}
+            onChange={(id: string) => {
+              const to = sisters.find((each) => each.element.id === id)!;
+              onChange(attachAxis(axis, id, axis.at as 'start', span, to.span));
+            }}
+          />
+        </div>
+      )}
+      <div className="flex gap-1.5">
+        {field(axis.at === 'stretch' ? startName : 'Distance', axis.offset, (offset) =>
+          onChange({ ...axis, offset }),
+        )}
+        {axis.at === 'stretch'
+          ? field(endName, axis.far, (far) => onChange({ ...axis, far }))
+          : field(sizeName, axis.size, (size) => onChange({ ...axis, size }))}
+        {axis.at !== 'stretch' && (
+          <label className="min-w-0 flex-1">
+            <span className="mb-0.5 block text-sm text-soft">By its</span>
+            <select
+              value={ownOf(axis)}
+              className="h-7 w-full rounded border border-line bg-sheet"
+              onChange={(event) => {
+                const own = Number(event.target.value);
+                onChange(
+                  sister
+                    ? attachAxis(axis, sister.element.id, axis.at, span, sister.span, own)
+                    : holdAxisBy(axis, own, span.size, room),
+                );
+              }}
+            >
+              <option value={0}>{startName.toLowerCase()}</option>
+              <option value={0.5}>middle</option>
+              <option value={1}>{endName.toLowerCase()}</option>
+            </select>
+          </label>
+        )}
+      </div>
+      <details className="mt-1">
+        <summary className="cursor-pointer text-sm text-soft">
+          {axis.least === undefined && axis.most === undefined
+            ? 'Never smaller or larger than …'
+            : `Never ${[axis.least === undefined ? '' : `under ${axis.least}`, axis.most === undefined ? '' : `over ${axis.most}`].filter(Boolean).join(' or ')}`}
+        </summary>
+        <div className="mt-1 flex gap-1.5">
+          {limit('At least', 'least')}
+          {limit('At most', 'most')}
+        </div>
+      </details>
+    </div>
+  );
+}
+
+/** The sister nearest to it on this axis, and the side of it that it stands on. */
+function nearestOf(
+  sisters: readonly { element: Element; span: Span }[],
+  span: Span,
+): { element: Element; span: Span; side: 'start' | 'centre' | 'end' } {
+  const gaps = sisters.map((sister) => {
+    const after = span.start - sister.span.start - sister.span.size;
+    const before = sister.span.start - span.start - span.size;
+    const side = after >= 0 ? ('end' as const) : before >= 0 ? ('start' as const) : ('centre' as const);
+    return { ...sister, side, far: Math.max(after, before, 0) };
+  });
+  return gaps.reduce((best, each) => (each.far < best.far ? each : best));
+}

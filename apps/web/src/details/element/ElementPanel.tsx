@@ -1,0 +1,178 @@
+'use client';
+
+import { elementOf } from '@tavu/core/triggers';
+import { findingsDrawn } from '@tavu/core/check';
+import { Findings } from '../../ui/Findings';
+import { writtenAt } from '@tavu/core/component';
+import type { CompiledScreen, Flow } from '@tavu/core/compile';
+import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
+import { labelOf } from '@tavu/core/elements/author';
+import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
+
+import { flag } from '../../canvas/keys';
+import { choose, edit, useStudio } from '../../store/store';
+import { Field } from '../../ui/Field';
+import { Group } from '../../ui/Group';
+import { Button, IconButton } from '../../ui/parts';
+import { goOnAt } from '../../ui/goOn';
+import { blankIn } from '../../sentences/Blank';
+import { Sentence } from '../../sentences/Sentence';
+import { putOn } from '../../fields/change';
+import { ContentsList } from './Contents';
+import { Inside } from './Inside';
+import { LookPanel } from './LookPanel';
+import { NearSisters } from './NearSisters';
+import { PlacePanel } from './PlacePanel';
+import { RoleRow } from './RoleRow';
+import { AlignTools, MakeComponent } from './SeveralElements';
+import { settingsOf } from '../../elements/registry';
+import { SettingsPanel } from './SettingsPanel';
+import { ElementWays } from '../FocusPanel';
+import { Animations } from '../../animation/Animations';
+import { WhenPanel } from './WhenPanel';
+
+/** Whether something to be read or pressed lies nearer to the edge of the frame than the safe margin. */
+function crossesMargin(flow: Flow, compiled: CompiledScreen, element: Element): boolean {
+  const rect = compiled.layout.get(element.id);
+  const { width, height } = flow.frame;
+  const share = flow.project.design.margin / 100;
+  if (!rect || !('text' in element)) return false;
+  return (
+    rect.x < width * share ||
+    rect.y < height * share ||
+    rect.x + rect.width > width * (1 - share) ||
+    rect.y + rect.height > height * (1 - share)
+  );
+}
+
+/** A button or touch area that no link waits for, and that has no use of its own, as the choices of a dialogue have. */
+const leadsNowhere = ({ links, talkParts }: CompiledScreen, { id, type }: Element): boolean =>
+  (type === 'button' || type === 'touch') && !links.searched.press.has(id) && !talkParts.options.includes(id);
+
+/** An element's words, settings, place and look. `path` leads to it through placed components. */
+export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
+  const project = useStudio((studio) => studio.project);
+  const flow = useStudio((studio) => studio.flow);
+  const compiled = flow.screens.get(screen.id);
+  const element = compiled?.byId.get(path);
+  if (!compiled || !element) return null;
+  const written = writtenAt(project, screen, path);
+  if (!written) return null;
+  const put = putOn(screen.id, path);
+  const inside = path.includes('/');
+  const sisters = compiled.elements.filter(
+    (each) => each.id !== path && each.id.split('/').length === path.split('/').length,
+  );
+  const links = linksFrom(project, screen.id).filter(({ cue }) => elementOf(cue) === path);
+  const over = findingsDrawn(flow, compiled).filter(({ where }) => where.element === path);
+  const { hidden, locked } = element.editing ?? {};
+  const { Beneath } = settingsOf(element);
+  return (
+    <>
+      <Group title={`All of ${screen.name}`} unfolded={false}>
+        <ContentsList screen={screen} />
+      </Group>
+      {inside && <Inside screen={screen} path={path} />}
+      <section aria-label="Element" className="space-y-2">
+        <div className="flex items-end gap-1">
+          <Field
+            label={`Name of this ${labelOf(element.type).toLowerCase()}`}
+            value={element.name}
+            className="min-w-0 flex-1"
+            read={(text) =>
+              readName(
+                text,
+                sisters.map((each) => each.name),
+              )
+            }
+            onChange={(name) => put({ name })}
+          />
+          <IconButton
+            name={hidden ? 'Show it while editing' : 'Hide it while editing; a run is not changed'}
+            keys="Shift H"
+            aria-pressed={hidden ?? false}
+            onClick={() => flag(compiled, [{ path, element }], 'hidden')}
+          >
+            {hidden ? <EyeOff size={15} /> : <Eye size={15} />}
+          </IconButton>
+          <IconButton
+            name={locked ? 'Let it be chosen with the pointer' : 'Lock it against the pointer'}
+            keys="Shift L"
+            aria-pressed={locked ?? false}
+            onClick={() => flag(compiled, [{ path, element }], 'locked')}
+          >
+            {locked ? <Lock size={15} /> : <LockOpen size={15} />}
+          </IconButton>
+        </div>
+        <Findings of={over} />
+        {crossesMargin(flow, compiled, element) && (
+          <p className="flex items-start gap-1 text-sm text-warn" role="note">
+            <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> It crosses the safe
+            margin of {project.design.margin} %: some displays cut what lies there.
+          </p>
+        )}
+        <SettingsPanel screen={screen} path={path} written={written} put={put} />
+      </section>
+      <RoleRow screen={screen} element={element} put={put} />
+      {Beneath && <Beneath screen={screen} element={element} path={path} />}
+      {leadsNowhere(compiled, element) && (
+        <section aria-label="What pressing it does">
+          <p className="mb-1 text-sm text-soft">It leads nowhere yet.</p>
+          <Button
+            onClick={() => {
+              const made = edit(
+                'add link',
+                {
+                  from: screen.id,
+                  cue: { on: 'press', element: path },
+                  kind: 'go',
+                  to: { gap: 'Somewhere' },
+                  effects: [],
+                },
+                { chosen: (made) => ({ link: made ?? null }) },
+              );
+              if (made) goOnAt(() => blankIn(made, 'target'));
+            }}
+          >
+            When it is pressed …
+          </Button>
+        </section>
+      )}
+      {links.length > 0 && (
+        <section aria-label="What pressing it does">
+          <h3 className="mb-1 font-bold">Pressing it</h3>
+          <ol>
+            {links.map((link) => (
+              <li key={link.id}>
+                <Sentence link={link} handle={null} />
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+      <NearSisters screen={screen} path={path} />
+      <AlignTools screen={screen} />
+      <PlacePanel compiled={compiled} path={path} element={element} put={put} />
+      <LookPanel element={element} put={put} />
+      <ElementWays screen={screen} path={path} />
+      <Animations element={element} put={put} />
+      <Group title="When it is there">
+        <WhenPanel written={written} put={put} />
+      </Group>
+      {!inside && (
+        <div className="flex flex-wrap gap-1">
+          {element.type !== 'component' && <MakeComponent screen={screen} elements={[path]} />}
+          <Button
+            look="danger"
+            onClick={() => {
+              edit('delete elements', { screen: screen.id, elements: [path] });
+              choose({ element: null });
+            }}
+          >
+            <Trash2 size={13} aria-hidden="true" /> Take it off the screen
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import { isUsed } from '@tavu/core/focus';
+import { BLENDS, type Element, type TextLook, type TextUse } from '@tavu/core/model';
+import { textStyle } from '@tavu/core/style';
+import { edit, useStudio } from '../../store/store';
+import { Pick } from '../../looks/parts';
+import { TextLookFields } from '../../looks/TextLookFields';
+import { Group } from '../../ui/Group';
+import { NumberField } from '../../ui/NumberField';
+import { SelectRow } from '../../ui/Row';
+import type { Put } from '../../fields/change';
+import { Exceptions, lean, Shared, without } from '../../looks/exceptions';
+import { Boxed } from '../../elements/Boxed';
+import { settingsOf } from '../../elements/registry';
+
+/** How an element looks: its shared styles, and this place's exceptions from them. */
+export function LookPanel({ element, put }: { element: Element; put: Put }) {
+  const { Parts } = settingsOf(element);
+  return (
+    <>
+      {'look' in element && <Lettering element={element} put={put} />}
+      {'box' in element && (
+        <Boxed title="Box" part="box" use={element.box} states={isUsed(element)} put={put} />
+      )}
+      {Parts && <Parts element={element} put={put} />}
+      <Group title="See-through">
+        <div className="flex items-end gap-1.5">
+          <NumberField
+            label="Opacity, percent"
+            value={(element.opacity ?? 1) * 100}
+            least={0}
+            most={100}
+            onChange={(percent) => put({ opacity: percent === 100 ? undefined : percent / 100 })}
+            className="w-28"
+          />
+          <Pick
+            label="Over what is beneath"
+            value={element.blend ?? 'normal'}
+            options={BLENDS.map((blend) => [blend, BLEND_WORDS[blend]] as const)}
+            onChange={(blend) => put({ blend: blend === 'normal' ? undefined : blend })}
+          />
+        </div>
+      </Group>
+    </>
+  );
+}
+
+const BLEND_WORDS: Record<(typeof BLENDS)[number], string> = {
+  normal: 'as it is',
+  multiply: 'darkening, multiplied',
+  screen: 'brightening, screened',
+  overlay: 'overlay',
+  darken: 'the darker',
+  lighten: 'the lighter',
+  difference: 'the difference',
+};
+
+function Lettering({ element, put }: { element: Element & { look: TextUse }; put: Put }) {
+  const project = useStudio((studio) => studio.project);
+  const { look } = element;
+  const { style, ...own } = look;
+  const shared = project.styles.text.find((each) => each.id === style);
+  const write = (change: Partial<TextLook>, key?: string): void =>
+    put({ look: lean({ ...look, ...change }) }, key && `look ${key}`);
+  const differs = Object.keys(own).length > 0;
+  return (
+    <Group title="Lettering" extra={<Shared differs={differs} />}>
+      <SelectRow
+        label="Text style"
+        value={style}
+        options={project.styles.text.map((each): [string, string] => [each.id, each.name])}
+        onChange={(to: string) => put({ look: { ...look, style: to } })}
+      />
+      <TextLookFields
+        look={textStyle(project, look)}
+        exceptions={new Set(Object.keys(own))}
+        onChange={write}
+        onReset={(name) => put({ look: without(look, name) })}
+      />
+      {differs && (
+        <Exceptions
+          onReset={() => put({ look: { style } })}
+          onShare={() => {
+            edit('change text style', { style, change: own });
+            put({ look: { style } });
+          }}
+          onNew={(name) => {
+            const { id: _, name: __, ...whole } = { id: '', name: '', ...textStyle(project, look) };
+            const made = edit('add text style', { ...whole, name });
+            if (made) put({ look: { style: made } });
+          }}
+          of={shared?.name ?? 'Style'}
+        />
+      )}
+    </Group>
+  );
+}

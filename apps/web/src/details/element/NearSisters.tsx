@@ -1,0 +1,127 @@
+'use client';
+
+import { counterpart, matched, measure, MEASURES, nearMatches, type Measure } from '@tavu/core/layout';
+import type { CompiledScreen } from '@tavu/core/compile';
+import type { Id, Screen } from '@tavu/core/model';
+import { Ruler } from 'lucide-react';
+import { useState } from 'react';
+import { chosenTops, putRects, reachedOn, type Reached } from '../../canvas/reach';
+import { useView } from '../../store/view';
+import { useStudio } from '../../store/store';
+import { Small } from '../../ui/parts';
+import { SelectRow } from '../../ui/Row';
+
+/** What is chosen beside the screen that shows faintly: what nearly matches, and what lines all of it up with that screen. */
+export function NearSisters({ screen, path }: { screen: Screen; path?: Id }) {
+  const sisterId = useView((view) => view.sister);
+  const flow = useStudio((studio) => studio.flow);
+  useStudio((studio) => studio.chosen);
+  const compiled = flow.screens.get(screen.id)!;
+  const sister = sisterId === null || sisterId === screen.id ? undefined : flow.screens.get(sisterId);
+  const reached = path === undefined ? chosenTops(compiled) : reachedOn(compiled, [path]);
+  if (!sister || reached.length === 0) return null;
+  return (
+    <section aria-label={`Beside ${sister.screen.name}`} className="space-y-1.5">
+      <h3 className="flex items-center gap-1 font-bold">
+        <Ruler size={13} aria-hidden="true" /> Beside {sister.screen.name}
+      </h3>
+      {reached.length === 1 && <Near compiled={compiled} reached={reached[0]!} sister={sister} />}
+      <MatchRow compiled={compiled} reached={reached} sister={sister} />
+    </section>
+  );
+}
+
+/** What of one element nearly matches, each with one press to match it. */
+function Near({
+  compiled,
+  reached,
+  sister,
+}: {
+  compiled: CompiledScreen;
+  reached: Reached;
+  sister: CompiledScreen;
+}) {
+  const { element, rect } = reached;
+  const near = nearMatches(element, rect, sister.elements, sister.layout);
+  const put = (to: typeof rect): void => putRects(compiled, [{ reached, to }]);
+  if (near.length === 0) return <p className="text-sm text-soft">Nothing here nearly matches it.</p>;
+  return (
+    <ul className="space-y-1">
+      {near.map((each) => (
+        <li key={each.what} className="rounded border border-line p-1.5 text-sm">
+          <p>
+            {each.what} {Math.round(each.here * 10) / 10}; {sister.byId.get(each.sister)?.name} there has{' '}
+            {Math.round(each.there * 10) / 10}
+          </p>
+          <div className="mt-1 flex gap-1">
+            <Small onClick={() => put(matched(rect, each, false))}>Match</Small>
+            {each.what !== 'width' && each.what !== 'height' && (
+              <Small onClick={() => put(matched(rect, each, true))}>Match, the rest stays</Small>
+            )}
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const WORDS: Record<Measure, string> = {
+  left: 'Left',
+  right: 'Right',
+  top: 'Top',
+  bottom: 'Bottom',
+  width: 'Width',
+  height: 'Height',
+};
+
+/** Brings each of some elements to where the one of its name, or the nearest like it, stands over there; as one step. */
+function MatchRow({
+  compiled,
+  reached,
+  sister,
+}: {
+  compiled: CompiledScreen;
+  reached: readonly Reached[];
+  sister: CompiledScreen;
+}) {
+  const [keeps, setKeeps] = useState<'size' | 'edge'>('size');
+  const pairs = reached.flatMap((each) => {
+    const found = counterpart(each.element, each.rect, sister.elements, sister.layout);
+    return found ? [{ each, ...found }] : [];
+  });
+  if (pairs.length === 0) return <p className="text-sm text-soft">Nothing there is like it.</p>;
+  const match = (what: Measure): void =>
+    putRects(
+      compiled,
+      pairs.map(({ each, rect }) => ({
+        reached: each,
+        to: matched(
+          each.rect,
+          { what, here: measure(each.rect, what), there: measure(rect, what) },
+          keeps === 'edge',
+        ),
+      })),
+    );
+  const names = [...new Set(pairs.map((pair) => sister.byId.get(pair.sister)!.name))];
+  return (
+    <div role="group" aria-label="Match at any distance" className="space-y-1">
+      <p className="text-sm text-soft">Match with {names.join(', ')}, at any distance:</p>
+      <div className="flex flex-wrap gap-1">
+        {MEASURES.map((what) => (
+          <Small key={what} onClick={() => match(what)}>
+            {WORDS[what]}
+          </Small>
+        ))}
+      </div>
+      <SelectRow<'size' | 'edge'>
+        label="Keeping"
+        value={keeps}
+        options={[
+          ['size', 'its size'],
+          ['edge', 'its other edge'],
+        ]}
+        onChange={setKeeps}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import { ownOf, spanOf } from '@tavu/core/layout';
+import type { Way } from '@tavu/core/geometry';
+import type { CompiledScreen } from '@tavu/core/compile';
+import type { Axis, Element, Id, Project } from '@tavu/core/model';
+import { textStyle } from '@tavu/core/style';
+import { roomOf } from '../../canvas/reach';
+import { edit, useStudio } from '../../store/store';
+import { Group } from '../../ui/Group';
+import { NumberField } from '../../ui/NumberField';
+import { ThingRow } from '../../ui/Row';
+import { AxisFields } from './AxisFields';
+import { settingsOf } from '../../elements/registry';
+import type { Put } from '../../fields/change';
+
+/** Where an element stands, in what, over what, how it is turned, and how it places what it holds. */
+export function PlacePanel({
+  compiled,
+  path,
+  element,
+  put,
+}: {
+  compiled: CompiledScreen;
+  path: Id;
+  element: Element;
+  put: Put;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const { Holding } = settingsOf(element);
+  const rect = compiled.layout.get(path)!;
+  const within = path.includes('/') ? path.slice(0, path.lastIndexOf('/') + 1) : '';
+  const own = (id: Id): Id => id.slice(within.length);
+  const sisters = (way: Way, start: number) =>
+    compiled.elements
+      .filter((each) => each.id !== path && each.parent === element.parent)
+      .map((each) => {
+        const span = spanOf(compiled.layout.get(each.id)!, way);
+        return { element: { ...each, id: own(each.id) }, span: { ...span, start: span.start - start } };
+      });
+  const axis = (way: Way, names: [string, string, string]) => {
+    const room = roomOf(compiled, element, way);
+    const span = spanOf(rect, way);
+    const place = element.place[way];
+    return (
+      <AxisFields
+        names={names}
+        // In a component sisters go by their own ids, not by their paths.
+        axis={place.at !== 'stretch' && place.to !== undefined ? { ...place, to: own(place.to) } : place}
+        span={{ ...span, start: span.start - room.start }}
+        room={room.size}
+        sisters={sisters(way, room.start)}
+        onChange={(to) =>
+          put({ place: { ...unpathed(element, own), [way]: to }, ...lettered(project, element, way, to) })
+        }
+      />
+    );
+  };
+  const holder = compiled.byId.get(element.parent ?? '');
+  const arranged = holder?.type === 'panel' && holder.arrange !== undefined;
+  return (
+    <Group title="Place">
+      {arranged && (
+        <p className="text-sm text-soft">
+          {holder.name} places it, as a {holder.arrange!.by}; here is how large it is.
+        </p>
+      )}
+      {axis('x', ['Left', 'Right', 'Width'])}
+      {axis('y', ['Top', 'Bottom', 'Height'])}
+      <div className="flex gap-1.5">
+        <NumberField
+          label="Turned, degrees"
+          value={element.turn ?? 0}
+          least={-3600}
+          most={3600}
+          onChange={(turn) => put({ turn: turn === 0 ? undefined : turn })}
+        />
+        <NumberField
+          label="Lifted over sisters"
+          value={element.lift ?? 0}
+          least={-1000}
+          most={1000}
+          onChange={(lift) => put({ lift: lift === 0 ? undefined : Math.round(lift) })}
+        />
+      </div>
+      {!path.includes('/') && <Holder compiled={compiled} element={element} />}
+      {Holding && <Holding element={element} put={put} />}
+    </Group>
+  );
+}
+
+const STANDS = { x: ['start', 'centre', 'end'], y: ['top', 'middle', 'bottom'] } as const;
+
+/** Words that stood at the point their box is held by still do when it is held by another. */
+function lettered(project: Project, element: Element, way: Way, to: Axis): Partial<Element> {
+  const from = element.place[way];
+  if ((element.type !== 'text' && element.type !== 'spoken') || from.at === 'stretch' || to.at === 'stretch')
+    return {};
+  const { align, stand = 'top' } = textStyle(project, element.look);
+  const now = way === 'x' ? align : stand;
+  const [was, next] = [from, to].map((axis) => STANDS[way][Math.round(ownOf(axis) * 2)]!);
+  return was === next || now !== was
+    ? {}
+    : { look: { ...element.look, [way === 'x' ? 'align' : 'stand']: next } };
+}
+
+/** A place whose sisters go by their own ids. */
+function unpathed({ place }: Element, own: (id: Id) => Id): Element['place'] {
+  const one = (axis: Element['place']['x']) =>
+    axis.at !== 'stretch' && axis.to !== undefined ? { ...axis, to: own(axis.to) } : axis;
+  return { x: one(place.x), y: one(place.y) };
+}
+
+/** What holds it: the screen, or another element. It stays where it is on screen. */
+function Holder({ compiled, element }: { compiled: CompiledScreen; element: Element }) {
+  const isIn = (id: Id): boolean => {
+    for (let at: Id | null = id; at !== null; at = compiled.byId.get(at)?.parent ?? null)
+      if (at === element.id) return true;
+    return false;
+  };
+  const holders = compiled.screen.elements.filter(
+    (each) => (each.type === 'panel' || each.type === 'tabs' || each.id === element.parent) && !isIn(each.id),
+  );
+  return (
+    <ThingRow
+      label="Inside of"
+      value={element.parent}
+      none="the screen"
+      things={holders}
+      onChange={(id) =>
+        edit('place elements', {
+          screen: compiled.id,
+          elements: [element.id],
+          parent: id ?? null,
+          before: null,
+        })
+      }
+    />
+  );
+}

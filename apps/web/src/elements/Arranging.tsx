@@ -1,0 +1,100 @@
+'use client';
+
+import type { Arrange, Element } from '@tavu/core/model';
+import { NumberField } from '../ui/NumberField';
+import { Row, Select, SelectRow } from '../ui/Row';
+import type { Put } from '../fields/change';
+
+/** How a panel places what it holds. */
+export function Arranging({ element, put }: { element: Element & { type: 'panel' }; put: Put }) {
+  const { arrange } = element;
+  const change = (to: Partial<Arrange>): void => put({ arrange: { ...arrange!, ...to } });
+  return (
+    <>
+      <SelectRow
+        label="What it holds stands"
+        value={arrange?.by ?? ''}
+        options={[
+          ['', 'where each says'],
+          ['column', 'one under the other'],
+          ['row', 'side by side'],
+          ['grid', 'in a grid'],
+        ]}
+        onChange={(by: string) =>
+          put({ arrange: by === '' ? undefined : { gap: 24, ...arrange, by: by as Arrange['by'] } })
+        }
+      />
+      {arrange && (
+        <>
+          <div className="flex gap-1.5">
+            <NumberField label="Between them" value={arrange.gap} onChange={(gap) => change({ gap })} />
+            <NumberField
+              label="Round them"
+              value={arrange.pad ?? 0}
+              least={0}
+              onChange={(pad) => change({ pad: pad === 0 ? undefined : pad })}
+            />
+            {arrange.by === 'grid' && (
+              <NumberField
+                label="Columns"
+                value={arrange.columns ?? 2}
+                least={1}
+                most={100}
+                onChange={(columns) => change({ columns: Math.round(columns) })}
+              />
+            )}
+          </div>
+          {arrange.by !== 'grid' && (
+            <>
+              <Row label={arrange.by === 'row' ? 'Along the row' : 'Along the column'}>
+                <Select
+                  label="Along it"
+                  value={arrange.along ?? 'start'}
+                  options={[
+                    ['start', 'from the start'],
+                    ['centre', 'in the middle'],
+                    ['end', 'at the end'],
+                    ['spread', 'spread out'],
+                  ]}
+                  onChange={(along) => change({ along })}
+                />
+              </Row>
+              <SelectRow
+                label="Across it"
+                value={arrange.across ?? 'start'}
+                options={[
+                  ['start', 'at the start'],
+                  ['centre', 'in the middle'],
+                  ['end', 'at the end'],
+                  ['stretch', 'filling it'],
+                ]}
+                onChange={(across) => change({ across })}
+              />
+            </>
+          )}
+        </>
+      )}
+      <SelectRow
+        label="What does not fit in"
+        value={element.overflow ?? ''}
+        options={[
+          ['', 'is shown'],
+          ['cut', 'is cut off'],
+          ['scrolls', 'can be scrolled to'],
+        ]}
+        onChange={(overflow: string) => put({ overflow: overflow === '' ? undefined : overflow })}
+      />
+      <SelectRow
+        label="The focus is led round"
+        value={element.wraps ?? ''}
+        options={[
+          ['', 'as on the screen'],
+          ['up and down', 'up and down in it'],
+          ['left and right', 'left and right in it'],
+          ['both', 'both ways in it'],
+        ]}
+        onChange={(wraps: string) => put({ wraps: wraps === '' ? undefined : wraps })}
+      />
+    </>
+  );
+}

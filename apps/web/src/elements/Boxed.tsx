@@ -1,0 +1,63 @@
+'use client';
+
+import { type BoxLook, type BoxUse } from '@tavu/core/model';
+import { boxStyle } from '@tavu/core/style';
+import { edit, useStudio } from '../store/store';
+import { BoxLookFields } from '../looks/BoxLookFields';
+import { Group } from '../ui/Group';
+import { SelectRow } from '../ui/Row';
+import { Exceptions, lean, Shared, without } from '../looks/exceptions';
+import type { Put } from '../fields/change';
+
+export function Boxed({
+  title,
+  part,
+  use,
+  states,
+  put,
+}: {
+  title: string;
+  part: 'box' | 'bar';
+  use: BoxUse;
+  states: boolean;
+  put: Put;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const { style, ...own } = use;
+  const shared = project.styles.box.find((each) => each.id === style);
+  const write = (change: Partial<BoxLook>, key?: string): void =>
+    put({ [part]: lean({ ...use, ...change }) }, key && `${part} ${key}`);
+  const differs = Object.keys(own).length > 0;
+  return (
+    <Group title={title} extra={<Shared differs={differs} />}>
+      <SelectRow
+        label="Box style"
+        value={style}
+        options={project.styles.box.map((each): [string, string] => [each.id, each.name])}
+        onChange={(to: string) => put({ [part]: { ...use, style: to } })}
+      />
+      <BoxLookFields
+        look={boxStyle(project, use)}
+        states={states}
+        exceptions={new Set(Object.keys(own))}
+        onChange={write}
+        onReset={(name) => put({ [part]: without(use, name) })}
+      />
+      {differs && (
+        <Exceptions
+          onReset={() => put({ [part]: { style } })}
+          onShare={() => {
+            edit('change box style', { style, change: own });
+            put({ [part]: { style } });
+          }}
+          onNew={(name) => {
+            const { id: _, name: __, ...whole } = { id: '', name: '', ...boxStyle(project, use) };
+            const made = edit('add box style', { ...whole, name });
+            if (made) put({ [part]: { style: made } });
+          }}
+          of={shared?.name ?? 'Style'}
+        />
+      )}
+    </Group>
+  );
+}

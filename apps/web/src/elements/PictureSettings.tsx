@@ -1,0 +1,87 @@
+'use client';
+
+import type { Written } from '@tavu/core/component';
+import { titleCase, type Element, isPicture } from '@tavu/core/model';
+import { useStudio } from '../store/store';
+import { NumberField } from '../ui/NumberField';
+import { SelectRow, ThingRow } from '../ui/Row';
+import type { Put } from '../fields/change';
+
+/** Which picture, how it stands in its box, and how far its corners reach in when they are kept. */
+export function PictureSettings({
+  parameters,
+  element,
+  put,
+}: {
+  /** What it may be told. */
+  parameters: Written['parameters'];
+  element: Element & { type: 'picture' | 'portrait' };
+  put: Put;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const pictures = project.assets.filter(isPicture);
+  const told = parameters.filter((each) => each.type === 'picture');
+  const slice = element.type === 'picture' ? element.slice : undefined;
+  return (
+    <>
+      <ThingRow
+        label="Picture"
+        value={element.asset}
+        none="none yet"
+        things={pictures}
+        onChange={(id) => put({ asset: id ?? null })}
+      />
+      {told.length > 0 && (
+        <ThingRow
+          label="Or what it is told"
+          value={element.from}
+          none="no"
+          things={told}
+          onChange={(from) => put({ from })}
+        />
+      )}
+      <SelectRow
+        label="In its box"
+        value={slice ? 'slice' : element.fit}
+        options={[
+          ['contain', 'all of it'],
+          ['cover', 'cut, to cover'],
+          ['stretch', 'stretched'],
+          ...(element.type === 'picture' ? [['slice', 'corners kept'] as const] : []),
+        ]}
+        onChange={(fit: string) => {
+          if (fit === 'slice') put({ fit: 'stretch', slice: { top: 16, right: 16, bottom: 16, left: 16 } });
+          else put({ fit, slice: undefined });
+        }}
+      />
+      {slice && (
+        <div
+          className="flex gap-1.5"
+          role="group"
+          aria-label="How far in the corners reach, in the picture’s pixels"
+        >
+          {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
+            <NumberField
+              key={side}
+              label={titleCase(side)}
+              value={slice[side]}
+              least={0}
+              onChange={(n) => put({ slice: { ...slice, [side]: n } })}
+            />
+          ))}
+        </div>
+      )}
+      {element.type === 'portrait' && (
+        <SelectRow
+          label="Looks"
+          value={element.flipped ? 'yes' : 'no'}
+          options={[
+            ['no', 'as it is drawn'],
+            ['yes', 'the other way'],
+          ]}
+          onChange={(flipped: string) => put({ flipped: flipped === 'yes' || undefined })}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+'use client';
+
+import { STRETCHED } from '@tavu/core/language';
+import { useStudio } from '../store/store';
+import { Select } from '../ui/Row';
+import { languagesOf, speak, useLanguage } from '../store/language';
+
+/** The language Live speaks, or a stand-in two fifths longer, to see what will not fit. */
+export function LanguageSwitch() {
+  const languages = useStudio((studio) => languagesOf(studio.project));
+  const code = useLanguage((language) => language.code);
+  const known = code === STRETCHED || languages.slice(1).some((each) => each.code === code);
+  return (
+    <Select<string>
+      label="Language of Live"
+      value={known ? code! : ''}
+      options={[
+        ['', languages[0]?.name ?? 'English'],
+        ...languages.slice(1).map(({ code, name }): [string, string] => [code, name]),
+        [STRETCHED, 'Stretched, +40 %'],
+      ]}
+      className={`h-6 max-w-28 shrink-0 border bg-sheet text-sm ${known ? 'border-live font-semibold text-live' : 'border-line'}`}
+      onChange={(to) => speak(to === '' ? null : to)}
+    />
+  );
+}

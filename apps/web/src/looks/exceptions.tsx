@@ -1,0 +1,37 @@
+'use client';
+
+import { Small } from '../ui/parts';
+
+/** What is otherwise here than in a shared look. */
+
+export function Shared({ differs }: { differs: boolean }) {
+  return differs ? <span className="text-sm text-live">with exceptions</span> : null;
+}
+
+/** What to do with exceptions: drop them, make them the style's, or a style of their own. */
+export function Exceptions({
+  of,
+  onReset,
+  onShare,
+  onNew,
+}: {
+  of: string;
+  onReset: () => void;
+  onShare: () => void;
+  onNew: (name: string) => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-1">
+      <Small onClick={onReset}>As the style</Small>
+      <Small onClick={onShare}>Make this the style, everywhere</Small>
+      <Small onClick={() => onNew(`${of} too`)}>A style of its own</Small>
+    </div>
+  );
+}
+
+export const without = <T extends object>(use: T, name: string): T =>
+  Object.fromEntries(Object.entries(use).filter(([key]) => key !== name)) as T;
+
+/** What was set to nothing is no exception any more. */
+export const lean = <T extends object>(use: T): T =>
+  Object.fromEntries(Object.entries(use).filter(([, each]) => each !== undefined)) as T;

@@ -1,0 +1,192 @@
+'use client';
+
+import {
+  titleCase,
+  toMicros,
+  type House,
+  type Layer,
+  type Link,
+  type Masked,
+  type Motion,
+  type Order,
+} from '@tavu/core/model';
+import { ruleFor, type MotionRule } from '@tavu/core/motion';
+import { motionWords, ruleWords } from '@tavu/core/words';
+import { edit, useStudio } from '../store/store';
+import { DurationField } from './DurationField';
+import { OneMotion } from './SimpleFields';
+import { Button, Sheet } from '../ui/parts';
+import { Row, SelectRow } from '../ui/Row';
+import { Radios } from '../ui/Radios';
+
+/** How a hand-over moves: the house motion, or a link's own. */
+export function MotionSheet({ link }: { link: Link }) {
+  const project = useStudio((studio) => studio.project);
+  const { house } = project;
+  const ruled = ruleFor(project, link);
+  const motion = link.motion ?? ruled.motion;
+  const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
+  const own = link.motion !== undefined || link.order !== undefined || link.masked !== undefined;
+  return (
+    <div className="space-y-3 p-3">
+      <MotionFields
+        motion={motion}
+        order={link.order ?? house.order}
+        masked={link.masked ?? house.masked}
+        onMotion={(motion) => put({ motion })}
+        onOrder={(order) => put({ order })}
+        onMasked={(masked) => put({ masked })}
+      />
+      <p className="text-sm text-soft">
+        {own
+          ? 'This link has a motion of its own.'
+          : `As ${ruleWords(ruled)} says: ${motionWords(project, motion)}.`}
+      </p>
+      {own && (
+        <Button onClick={() => put({ motion: undefined, order: undefined, masked: undefined })}>
+          Back to {backTo(ruled)}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** What taking a motion of one's own away leads back to. */
+export const backTo = (rule: MotionRule): string => (rule.owner ? ruleWords(rule) : 'the house motion');
+
+/** The motion of the whole game, of each layer that moves otherwise, and when less of it is played. */
+export function HouseSheet() {
+  const project = useStudio((studio) => studio.project);
+  const { house } = project;
+  const put = (change: Partial<House>): void => void edit('change house', change);
+  return (
+    <div className="space-y-3 p-3">
+      <p className="text-sm text-soft">Every hand-over without a motion of its own follows this.</p>
+      <MotionFields
+        {...house}
+        onMotion={(motion) => put({ motion })}
+        onOrder={(order) => put({ order })}
+        onMasked={(masked) => put({ masked })}
+      />
+      <div className="divide-y divide-line border-y border-line">
+        {LAYERS.map(([layer, words]) => (
+          <Row key={layer} label={words}>
+            <Sheet
+              label={`Motion of ${words.toLowerCase()}`}
+              trigger={
+                <button type="button" className="blank min-w-0 truncate">
+                  {house.layers?.[layer] ? motionWords(project, house.layers[layer]) : 'house motion'}
+                </button>
+              }
+            >
+              <OwnMotion
+                motion={house.layers?.[layer]}
+                rule={{ motion: house.motion, owner: null }}
+                onChange={(motion) => {
+                  const { [layer]: _, ...rest } = house.layers ?? {};
+                  const layers = motion ? { ...rest, [layer]: motion } : rest;
+                  put({ layers: Object.keys(layers).length > 0 ? layers : undefined });
+                }}
+              />
+            </Sheet>
+          </Row>
+        ))}
+        <SelectRow<'system' | 'always' | 'never'>
+          label="Less motion"
+          value={house.reduced ?? 'system'}
+          options={[
+            ['system', 'as the system asks'],
+            ['always', 'always'],
+            ['never', 'never'],
+          ]}
+          onChange={(to) => put({ reduced: to === 'system' ? undefined : to })}
+        />
+      </div>
+    </div>
+  );
+}
+
+const LAYERS: [Layer, string][] = [
+  ['base', 'Bases'],
+  ['overlay', 'Overlays'],
+  ['notice', 'Notices'],
+  ['companion', 'Companions'],
+];
+
+/** How a screen or all of an area comes and goes: as the house does, or by a motion of its own. */
+export function OwnMotion({
+  motion,
+  rule,
+  onChange,
+}: {
+  motion: Motion | undefined;
+  /** How it moves when it says nothing itself. */
+  rule: MotionRule;
+  onChange: (motion: Motion | undefined) => void;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const whose = ruleWords(rule);
+  return (
+    <div className="space-y-3 p-3">
+      <OneMotion motion={motion ?? rule.motion} onChange={onChange} />
+      <p className="text-sm text-soft">
+        {motion ? 'A motion of its own.' : `${titleCase(whose)}: ${motionWords(project, rule.motion)}.`}
+      </p>
+      {motion && <Button onClick={() => onChange(undefined)}>Back to {backTo(rule)}</Button>}
+    </div>
+  );
+}
+
+function MotionFields({
+  motion,
+  order,
+  masked,
+  onMotion,
+  onOrder,
+  onMasked,
+}: House & {
+  onMotion: (motion: Motion) => void;
+  onOrder: (order: Order) => void;
+  onMasked: (masked: Masked) => void;
+}) {
+  const rates = useStudio((studio) => studio.project.rates);
+  const halves = [motion, motion.leaving ?? motion];
+  // Motions made of tracks are as long as their tracks; their overlap is not bounded here.
+  const longest = Math.max(
+    ...halves.map((each) => ('duration' in each ? toMicros(each.duration, rates) : Infinity)),
+  );
+  const way = typeof order === 'string' ? order : 'overlap';
+  return (
+    <>
+      <OneMotion motion={motion} onChange={onMotion} />
+      <Radios<'after' | 'together' | 'overlap'>
+        label="Leaving and arriving"
+        value={way}
+        options={[
+          ['after', 'one after the other'],
+          ['together', 'both together'],
+          ['overlap', 'overlapping'],
+        ]}
+        onChange={(next) => onOrder(next === 'overlap' ? { overlap: '100 ms' } : next)}
+      />
+      {typeof order !== 'string' && (
+        <DurationField
+          label="Overlapping by"
+          value={order.overlap}
+          most={{ micros: longest, words: 'That is longer than either half takes.' }}
+          onChange={(overlap) => onOrder({ overlap: overlap! })}
+        />
+      )}
+      <Radios<Masked>
+        label="A press before it has settled"
+        value={masked}
+        options={[
+          ['ignored', 'is ignored'],
+          ['held', 'is kept and looked at then'],
+          ['through', 'is taken, and turns the motion round'],
+        ]}
+        onChange={onMasked}
+      />
+    </>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { makeValue } from '../../fields/makeValue';
+import { scopeOfScreen } from '@tavu/core/expression';
+import { screenById } from '@tavu/core/model';
+import { useState } from 'react';
+import { useStudio } from '../../store/store';
+import { ExpressionField } from '../../ui/ExpressionField';
+import { Sheet } from '../../ui/parts';
+import type { Owner } from './chosen';
+
+/** A condition that can be put in and taken out. */
+export function If({
+  owner,
+  when,
+  onChange,
+}: {
+  owner: Owner;
+  when: string | undefined;
+  onChange: (when: string | undefined) => void;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const [open, setOpen] = useState(false);
+  const screen = 'screen' in owner ? screenById(project, owner.screen) : undefined;
+  return (
+    <Sheet
+      label="Only if"
+      open={open}
+      onOpen={setOpen}
+      trigger={
+        <button type="button" className="blank max-w-40 truncate">
+          {when === undefined ? 'if …' : `if ${when}`}
+        </button>
+      }
+    >
+      <div className="space-y-2 p-3">
+        <ExpressionField
+          label="Only if"
+          value={when ?? ''}
+          scope={scopeOfScreen(project, screen)}
+          wanted={{ type: 'on/off' }}
+          onMake={makeValue}
+          onChange={(text) => {
+            onChange(text);
+            setOpen(false);
+          }}
+        />
+        {when !== undefined && (
+          <button
+            type="button"
+            className="blank"
+            onClick={() => {
+              onChange(undefined);
+              setOpen(false);
+            }}
+          >
+            Take the condition out
+          </button>
+        )}
+      </div>
+    </Sheet>
+  );
+}
+
+/** One expression beside its name; it opens when it is pressed. */
+export function Expression({
+  owner,
+  label,
+  value,
+  onChange,
+}: {
+  owner: Owner;
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const [open, setOpen] = useState(false);
+  const screen = 'screen' in owner ? screenById(project, owner.screen) : undefined;
+  return (
+    <span className="flex items-center gap-1 text-soft">
+      {label}
+      <Sheet
+        label={label}
+        open={open}
+        onOpen={setOpen}
+        trigger={
+          <button type="button" className="blank max-w-32 truncate">
+            {value === '' ? '…' : value}
+          </button>
+        }
+      >
+        <div className="p-3">
+          <ExpressionField
+            label={label}
+            value={value}
+            scope={scopeOfScreen(project, screen)}
+            onMake={makeValue}
+            onChange={(text) => {
+              onChange(text);
+              setOpen(false);
+            }}
+          />
+        </div>
+      </Sheet>
+    </span>
+  );
+}

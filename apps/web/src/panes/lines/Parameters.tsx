@@ -1,0 +1,109 @@
+'use client';
+
+import {
+  freeName,
+  freshId,
+  readName,
+  type Routine,
+  type RoutineParameter,
+  isPicture,
+} from '@tavu/core/model';
+import { Plus, Trash2 } from 'lucide-react';
+import { edit, useStudio } from '../../store/store';
+import { Field } from '../../ui/Field';
+import { IconButton, Small } from '../../ui/parts';
+import { Select } from '../../ui/Row';
+
+const TYPES: [RoutineParameter['type'], string][] = [
+  ['text', 'words'],
+  ['speaker', 'a speaker'],
+  ['face', 'a face'],
+  ['picture', 'a picture'],
+];
+
+/** What a set-up is told where it is called, and what it takes where nothing is said. */
+export function Parameters({ routine }: { routine: Routine }) {
+  const { speakers = [], assets } = useStudio((studio) => studio.project);
+  const put = (parameters: RoutineParameter[]): void =>
+    void edit('change routine', { routine: routine.id, change: { parameters } });
+  const change = (id: string, by: Partial<RoutineParameter>): void =>
+    put(
+      routine.parameters.map((each) =>
+        each.id === id ? (JSON.parse(JSON.stringify({ ...each, ...by })) as RoutineParameter) : each,
+      ),
+    );
+  const names = routine.parameters.map((each) => each.name);
+  return (
+    <section aria-label="What it is told" className="shrink-0 border-b border-line px-3 py-1.5">
+      <ul className="space-y-1">
+        {routine.parameters.map(({ id, name, type, default: usual }) => (
+          <li key={id} className="flex items-center gap-1.5">
+            <Field
+              hidden
+              label="Name of what it is told"
+              value={name}
+              className="w-28"
+              read={(text) =>
+                readName(
+                  text,
+                  names.filter((each) => each !== name),
+                )
+              }
+              onChange={(next) => change(id, { name: next })}
+            />
+            <Select
+              label={`Sort of ${name}`}
+              value={type}
+              options={TYPES}
+              className="h-7 border border-line bg-sheet"
+              onChange={(next) => change(id, { type: next, default: undefined })}
+            />
+            <span className="text-soft">else</span>
+            {type === 'speaker' || type === 'picture' ? (
+              <Select
+                label={`What ${name} is otherwise`}
+                value={usual ?? ''}
+                options={[
+                  ['', 'has to be told'],
+                  ...(type === 'speaker' ? speakers : assets.filter(isPicture)).map(
+                    (each): [string, string] => [each.id, each.name],
+                  ),
+                ]}
+                className="h-7 max-w-36 min-w-0 border border-line bg-sheet"
+                onChange={(next: string) => change(id, { default: next === '' ? undefined : next })}
+              />
+            ) : (
+              <span className="min-w-0 flex-1">
+                <Field
+                  hidden
+                  label={`What ${name} is otherwise`}
+                  value={usual ?? ''}
+                  read={(text) => ({ ok: text })}
+                  onChange={(next) => change(id, { default: next === '' ? undefined : next })}
+                />
+              </span>
+            )}
+            <IconButton
+              name={`Take out ${name}`}
+              className="size-6"
+              onClick={() => put(routine.parameters.filter((each) => each.id !== id))}
+            >
+              <Trash2 size={13} />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      <Small
+        className="mt-1"
+        onClick={() =>
+          put([...routine.parameters, { id: freshId('q'), name: freeName('what', names), type: 'text' }])
+        }
+      >
+        <Plus size={11} aria-hidden="true" className="inline" /> Something it is told
+      </Small>
+      <p className="mt-1 text-sm text-soft">
+        In its words, a name in braces stands for what it is told: {'{words}'}.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import type { Reading, TalkRules } from '@tavu/core/model';
+import { USUAL_TALK } from '@tavu/core/talk';
+import { DurationField } from '../../motion/DurationField';
+import { edit, useStudio } from '../../store/store';
+import { Group } from '../../ui/Group';
+import { NumberField } from '../../ui/NumberField';
+import { SelectRow, ThingRow } from '../../ui/Row';
+
+/** How lines are typed and read in the whole project. */
+export function TalkSettings() {
+  const project = useStudio((studio) => studio.project);
+  const { talk = {} } = project;
+  const put = (change: Partial<TalkRules>): void => void edit('change talk', change);
+  const reading: Reading = talk.reading ?? USUAL_TALK.reading;
+  const read = (change: Partial<Reading>): void =>
+    put({ reading: JSON.parse(JSON.stringify({ ...reading, ...change })) as Reading });
+  const numbers = project.values.filter((each) => each.type === 'number');
+  const switches = project.values.filter((each) => each.type === 'on/off');
+  const auto = talk.auto === undefined ? 'never' : talk.auto === 'always' ? 'always' : 'value';
+  return (
+    <Group title="How lines come">
+      <div className="grid grid-cols-3 gap-2">
+        <DurationField
+          label="From letter to letter"
+          value={talk.letter ?? USUAL_TALK.letter}
+          onChange={(letter) => put({ letter })}
+        />
+        <DurationField
+          label="After a comma"
+          value={talk.comma ?? USUAL_TALK.comma}
+          onChange={(comma) => put({ comma })}
+        />
+        <DurationField
+          label="After a sentence"
+          value={talk.stop ?? USUAL_TALK.stop}
+          onChange={(stop) => put({ stop })}
+        />
+      </div>
+      <SelectRow<'never' | 'always' | 'value'>
+        label="Lines go on"
+        value={auto}
+        options={[
+          ['never', 'when they are confirmed'],
+          ['always', 'after their reading time'],
+          ...(switches.length > 0 ? [['value', 'as a value says'] as const] : []),
+        ]}
+        onChange={(next) =>
+          put({
+            auto: next === 'never' ? undefined : next === 'always' ? 'always' : { value: switches[0]!.id },
+          })
+        }
+      />
+      {typeof talk.auto === 'object' && (
+        <ThingRow
+          label="By themselves while this is on"
+          value={talk.auto.value}
+          none="never"
+          things={switches}
+          onChange={(value) => put({ auto: value === undefined ? undefined : { value } })}
+        />
+      )}
+      <h4 className="text-sm text-soft">Reading time</h4>
+      <div className="grid grid-cols-4 gap-2">
+        <DurationField
+          label="So much"
+          unit="s"
+          value={reading.base}
+          onChange={(base) => read({ base: base! })}
+        />
+        <DurationField label="and a letter" value={reading.each} onChange={(each) => read({ each: each! })} />
+        <DurationField
+          label="At least"
+          unit="s"
+          optional
+          value={reading.least}
+          onChange={(least) => read({ least })}
+        />
+        <DurationField
+          label="At most"
+          unit="s"
+          optional
+          value={reading.most}
+          onChange={(most) => read({ most })}
+        />
+      </div>
+      <ThingRow
+        label="Longer or shorter by"
+        value={reading.scale}
+        none="nothing"
+        things={numbers}
+        onChange={(scale) => read({ scale })}
+      />
+      <div className="flex items-end gap-2">
+        <NumberField
+          label="Letters a second that can be read"
+          value={talk.limit ?? USUAL_TALK.limit}
+          least={1}
+          most={200}
+          onChange={(limit) => put({ limit })}
+        />
+      </div>
+      <SelectRow<'pages' | 'marked'>
+        label="A line too long for its area"
+        value={talk.long ?? USUAL_TALK.long}
+        options={[
+          ['pages', 'comes in parts'],
+          ['marked', 'is only marked'],
+        ]}
+        onChange={(long) => put({ long })}
+      />
+      <p className="text-sm text-soft">
+        In a line, [slow], [fast] and [usual] change how it is typed from there on; [wait 0.4 s] waits.
+      </p>
+    </Group>
+  );
+}

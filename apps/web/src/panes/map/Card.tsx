@@ -1,0 +1,297 @@
+'use client';
+
+import type { Item } from '@tavu/core/drawing';
+import type { CompiledScreen, Flow } from '@tavu/core/compile';
+import { CARD, type MapCard } from '@tavu/core/map';
+import { readName } from '@tavu/core/model';
+import { paintStill } from '@tavu/core/paint';
+import { Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
+import { memo, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
+import { useRun } from '../../run/run';
+import { Picture } from '../../ui/Picture';
+import { edit, useStudio } from '../../store/store';
+import { Field } from '../../ui/Field';
+import { goOnAt } from '../../ui/goOn';
+import { captionOf } from './caption';
+import type { DragFrom } from './dragLink';
+import { cardButton } from './keys';
+
+/** Layers are told by outline: base single, overlay double, notice dashed, companion dotted. */
+const OUTLINE = {
+  base: 'border-2 border-solid border-strong',
+  overlay: 'border-4 border-double border-strong',
+  notice: 'border-2 border-dashed border-strong',
+  companion: 'border-2 border-dotted border-strong',
+};
+
+/** A screen in small, with what it is called and what it does by itself. */
+export const Card = memo(function Card({
+  card,
+  far,
+  mark,
+  start,
+  target,
+  faint,
+  moving,
+  lift,
+  onChoose,
+  onDragLink,
+  onDragCard,
+}: {
+  card: MapCard;
+  /** Seen from so far that only the name can be read. */
+  far: boolean;
+  /** Seen from so far that nothing on it can be read. */
+  mark: boolean;
+  start: boolean;
+  target: boolean;
+  /** It is not among what is looked at. */
+  faint: boolean;
+  /** Cards are on their way to other places. */
+  moving: boolean;
+  /** How far it is being dragged. */
+  lift: { x: number; y: number } | null;
+  onChoose: (card: MapCard, also: boolean) => void;
+  onDragCard: (card: MapCard, event: React.PointerEvent) => void;
+  onDragLink: (from: DragFrom, event: React.PointerEvent) => void;
+}) {
+  const chosen = useStudio(
+    ({ chosen: { screen, others, area } }) =>
+      screen === card.id || others.includes(card.id) || (card.holds > 0 && area === card.id),
+  );
+  const up = useRun((run) => run.up.includes(card.id));
+  const [naming, setNaming] = useState(false);
+  const outline =
+    card.holds > 0
+      ? 'border-2 border-solid border-strong shadow-[3px_3px_0_var(--line-strong)]'
+      : card.gap
+        ? 'border-2 border-dashed border-strong'
+        : OUTLINE[card.layer];
+  const ring = target ? 'ring-4 ring-chosen' : up ? 'ring-4 ring-live' : chosen ? 'ring-4 ring-chosen' : '';
+  return (
+    <div
+      data-card={card.id}
+      data-stays
+      className={`group absolute flex flex-col rounded-md bg-sheet ${outline} ${ring} ${faint ? 'opacity-25' : ''} ${moving ? 'transition-[left,top] duration-300 motion-reduce:transition-none' : ''} ${lift ? 'z-30 shadow-xl' : ''}`}
+      style={{
+        left: card.x,
+        top: card.y,
+        width: CARD.width,
+        height: CARD.height,
+        ...(lift ? { transform: `translate(${lift.x}px, ${lift.y}px)` } : {}),
+      }}
+      onPointerDown={(event) => onDragCard(card, event)}
+    >
+      {start && <StartMark />}
+      <button
+        type="button"
+        aria-label={cardName(card, up)}
+        aria-pressed={chosen}
+        className="absolute inset-0 z-10 rounded-md"
+        onClick={(event) => onChoose(card, event.ctrlKey || event.metaKey || event.shiftKey)}
+        onDoubleClick={() => !card.gap && card.holds === 0 && setNaming(true)}
+        onKeyDown={(event) => {
+          if (event.key !== 'F2' || card.gap || card.holds > 0) return;
+          event.preventDefault();
+          setNaming(true);
+        }}
+      >
+        {/* Inside the button, so that a click on a control chooses the card like a click beside it. */}
+        {!card.gap && card.holds === 0 && <Handles card={card} onDragLink={onDragLink} />}
+      </button>
+      {mark ? (
+        <div className={`flex-1 ${up ? 'bg-live' : chosen ? 'bg-chosen' : 'bg-strong'}`} />
+      ) : far ? (
+        <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">
+          {card.name}
+        </div>
+      ) : card.holds > 0 ? (
+        <div className="flex flex-1 items-center justify-center bg-mist text-soft">
+          {card.holds} {card.holds === 1 ? 'screen' : 'screens'}
+        </div>
+      ) : card.gap ? (
+        <div className="flex flex-1 items-center justify-center bg-[repeating-linear-gradient(135deg,transparent_0_9px,var(--line)_9px_10px)] text-sm text-soft">
+          <span className="bg-sheet px-1">no screen yet</span>
+        </div>
+      ) : (
+        <CardPicture id={card.id} />
+      )}
+      {!far && <Caption card={card} up={up} naming={naming} onNamed={() => setNaming(false)} />}
+    </div>
+  );
+});
+
+/** Typing puts another name in its place. */
+const selectName = (box: HTMLElement | null): void => box?.querySelector('input')?.select();
+
+const cardName = (card: MapCard, up: boolean): string =>
+  card.holds > 0
+    ? `${card.name}, folded area`
+    : `${card.name}, ${card.gap ? 'not made yet' : card.layer}${up ? ', up now' : ''}`;
+
+function StartMark() {
+  return (
+    <span aria-hidden="true" className="absolute -top-5 left-1/2 flex -translate-x-1/2 flex-col items-center">
+      <span className="size-2.5 rounded-full bg-ink" />
+      <span className="h-2 w-0.5 bg-ink" />
+    </span>
+  );
+}
+
+/** A screen's picture; one that cannot be drawn has none, and Live tells why. */
+function pictureOf(flow: Flow, screen: CompiledScreen): readonly Item[] {
+  try {
+    return paintStill(flow, screen, true);
+  } catch {
+    return NOTHING;
+  }
+}
+const NOTHING: readonly Item[] = [];
+
+function CardPicture({ id }: { id: string }) {
+  const screen = useStudio((studio) => studio.flow.screens.get(id));
+  const items = useStudio((studio) => (screen ? pictureOf(studio.flow, screen) : NOTHING));
+  const sources = useStudio((studio) => studio.sources);
+  const { width, height } = useStudio((studio) => studio.project.design);
+  return (
+    <div
+      className={`min-h-0 flex-1 overflow-hidden rounded-t ${screen?.layer === 'notice' ? 'bg-marsh' : 'bg-well'}`}
+    >
+      <Picture
+        items={items}
+        sources={sources}
+        width={width}
+        height={height}
+        className="block h-full w-full"
+      />
+    </div>
+  );
+}
+
+function Caption({
+  card,
+  up,
+  naming,
+  onNamed,
+}: {
+  card: MapCard;
+  up: boolean;
+  naming: boolean;
+  onNamed: () => void;
+}) {
+  const chosen = useStudio((studio) => studio.chosen.screen === card.id);
+  const { after, stays, odd, back, ends, troubled } = useStudio(
+    useShallow((studio) => captionOf(studio.project, card.id)),
+  );
+  if (naming && !card.gap) {
+    const others = useStudio.getState().project.screens.filter((each) => each.id !== card.id);
+    return (
+      <div
+        className="absolute inset-x-0 bottom-0 z-20 bg-sheet"
+        onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onNamed()}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' && event.key !== 'Enter') return;
+          setTimeout(onNamed);
+          goOnAt(() => cardButton(card.id));
+        }}
+        ref={selectName}
+      >
+        <Field
+          hidden
+          label="Name"
+          value={card.name}
+          read={(text) =>
+            readName(
+              text,
+              others.map((each) => each.name),
+            )
+          }
+          onChange={(name) => edit('rename screen', { screen: card.id, name })}
+        />
+      </div>
+    );
+  }
+  return (
+    <div className="flex h-[22px] shrink-0 items-center gap-1 px-1.5 text-sm">
+      <span
+        className={`min-w-0 flex-1 truncate font-semibold ${chosen ? 'text-chosen underline decoration-2 underline-offset-2' : ''}`}
+      >
+        {card.name}
+      </span>
+      {after !== null && (
+        <span title={`Goes on by itself after ${after}`} className="text-soft">
+          <Clock size={11} role="img" aria-label={`after ${after}`} />
+        </span>
+      )}
+      {odd && (
+        <span title="Comes and goes in its own way" className="text-soft">
+          <Waves size={11} role="img" aria-label="moves in its own way" />
+        </span>
+      )}
+      {stays !== null && (
+        <span title={stays} className="text-soft">
+          <Timer size={11} role="img" aria-label={stays} />
+        </span>
+      )}
+      {back && (
+        <span title="Goes back">
+          <CornerUpLeft size={12} role="img" aria-label="goes back" className="text-soft" />
+        </span>
+      )}
+      {ends && (
+        <span title="The end" className="size-3 rounded-full border-2 border-ink p-px">
+          <span className="block size-full rounded-full bg-ink" />
+        </span>
+      )}
+      {troubled && (
+        <span title="Something is wrong here; choose it to read what" className="text-warn">
+          <TriangleAlert size={12} role="img" aria-label="something is wrong" />
+        </span>
+      )}
+      {card.gap && <span className="text-xs font-semibold text-warn">gap</span>}
+      {up && <span className="text-xs font-bold text-live">up</span>}
+    </div>
+  );
+}
+
+/** Where a new link is drawn from: the card's own edge, or one of its controls. */
+function Handles({
+  card,
+  onDragLink,
+}: {
+  card: MapCard;
+  onDragLink: (from: DragFrom, event: React.PointerEvent) => void;
+}) {
+  const compiled = useStudio((studio) => studio.flow.screens.get(card.id));
+  const design = useStudio((studio) => studio.project.design);
+  if (!compiled) return null;
+  return (
+    <>
+      <span
+        aria-hidden="true"
+        title="Drag to where this screen should lead"
+        className="absolute top-1/2 -right-2.5 z-20 size-4 -translate-y-1/2 cursor-crosshair rounded-full border-2 border-sheet bg-chosen opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
+        onPointerDown={(event) => onDragLink({ screen: card.id, element: null }, event)}
+      />
+      {compiled.screen.elements.map(({ id, type }) => {
+        if (type !== 'button') return null;
+        const rect = compiled.layout.get(id)!;
+        return (
+          <span
+            key={id}
+            aria-hidden="true"
+            className="absolute z-20 cursor-crosshair rounded-sm opacity-0 outline-2 outline-chosen group-hover:opacity-100 hover:bg-chosen/40"
+            style={{
+              left: (rect.x / design.width) * (CARD.width - 4),
+              top: (rect.y / design.height) * CARD.picture,
+              width: (rect.width / design.width) * CARD.width,
+              height: Math.max(5, (rect.height / design.height) * CARD.picture),
+            }}
+            onPointerDown={(event) => onDragLink({ screen: card.id, element: id }, event)}
+          />
+        );
+      })}
+    </>
+  );
+}

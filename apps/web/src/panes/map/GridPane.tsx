@@ -1,0 +1,264 @@
+'use client';
+
+import { triggerLabel } from '@tavu/core/triggers/author';
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
+import { cellKey, planGrid, type Grid } from '@tavu/core/map';
+import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
+import { isException } from '@tavu/core/motion';
+import { sentenceText } from '@tavu/core/words';
+import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
+import { TriggerPicker } from '../../triggers';
+import { choose, chooseLink, edit, useStudio } from '../../store/store';
+import { Sheet } from '../../ui/parts';
+
+/** Sizes of a cell before it is measured, in CSS pixels. */
+const ROW = 33;
+const COLUMN = 120;
+/** The row's own name, and what leads back from it. */
+const NAMES = 168;
+
+const HEAD = 'border-r border-b border-line bg-sheet px-1.5 py-1 text-left font-semibold';
+const CELL = 'h-8 border-r border-b border-line align-top';
+
+/** What stands in for columns that are not drawn. */
+const room = (width: number) =>
+  width > 0 && <td aria-hidden="true" className="p-0" style={{ width, minWidth: width }} />;
+
+/** The cell for which a new link is made, and where its plus is. */
+interface Asked {
+  from: Grid['from'][number];
+  to: Grid['to'][number];
+  at: { left: number; top: number };
+}
+
+/** The links as a table: a row for what they set out from, a column for what they lead to. Only what is in view is drawn. */
+export function GridPane() {
+  const project = useStudio((studio) => studio.project);
+  const grid = useMemo(() => planGrid(project), [project]);
+  const links = useMemo(() => new Map(project.links.map((link) => [link.id, link])), [project.links]);
+  const frame = useRef<HTMLElement>(null);
+  const rows = useVirtualizer({
+    count: grid.from.length,
+    getScrollElement: () => frame.current,
+    estimateSize: () => ROW,
+    overscan: 4,
+  });
+  const columns = useVirtualizer({
+    horizontal: true,
+    count: grid.to.length,
+    getScrollElement: () => frame.current,
+    estimateSize: () => COLUMN,
+    overscan: 2,
+  });
+  const across = columns.getVirtualItems();
+  const down = rows.getVirtualItems();
+  const before = across[0]?.start ?? 0;
+  const after = columns.getTotalSize() - (across.at(-1)?.end ?? 0);
+  const above = down[0]?.start ?? 0;
+  const below = rows.getTotalSize() - (down.at(-1)?.end ?? 0);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const ask = (event: MouseEvent): void => {
+    const button = (event.target as Element).closest<HTMLElement>('[data-cell]');
+    if (!button) return;
+    const [row, column] = button.dataset.cell!.split(' ').map(Number) as [number, number];
+    const { left, top } = button.getBoundingClientRect();
+    setAsked({ from: grid.from[row]!, to: grid.to[column]!, at: { left, top } });
+  };
+  return (
+    <section
+      ref={frame}
+      aria-label="Grid"
+      data-pane
+      tabIndex={-1}
+      className="min-h-0 flex-1 overflow-auto bg-mist p-3"
+    >
+      <p className="sticky left-0 mb-2 max-w-xl text-soft">
+        From the row’s screen to the column’s. Choose a link to read it; the plus makes a new one. A link that
+        moves otherwise than the house has a wavy line under it.
+      </p>
+      <table
+        onClick={ask}
+        aria-rowcount={grid.from.length + 1}
+        aria-colcount={grid.to.length + 2}
+        className="table-fixed border-separate border-spacing-0 border-t border-l border-line text-sm"
+        style={{ width: columns.getTotalSize() + NAMES + COLUMN }}
+      >
+        <thead className="sticky -top-3 z-20">
+          <tr aria-rowindex={1}>
+            <th scope="col" className={`${HEAD} sticky -left-3 z-10`} style={{ width: NAMES }}>
+              from
+            </th>
+            <th scope="col" className={HEAD} style={{ width: COLUMN }}>
+              back
+            </th>
+            {room(before)}
+            {across.map(({ index, key }) => {
+              const to = grid.to[index]!;
+              return (
+                <th
+                  key={key}
+                  scope="col"
+                  aria-colindex={index + 3}
+                  title={to.name}
+                  style={{ width: COLUMN }}
+                  className={`${HEAD} truncate ${to.gap ? 'border-dashed text-warn' : ''}`}
+                >
+                  {to.name}
+                  {to.gap && ' (gap)'}
+                </th>
+              );
+            })}
+            {room(after)}
+          </tr>
+        </thead>
+        <tbody>
+          {above > 0 && (
+            <tr aria-hidden="true">
+              <td className="p-0" style={{ height: above }} />
+            </tr>
+          )}
+          {down.map(({ index, key }) => (
+            <Line
+              key={key}
+              index={index}
+              from={grid.from[index]!}
+              grid={grid}
+              links={links}
+              across={across}
+              before={before}
+              after={after}
+              measure={rows.measureElement}
+            />
+          ))}
+          {below > 0 && (
+            <tr aria-hidden="true">
+              <td className="p-0" style={{ height: below }} />
+            </tr>
+          )}
+        </tbody>
+      </table>
+      {asked && (
+        <Sheet
+          open
+          label={`A link from ${asked.from.name} to ${asked.to.name}`}
+          onOpen={() => setAsked(null)}
+          anchor={<span className="fixed size-6" style={asked.at} />}
+        >
+          <Cues from={asked.from.id} to={asked.to} close={() => setAsked(null)} />
+        </Sheet>
+      )}
+    </section>
+  );
+}
+
+/** One row. The pluses of all cells are pressed through the table, which knows the cell by its place. */
+const Line = memo(function Line({
+  index,
+  from,
+  grid,
+  links,
+  across,
+  before,
+  after,
+  measure,
+}: {
+  index: number;
+  from: Grid['from'][number];
+  grid: Grid;
+  links: ReadonlyMap<Id, Link>;
+  across: readonly VirtualItem[];
+  before: number;
+  after: number;
+  measure: (row: HTMLElement | null) => void;
+}) {
+  return (
+    <tr ref={measure} data-index={index} aria-rowindex={index + 2}>
+      <th scope="row" className={`${HEAD} sticky -left-3 z-10`}>
+        <button
+          type="button"
+          title={from.name}
+          className="block w-full truncate text-left hover:underline"
+          onClick={() => {
+            const { areas } = useStudio.getState().project;
+            choose(
+              areas.some((area) => area.id === from.id)
+                ? { area: from.id }
+                : { screen: from.id === PROJECT ? null : from.id },
+            );
+          }}
+        >
+          {from.name}
+        </button>
+      </th>
+      <td className={CELL}>
+        {grid.back.get(from.id)?.map((id) => (
+          <CueMark key={id} link={links.get(id)!} />
+        ))}
+        {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
+      </td>
+      {room(before)}
+      {across.map(({ index: column, key }) => {
+        const to = grid.to[column]!;
+        const cell = grid.cells.get(cellKey(from.id, to.id));
+        return (
+          <td key={key} aria-colindex={column + 3} className={`${CELL} group ${cell ? 'bg-sheet' : ''}`}>
+            {cell?.map((id) => (
+              <CueMark key={id} link={links.get(id)!} />
+            ))}
+            <button
+              type="button"
+              aria-label={`New link from ${from.name} to ${to.name}`}
+              data-cell={`${index} ${column}`}
+              className="size-6 rounded text-soft opacity-0 group-hover:opacity-100 hover:bg-chosen-wash focus-visible:opacity-100"
+            >
+              +
+            </button>
+          </td>
+        );
+      })}
+      {room(after)}
+    </tr>
+  );
+});
+
+function CueMark({ link }: { link: Link }) {
+  const project = useStudio((studio) => studio.project);
+  const odd = isException(project, link);
+  const chosen = useStudio((studio) => studio.chosen.link === link.id);
+  return (
+    <button
+      type="button"
+      title={sentenceText(project, link)}
+      aria-label={`${triggerLabel(project, link.from, link.cue)}${odd ? ', moves in its own way' : ''}`}
+      aria-pressed={chosen}
+      className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd ? 'underline decoration-wavy underline-offset-3' : ''}`}
+      onClick={() => chooseLink(link.id)}
+    >
+      {triggerLabel(project, link.from, link.cue)}
+    </button>
+  );
+}
+
+function Cues({
+  from,
+  to,
+  close,
+}: {
+  from: Id;
+  to: { id: Id; name: string; gap: boolean };
+  close: () => void;
+}) {
+  const layer = useStudio((studio) => studio.project.screens.find((screen) => screen.id === to.id)?.layer);
+  const make = (cue: Cue): void => {
+    const made = edit('add link', {
+      from,
+      cue,
+      kind: layer === 'overlay' || to.id.startsWith('gap:overlay:') ? 'open' : 'go',
+      to: to.gap ? { gap: to.name } : { screen: to.id },
+      effects: [],
+    });
+    if (made) chooseLink(made);
+    close();
+  };
+  return <TriggerPicker source={from} onPick={make} />;
+}

@@ -1,0 +1,320 @@
+'use client';
+
+import { authorOfEffect } from '@tavu/core/effects/author';
+import {
+  everyStep,
+  readName,
+  titleCase,
+  type FieldType,
+  type GameEvent,
+  type Life,
+  type Project,
+  type Value,
+  type ValueType,
+  type Effect,
+} from '@tavu/core/model';
+import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { forgetPlayed, setByHand, useRun } from '../../run/run';
+import { choose, chooseLink, edit, useStudio } from '../../store/store';
+import { Actions } from '../../input/Actions';
+import { Field } from '../../ui/Field';
+import { Button, IconButton, Small } from '../../ui/parts';
+import { Row, Select } from '../../ui/Row';
+import { Fields } from './Fields';
+import { ScalarInput } from '../../fields/ScalarInput';
+import { newType, readValueName } from '../../fields/scalars';
+import { TypeRest, TypeSelect } from './TypeFields';
+import { nameOfUse, usesOf, type Use, type Uses } from './uses';
+
+const NO_USES: Uses = { sets: [], reads: [] };
+
+const keeps = (effect: Effect): boolean => authorOfEffect(effect).keeps ?? false;
+
+/** Whether there can be anything that outlasts a run: a choice of a player's, or a saved game. */
+const keepsAnything = ({ values, links, conversations }: Project): boolean =>
+  values.some(({ life }) => life !== 'session') ||
+  links.some(({ effects }) => effects.some(keeps)) ||
+  (conversations ?? []).some(({ steps }) =>
+    everyStep(steps).some((step) => 'effect' in step && keeps(step.effect)),
+  );
+
+/** The project's values by section, what they hold now, who sets and who reads them; and the events in and out. */
+export function ValuesPane() {
+  const project = useStudio((studio) => studio.project);
+  const uses = useMemo(() => usesOf(project), [project]);
+  const sections = [...new Set(project.values.map((value) => value.section))];
+  return (
+    <section
+      aria-label="Values"
+      data-pane
+      tabIndex={-1}
+      className="min-h-0 flex-1 space-y-5 overflow-auto bg-mist p-3"
+    >
+      {project.values.length === 0 && (
+        <p className="max-w-md text-soft">
+          A value is something the flow remembers: how much oil is left, whether subtitles are on. Make one
+          here, or name a new one in a sentence: <i>set …</i> or <i>if …</i>
+        </p>
+      )}
+      {keepsAnything(project) && (
+        <p className="flex items-center gap-2 text-sm text-soft">
+          What players choose for good, and the games they save, are kept here between runs.
+          <Small onClick={forgetPlayed}>Forget what was chosen and saved</Small>
+        </p>
+      )}
+      {sections.map((section) => (
+        <div key={section}>
+          <h3 className="mb-1 font-bold">{section}</h3>
+          <ul className="space-y-1">
+            {project.values
+              .filter((value) => value.section === section)
+              .map((value) => (
+                <ValueRow key={value.id} value={value} uses={uses.get(value.id) ?? NO_USES} />
+              ))}
+          </ul>
+        </div>
+      ))}
+      <NewValue />
+      <Events direction="in" title="The game says" uses={uses} />
+      <Events direction="out" title="The game is told" uses={uses} />
+      <Actions />
+    </section>
+  );
+}
+
+function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
+  const project = useStudio((studio) => studio.project);
+  const live = useRun((run) => run.values[value.id]);
+  const [open, setOpen] = useState(false);
+  const others = project.values.filter((each) => each.id !== value.id);
+  const change = (changed: Partial<Value>): void =>
+    void edit('change value', { value: value.id, change: changed });
+  return (
+    <li className="rounded border border-line bg-sheet px-2 py-1">
+      <div className="grid grid-cols-[24px_minmax(0,1fr)_minmax(90px,140px)] items-center gap-2">
+        <Unfold open={open} name={value.name} onClick={() => setOpen(!open)} />
+        <span className="min-w-0 truncate">
+          <b>{value.name}</b>{' '}
+          <span className="text-sm text-soft">
+            {value.type}
+            {value.life === 'progress' ? ', saved' : value.life === 'settings' ? ', a setting' : ''}
+            {value.byGame ? ', from the game' : ''}
+          </span>
+        </span>
+        <ScalarInput
+          label={`${value.name} now`}
+          type={value}
+          value={live ?? value.default}
+          onChange={(to) => setByHand(value.id, to)}
+        />
+      </div>
+      {open && (
+        <div className="space-y-2 pt-2 pb-1 pl-8">
+          <div className="grid grid-cols-2 gap-2">
+            <Field
+              label="Name"
+              value={value.name}
+              read={(text) => readValueName(text, others)}
+              onChange={(name) => edit('rename value', { value: value.id, name })}
+            />
+            <Field
+              label="Section"
+              value={value.section}
+              read={(text) => readName(text, [])}
+              onChange={(section) => change({ section })}
+            />
+          </div>
+          <Row label="Type">
+            <TypeSelect
+              label={`Type of ${value.name}`}
+              type={value.type}
+              onChange={(type) => edit('change type', { value: value.id, type: newType(type) as ValueType })}
+            />
+          </Row>
+          <TypeRest type={value} onChange={(changed) => change(changed as Partial<Value>)} />
+          <Row label="At the beginning">
+            <span className="w-36">
+              <ScalarInput
+                label={`Default of ${value.name}`}
+                type={value}
+                value={value.default}
+                onChange={(to) => change({ default: to })}
+              />
+            </span>
+          </Row>
+          <Row label="Lasts">
+            <Select<Life>
+              label={`Life of ${value.name}`}
+              value={value.life}
+              options={[
+                ['session', 'for one run'],
+                ['progress', 'with a saved game'],
+                ['settings', 'for good, as a setting'],
+              ]}
+              onChange={(life) => change({ life })}
+            />
+          </Row>
+          <label className="flex cursor-pointer items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="accent-chosen"
+              checked={value.byGame ?? false}
+              onChange={(event) => change({ byGame: event.target.checked || undefined })}
+            />
+            The game may write it
+          </label>
+          <UseList title="Set by" uses={uses.sets} none={value.byGame ? 'the game alone' : 'nothing yet'} />
+          <UseList title="Read by" uses={uses.reads} none="nothing yet" />
+          <Button look="danger" onClick={() => edit('delete value', { value: value.id })}>
+            <Trash2 size={13} aria-hidden="true" /> Delete this value
+          </Button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+function NewValue() {
+  const values = useStudio((studio) => studio.project.values);
+  const [type, setType] = useState<FieldType['type']>('on/off');
+  const [made, setMade] = useState(0);
+  return (
+    <div className="flex items-end gap-2">
+      <Field
+        key={made}
+        label="A new value"
+        value=""
+        className="min-w-0 flex-1"
+        read={(text) => readValueName(text, values)}
+        onChange={(name) => {
+          edit('add value', { ...(newType(type) as ValueType), name });
+          setMade(made + 1);
+        }}
+      />
+      <TypeSelect label="Type of the new value" type={type} onChange={setType} />
+    </div>
+  );
+}
+
+function Events({
+  direction,
+  title,
+  uses,
+}: {
+  direction: GameEvent['direction'];
+  title: string;
+  uses: Map<string, Uses>;
+}) {
+  const events = useStudio((studio) => studio.project.events).filter(
+    (event) => event.direction === direction,
+  );
+  const [made, setMade] = useState(0);
+  return (
+    <div>
+      <h3 className="mb-1 font-bold">{title}</h3>
+      <ul className="mb-1.5 space-y-1">
+        {events.map((event) => (
+          <EventRow key={event.id} event={event} uses={uses.get(event.id) ?? NO_USES} />
+        ))}
+      </ul>
+      <Field
+        key={made}
+        label={direction === 'in' ? 'A new event from the game' : 'A new event for the game'}
+        value=""
+        read={(text) =>
+          readName(
+            text,
+            events.map((event) => event.name),
+          )
+        }
+        onChange={(name) => {
+          edit('add event', { name, direction });
+          setMade(made + 1);
+        }}
+      />
+    </div>
+  );
+}
+
+function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
+  const events = useStudio((studio) => studio.project.events);
+  const [open, setOpen] = useState(false);
+  const others = events.filter((each) => each.direction === event.direction && each.id !== event.id);
+  const fields = event.fields ?? [];
+  return (
+    <li className="rounded border border-line bg-sheet px-2 py-1">
+      <div className="flex items-center gap-2">
+        <Unfold open={open} name={event.name} onClick={() => setOpen(!open)} />
+        <b className="truncate">{event.name}</b>
+        <span className="truncate text-sm text-soft">
+          {fields.length > 0 ? `with ${fields.map((field) => field.name).join(', ')}` : ''}
+        </span>
+      </div>
+      {open && (
+        <div className="space-y-2 pt-2 pb-1 pl-8">
+          <Field
+            label="Name"
+            value={event.name}
+            read={(text) =>
+              readName(
+                text,
+                others.map((each) => each.name),
+              )
+            }
+            onChange={(name) => edit('rename event', { event: event.id, name })}
+          />
+          <Fields
+            title="What comes with it"
+            items={fields}
+            onAdd={(name, type) => edit('add field', { event: event.id, name, type })}
+            onChange={(field, change) => edit('change field', { event: event.id, field, change })}
+            onDelete={(field) => edit('delete field', { event: event.id, field })}
+          />
+          {event.direction === 'in' ? (
+            <UseList title="Heard by" uses={uses.reads} none="nothing yet" />
+          ) : (
+            <UseList title="Sent by" uses={uses.sets} none="nothing yet" />
+          )}
+          <Button look="danger" onClick={() => edit('delete event', { event: event.id })}>
+            <Trash2 size={13} aria-hidden="true" /> Delete this event
+          </Button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+function Unfold({ open, name, onClick }: { open: boolean; name: string; onClick: () => void }) {
+  return (
+    <IconButton
+      name={`${open ? 'Fold' : 'Unfold'} ${name}`}
+      aria-expanded={open}
+      className="size-6"
+      onClick={onClick}
+    >
+      {open ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
+    </IconButton>
+  );
+}
+
+/** Where something is used; each leads there. */
+function UseList({ title, uses, none }: { title: string; uses: readonly Use[]; none: string }) {
+  const project = useStudio((studio) => studio.project);
+  return (
+    <p>
+      <span className="text-soft">{title} </span>
+      {uses.length === 0 && <span className="text-soft">{none}</span>}
+      {uses.map((use) => (
+        <button
+          key={`${use.screen} ${use.link}`}
+          type="button"
+          className="mr-1 rounded border border-line px-1.5 hover:bg-chosen-wash"
+          onClick={() => (use.link ? chooseLink(use.link) : choose({ screen: use.screen }))}
+        >
+          {titleCase(nameOfUse(project, use))}
+        </button>
+      ))}
+    </p>
+  );
+}

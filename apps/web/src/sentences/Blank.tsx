@@ -1,0 +1,255 @@
+'use client';
+
+import type { Piece } from '@tavu/core/phrasing';
+import { LONGEST_NAME, screenById, targetName, type Id, type Link, type LinkKind } from '@tavu/core/model';
+import { isException } from '@tavu/core/motion';
+import { KIND_WORDS } from '@tavu/core/words';
+import { useState } from 'react';
+import { edit, useStudio } from '../store/store';
+import { goOnAt } from '../ui/goOn';
+import { Picker, type Choice } from '../ui/Picker';
+import { Button, Sheet } from '../ui/parts';
+import { editorOfTrigger, OutcomePicker, TriggerPicker } from '../triggers';
+import { EffectBlank } from './EffectBlank';
+import { ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
+import { MotionSheet } from '../motion/MotionSheet';
+import { useTargetChoices } from '../fields/targetChoices';
+import { LaterSheet } from './LaterSheet';
+
+type BlankPiece = Extract<Piece, { blank: string }>;
+
+/** A blank: reads as a word, opens what can stand there instead. */
+export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
+  const [open, setOpen] = useState(false);
+  const project = useStudio((studio) => studio.project);
+  const odd = piece.blank === 'motion' && isException(project, link);
+  const look = piece.gone
+    ? 'border-dashed border-warn text-warn'
+    : odd
+      ? 'underline decoration-live decoration-wavy underline-offset-3'
+      : '';
+  const trigger = (
+    <button
+      type="button"
+      data-blank={piece.blank}
+      className={`blank ${look}`}
+      title={odd ? 'It moves otherwise than the house does' : undefined}
+    >
+      {piece.words}
+    </button>
+  );
+  const close = (): void => {
+    setOpen(false);
+    goOnAt(() => blankIn(link.id, piece.blank));
+  };
+  return (
+    <Sheet trigger={trigger} open={open} onOpen={setOpen} label={LABELS[piece.blank]}>
+      {open && <Filling piece={piece} link={link} close={close} />}
+    </Sheet>
+  );
+}
+
+/** A word of a sentence that can be filled otherwise, else its first one: what is filled may change what else there is. */
+export function blankIn(link: Id, blank: BlankPiece['blank']): HTMLElement | null {
+  const sentence = document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"]`);
+  return (
+    sentence?.querySelector<HTMLElement>(`[data-blank="${blank}"]`) ??
+    sentence?.querySelector<HTMLElement>('[data-blank]') ??
+    null
+  );
+}
+
+const LABELS: Record<BlankPiece['blank'], string> = {
+  cue: 'What sets it off',
+  when: 'At which part of the press',
+  after: 'How long',
+  hold: 'Held how long',
+  since: 'Counted from',
+  effect: 'What is shown or said',
+  kind: 'What it does',
+  target: 'Where it leads',
+  motion: 'How it moves',
+  awaits: 'What becomes true',
+  answered: 'Which answer',
+  condition: 'Only if',
+  once: 'Only once',
+  above: 'Also above modal screens',
+  later: 'How much later',
+  gives: 'What it is given',
+  given: 'What it is told',
+  answer: 'What it answers',
+  says: 'What is said there',
+};
+
+function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close: () => void }) {
+  const OfTrigger = editorOfTrigger(link.cue).blanks?.[piece.blank];
+  if (OfTrigger)
+    return (
+      <OfTrigger
+        link={link}
+        cue={link.cue}
+        put={(cue) => edit('change link', { link: link.id, change: { cue } })}
+        close={close}
+      />
+    );
+  switch (piece.blank) {
+    case 'cue':
+      return (
+        <TriggerPicker
+          source={link.from}
+          onPick={(cue) => {
+            edit('change link', { link: link.id, change: { cue } });
+            close();
+          }}
+        />
+      );
+    case 'effect':
+      return <EffectBlank link={link} index={piece.effect ?? null} close={close} />;
+    case 'kind':
+      return <KindPicker link={link} close={close} />;
+    case 'target':
+      return <TargetPicker link={link} close={close} />;
+    case 'motion':
+      return <MotionSheet link={link} />;
+    case 'condition':
+      return <ConditionSheet link={link} close={close} />;
+    case 'gives':
+      return <GivesSheet link={link} index={piece.effect ?? 0} close={close} />;
+    case 'given':
+      return <GivenSheet link={link} param={piece.param ?? ''} effect={piece.effect} close={close} />;
+    case 'later':
+      return <LaterSheet link={link} index={piece.effect ?? 0} close={close} />;
+    case 'says':
+      return <SaysPicker link={link} close={close} />;
+    case 'answer':
+      return <AnswerPicker link={link} close={close} />;
+    case 'once':
+    case 'above':
+      return (
+        <div className="p-3">
+          <p className="mb-2">
+            {piece.blank === 'once'
+              ? 'Taken once in a run, and not again before it begins anew.'
+              : 'Found, and opened, also while a modal screen lies above.'}
+          </p>
+          <Button
+            onClick={() => {
+              const change = piece.blank === 'once' ? { once: undefined } : { aboveModal: undefined };
+              edit('change link', { link: link.id, change });
+              close();
+            }}
+          >
+            Take this out
+          </Button>
+        </div>
+      );
+  }
+}
+
+/** Which answer a link gives when it closes its screen. */
+function AnswerPicker({ link, close }: { link: Link; close: () => void }) {
+  const screen = useStudio((studio) => screenById(studio.project, link.from));
+  if (!screen) return null;
+  return (
+    <OutcomePicker
+      screen={screen}
+      label={(name) => name}
+      none="nothing"
+      onPick={(outcome) => {
+        edit('change link', { link: link.id, change: { outcome } });
+        close();
+      }}
+    />
+  );
+}
+
+/** The conversation that what a link leads to plays. */
+function SaysPicker({ link, close }: { link: Link; close: () => void }) {
+  const project = useStudio((studio) => studio.project);
+  const pick = (says: string | undefined): void => {
+    edit('change link', { link: link.id, change: { says } });
+    close();
+  };
+  return (
+    <Picker
+      label="What is said there"
+      placeholder="A conversation, or a new name"
+      choices={[
+        ...(project.conversations ?? []).map((each) => ({
+          key: each.id,
+          words: each.name,
+          label: each.name,
+          onPick: () => pick(each.id),
+        })),
+        {
+          key: 'own',
+          words: 'its own usual',
+          label: 'What it says by itself',
+          onPick: () => pick(undefined),
+        },
+      ]}
+      typed={(text) =>
+        project.conversations?.some((each) => each.name.toLowerCase() === text.toLowerCase())
+          ? []
+          : [
+              {
+                key: 'new',
+                group: 'New',
+                words: text,
+                label: `Write “${text.slice(0, LONGEST_NAME)}”`,
+                hint: 'a conversation',
+                onPick: () => {
+                  const screen = link.to && 'screen' in link.to ? link.to.screen : null;
+                  const says = edit('add conversation', { name: text.slice(0, LONGEST_NAME), screen });
+                  pick(says);
+                },
+              },
+            ]
+      }
+    />
+  );
+}
+
+function KindPicker({ link, close }: { link: Link; close: () => void }) {
+  const project = useStudio((studio) => studio.project);
+  const fromOverlay = project.screens.find((screen) => screen.id === link.from)?.layer === 'overlay';
+  const pick = (kind: LinkKind): void => {
+    const leads = kind === 'go' || kind === 'open' || kind === 'swap';
+    const to = leads ? (link.to ?? { gap: 'Somewhere' }) : undefined;
+    edit('change link', { link: link.id, change: { kind, to: fitting(kind, to) } });
+    close();
+  };
+  /** A target of another layer cannot stand behind the new words; it is left as a gap to fill. */
+  const fitting = (kind: LinkKind, to: Link['to']): Link['to'] => {
+    if (!to || 'gap' in to) return to;
+    const layer = project.screens.find((screen) => screen.id === to.screen)?.layer;
+    const wanted = kind === 'go' ? 'base' : 'overlay';
+    return layer === wanted ? to : { gap: `${targetName(project, to)}?` };
+  };
+  const choices: Choice[] = KINDS.filter((kind) => kind !== 'swap' || fromOverlay).map((kind) => ({
+    key: kind,
+    words: KIND_WORDS[kind],
+    label: KIND_WORDS[kind],
+    hint: KIND_HINTS[kind],
+    onPick: () => pick(kind),
+  }));
+  return <Picker label="What it does" placeholder="Go, open, back …" choices={choices} />;
+}
+
+const KINDS: LinkKind[] = ['go', 'open', 'swap', 'back', 'clear', 'stay', 'end'];
+const KIND_HINTS: Record<LinkKind, string> = {
+  go: 'in place of this',
+  open: 'this stays beneath',
+  swap: 'in place of this overlay',
+  back: 'to what was before',
+  clear: 'down to the base',
+  stay: 'only what it shows and says',
+  end: 'tells the game it is over',
+};
+
+function TargetPicker({ link, close }: { link: Link; close: () => void }) {
+  const { choices, typed } = useTargetChoices(link, close);
+  return (
+    <Picker label="Where it leads" placeholder="A screen, or a new name" choices={choices} typed={typed} />
+  );
+}

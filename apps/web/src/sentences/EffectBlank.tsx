@@ -1,0 +1,46 @@
+'use client';
+
+import type { Effect, Link } from '@tavu/core/model';
+import { useState } from 'react';
+import { EffectPicker } from '../effects';
+import { edit, useStudio } from '../store/store';
+import { Sheet, Small } from '../ui/parts';
+
+/** What else a sentence does: show or take away a notice, tell the game something. `index` null adds one. */
+export function EffectBlank({ link, index, close }: { link: Link; index: number | null; close: () => void }) {
+  const change = (effects: Effect[], key?: string): void => {
+    edit('change link', { link: link.id, change: { effects } }, key === undefined ? {} : { key });
+    close();
+  };
+  const put = (effect: Effect, key?: string): void => {
+    // What it was put off by stays, whatever it does instead.
+    const { links } = useStudio.getState().project;
+    const now = links.find((each) => each.id === link.id)?.effects ?? link.effects;
+    if (index === null) return change([...now, effect], key);
+    change(
+      now.map((each, i) => {
+        if (i !== index) return each;
+        return each.after === undefined ? effect : { ...effect, after: each.after };
+      }),
+      key,
+    );
+  };
+  const takeOut = (): void => change(link.effects.filter((_, i) => i !== index));
+  return <EffectPicker put={put} {...(index === null ? {} : { takeOut })} />;
+}
+
+export function AddEffect({ link }: { link: Link }) {
+  const [open, setOpen] = useState(false);
+  const anchor = (
+    <span>
+      <Small aria-label="Also show or say something" onClick={() => setOpen(true)}>
+        also …
+      </Small>
+    </span>
+  );
+  return (
+    <Sheet anchor={anchor} open={open} onOpen={setOpen} label="Also show or say something">
+      {open && <EffectBlank link={link} index={null} close={() => setOpen(false)} />}
+    </Sheet>
+  );
+}

@@ -1,0 +1,56 @@
+'use client';
+
+import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
+import { useState } from 'react';
+import { edit } from '../store/store';
+import { Sheet } from '../ui/parts';
+import { goOnAt } from '../ui/goOn';
+import { blankIn } from './Blank';
+import { editorOfTrigger, TriggerPicker } from '../triggers';
+
+/** The sentence that is not there yet: pick what sets it off, then say where it leads. */
+export function NewSentence({ source }: { source: Id }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet
+      label="What sets it off"
+      open={open}
+      onOpen={setOpen}
+      trigger={
+        <button
+          type="button"
+          className="mt-2 w-full rounded border-2 border-dashed border-strong px-2.5 py-1.5 text-left text-soft hover:border-chosen hover:text-chosen"
+        >
+          When …
+        </button>
+      }
+    >
+      {open && <Cues source={source} close={() => setOpen(false)} />}
+    </Sheet>
+  );
+}
+
+/** What a new sentence says first: the usual way on from such a cue. */
+function firstKind(cue: Cue, source: Id): Pick<Link, 'kind' | 'to'> {
+  const { first } = editorOfTrigger(cue);
+  if (first) return { kind: first };
+  return { kind: source === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' } };
+}
+
+function Cues({ source, close }: { source: Id; close: () => void }) {
+  return (
+    <TriggerPicker
+      source={source}
+      onPick={(cue) => {
+        const made = edit(
+          'add link',
+          { from: source, cue, ...firstKind(cue, source), effects: [] },
+          { chosen: (made) => ({ link: made ?? null }) },
+        );
+        close();
+        // Where it leads is still to be said.
+        if (made) goOnAt(() => blankIn(made, 'target'));
+      }}
+    />
+  );
+}

@@ -1,0 +1,143 @@
+'use client';
+
+import type { Piece } from '@tavu/core/phrasing';
+import { findingsOfLink } from '@tavu/core/check';
+import { Findings } from '../ui/Findings';
+import { targetName, type Link } from '@tavu/core/model';
+import { sentenceOf, sentenceText } from '@tavu/core/words';
+import { Trash2 } from 'lucide-react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { choose, edit, useStudio } from '../store/store';
+import { IconButton, Sheet, Small, Tip } from '../ui/parts';
+import { editorOfTrigger } from '../triggers';
+import { Blank } from './Blank';
+import { AddEffect } from './EffectBlank';
+import { Effects } from './Effects';
+import { ConditionSheet } from './Expressions';
+
+/** One link as a sentence; the chosen one shows what it does in order, how to add to it and take it out. */
+export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
+  const project = useStudio((studio) => studio.project);
+  const chosen = useStudio((studio) => studio.chosen.link === link.id);
+  const ref = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // Chosen by a press on one of its blanks, it stays under the pointer.
+    if (chosen && !ref.current!.contains(document.activeElement))
+      ref.current!.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <div
+      ref={ref}
+      data-link={link.id}
+      role="group"
+      aria-label={sentenceText(project, link)}
+      aria-current={chosen || undefined}
+      className={`group rounded-r border-l-3 py-1.5 pr-1.5 pl-2.5 leading-6 ${chosen ? 'border-chosen bg-chosen-wash' : 'border-line hover:border-strong'}`}
+      onClick={() => choose({ link: link.id })}
+      onFocus={() => !chosen && choose({ link: link.id })}
+    >
+      <p>
+        {sentenceOf(project, link).map((piece, i, all) => (
+          <SentencePiece key={i} piece={piece} before={all[i - 1]} after={all[i + 1]} link={link} />
+        ))}
+      </p>
+      <Findings of={findingsOfLink(project, link)} />
+      {chosen && <Extras link={link} handle={handle} />}
+    </div>
+  );
+}
+
+function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
+  const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
+  return (
+    <div className="mt-1 space-y-1">
+      <Effects link={link} />
+      <div className="flex flex-wrap items-center gap-1">
+        <AddEffect link={link} />
+        {link.when === undefined && <AddCondition link={link} />}
+        {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
+        {editorOfTrigger(link.cue).above && !link.aboveModal && (
+          <Tip text="Found, and opened, also while a modal screen lies above">
+            <Small onClick={() => put({ aboveModal: true })}>also above modal</Small>
+          </Tip>
+        )}
+      </div>
+      <div className="flex flex-wrap items-center gap-1">
+        <span className="mr-auto">
+          <Pile link={link} />
+        </span>
+        {handle}
+        <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>
+          <Trash2 size={15} />
+        </IconButton>
+      </div>
+    </div>
+  );
+}
+
+function AddCondition({ link }: { link: Link }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet label="Only if" open={open} onOpen={setOpen} trigger={<Small>if …</Small>}>
+      {open && <ConditionSheet link={link} close={() => setOpen(false)} />}
+    </Sheet>
+  );
+}
+
+/** A sign that ends a part of the sentence stays on the line of the blank before it. */
+function SentencePiece({
+  piece,
+  before,
+  after,
+  link,
+}: {
+  piece: Piece;
+  before: Piece | undefined;
+  after: Piece | undefined;
+  link: Link;
+}) {
+  if (!('blank' in piece))
+    return <span>{before && 'blank' in before ? piece.words.slice(signAt(piece).length) : piece.words}</span>;
+  const sign = signAt(after);
+  const blank = <Blank piece={piece} link={link} />;
+  if (sign === '') return blank;
+  return (
+    <span className="whitespace-nowrap">
+      <span className="whitespace-normal">{blank}</span>
+      {sign}
+    </span>
+  );
+}
+
+const signAt = (piece: Piece | undefined): string =>
+  piece && !('blank' in piece) ? (/^[.,;:)]+/.exec(piece.words)?.[0] ?? '') : '';
+
+/** What will be up after it: cards on cards. */
+function Pile({ link }: { link: Link }) {
+  const project = useStudio((studio) => studio.project);
+  const name = project.screens.find((screen) => screen.id === link.from)?.name ?? 'Any screen';
+  const target = targetName(project, link.to);
+  const card = 'max-w-24 truncate rounded border border-strong bg-sheet px-1.5 text-xs leading-5';
+  switch (link.kind) {
+    case 'go':
+    case 'swap':
+      return (
+        <span className="flex items-center gap-1 text-sm text-soft">
+          <span className={card}>{name}</span> becomes <span className={card}>{target}</span>
+        </span>
+      );
+    case 'open':
+      return (
+        <span className="flex items-center text-sm text-soft">
+          <span className={`${card} translate-y-1`}>{name}</span>
+          <span className={`${card} -ml-3 border-double border-3 bg-sheet`}>{target}</span>
+        </span>
+      );
+    case 'back':
+      return <span className="text-sm text-soft">what was beneath, or before</span>;
+    case 'clear':
+      return <span className="text-sm text-soft">only the base stays up</span>;
+    default:
+      return <span className={`${card} text-soft`}>{link.kind === 'end' ? 'nothing' : name}</span>;
+  }
+}

@@ -1,0 +1,138 @@
+import type { CompiledScreen } from '@tavu/core/compile';
+import { componentById } from '@tavu/core/component';
+import { innerRoom, spanOf, tidy } from '@tavu/core/layout';
+import type { Rect } from '@tavu/core/geometry';
+import type { Asset, Axis, Element, ElementType, Id, Place } from '@tavu/core/model';
+import { at, centre, freshElement } from '@tavu/core/starter';
+import { choose, edit, useStudio } from './store';
+import { setView, useView } from './view';
+
+/** Putting elements on a screen: by one key or press, or drawn out. */
+
+export type Tool = NonNullable<ReturnType<typeof useView.getState>['tool']>;
+
+/** What can be put on, in the order it is offered, each with its key. */
+export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
+  ['button', 'B'],
+  ['text', 'T'],
+  ['panel', 'P'],
+  ['picture', 'I'],
+  ['switch', 'S'],
+  ['slider', 'L'],
+  ['choice', 'C'],
+  ['tabs', 'N'],
+  ['list', 'M'],
+  ['progress', 'G'],
+  ['entry', 'E'],
+  ['binding', 'Y'],
+  ['portrait', 'R'],
+  ['bubble', 'U'],
+  ['spoken', 'D'],
+  ['prompt', 'K'],
+  ['address', 'W'],
+  ['touch', 'O'],
+];
+
+/** A new one in the middle, clear of its sisters, and chosen. */
+export function addElement(screen: Id, tool: Tool): void {
+  const { project, flow } = useStudio.getState();
+  const sisters = flow.screens.get(screen)?.screen.elements ?? [];
+  const element = make(tool);
+  if (!element) return;
+  const size = (axis: Axis): number =>
+    axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
+  const { x, y } = element.place;
+  const taken = sisters.filter((each) => each.type === element.type && each.place.y.at === 'centre').length;
+  const step = Math.min(taken * (size(y) + 24), project.design.height / 2 - size(y) / 2);
+  place(screen, { ...element, place: at(centre(0, size(x)), centre(Math.max(0, step), size(y))) });
+}
+
+/** Where it was drawn; a press without a drag puts it there at its usual size. The pointer chooses again after it. */
+export function addDrawn(
+  compiled: CompiledScreen,
+  tool: Tool,
+  drawn: Rect | null,
+  point: { x: number; y: number },
+): void {
+  setView({ tool: null });
+  const element = make(tool);
+  if (!element) return;
+  const usual = element.place;
+  const size = (axis: Axis): number =>
+    axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
+  const { width, height } = useStudio.getState().flow.frame;
+  // Pressed near an edge, it lies within the frame all the same.
+  const within = (at: number, size: number, most: number): number =>
+    Math.round(Math.max(0, Math.min(at - size / 2, most - size)));
+  const rect = drawn ?? {
+    x: within(point.x, size(usual.x), width),
+    y: within(point.y, size(usual.y), height),
+    width: size(usual.x),
+    height: size(usual.y),
+  };
+  const parent = holderOf(compiled, rect);
+  const room = (way: 'x' | 'y'): number => {
+    const held = parent === null ? undefined : compiled.byId.get(parent);
+    return held ? innerRoom(held, spanOf(compiled.layout.get(held.id)!, way), way).start : 0;
+  };
+  const axis = (way: 'x' | 'y'): Axis => {
+    const { start, size } = spanOf(rect, way);
+    return { at: 'start', offset: tidy(start - room(way)), size };
+  };
+  const drawnPlace: Place = { x: axis('x'), y: axis('y') };
+  place(compiled.id, { ...element, parent, place: drawnPlace });
+}
+
+/** The innermost panel that a rect lies wholly in. */
+function holderOf(compiled: CompiledScreen, rect: Rect): Id | null {
+  const inside = compiled.screen.elements.filter((each) => {
+    const held = compiled.layout.get(each.id)!;
+    return (
+      (each.type === 'panel' || each.type === 'tabs') &&
+      !each.editing?.locked &&
+      !each.editing?.hidden &&
+      rect.x >= held.x &&
+      rect.y >= held.y &&
+      rect.x + rect.width <= held.x + held.width &&
+      rect.y + rect.height <= held.y + held.height
+    );
+  });
+  return inside.at(-1)?.id ?? null;
+}
+
+function make(tool: Tool): Element | null {
+  const { project } = useStudio.getState();
+  if (typeof tool === 'string') return freshElement(project, tool);
+  const component = componentById(project, tool.component);
+  if (!component) return null;
+  return {
+    id: '',
+    name: component.name,
+    type: 'component',
+    parent: null,
+    component: component.id,
+    place: at(centre(0, component.width), centre(0, component.height)),
+  };
+}
+
+function place(screen: Id, element: Element): void {
+  const made = edit('add element', { screen, element });
+  if (made) choose({ screen, element: made });
+}
+
+/** A picture in the middle of a screen, at its own size or as large as the frame takes. */
+export function putPicture(screen: Id, asset: Asset, key?: string): Id | undefined {
+  const { design } = useStudio.getState().project;
+  const scale = Math.min(1, design.width / asset.width, design.height / asset.height);
+  const [width, height] = [Math.round(asset.width * scale), Math.round(asset.height * scale)];
+  const element = {
+    id: '',
+    name: asset.name,
+    type: 'picture' as const,
+    parent: null,
+    place: at(centre(0, width), centre(0, height)),
+    asset: asset.id,
+    fit: 'contain' as const,
+  };
+  return edit('add element', { screen, element }, { key });
+}

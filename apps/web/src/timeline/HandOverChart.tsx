@@ -1,0 +1,81 @@
+'use client';
+
+import type { Link, Motion, Order } from '@tavu/core/model';
+import { handOverOf, rehearse, rehearsedAt } from '@tavu/core/run';
+import { ruleFor } from '@tavu/core/motion';
+import { motionWords, ruleWords } from '@tavu/core/words';
+import { useMemo, useState, type ReactNode } from 'react';
+import { backTo } from '../motion/MotionSheet';
+import { edit, useStudio } from '../store/store';
+import { Choices } from '../ui/parts';
+import { HandOverBars } from './HandOverBars';
+import { usePlayed } from './played';
+import { Transport } from './Transport';
+
+/** How one picture hands over to the next: the engine's own plan, dragged directly, scrubbed and played in Live. */
+export function HandOverChart({ link, change }: { link: Link; change: ReactNode }) {
+  const flow = useStudio((studio) => studio.flow);
+  const project = flow.project;
+  const rehearsal = useMemo(() => rehearse(flow, link.id), [flow, link.id]);
+  const plan = useMemo(() => rehearsal && handOverOf(flow, rehearsal), [flow, rehearsal]);
+  const [forAll, setForAll] = useState(false);
+  const shown = useMemo(
+    () =>
+      rehearsal && { length: rehearsal.length, at: (micros: number) => rehearsedAt(flow, rehearsal, micros) },
+    [flow, rehearsal],
+  );
+  const played = usePlayed(shown);
+  const own = link.motion !== undefined || link.order !== undefined;
+  const ruled = ruleFor(project, link);
+  const toHouse = forAll && !own && ruled.owner === null;
+  if (!plan || !rehearsal) return null;
+  const motion = link.motion ?? ruled.motion;
+  const order = link.order ?? project.house.order;
+  const put = (change: { motion?: Motion; order?: Order }, key: string): void => {
+    if (toHouse) edit('change house', change, { key: `chart ${key}` });
+    else edit('change link', { link: link.id, change }, { key: `chart ${link.id} ${key}` });
+  };
+  return (
+    <>
+      <header className="flex h-8 shrink-0 items-center gap-2 px-3.5">
+        <h2 className="font-bold">Hand-over</h2>
+        <Transport played={played} name="Play this hand-over" />
+        <span className="min-w-0 truncate text-soft">
+          {own ? 'A motion of its own' : `As ${ruleWords(ruled)} says`}: {motionWords(project, motion)}
+        </span>
+        <span className="grow" />
+        {own ? (
+          <button
+            type="button"
+            className="text-sm text-chosen underline hover:bg-chosen-wash"
+            onClick={() =>
+              edit('change link', { link: link.id, change: { motion: undefined, order: undefined } })
+            }
+          >
+            Back to {backTo(ruled)}
+          </button>
+        ) : ruled.owner !== null ? null : (
+          <Choices
+            label="Dragging changes"
+            value={forAll ? 'house' : 'link'}
+            options={[
+              { value: 'link', text: 'only this' },
+              { value: 'house', text: 'the house motion' },
+            ]}
+            onChange={(to) => setForAll(to === 'house')}
+          />
+        )}
+        {change}
+      </header>
+      <HandOverBars
+        link={link}
+        plan={plan}
+        moment={played.moment}
+        onScrub={played.scrub}
+        motion={motion}
+        order={order}
+        put={put}
+      />
+    </>
+  );
+}
