@@ -3,12 +3,10 @@
 import { READY, READY_WORDS } from '@tavu/core/animate';
 import { freshId, titleCase, type Animation, type Element } from '@tavu/core/model';
 import { ClipboardPaste, Copy, Plus, Trash2 } from 'lucide-react';
-import { DurationField } from '../motion/DurationField';
-import type { Put } from '../fields/change';
-import { say, useStudio } from '../store/store';
-import { Group } from '../ui/Group';
-import { IconButton, Small } from '../ui/parts';
-import { SelectRow } from '../ui/Row';
+import { DurationField } from '../motion';
+import type { Put } from '../fields';
+import { say, useStudio } from '../store';
+import { Group, IconButton, Small, SelectRow } from '../ui';
 import { useCopied } from './copied';
 import { Keyframes } from './Keyframes';
 

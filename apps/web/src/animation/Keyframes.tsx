@@ -2,12 +2,10 @@
 
 import { toMicros, type Keyframe } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
-import { ColourField } from '../fields/ColourField';
-import { DurationField } from '../motion/DurationField';
-import { EasingField } from '../motion/EasingField';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Button, IconButton, Small } from '../ui/parts';
+import { ColourField } from '../fields';
+import { DurationField, EasingField } from '../motion';
+import { useStudio } from '../store';
+import { Field, Button, IconButton, Small } from '../ui';
 
 /** Moments by numbers, always in the order of their times. */
 export function Keyframes({

@@ -1,10 +1,9 @@
 'use client';
 
 import type { Loading, Screen } from '@tavu/core/model';
-import { DurationField } from '../motion/DurationField';
-import { EasingField } from '../motion/EasingField';
-import { edit, useStudio } from '../store/store';
-import { SelectRow, ThingRow } from '../ui/Row';
+import { DurationField, EasingField } from '../motion';
+import { edit, useStudio } from '../store';
+import { SelectRow, ThingRow } from '../ui';
 
 /** How a screen loads: pretended, or as the game says; and when it has failed. */
 export function LoadingPanel({ screen }: { screen: Screen }) {

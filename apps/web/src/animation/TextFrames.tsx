@@ -10,12 +10,10 @@ import {
   type TextFrames,
 } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
-import { DurationField } from '../motion/DurationField';
-import type { Put } from '../fields/change';
-import { useStudio } from '../store/store';
-import { useUnits } from '../store/units';
-import { NumberField } from '../ui/NumberField';
-import { IconButton, Small } from '../ui/parts';
+import { DurationField } from '../motion';
+import type { Put } from '../fields';
+import { useStudio, useUnits } from '../store';
+import { NumberField, IconButton, Small } from '../ui';
 import { isMatched, matchStay, stayOf, withLength } from './stay';
 
 /** A text that goes through frames, with the sum of its holds beside the stay of its screen. */

@@ -10,7 +10,7 @@ import {
   type Screen,
   type TextFrames,
 } from '@tavu/core/model';
-import { edit } from '../store/store';
+import { edit } from '../store';
 
 /** How long a screen stays by itself, and what says so: what it loads, a notice's time, or a link after a time. */
 export type Stay = { duration: Duration } & ({ by: 'loading' | 'notice' } | { by: 'link'; link: Link });

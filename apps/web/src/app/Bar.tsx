@@ -4,10 +4,9 @@ import { CircleHelp, Moon, Redo2, Search, Share, Sun, Undo2 } from 'lucide-react
 import { DropdownMenu } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import dynamic from 'next/dynamic';
-import { Nothing, useAhead } from '../ui/ahead';
+import { Nothing, useAhead, Cap, IconButton } from '../ui';
 import { saveOpen } from './saveOpen';
-import { travel, useStudio } from '../store/store';
-import { Cap, IconButton } from '../ui/parts';
+import { travel, useStudio } from '../store';
 
 const LATER = { exports: () => import('./Exports').then((module) => module.Exports) };
 /** The formats themselves are loaded a moment after the window stands. */

@@ -1,8 +1,8 @@
 'use client';
 
 import { Component, useEffect, type ErrorInfo, type ReactNode } from 'react';
-import { useStudio } from '../store/store';
-import { Button } from '../ui/parts';
+import { useStudio } from '../store';
+import { Button } from '../ui';
 
 interface Props {
   /** What it is that is shown in it, with a capital: `The map`. */

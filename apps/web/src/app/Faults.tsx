@@ -2,8 +2,8 @@
 
 import { elementById, screenById } from '@tavu/core/model';
 import { TriangleAlert } from 'lucide-react';
-import { choose, useStudio } from '../store/store';
-import { Small } from '../ui/parts';
+import { choose, useStudio } from '../store';
+import { Small } from '../ui';
 
 /** What of the project cannot be worked out and is left out of what is shown, until it is mended. */
 export function Faults() {

@@ -1,6 +1,6 @@
 'use client';
 
-import { Cap, Dialog } from '../ui/parts';
+import { Cap, Dialog } from '../ui';
 import { COMMANDS, type Keys } from './commands';
 
 /** Keys of parts of the window; what can be done from anywhere says its own. */

@@ -2,8 +2,8 @@
 
 import { PanelLeftClose } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { ScreenList } from '../panes/map/ScreenList';
-import { IconButton } from '../ui/parts';
+import { ScreenList } from '../panes/map';
+import { IconButton } from '../ui';
 import { arrange, turnDivider, useArrangement, type Pane as PaneName, type Rest } from './arrangement';
 import { Boundary } from './Boundary';
 import { PANES } from './panes';

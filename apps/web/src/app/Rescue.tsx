@@ -2,10 +2,10 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { setPlays, travel, useStudio } from '../store/store';
-import { Button, Tips } from '../ui/parts';
+import { setPlays, travel, useStudio } from '../store';
+import { Button, Tips } from '../ui';
 import { saveOpen } from './saveOpen';
-import { BusyNote } from '../persistence/BusyNote';
+import { BusyNote } from '../persistence';
 
 // Most never see this; what it needs comes when it is asked for.
 const Projects = dynamic(() => import('../projects/Projects').then((module) => module.Projects));

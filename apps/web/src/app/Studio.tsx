@@ -2,14 +2,11 @@
 
 import { loadFonts, loadOwnFonts } from '@tavu/player';
 import { useEffect, useState } from 'react';
-import { openFirst } from '../projects/opening';
-import { fontAddresses } from '../persistence/built';
-import { BusyNote } from '../persistence/BusyNote';
+import { openFirst } from '../projects';
+import { fontAddresses, BusyNote } from '../persistence';
 import { Rescue } from './Rescue';
 import { Window } from './Window';
-import { useSteps } from '../store/gestures';
-import { useKeeping } from '../store/keeping';
-import { useStudio } from '../store/store';
+import { useSteps, useKeeping, useStudio } from '../store';
 
 /** The whole application: opens what was open last, then shows the window. */
 export function Studio() {

@@ -4,21 +4,18 @@ import { PanelRightClose, PanelRightOpen } from 'lucide-react';
 import dynamic from 'next/dynamic';
 
 import { useEffect, useState } from 'react';
-import { LivePane } from '../live/LivePane';
-import { StillPane } from '../live/StillPane';
+import { LivePane, StillPane } from '../live';
 
-import { ReadingColumn } from '../details/ReadingColumn';
-import { useStudio } from '../store/store';
-import { readUnit } from '../store/units';
-import { TimeStrip } from '../timeline/TimeStrip';
-import { useAhead } from '../ui/ahead';
-import { IconButton, Tips } from '../ui/parts';
+import { ReadingColumn } from '../details';
+import { useStudio, readUnit } from '../store';
+import { TimeStrip } from '../timeline';
+import { useAhead, IconButton, Tips } from '../ui';
 import { arrange, useArrangement, type DialogName, type Rest } from './arrangement';
 import { Bar } from './Bar';
 import { pressed } from './commands';
 import { LeftPane } from './LeftPane';
 import { Boundary } from './Boundary';
-import { BusyNote } from '../persistence/BusyNote';
+import { BusyNote } from '../persistence';
 import { Faults } from './Faults';
 
 const LATER = {

@@ -1,7 +1,7 @@
-import { editingLayer } from '../ui/layer';
-import { livePlayer, restart, setMaking, startAt, stepOn, toggleHold, useRun } from '../run/run';
-import { openLarge } from '../projects/opening';
-import { edit, travel, useStudio } from '../store/store';
+import { editingLayer } from '../ui';
+import { livePlayer, restart, setMaking, startAt, stepOn, toggleHold, useRun } from '../run';
+import { openLarge } from '../projects';
+import { edit, travel, useStudio } from '../store';
 import { arrange, showPane, turnDivider, type Pane } from './arrangement';
 import { saveOpen } from './saveOpen';
 

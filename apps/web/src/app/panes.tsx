@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
-import { MapPane } from '../panes/map/MapPane';
+import { MapPane } from '../panes/map';
 import type { Pane } from './arrangement';
 
 interface PaneEntry {

@@ -1,6 +1,6 @@
 import type { ExportName } from '@tavu/core/exchange';
-import { saveAs } from '../persistence/files';
-import { say, useStudio } from '../store/store';
+import { saveAs } from '../persistence';
+import { say, useStudio } from '../store';
 
 /** Saves the open project in one of the formats there are. */
 export async function saveOpen(format: ExportName): Promise<void> {

@@ -1,8 +1,7 @@
 import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
 import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound } from '@tavu/core/model';
-import { putPicture } from '../store/add';
-import { patiently, Stopped } from '../persistence/files';
-import { addBytes, choose, edit, say, useStudio } from '../store/store';
+import { putPicture, addBytes, choose, edit, say, useStudio } from '../store';
+import { patiently, Stopped } from '../persistence';
 
 /** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
 

@@ -7,8 +7,7 @@ import type { Direction, Id } from '@tavu/core/model';
 import { useState, type PointerEvent } from 'react';
 import type { Point } from './drag';
 import { inPercent } from './percent';
-import { setView, useView } from '../store/view';
-import { edit } from '../store/store';
+import { setView, useView, edit } from '../store';
 
 /** Where a direction leaves an element, or comes into one. */
 function edgeOf({ x, y, width, height }: Rect, direction: Direction, aside: number): Point {

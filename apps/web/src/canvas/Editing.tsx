@@ -5,11 +5,9 @@ import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen } from '@tavu/core/compile';
 import { screenById, type Id, type Screen } from '@tavu/core/model';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { liveFlow, livePlayer, useRun } from '../run/run';
-import { useSizes } from '../run/sizes';
-import { choose, chooseElementAlso, chosenElements, useStudio } from '../store/store';
+import { liveFlow, livePlayer, useRun, useSizes } from '../run';
+import { choose, chooseElementAlso, chosenElements, useStudio, addDrawn, setView, useView } from '../store';
 import { Arrows, Ordering } from './Arrows';
-import { addDrawn } from '../store/add';
 import { copyElements, pasteElements } from './clipboard';
 import { dragElements, dragOut, standingAround, useGuides, type Point } from './drag';
 import { Frames } from './Frames';
@@ -20,7 +18,6 @@ import { isLocked, reachedOn, type Reached } from './reach';
 import { TypeOver } from './TypeOver';
 import { posesNow, useKeying } from './keying';
 import { topmost } from './topmost';
-import { setView, useView } from '../store/view';
 
 /** Over the held picture: choosing, drawing, moving and typing over what is on the screens that are up. */
 export function Editing() {

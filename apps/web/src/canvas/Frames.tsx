@@ -3,11 +3,10 @@
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { PointerEvent } from 'react';
 import { isKeying, keyedTurn } from './keying';
-import { endStep, edit } from '../store/store';
+import { endStep, edit, useView } from '../store';
 import { dragHandle, dragTurn, useGuides, type Handle, type Point } from './drag';
 import { inPercent } from './percent';
 import type { Reached } from './reach';
-import { useView } from '../store/view';
 
 const HANDLES: readonly Handle[] = [
   { x: -1, y: -1 },

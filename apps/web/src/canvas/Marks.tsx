@@ -4,11 +4,10 @@ import type { CompiledScreen } from '@tavu/core/compile';
 import { findingMark, findingsDrawn, findingWords } from '@tavu/core/check';
 import { paintStill } from '@tavu/core/paint';
 import { useMemo } from 'react';
-import { liveFlow } from '../run/run';
-import { Picture } from '../ui/Picture';
-import { choose, useStudio } from '../store/store';
+import { liveFlow } from '../run';
+import { Picture } from '../ui';
+import { choose, useStudio, useView } from '../store';
 import { inPercent } from './percent';
-import { useView } from '../store/view';
 
 /** Over the held picture: the safe margin, the grid, a sister screen, touch areas, and texts that do not fit. */
 export function Marks({

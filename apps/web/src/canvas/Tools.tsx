@@ -29,13 +29,8 @@ import {
   UserRound,
 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { IconButton, Sheet } from '../ui/parts';
-import { ThingRow } from '../ui/Row';
-import { readNumber } from '../ui/numbers';
-import { TOOLS, type Tool } from '../store/add';
-import { setView, useView } from '../store/view';
+import { useStudio, TOOLS, type Tool, setView, useView } from '../store';
+import { Field, IconButton, Sheet, ThingRow, readNumber } from '../ui';
 
 const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   button: <RectangleHorizontal size={16} />,

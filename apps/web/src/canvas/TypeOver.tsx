@@ -2,9 +2,7 @@
 
 import type { Element, Id } from '@tavu/core/model';
 import { useRef } from 'react';
-import { edit, endStep } from '../store/store';
-import { translating } from '../store/language';
-import { useView } from '../store/view';
+import { edit, endStep, translating, useView } from '../store';
 
 /** Typing over the words of an element where they stand. Escape gives back what was there. */
 export function TypeOver({

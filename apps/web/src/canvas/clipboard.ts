@@ -2,9 +2,8 @@ import { takeElements } from '@tavu/core/edit';
 import { screenById, type Id } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
 import type { ClipboardEvent } from 'react';
-import { bringFiles } from '../assets/bring';
-import { readCopied, withBytes } from '../store/copying';
-import { choose, chosenElements, edit, say, useStudio } from '../store/store';
+import { bringFiles } from '../assets';
+import { readCopied, withBytes, choose, chosenElements, edit, say, useStudio } from '../store';
 
 /** Elements on the clipboard: a small project of their own, with the links and pictures they use. */
 

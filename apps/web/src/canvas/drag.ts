@@ -2,11 +2,10 @@ import type { CompiledScreen } from '@tavu/core/compile';
 import { around, gapsAround, snap, type Edge, type Gap, type SnapLine, EVERY_EDGE } from '@tavu/core/layout';
 import type { Rect } from '@tavu/core/geometry';
 import type { Id } from '@tavu/core/model';
-import { liveFlow } from '../run/run';
-import { endStep } from '../store/store';
+import { liveFlow } from '../run';
+import { endStep, useView } from '../store';
 import { create } from 'zustand';
 import { isLocked, moved, putRects, type Reached } from './reach';
-import { useView } from '../store/view';
 
 /** Drags over the held picture: each is one step of undo, shows what it has caught on, and how far things stand apart. */
 

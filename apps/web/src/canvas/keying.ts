@@ -5,7 +5,7 @@ import type { Rect } from '@tavu/core/geometry';
 import { freshId, type Element, type Id, type Keyframe } from '@tavu/core/model';
 import type { Pose } from '@tavu/core/paint';
 import { create } from 'zustand';
-import { useStudio } from '../store/store';
+import { useStudio } from '../store';
 
 /** While keyframes are set: moving an element says where it is at that moment of its screen, and not where it is placed. */
 export const useKeying = create<{ screen: Id | null; at: number }>(() => ({ screen: null, at: 0 }));

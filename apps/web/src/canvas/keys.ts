@@ -1,10 +1,8 @@
 import type { CompiledScreen } from '@tavu/core/compile';
-import { choose, edit } from '../store/store';
+import { choose, edit, addElement, TOOLS, setView, useView } from '../store';
 import { isKeying, keyedTurn } from './keying';
-import { letGo } from '../run/run';
-import { addElement, TOOLS } from '../store/add';
+import { letGo } from '../run';
 import { moved, putRects, type Reached } from './reach';
-import { setView, useView } from '../store/view';
 
 type Key = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey' | 'altKey'>;
 

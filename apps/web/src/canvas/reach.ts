@@ -4,9 +4,8 @@ import { innerRoom, moveAxis, resizeAxis, spanOf } from '@tavu/core/layout';
 import type { Rect, Way } from '@tavu/core/geometry';
 import type { Element, Id } from '@tavu/core/model';
 import { isKeying, keyedAt, rectNow } from './keying';
-import { liveFlow } from '../run/run';
-import { chosenElements, edit, useStudio } from '../store/store';
-import { useView } from '../store/view';
+import { liveFlow } from '../run';
+import { chosenElements, edit, useStudio, useView } from '../store';
 
 /** The chosen elements where they stand in Live, and what moves and sizes them. */
 

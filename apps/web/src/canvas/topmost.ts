@@ -1,5 +1,5 @@
 import { screenById, type Id } from '@tavu/core/model';
-import { useStudio } from '../store/store';
+import { useStudio } from '../store';
 
 /** The screen that is edited when none is chosen: the top of what stands, for notices and companions go by themselves. */
 export function topmost(up: readonly Id[]): Id | undefined {

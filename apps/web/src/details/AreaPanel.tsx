@@ -4,12 +4,10 @@ import { areasAround, readName, screensIn, type Area, isSound } from '@tavu/core
 import { ruleAround } from '@tavu/core/motion';
 import { motionWords, ruleWords } from '@tavu/core/words';
 import { Trash2 } from 'lucide-react';
-import { choose, edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Button, Sheet } from '../ui/parts';
-import { Row, SelectRow, ThingRow } from '../ui/Row';
-import { OwnMotion } from '../motion/MotionSheet';
-import { SentenceList } from '../sentences/SentenceList';
+import { choose, edit, useStudio } from '../store';
+import { Field, Button, Sheet, Row, SelectRow, ThingRow } from '../ui';
+import { OwnMotion } from '../motion';
+import { SentenceList } from '../sentences';
 
 /** What holds for all the screens of an area: its sentences, its clock, its motion, its music, what is up beside them. */
 export function AreaPanel({ area }: { area: Area }) {

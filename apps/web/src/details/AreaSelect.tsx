@@ -1,8 +1,8 @@
 'use client';
 
 import { freeName, type Id } from '@tavu/core/model';
-import { choose, edit, say, useStudio } from '../store/store';
-import { Select } from '../ui/Row';
+import { choose, edit, say, useStudio } from '../store';
+import { Select } from '../ui';
 
 const NEW = 'a new area';
 

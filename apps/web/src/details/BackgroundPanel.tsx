@@ -1,13 +1,10 @@
 'use client';
 
 import { type Background, type Screen, isPicture } from '@tavu/core/model';
-import { ColourField } from '../fields/ColourField';
-import { GradientFields } from '../looks/effects';
-import { Switched } from '../looks/parts';
-import { edit, useStudio } from '../store/store';
-import { Group } from '../ui/Group';
-import { NumberField } from '../ui/NumberField';
-import { Row, Select, SelectRow } from '../ui/Row';
+import { ColourField } from '../fields';
+import { GradientFields, Switched } from '../looks';
+import { edit, useStudio } from '../store';
+import { Group, NumberField, Row, Select, SelectRow } from '../ui';
 
 /** What lies behind a screen's elements, and what it does to what is beneath it. */
 export function BackgroundPanel({ screen }: { screen: Screen }) {

@@ -1,12 +1,10 @@
 'use client';
 
-import { makeValue } from '../fields/makeValue';
+import { makeValue } from '../fields';
 import { check, type Scope } from '@tavu/core/expression';
 import type { FieldType } from '@tavu/core/model';
 import { useState } from 'react';
-import { ExpressionField } from '../ui/ExpressionField';
-import { Button, Sheet } from '../ui/parts';
-import { Row } from '../ui/Row';
+import { ExpressionField, Button, Sheet, Row } from '../ui';
 
 const CONDITION: FieldType = { type: 'on/off' };
 

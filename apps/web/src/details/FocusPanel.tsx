@@ -3,12 +3,8 @@
 import { lostIn, movesOf } from '@tavu/core/focus';
 import { DIRECTIONS, WRAPS, type Direction, type Id, type Screen, type Wraps } from '@tavu/core/model';
 import { ListOrdered, TriangleAlert } from 'lucide-react';
-import { setView, useView } from '../store/view';
-import { choose, edit, useStudio } from '../store/store';
-import { Group } from '../ui/Group';
-import { Small } from '../ui/parts';
-import { Reorder } from '../ui/Reorder';
-import { SelectRow } from '../ui/Row';
+import { setView, useView, choose, edit, useStudio } from '../store';
+import { Group, Small, Reorder, SelectRow } from '../ui';
 
 const WRAP_WORDS: Record<Wraps, string> = {
   'up and down': 'up and down',

@@ -1,8 +1,7 @@
 'use client';
 
-import { edit, useStudio } from '../store/store';
-import { Group } from '../ui/Group';
-import { NumberField } from '../ui/NumberField';
+import { edit, useStudio } from '../store';
+import { Group, NumberField } from '../ui';
 
 /** The size screens are designed at, and the margin that is kept free of what has to be seen. */
 export function FramePanel() {

@@ -3,11 +3,8 @@
 import type { Language } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Group } from '../ui/Group';
-import { IconButton } from '../ui/parts';
-import { languagesOf } from '../store/language';
+import { edit, useStudio, languagesOf } from '../store';
+import { Field, Group, IconButton } from '../ui';
 
 /** The languages the game speaks: the one its texts are written in, and those they are translated into. */
 export function Languages() {

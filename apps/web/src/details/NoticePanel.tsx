@@ -2,10 +2,8 @@
 
 import { readDuration, type Screen } from '@tavu/core/model';
 import { timeToRead, wordsShown } from '@tavu/core/words';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { SelectRow } from '../ui/Row';
-import { readNumber } from '../ui/numbers';
+import { useStudio } from '../store';
+import { Field, SelectRow, readNumber } from '../ui';
 
 type Put = (change: Partial<Screen>) => void;
 

@@ -2,16 +2,15 @@
 
 import dynamic from 'next/dynamic';
 import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
-import { choose, chosenScreens, edit, useStudio } from '../store/store';
-import { Nothing, useAhead } from '../ui/ahead';
-import { Field } from '../ui/Field';
-import { chooseStep, useChosenStep } from '../panes/lines/chosen';
+import { choose, chosenScreens, edit, useStudio } from '../store';
+import { Nothing, useAhead, Field } from '../ui';
+import { chooseStep, useChosenStep } from '../panes/lines';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
 import { FramePanel } from './FramePanel';
-import { SentenceList } from '../sentences/SentenceList';
+import { SentenceList } from '../sentences';
 import { Times } from './Times';
-import { HouseSheet } from '../motion/MotionSheet';
+import { HouseSheet } from '../motion';
 
 const LATER = {
   screen: () => import('./ScreenPanel').then((module) => module.ScreenPanel),

@@ -1,7 +1,7 @@
 'use client';
 
 import { findingsOfScreen } from '@tavu/core/check';
-import { Findings } from '../ui/Findings';
+import { Findings, Field, Button, Sheet, Row, SelectRow, ThingRow } from '../ui';
 import { componentById } from '@tavu/core/component';
 import { isUsed } from '@tavu/core/focus';
 import {
@@ -17,18 +17,14 @@ import {
 import { ruleAround } from '@tavu/core/motion';
 import { motionWords, ruleWords } from '@tavu/core/words';
 
-import { edit, useStudio } from '../store/store';
-import { useSoundAssets } from '../assets/sounds';
-import { DurationField } from '../motion/DurationField';
-import { Field } from '../ui/Field';
-import { Button, Sheet } from '../ui/parts';
-import { Row, SelectRow, ThingRow } from '../ui/Row';
+import { edit, useStudio } from '../store';
+import { useSoundAssets } from '../assets';
+import { DurationField, OwnMotion } from '../motion';
 import { BackgroundPanel } from './BackgroundPanel';
 import { Contents } from './element/Contents';
 import { AreaSelect } from './AreaSelect';
 import { FocusPanel } from './FocusPanel';
-import { LoadingPanel } from '../animation/LoadingPanel';
-import { OwnMotion } from '../motion/MotionSheet';
+import { LoadingPanel } from '../animation';
 import { NoticePanel } from './NoticePanel';
 import { ShownWhen, Takes } from './Takes';
 

@@ -4,12 +4,10 @@ import { readName, screenById, type Id } from '@tavu/core/model';
 import { ruleAround } from '@tavu/core/motion';
 import { CopyPlus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { choose, edit, NOTHING, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Button } from '../ui/parts';
-import { Row } from '../ui/Row';
+import { choose, edit, NOTHING, useStudio } from '../store';
+import { Field, Button, Row } from '../ui';
 import { AreaSelect } from './AreaSelect';
-import { OwnMotion } from '../motion/MotionSheet';
+import { OwnMotion } from '../motion';
 
 /** What can be done with several chosen screens at once. */
 export function Several({ screens }: { screens: readonly Id[] }) {

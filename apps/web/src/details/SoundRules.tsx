@@ -1,12 +1,10 @@
 'use client';
 
 import { USUAL_SOUNDS, type SoundRules as Rules, type UsualSound } from '@tavu/core/model';
-import { DurationField } from '../motion/DurationField';
-import { useSoundAssets } from '../assets/sounds';
-import { edit, useStudio } from '../store/store';
-import { Group } from '../ui/Group';
-import { NumberField } from '../ui/NumberField';
-import { ThingRow } from '../ui/Row';
+import { DurationField } from '../motion';
+import { useSoundAssets } from '../assets';
+import { edit, useStudio } from '../store';
+import { Group, NumberField, ThingRow } from '../ui';
 
 const WHEN: Record<UsualSound, string> = {
   focus: 'The focus moves',

@@ -5,10 +5,9 @@ import { scopeOfScreen } from '@tavu/core/expression';
 import { readName, type Screen } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { IconButton } from '../ui/parts';
-import { Fields } from '../panes/values/Fields';
+import { edit, useStudio } from '../store';
+import { Field, IconButton } from '../ui';
+import { Fields } from '../panes/values';
 import { ConditionRow } from './ConditionRow';
 
 /** When a companion is up beside its bases. */

@@ -1,11 +1,8 @@
 'use client';
 
 import { UNITS, type Rates, type Unit } from '@tavu/core/model';
-import { edit, useStudio } from '../store/store';
-import { setUnit, useUnits } from '../store/units';
-import { Field } from '../ui/Field';
-import { SelectRow } from '../ui/Row';
-import { readNumber } from '../ui/numbers';
+import { edit, useStudio, setUnit, useUnits } from '../store';
+import { Field, SelectRow, readNumber } from '../ui';
 
 const UNIT_WORDS: Record<Unit, string> = {
   s: 'seconds',

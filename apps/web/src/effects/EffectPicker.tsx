@@ -1,8 +1,8 @@
 'use client';
 
 import { LONGEST_NAME } from '@tavu/core/model';
-import { useStudio } from '../store/store';
-import { Picker, type Choice } from '../ui/Picker';
+import { useStudio } from '../store';
+import { Picker, type Choice } from '../ui';
 import type { Offer, Put } from './editor';
 import { effectOffers, newEffects } from './registry';
 

@@ -1,6 +1,6 @@
 import type { Do } from '@tavu/core/effects';
 import type { Effect, EffectName, Project } from '@tavu/core/model';
-import type { Choice } from '../ui/Picker';
+import type { Choice } from '../ui';
 
 /** What the window needs of a type of effect. */
 export interface EffectEditor<N extends EffectName> {

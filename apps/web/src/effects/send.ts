@@ -1,4 +1,4 @@
-import { edit } from '../store/store';
+import { edit } from '../store';
 import { as, type EffectEditor } from './editor';
 
 export const send: EffectEditor<'send'> = {

@@ -1,5 +1,5 @@
 import { identifierOf, valueById, type Value } from '@tavu/core/model';
-import { edit } from '../store/store';
+import { edit } from '../store';
 import { as, type EffectEditor } from './editor';
 
 export const set: EffectEditor<'set'> = {

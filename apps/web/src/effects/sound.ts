@@ -1,5 +1,5 @@
 import { isSound } from '@tavu/core/model';
-import { bringSound } from '../assets/bring';
+import { bringSound } from '../assets';
 import { as, type EffectEditor } from './editor';
 
 const group = 'Sound';

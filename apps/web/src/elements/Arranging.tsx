@@ -1,9 +1,8 @@
 'use client';
 
 import type { Arrange, Element } from '@tavu/core/model';
-import { NumberField } from '../ui/NumberField';
-import { Row, Select, SelectRow } from '../ui/Row';
-import type { Put } from '../fields/change';
+import { NumberField, Row, Select, SelectRow } from '../ui';
+import type { Put } from '../fields';
 
 /** How a panel places what it holds. */
 export function Arranging({ element, put }: { element: Element & { type: 'panel' }; put: Put }) {

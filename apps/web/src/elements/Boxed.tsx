@@ -2,12 +2,10 @@
 
 import { type BoxLook, type BoxUse } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
-import { edit, useStudio } from '../store/store';
-import { BoxLookFields } from '../looks/BoxLookFields';
-import { Group } from '../ui/Group';
-import { SelectRow } from '../ui/Row';
-import { Exceptions, lean, Shared, without } from '../looks/exceptions';
-import type { Put } from '../fields/change';
+import { edit, useStudio } from '../store';
+import { BoxLookFields, Exceptions, lean, Shared, without } from '../looks';
+import { Group, SelectRow } from '../ui';
+import type { Put } from '../fields';
 
 export function Boxed({
   title,

@@ -1,9 +1,8 @@
 'use client';
 
 import { BUBBLES, type Element } from '@tavu/core/model';
-import { NumberField } from '../ui/NumberField';
-import { SelectRow } from '../ui/Row';
-import type { Put } from '../fields/change';
+import { NumberField, SelectRow } from '../ui';
+import type { Put } from '../fields';
 
 /** A bubble's shape, its tail, and where its words may stand. */
 export function BubbleSettings({ element, put }: { element: Element & { type: 'bubble' }; put: Put }) {

@@ -15,13 +15,10 @@ import {
   isPicture,
 } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
-import { choose, chooseLink, edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Group } from '../ui/Group';
-import { Button, IconButton, Small } from '../ui/parts';
-import { SelectRow } from '../ui/Row';
-import { Sentence } from '../sentences/Sentence';
-import { putOn } from '../fields/change';
+import { choose, chooseLink, edit, useStudio } from '../store';
+import { Field, Group, Button, IconButton, Small, SelectRow } from '../ui';
+import { Sentence } from '../sentences';
+import { putOn } from '../fields';
 
 /** A placed component: what it is told here, where its buttons lead from here, and what is otherwise than everywhere. */
 export function ComponentPlace({

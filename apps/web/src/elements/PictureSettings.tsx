@@ -2,10 +2,9 @@
 
 import type { Written } from '@tavu/core/component';
 import { titleCase, type Element, isPicture } from '@tavu/core/model';
-import { useStudio } from '../store/store';
-import { NumberField } from '../ui/NumberField';
-import { SelectRow, ThingRow } from '../ui/Row';
-import type { Put } from '../fields/change';
+import { useStudio } from '../store';
+import { NumberField, SelectRow, ThingRow } from '../ui';
+import type { Put } from '../fields';
 
 /** Which picture, how it stands in its box, and how far its corners reach in when they are kept. */
 export function PictureSettings({

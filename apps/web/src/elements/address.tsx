@@ -1,6 +1,6 @@
 'use client';
 
-import { Field } from '../ui/Field';
+import { Field } from '../ui';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ element, put }: FieldsOf<'address'>) {

@@ -1,6 +1,6 @@
 'use client';
 
-import { SelectRow } from '../ui/Row';
+import { SelectRow } from '../ui';
 import { ActionRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 

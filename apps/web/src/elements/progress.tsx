@@ -1,8 +1,7 @@
 'use client';
 
 import { Boxed } from './Boxed';
-import { NumberField } from '../ui/NumberField';
-import { SelectRow } from '../ui/Row';
+import { NumberField, SelectRow } from '../ui';
 import { ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 

@@ -2,9 +2,8 @@
 
 import { keysBeside } from '@tavu/core/keys';
 import { titleCase, type Id } from '@tavu/core/model';
-import { editingLayer } from '../ui/layer';
-import { endStep, useStudio } from '../store/store';
-import { ThingRow } from '../ui/Row';
+import { editingLayer, ThingRow } from '../ui';
+import { endStep, useStudio } from '../store';
 
 /** Rows that the settings of several types of element have. */
 

@@ -2,7 +2,7 @@ import type { Written } from '@tavu/core/component';
 import type { Of } from '@tavu/core/elements';
 import type { ElementType, Screen } from '@tavu/core/model';
 import type { ComponentType } from 'react';
-import type { Put } from '../fields/change';
+import type { Put } from '../fields';
 
 /** What a type of element has in the right column besides what all have. */
 export interface Settings<T extends ElementType> {

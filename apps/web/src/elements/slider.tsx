@@ -1,6 +1,6 @@
 'use client';
 
-import { NumberField } from '../ui/NumberField';
+import { NumberField } from '../ui';
 import { ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { TextFrameFields } from '../animation/TextFrames';
+import { TextFrameFields } from '../animation';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ screen, element, put }: FieldsOf<'text'>) {

@@ -4,9 +4,8 @@ import { colourOf } from '@tavu/core/style';
 import type { Colour } from '@tavu/core/model';
 import { Pipette, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Button, IconButton, Sheet, Small } from '../ui/parts';
+import { edit, useStudio } from '../store';
+import { Field, Button, IconButton, Sheet, Small } from '../ui';
 import { pickColour } from './pick';
 
 /** A colour: one of the project's by name, or one written or picked. Opacity is part of it. */

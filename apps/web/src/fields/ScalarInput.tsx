@@ -1,8 +1,8 @@
 'use client';
 
 import { type FieldType, type Scalar, isPicture } from '@tavu/core/model';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
+import { useStudio } from '../store';
+import { Field } from '../ui';
 import { readNumber, readText } from './scalars';
 
 /** What a value, parameter or field holds, in the form that fits its type. */

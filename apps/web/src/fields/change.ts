@@ -1,6 +1,5 @@
 import type { Element, Id } from '@tavu/core/model';
-import { edit } from '../store/store';
-import { useView } from '../store/view';
+import { edit, useView } from '../store';
 
 /** Changes one element by its path; edits with the same key are one step. */
 export type Put = (change: Partial<Element> & Record<string, unknown>, key?: string) => void;

@@ -1,4 +1,4 @@
-import { edit } from '../store/store';
+import { edit } from '../store';
 
 /** Makes a value of a name that was typed: a number, which most conditions compare. */
 export const makeValue = (name: string): void =>

@@ -2,8 +2,8 @@ import { elementsAt, paintRun, svgFrame, svgText, toSvg } from '@tavu/core/paint
 import { boxStyle, colourOf, textStyle } from '@tavu/core/style';
 import type { Element, Project } from '@tavu/core/model';
 import { familyOf } from '@tavu/player';
-import { livePlayer, liveFlow } from '../run/run';
-import { say, useStudio } from '../store/store';
+import { livePlayer, liveFlow } from '../run';
+import { say, useStudio } from '../store';
 
 /** A colour picked off Live, and a word when what is seen there is not what the element itself has. */
 export interface Picked {

@@ -1,8 +1,8 @@
 'use client';
 
 import { kindFromName, KINDS, LONGEST_NAME, type Layer, type Link } from '@tavu/core/model';
-import { edit, useStudio } from '../store/store';
-import type { Choice } from '../ui/Picker';
+import { edit, useStudio } from '../store';
+import type { Choice } from '../ui';
 
 /** The layer a link's kind leads to. */
 export const targetLayer = (link: Pick<Link, 'kind'>): Layer => (link.kind === 'go' ? 'base' : 'overlay');

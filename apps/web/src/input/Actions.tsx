@@ -2,7 +2,7 @@
 
 import { codeName } from '@tavu/core/keys';
 import { findingsAtLarge } from '@tavu/core/check';
-import { Findings } from '../ui/Findings';
+import { Findings, Field, IconButton, Small, Select } from '../ui';
 import { isUsual } from '@tavu/core/edit';
 import {
   GESTURES,
@@ -15,10 +15,7 @@ import {
 } from '@tavu/core/model';
 import { Gamepad2, Hand, Keyboard, Plus, Trash2, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { choose, edit, say, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { IconButton, Small } from '../ui/parts';
-import { Select } from '../ui/Row';
+import { choose, edit, say, useStudio } from '../store';
 import { bindingsOf, codeOf, withBinding, withoutBinding, type Binding } from './bindings';
 import { capture } from './capture';
 import { InputRules } from './InputRules';

@@ -1,9 +1,8 @@
 'use client';
 
-import { edit, useStudio } from '../store/store';
-import { DurationField } from '../motion/DurationField';
-import { Group } from '../ui/Group';
-import { NumberField } from '../ui/NumberField';
+import { edit, useStudio } from '../store';
+import { DurationField } from '../motion';
+import { Group, NumberField } from '../ui';
 
 /** How held directions repeat, and how far a stick has to go. */
 export function InputRules() {

@@ -14,11 +14,10 @@ import { allUp } from '@tavu/core/run';
 import { reasonWords, sentenceText, timeToRead } from '@tavu/core/words';
 import dynamic from 'next/dynamic';
 import { useEffect, useId, useState } from 'react';
-import { edit, useStudio } from '../store/store';
-import { Nothing } from '../ui/ahead';
-import { Button, Choices } from '../ui/parts';
-import { kindFor } from '../fields/targetChoices';
-import { giveAgain, letGo, livePlayer, runLog, useRun, type Asked } from '../run/run';
+import { edit, useStudio } from '../store';
+import { Nothing, Button, Choices } from '../ui';
+import { kindFor } from '../fields';
+import { giveAgain, letGo, livePlayer, runLog, useRun, type Asked } from '../run';
 import { Unmade } from './Unmade';
 
 const EffectPicker = dynamic(() => import('../effects').then((module) => module.EffectPicker), {

@@ -4,16 +4,15 @@ import { triggerOf } from '@tavu/core/triggers';
 import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
 import { linksFrom } from '@tavu/core/model';
-import { edit, say, useStudio } from '../store/store';
+import { edit, say, useStudio } from '../store';
 import type { Device } from '@tavu/core/run';
-import { Picker } from '../ui/Picker';
-import { Select } from '../ui/Row';
-import { Button, Choices, IconButton, Sheet, Tip } from '../ui/parts';
+import { Picker, Select, Button, Choices, IconButton, Sheet, Tip } from '../ui';
 import { LanguageSwitch } from './LanguageSwitch';
 import { Pad } from './Pad';
 import { EventButton } from './EventButton';
-import { toggleStrip, useSizes } from '../run/sizes';
 import {
+  toggleStrip,
+  useSizes,
   give,
   restart,
   setMaking,
@@ -25,7 +24,7 @@ import {
   stepOn,
   toggleHold,
   useRun,
-} from '../run/run';
+} from '../run';
 
 export function Controls() {
   const held = useRun((run) => run.held);

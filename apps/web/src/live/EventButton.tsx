@@ -3,9 +3,9 @@
 import { zeroOf, type GameEvent, type Scalar } from '@tavu/core/model';
 import { useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
-import { Button, Sheet } from '../ui/parts';
-import { ScalarInput } from '../fields/ScalarInput';
-import { give } from '../run/run';
+import { Button, Sheet } from '../ui';
+import { ScalarInput } from '../fields';
+import { give } from '../run';
 
 /** An event the game can say: at a press, or with what comes with it filled in first. */
 export function EventButton({ event }: { event: GameEvent }) {

@@ -1,9 +1,8 @@
 'use client';
 
 import { STRETCHED } from '@tavu/core/language';
-import { useStudio } from '../store/store';
-import { Select } from '../ui/Row';
-import { languagesOf, speak, useLanguage } from '../store/language';
+import { useStudio, languagesOf, speak, useLanguage } from '../store';
+import { Select } from '../ui';
 
 /** The language Live speaks, or a stand-in two fifths longer, to see what will not fit. */
 export function LanguageSwitch() {

@@ -3,15 +3,13 @@
 import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
-import { useStudio } from '../store/store';
-import { Cap } from '../ui/parts';
+import { useStudio } from '../store';
+import { Cap, Nothing, useAhead } from '../ui';
 import { Asking } from './Asking';
 import { Controls } from './Controls';
-import { bringFiles } from '../assets/bring';
-import { topmost } from '../canvas/topmost';
-import { Nothing, useAhead } from '../ui/ahead';
-import { hold, setInHand, startRun, useRun } from '../run/run';
-import { frameAt, useSizes } from '../run/sizes';
+import { bringFiles } from '../assets';
+import { topmost } from '../canvas';
+import { hold, setInHand, startRun, useRun, frameAt, useSizes } from '../run';
 import { Stopped } from './Stopped';
 
 const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));

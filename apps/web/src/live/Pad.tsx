@@ -3,8 +3,8 @@
 import { padName } from '@tavu/core/keys';
 import { titleCase } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { useStudio } from '../store/store';
-import { give } from '../run/run';
+import { useStudio } from '../store';
+import { give } from '../run';
 
 /** A drawn pad: every button sends what the real one would, and says what it is bound to. */
 export function Pad() {

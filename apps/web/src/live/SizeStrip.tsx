@@ -5,13 +5,9 @@ import { paintRun, toSvg } from '@tavu/core/paint';
 import { patchChildren } from '@tavu/player';
 import { Plus, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { readNumber } from '../ui/numbers';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Button, IconButton, Sheet } from '../ui/parts';
-import { SelectRow } from '../ui/Row';
-import { livePlayer } from '../run/run';
-import { flowAt, showSize, sizesOf, useSizes } from '../run/sizes';
+import { readNumber, Field, Button, IconButton, Sheet, SelectRow } from '../ui';
+import { edit, useStudio } from '../store';
+import { livePlayer, flowAt, showSize, sizesOf, useSizes } from '../run';
 
 const HEIGHT = 68;
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { setPlays } from '../store/store';
-import { Button } from '../ui/parts';
+import { setPlays } from '../store';
+import { Button } from '../ui';
 
 /** In the place of Live while nothing is played: a project that stops when it runs can be mended here. */
 export function StillPane() {

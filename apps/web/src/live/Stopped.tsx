@@ -1,9 +1,9 @@
 'use client';
 
 import { screenById } from '@tavu/core/model';
-import { setPlays, useStudio } from '../store/store';
-import { Button } from '../ui/parts';
-import { letGo, restart, useRun } from '../run/run';
+import { setPlays, useStudio } from '../store';
+import { Button } from '../ui';
+import { letGo, restart, useRun } from '../run';
 
 /** What stopped the game, over its picture. */
 export function Stopped() {

@@ -6,12 +6,10 @@ import { outcomeWords, reasonWords } from '@tavu/core/words';
 import { CornerDownRight } from 'lucide-react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { choose, chooseLink, useStudio } from '../store/store';
-import { useMoments } from '../store/units';
-import { Small } from '../ui/parts';
+import { choose, chooseLink, useStudio, useMoments } from '../store';
+import { Small } from '../ui';
 import { AskSwitch } from './Controls';
-import type { Entry } from '../run/log';
-import { goBackTo, runLog, useRun } from '../run/run';
+import { type Entry, goBackTo, runLog, useRun } from '../run';
 
 type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
 

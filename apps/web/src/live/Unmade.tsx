@@ -2,10 +2,10 @@
 
 import { gapName } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
-import { kindFor } from '../fields/targetChoices';
-import { edit } from '../store/store';
-import { Button } from '../ui/parts';
-import { letGo, livePlayer } from '../run/run';
+import { kindFor } from '../fields';
+import { edit } from '../store';
+import { Button } from '../ui';
+import { letGo, livePlayer } from '../run';
 
 /** A screen has come up that is not made yet: it can be made on the spot, and play goes on with it. */
 export function Unmade({ gap }: { gap: Id }) {

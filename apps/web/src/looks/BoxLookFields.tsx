@@ -2,9 +2,8 @@
 
 import { STATES, type BoxFace, type BoxLook, type StateName } from '@tavu/core/model';
 import { useState, type ReactNode } from 'react';
-import { NumberField } from '../ui/NumberField';
-import { Small } from '../ui/parts';
-import { ColourField } from '../fields/ColourField';
+import { NumberField, Small } from '../ui';
+import { ColourField } from '../fields';
 import { GradientFields, OutlineFields, ShadowFields } from './effects';
 import { MarkerFields } from './MarkerFields';
 import { Setting, type LookProps } from './parts';

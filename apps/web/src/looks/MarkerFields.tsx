@@ -2,10 +2,9 @@
 
 import { READY, READY_WORDS, type ReadyName } from '@tavu/core/animate';
 import { MARKER_SIDES, type Marker, isPicture } from '@tavu/core/model';
-import { Keyframes } from '../animation/Keyframes';
-import { useStudio } from '../store/store';
-import { NumberField } from '../ui/NumberField';
-import { SelectRow, ThingRow } from '../ui/Row';
+import { Keyframes } from '../animation';
+import { useStudio } from '../store';
+import { NumberField, SelectRow, ThingRow } from '../ui';
 import { Switched } from './parts';
 
 const SIDE_WORDS: Record<Marker['side'], string> = {

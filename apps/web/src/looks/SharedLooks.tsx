@@ -6,14 +6,10 @@ import { colourOf, textStyle, tooltipLook } from '@tavu/core/style';
 import { TOOLTIP_AFTER } from '@tavu/core/run';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { edit, useStudio } from '../store/store';
-import { DurationField } from '../motion/DurationField';
-import { Field } from '../ui/Field';
-import { Group } from '../ui/Group';
-import { NumberField } from '../ui/NumberField';
-import { Button, IconButton, Sheet } from '../ui/parts';
-import { SelectRow } from '../ui/Row';
-import { ColourField, Swatch } from '../fields/ColourField';
+import { edit, useStudio } from '../store';
+import { DurationField } from '../motion';
+import { Field, Group, NumberField, Button, IconButton, Sheet, SelectRow } from '../ui';
+import { ColourField, Swatch } from '../fields';
 import { BoxLookFields } from './BoxLookFields';
 import { TextLookFields } from './TextLookFields';
 

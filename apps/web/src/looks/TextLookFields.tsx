@@ -2,9 +2,9 @@
 
 import type { TextLook } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { useStudio } from '../store/store';
-import { NumberField } from '../ui/NumberField';
-import { ColourField } from '../fields/ColourField';
+import { useStudio } from '../store';
+import { NumberField } from '../ui';
+import { ColourField } from '../fields';
 import { OutlineFields, ShadowFields } from './effects';
 import { Pick, Setting, Switched, type LookProps } from './parts';
 

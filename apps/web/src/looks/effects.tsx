@@ -2,9 +2,8 @@
 
 import type { Gradient, Outline, Shadow } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { NumberField } from '../ui/NumberField';
-import { Small } from '../ui/parts';
-import { ColourField } from '../fields/ColourField';
+import { NumberField, Small } from '../ui';
+import { ColourField } from '../fields';
 import { Switched } from './parts';
 
 /** What can be laid over a fill or round a shape: each is there or not. */

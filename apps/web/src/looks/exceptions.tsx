@@ -1,6 +1,6 @@
 'use client';
 
-import { Small } from '../ui/parts';
+import { Small } from '../ui';
 
 /** What is otherwise here than in a shared look. */
 

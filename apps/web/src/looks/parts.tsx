@@ -2,8 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { RotateCcw } from 'lucide-react';
-import { IconButton, type OneOf } from '../ui/parts';
-import { Select } from '../ui/Row';
+import { IconButton, type OneOf, Select } from '../ui';
 
 /** What is set, and which of it is an exception from a shared style. */
 export interface LookProps<Look> {

@@ -1,8 +1,8 @@
 'use client';
 
 import { readDuration, timeIn, toMicros, type Duration, type Rates, type Unit } from '@tavu/core/model';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
+import { useStudio } from '../store';
+import { Field } from '../ui';
 
 /** What frames and ticks come to, which nobody reckons. */
 function inSeconds(value: Duration | undefined, rates: Rates): string | undefined {

@@ -2,8 +2,7 @@
 
 import { BEZIERS, bezierOf, ease, EASINGS, readEasing, type Bezier } from '@tavu/core/motion';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { Field } from '../ui/Field';
-import { SelectRow } from '../ui/Row';
+import { Field, SelectRow } from '../ui';
 
 /** The curve is drawn with room above and below for what goes beyond its ends. */
 const SIDE = 96;

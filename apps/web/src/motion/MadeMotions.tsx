@@ -11,12 +11,8 @@ import {
 } from '@tavu/core/model';
 import { REDUCED } from '@tavu/core/motion';
 import { Plus, Trash2 } from 'lucide-react';
-import { readLength } from '../ui/numbers';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Group } from '../ui/Group';
-import { Button, IconButton, Small } from '../ui/parts';
-import { Select, SelectRow } from '../ui/Row';
+import { readLength, Field, Group, Button, IconButton, Small, Select, SelectRow } from '../ui';
+import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
 import { EasingField } from './EasingField';
 import { InTurn } from './SimpleFields';

@@ -12,12 +12,10 @@ import {
 } from '@tavu/core/model';
 import { ruleFor, type MotionRule } from '@tavu/core/motion';
 import { motionWords, ruleWords } from '@tavu/core/words';
-import { edit, useStudio } from '../store/store';
+import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
 import { OneMotion } from './SimpleFields';
-import { Button, Sheet } from '../ui/parts';
-import { Row, SelectRow } from '../ui/Row';
-import { Radios } from '../ui/Radios';
+import { Button, Sheet, Row, SelectRow, Radios } from '../ui';
 
 /** How a hand-over moves: the house motion, or a link's own. */
 export function MotionSheet({ link }: { link: Link }) {

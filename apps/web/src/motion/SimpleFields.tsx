@@ -2,12 +2,8 @@
 
 import type { Edge, SimpleMotion, Stagger } from '@tavu/core/model';
 import { usualEasing, type Way } from '@tavu/core/motion';
-import { readLength } from '../ui/numbers';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { NumberField } from '../ui/NumberField';
-import { Choices, Small } from '../ui/parts';
-import { SelectRow, ThingRow } from '../ui/Row';
+import { readLength, Field, NumberField, Choices, Small, SelectRow, ThingRow } from '../ui';
+import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
 import { EasingField } from './EasingField';
 

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { useBusy } from './files';
-import { Small } from '../ui/parts';
+import { Small } from '../ui';
 
 /** What is waited for, for how long already, and a way to stop it; `inline` in a dialog, which lies over all else. */
 export function BusyNote({ inline = false }: { inline?: boolean }) {

@@ -3,10 +3,9 @@
 import { freeName, LONGEST_NAME } from '@tavu/core/model';
 import { projectFromNames, USUAL_SCREENS } from '@tavu/core/starter';
 import { useId, useState } from 'react';
-import { livePlayer } from '../run/run';
-import { listProjects } from '../persistence/db';
-import { goOnAt } from '../ui/goOn';
-import { Button } from '../ui/parts';
+import { livePlayer } from '../run';
+import { listProjects } from '../persistence';
+import { goOnAt, Button } from '../ui';
 import { openAsNew } from './opening';
 
 const MOST_SCREENS = 60;

@@ -12,12 +12,12 @@ import {
   storageFault,
   type ProjectRow,
   type Room,
-} from '../persistence/db';
-import { whileClosed } from '../persistence/writer';
-import { BusyNote } from '../persistence/BusyNote';
-import { openFile } from '../persistence/files';
-import { say, useStudio } from '../store/store';
-import { Button, Dialog, IconButton } from '../ui/parts';
+  whileClosed,
+  BusyNote,
+  openFile,
+} from '../persistence';
+import { say, useStudio } from '../store';
+import { Button, Dialog, IconButton } from '../ui';
 import { NewProject } from './NewProject';
 import { openAsNew, openDemoProject, openKept, openLarge } from './opening';
 

@@ -3,9 +3,17 @@ import type { AssetBytes } from '@tavu/core/exchange';
 import { largeProject } from '@tavu/core/starter';
 import type { Problem } from '@tavu/core/schema';
 import { readKept } from '@tavu/core/run';
-import { fetchPlayed, fetchProject, keepProject, listProjects, storageFault } from '../persistence/db';
-import { openDemo, patiently, Stopped } from '../persistence/files';
-import { openInStudio, say } from '../store/store';
+import {
+  fetchPlayed,
+  fetchProject,
+  keepProject,
+  listProjects,
+  storageFault,
+  openDemo,
+  patiently,
+  Stopped,
+} from '../persistence';
+import { openInStudio, say } from '../store';
 
 /** Opens what was made or read as a project of its own, so that nothing kept before is written over. */
 export async function openAsNew({

@@ -13,9 +13,8 @@ import {
 } from '@tavu/core/run';
 import { Player } from '@tavu/player';
 import { create } from 'zustand';
-import { keepPlayed, storageFault } from '../persistence/db';
-import { say, useStudio } from '../store/store';
-import { useLanguage } from '../store/language';
+import { keepPlayed, storageFault } from '../persistence';
+import { say, useStudio, useLanguage } from '../store';
 import { Log, type Entry } from './log';
 import { flowAt, useSizes } from './sizes';
 

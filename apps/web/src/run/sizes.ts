@@ -1,5 +1,5 @@
 import { STRETCHED } from '@tavu/core/language';
-import { spokenBy, useLanguage } from '../store/language';
+import { spokenBy, useLanguage } from '../store';
 import { compile, frameOf, type Flow, type Frame } from '@tavu/core/compile';
 import type { Project, Size } from '@tavu/core/model';
 import { create } from 'zustand';

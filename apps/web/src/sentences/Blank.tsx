@@ -5,15 +5,13 @@ import { LONGEST_NAME, screenById, targetName, type Id, type Link, type LinkKind
 import { isException } from '@tavu/core/motion';
 import { KIND_WORDS } from '@tavu/core/words';
 import { useState } from 'react';
-import { edit, useStudio } from '../store/store';
-import { goOnAt } from '../ui/goOn';
-import { Picker, type Choice } from '../ui/Picker';
-import { Button, Sheet } from '../ui/parts';
+import { edit, useStudio } from '../store';
+import { goOnAt, Picker, type Choice, Button, Sheet } from '../ui';
 import { editorOfTrigger, OutcomePicker, TriggerPicker } from '../triggers';
 import { EffectBlank } from './EffectBlank';
 import { ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
-import { MotionSheet } from '../motion/MotionSheet';
-import { useTargetChoices } from '../fields/targetChoices';
+import { MotionSheet } from '../motion';
+import { useTargetChoices } from '../fields';
 import { LaterSheet } from './LaterSheet';
 
 type BlankPiece = Extract<Piece, { blank: string }>;

@@ -3,8 +3,8 @@
 import type { Effect, Link } from '@tavu/core/model';
 import { useState } from 'react';
 import { EffectPicker } from '../effects';
-import { edit, useStudio } from '../store/store';
-import { Sheet, Small } from '../ui/parts';
+import { edit, useStudio } from '../store';
+import { Sheet, Small } from '../ui';
 
 /** What else a sentence does: show or take away a notice, tell the game something. `index` null adds one. */
 export function EffectBlank({ link, index, close }: { link: Link; index: number | null; close: () => void }) {

@@ -3,9 +3,8 @@
 import type { Link } from '@tavu/core/model';
 import { effectWords } from '@tavu/core/words';
 import { Timer, Trash2 } from 'lucide-react';
-import { edit, useStudio } from '../store/store';
-import { IconButton } from '../ui/parts';
-import { Reorder } from '../ui/Reorder';
+import { edit, useStudio } from '../store';
+import { IconButton, Reorder } from '../ui';
 
 /** What a link also does, in the order it is done: dragged into another, put off, taken out. */
 export function Effects({ link }: { link: Link }) {

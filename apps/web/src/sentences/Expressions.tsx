@@ -1,15 +1,14 @@
 'use client';
 
 import { CONDITION } from '@tavu/core/phrasing';
-import { makeValue } from '../fields/makeValue';
+import { makeValue } from '../fields';
 import { scopeOfLink } from '@tavu/core/triggers';
 import { screenById, type Link, isPicture } from '@tavu/core/model';
 import { effectOf } from '@tavu/core/effects';
 import { authorOfEffect } from '@tavu/core/effects/author';
 import { editorOfEffect } from '../effects';
-import { edit, useStudio } from '../store/store';
-import { Button } from '../ui/parts';
-import { ExpressionField } from '../ui/ExpressionField';
+import { edit, useStudio } from '../store';
+import { Button, ExpressionField } from '../ui';
 
 const put = (link: Link, change: Partial<Link>): void => void edit('change link', { link: link.id, change });
 

@@ -1,9 +1,8 @@
 'use client';
 
 import { readDuration, type Link } from '@tavu/core/model';
-import { edit, useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Button } from '../ui/parts';
+import { edit, useStudio } from '../store';
+import { Field, Button } from '../ui';
 
 /** How much later than the link an effect comes. */
 export function LaterSheet({ link, index, close }: { link: Link; index: number; close: () => void }) {

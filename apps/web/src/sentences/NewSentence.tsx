@@ -2,9 +2,8 @@
 
 import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
 import { useState } from 'react';
-import { edit } from '../store/store';
-import { Sheet } from '../ui/parts';
-import { goOnAt } from '../ui/goOn';
+import { edit } from '../store';
+import { Sheet, goOnAt } from '../ui';
 import { blankIn } from './Blank';
 import { editorOfTrigger, TriggerPicker } from '../triggers';
 

@@ -2,13 +2,12 @@
 
 import type { Piece } from '@tavu/core/phrasing';
 import { findingsOfLink } from '@tavu/core/check';
-import { Findings } from '../ui/Findings';
+import { Findings, IconButton, Sheet, Small, Tip } from '../ui';
 import { targetName, type Link } from '@tavu/core/model';
 import { sentenceOf, sentenceText } from '@tavu/core/words';
 import { Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { choose, edit, useStudio } from '../store/store';
-import { IconButton, Sheet, Small, Tip } from '../ui/parts';
+import { choose, edit, useStudio } from '../store';
 import { editorOfTrigger } from '../triggers';
 import { Blank } from './Blank';
 import { AddEffect } from './EffectBlank';

@@ -2,8 +2,8 @@
 
 import { broughtLinks } from '@tavu/core/component';
 import { linksFrom, PROJECT, screenById, type Id } from '@tavu/core/model';
-import { edit, useStudio } from '../store/store';
-import { Reorder } from '../ui/Reorder';
+import { edit, useStudio } from '../store';
+import { Reorder } from '../ui';
 import { NewSentence } from './NewSentence';
 import { Sentence } from './Sentence';
 

@@ -2,7 +2,7 @@ import { takeScreens } from '@tavu/core/edit';
 import { base64 } from '@tavu/core/bytes';
 import type { Id, Project } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
-import { patiently, Stopped } from '../persistence/files';
+import { patiently, Stopped } from '../persistence';
 import { addBytes, chosenScreens, edit, NOTHING, say, useStudio } from './store';
 
 /** The largest pictures and sounds that are copied along, in bytes. */

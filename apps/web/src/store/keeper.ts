@@ -1,7 +1,5 @@
 import type { Id, Project } from '@tavu/core/model';
-import * as db from '../persistence/db';
-import { files } from '../persistence/files';
-import * as writer from '../persistence/writer';
+import { db, files, writer } from '../persistence';
 import { neededAssets } from './needed';
 import { dropBytes, follow, useStudio } from './store';
 

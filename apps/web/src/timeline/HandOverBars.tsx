@@ -13,10 +13,9 @@ import {
 import { ruleFor } from '@tavu/core/motion';
 import type { HandOver, PictureBar } from '@tavu/core/run';
 import { Snowflake, Volume2 } from 'lucide-react';
-import { useStudio } from '../store/store';
+import { useStudio, useUnits } from '../store';
 import type { Moment } from './played';
 import { BarHandle, PlayHead, Plot, ROW, RowLabel, type Scale } from './plot';
-import { useUnits } from '../store/units';
 
 interface Row {
   key: string;

@@ -4,14 +4,13 @@ import { timeIn, type Screen } from '@tavu/core/model';
 import { beginAt, step } from '@tavu/core/run';
 import { KeyRound } from 'lucide-react';
 import { useEffect, useMemo, type ReactNode } from 'react';
-import { useKeying } from '../canvas/keying';
-import { useStudio } from '../store/store';
-import { Small } from '../ui/parts';
+import { useKeying } from '../canvas';
+import { useStudio, useUnits } from '../store';
+import { Small } from '../ui';
 import { PlayHead, Plot, ROW, RowLabel, type Scale } from './plot';
 import { linesOf, type Line } from './lines';
 import { usePlayed } from './played';
 import { Transport } from './Transport';
-import { useUnits } from '../store/units';
 
 /** What a screen does in its own time: how long it stays, what it loads, its timers, loops, and the frames of its texts. */
 export function ScreenChart({ screen, change }: { screen: Screen; change: ReactNode }) {

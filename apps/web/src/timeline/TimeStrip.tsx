@@ -6,12 +6,9 @@ import { outcomeWords } from '@tavu/core/words';
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
-import type { Entry } from '../run/log';
-import { goBackTo, runLog, turnBackTo, useRun, type Span } from '../run/run';
-import { useStudio } from '../store/store';
-import { Nothing, useAhead } from '../ui/ahead';
-import { Choices, IconButton } from '../ui/parts';
-import { useMoments, useUnits } from '../store/units';
+import { type Entry, goBackTo, runLog, turnBackTo, useRun, type Span } from '../run';
+import { useStudio, useMoments, useUnits } from '../store';
+import { Nothing, useAhead, Choices, IconButton } from '../ui';
 
 const LATER = {
   handOver: () => import('./HandOverChart').then((module) => module.HandOverChart),

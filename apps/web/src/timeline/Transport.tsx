@@ -1,7 +1,7 @@
 'use client';
 
 import { Pause, Play, Repeat } from 'lucide-react';
-import { Choices, IconButton } from '../ui/parts';
+import { Choices, IconButton } from '../ui';
 import type { Played } from './played';
 
 /** Plays what a chart shows, slowly or not, once or again and again. */

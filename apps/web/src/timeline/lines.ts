@@ -2,8 +2,8 @@ import { timeOf } from '@tavu/core/triggers';
 import { compileAnimation, compileFrames, lengthOf } from '@tavu/core/animate';
 import { linksFrom, toMicros, type Element, type Project, type Screen } from '@tavu/core/model';
 import { timeToRead, wordsShown } from '@tavu/core/words';
-import { stayOf } from '../animation/stay';
-import { choose } from '../store/store';
+import { stayOf } from '../animation';
+import { choose } from '../store';
 
 /** One thing of a screen in its own time, in microseconds since it was shown. */
 export interface Line {

@@ -1,7 +1,7 @@
 import type { RunState } from '@tavu/core/run';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import { endAside, showAside } from '../run/run';
+import { endAside, showAside } from '../run';
 
 /** Something that can be seen at every moment of it. */
 export interface Shown {

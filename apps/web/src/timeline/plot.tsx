@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, type HTMLAttributes, type KeyboardEvent, type ReactNode } from 'react';
-import { endStep } from '../store/store';
+import { endStep } from '../store';
 import { useMoment, type Moment } from './played';
 import { marksOn, tidyTime } from './scale';
 

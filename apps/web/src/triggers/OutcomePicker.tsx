@@ -1,8 +1,8 @@
 'use client';
 
 import { LONGEST_NAME, type Id, type Screen } from '@tavu/core/model';
-import { edit } from '../store/store';
-import { Picker } from '../ui/Picker';
+import { edit } from '../store';
+import { Picker } from '../ui';
 
 /** One of the answers a screen can give, or none of them; a new one is made of what is typed. */
 export function OutcomePicker({

@@ -1,8 +1,8 @@
 'use client';
 
 import type { Cue, Id } from '@tavu/core/model';
-import { useStudio } from '../store/store';
-import { Picker, type Choice } from '../ui/Picker';
+import { useStudio } from '../store';
+import { Picker, type Choice } from '../ui';
 import type { Offer } from './editor';
 import { triggerOffers, typedTriggers } from './registry';
 

@@ -3,9 +3,8 @@
 import { actionById, actionKeys, keyName } from '@tavu/core/keys';
 import { readDuration, titleCase } from '@tavu/core/model';
 import { WHEN_WORDS } from '@tavu/core/triggers/author';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Picker } from '../ui/Picker';
+import { useStudio } from '../store';
+import { Field, Picker } from '../ui';
 import type { BlankOf, TriggerEditor } from './editor';
 
 export const action: TriggerEditor<'action'> = {

@@ -2,7 +2,7 @@ import type { CueName, Cue, Id, Link, LinkKind, Project } from '@tavu/core/model
 import type { Slot } from '@tavu/core/phrasing';
 import type { On } from '@tavu/core/triggers';
 import type { ComponentType } from 'react';
-import type { Choice } from '../ui/Picker';
+import type { Choice } from '../ui';
 
 /** What the window needs of a type of trigger. */
 export interface TriggerEditor<N extends CueName> {

@@ -2,7 +2,7 @@
 
 import { LONGEST_NAME } from '@tavu/core/model';
 import { Zap } from 'lucide-react';
-import { edit } from '../store/store';
+import { edit } from '../store';
 import type { TriggerEditor } from './editor';
 
 export const event: TriggerEditor<'event'> = {

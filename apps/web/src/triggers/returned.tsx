@@ -1,7 +1,7 @@
 'use client';
 
 import { linksFrom, screenById } from '@tavu/core/model';
-import { useStudio } from '../store/store';
+import { useStudio } from '../store';
 import type { BlankOf, Offer, TriggerEditor } from './editor';
 import { OutcomePicker } from './OutcomePicker';
 

@@ -4,9 +4,8 @@ import { readDuration, screenById } from '@tavu/core/model';
 import type { On } from '@tavu/core/triggers';
 import { SINCE_WORDS } from '@tavu/core/triggers/author';
 import { Clock } from 'lucide-react';
-import { useStudio } from '../store/store';
-import { Field } from '../ui/Field';
-import { Radios } from '../ui/Radios';
+import { useStudio } from '../store';
+import { Field, Radios } from '../ui';
 import type { BlankOf, TriggerEditor } from './editor';
 
 const after = (time: string): On<'time'> => ({

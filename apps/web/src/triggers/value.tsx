@@ -4,9 +4,9 @@ import { check, meant } from '@tavu/core/expression';
 import { identifierOf, type Project } from '@tavu/core/model';
 import { CONDITION } from '@tavu/core/phrasing';
 import { scopeOfLink } from '@tavu/core/triggers';
-import { useStudio } from '../store/store';
-import { ExpressionField } from '../ui/ExpressionField';
-import { makeValue } from '../fields/makeValue';
+import { useStudio } from '../store';
+import { ExpressionField } from '../ui';
+import { makeValue } from '../fields';
 import type { BlankOf, TriggerEditor } from './editor';
 
 /** Something true of the first value, to be written over. */

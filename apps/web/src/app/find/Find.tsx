@@ -2,10 +2,8 @@
 
 import type { Project } from '@tavu/core/model';
 import { useEffect, useMemo, useState } from 'react';
-import { useStudio } from '../../store/store';
-import { goOnAt } from '../../ui/goOn';
-import { Picker } from '../../ui/Picker';
-import { Dialog } from '../../ui/parts';
+import { useStudio } from '../../store';
+import { goOnAt, Picker, Dialog } from '../../ui';
 import type { Find as Found } from './finds';
 import { FINDERS } from './registry';
 

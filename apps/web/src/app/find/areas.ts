@@ -1,4 +1,4 @@
-import { choose } from '../../store/store';
+import { choose } from '../../store';
 import { paneTab } from '../commands';
 import type { Finder } from './finds';
 

@@ -1,7 +1,7 @@
 import { findingsOf, findingWords } from '@tavu/core/check';
 import { byId } from '@tavu/core/model';
-import { centreOnMap } from '../../panes/map/centre';
-import { choose, chooseLink } from '../../store/store';
+import { centreOnMap } from '../../panes/map';
+import { choose, chooseLink } from '../../store';
 import type { Find, Finder } from './finds';
 import { blankOf } from './sentences';
 

@@ -1,5 +1,5 @@
 import { everyStep } from '@tavu/core/model';
-import { openConversation } from '../../panes/lines/chosen';
+import { openConversation } from '../../panes/lines';
 import { showPane } from '../arrangement';
 import type { Find, Finder } from './finds';
 

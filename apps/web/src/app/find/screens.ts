@@ -1,7 +1,7 @@
-import { editingLayer } from '../../ui/layer';
-import { showHeld } from '../../run/run';
-import { centreOnMap } from '../../panes/map/centre';
-import { choose } from '../../store/store';
+import { editingLayer } from '../../ui';
+import { showHeld } from '../../run';
+import { centreOnMap } from '../../panes/map';
+import { choose } from '../../store';
 import type { Finder } from './finds';
 
 export const screens: Finder = {

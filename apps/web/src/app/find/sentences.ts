@@ -1,7 +1,7 @@
 import { byId } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
-import { centreOnMap } from '../../panes/map/centre';
-import { chooseLink } from '../../store/store';
+import { centreOnMap } from '../../panes/map';
+import { chooseLink } from '../../store';
 import type { Finder } from './finds';
 
 /** The first word of a sentence that can be filled otherwise. */

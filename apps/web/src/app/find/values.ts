@@ -1,4 +1,4 @@
-import { give, livePlayer } from '../../run/run';
+import { give, livePlayer } from '../../run';
 import { showPane } from '../arrangement';
 import { paneTab } from '../commands';
 import type { Find, Finder } from './finds';

@@ -3,9 +3,7 @@
 import { anchorAxis, attachAxis, holdAxisBy, ownOf } from '@tavu/core/layout';
 import type { Span } from '@tavu/core/geometry';
 import type { Axis, Element, Length } from '@tavu/core/model';
-import { Field } from '../../ui/Field';
-import { Select } from '../../ui/Row';
-import { readLength, readNumber, stepLength } from '../../ui/numbers';
+import { Field, Select, readLength, readNumber, stepLength } from '../../ui';
 
 /** One axis: what it keeps its distance from, how far, how large, and by which point of its own. */
 export function AxisFields({

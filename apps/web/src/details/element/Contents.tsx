@@ -5,10 +5,9 @@ import { linksFrom, type Element, type Id, type Screen } from '@tavu/core/model'
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
-import { addElement, TOOLS } from '../../store/add';
-import { flag } from '../../canvas/keys';
-import { choose, chooseElementAlso, chosenElements, edit, useStudio } from '../../store/store';
-import { IconButton } from '../../ui/parts';
+import { addElement, TOOLS, choose, chooseElementAlso, chosenElements, edit, useStudio } from '../../store';
+import { flag } from '../../canvas';
+import { IconButton } from '../../ui';
 
 type Drop = { over: Id; where: 'before' | 'inside' | 'after' };
 

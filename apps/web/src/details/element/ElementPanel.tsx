@@ -2,22 +2,17 @@
 
 import { elementOf } from '@tavu/core/triggers';
 import { findingsDrawn } from '@tavu/core/check';
-import { Findings } from '../../ui/Findings';
+import { Findings, Field, Group, Button, IconButton, goOnAt } from '../../ui';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
 
-import { flag } from '../../canvas/keys';
-import { choose, edit, useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { Group } from '../../ui/Group';
-import { Button, IconButton } from '../../ui/parts';
-import { goOnAt } from '../../ui/goOn';
-import { blankIn } from '../../sentences/Blank';
-import { Sentence } from '../../sentences/Sentence';
-import { putOn } from '../../fields/change';
+import { flag } from '../../canvas';
+import { choose, edit, useStudio } from '../../store';
+import { blankIn, Sentence } from '../../sentences';
+import { putOn } from '../../fields';
 import { ContentsList } from './Contents';
 import { Inside } from './Inside';
 import { LookPanel } from './LookPanel';
@@ -25,10 +20,10 @@ import { NearSisters } from './NearSisters';
 import { PlacePanel } from './PlacePanel';
 import { RoleRow } from './RoleRow';
 import { AlignTools, MakeComponent } from './SeveralElements';
-import { settingsOf } from '../../elements/registry';
+import { settingsOf } from '../../elements';
 import { SettingsPanel } from './SettingsPanel';
 import { ElementWays } from '../FocusPanel';
-import { Animations } from '../../animation/Animations';
+import { Animations } from '../../animation';
 import { WhenPanel } from './WhenPanel';
 
 /** Whether something to be read or pressed lies nearer to the edge of the frame than the safe margin. */

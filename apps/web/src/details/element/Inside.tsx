@@ -3,9 +3,8 @@
 import { componentById, pathOf } from '@tavu/core/component';
 import { reach } from '@tavu/core/edit';
 import type { Id, Screen } from '@tavu/core/model';
-import { setView, useView } from '../../store/view';
-import { choose, edit, useStudio } from '../../store/store';
-import { Choices, Small } from '../../ui/parts';
+import { setView, useView, choose, edit, useStudio } from '../../store';
+import { Choices, Small } from '../../ui';
 
 /** Which component an element belongs to, and whether changes are for everywhere it is placed or for this place. */
 export function Inside({ screen, path }: { screen: Screen; path: Id }) {

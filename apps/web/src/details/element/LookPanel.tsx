@@ -3,16 +3,11 @@
 import { isUsed } from '@tavu/core/focus';
 import { BLENDS, type Element, type TextLook, type TextUse } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
-import { edit, useStudio } from '../../store/store';
-import { Pick } from '../../looks/parts';
-import { TextLookFields } from '../../looks/TextLookFields';
-import { Group } from '../../ui/Group';
-import { NumberField } from '../../ui/NumberField';
-import { SelectRow } from '../../ui/Row';
-import type { Put } from '../../fields/change';
-import { Exceptions, lean, Shared, without } from '../../looks/exceptions';
-import { Boxed } from '../../elements/Boxed';
-import { settingsOf } from '../../elements/registry';
+import { edit, useStudio } from '../../store';
+import { Pick, TextLookFields, Exceptions, lean, Shared, without } from '../../looks';
+import { Group, NumberField, SelectRow } from '../../ui';
+import type { Put } from '../../fields';
+import { Boxed, settingsOf } from '../../elements';
 
 /** How an element looks: its shared styles, and this place's exceptions from them. */
 export function LookPanel({ element, put }: { element: Element; put: Put }) {

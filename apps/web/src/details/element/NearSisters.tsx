@@ -5,11 +5,9 @@ import type { CompiledScreen } from '@tavu/core/compile';
 import type { Id, Screen } from '@tavu/core/model';
 import { Ruler } from 'lucide-react';
 import { useState } from 'react';
-import { chosenTops, putRects, reachedOn, type Reached } from '../../canvas/reach';
-import { useView } from '../../store/view';
-import { useStudio } from '../../store/store';
-import { Small } from '../../ui/parts';
-import { SelectRow } from '../../ui/Row';
+import { chosenTops, putRects, reachedOn, type Reached } from '../../canvas';
+import { useView, useStudio } from '../../store';
+import { Small, SelectRow } from '../../ui';
 
 /** What is chosen beside the screen that shows faintly: what nearly matches, and what lines all of it up with that screen. */
 export function NearSisters({ screen, path }: { screen: Screen; path?: Id }) {

@@ -5,14 +5,12 @@ import type { Way } from '@tavu/core/geometry';
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { Axis, Element, Id, Project } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
-import { roomOf } from '../../canvas/reach';
-import { edit, useStudio } from '../../store/store';
-import { Group } from '../../ui/Group';
-import { NumberField } from '../../ui/NumberField';
-import { ThingRow } from '../../ui/Row';
+import { roomOf } from '../../canvas';
+import { edit, useStudio } from '../../store';
+import { Group, NumberField, ThingRow } from '../../ui';
 import { AxisFields } from './AxisFields';
-import { settingsOf } from '../../elements/registry';
-import type { Put } from '../../fields/change';
+import { settingsOf } from '../../elements';
+import type { Put } from '../../fields';
 
 /** Where an element stands, in what, over what, how it is turned, and how it places what it holds. */
 export function PlacePanel({

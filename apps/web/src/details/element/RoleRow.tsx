@@ -1,7 +1,7 @@
 'use client';
 
 import type { Element, Role, Screen } from '@tavu/core/model';
-import { SelectRow } from '../../ui/Row';
+import { SelectRow } from '../../ui';
 
 const WORDS: Record<Role, string> = {
   says: 'what is said',

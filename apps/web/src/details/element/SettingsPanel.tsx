@@ -6,13 +6,11 @@ import { textTroubles, textTroubleWords } from '@tavu/core/message';
 import type { Id, Screen } from '@tavu/core/model';
 import { TOOLTIP } from '@tavu/core/elements/author';
 import { TriangleAlert } from 'lucide-react';
-import { useStudio } from '../../store/store';
-import { translating, useLanguage } from '../../store/language';
-import { useSoundAssets } from '../../assets/sounds';
-import { ThingRow } from '../../ui/Row';
-import { settingsOf } from '../../elements/registry';
-import { Words } from '../../elements/rows';
-import type { Put } from '../../fields/change';
+import { useStudio, translating, useLanguage } from '../../store';
+import { useSoundAssets } from '../../assets';
+import { ThingRow } from '../../ui';
+import { settingsOf, Words } from '../../elements';
+import type { Put } from '../../fields';
 
 /** What is particular to a type of element: its words, picture, value, rows, tail. */
 export function SettingsPanel({

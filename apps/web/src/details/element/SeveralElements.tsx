@@ -16,13 +16,10 @@ import {
   Trash2,
 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { chosenTops, moved, putRects } from '../../canvas/reach';
-import { choose, chosenElements, edit, useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { Group } from '../../ui/Group';
-import { Button, IconButton } from '../../ui/parts';
-import { SelectRow } from '../../ui/Row';
-import { liveFlow } from '../../run/run';
+import { chosenTops, moved, putRects } from '../../canvas';
+import { choose, chosenElements, edit, useStudio } from '../../store';
+import { Field, Group, Button, IconButton, SelectRow } from '../../ui';
+import { liveFlow } from '../../run';
 import { ContentsList } from './Contents';
 import { NearSisters } from './NearSisters';
 

@@ -3,12 +3,9 @@
 import { LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
 import { FileAudio, FilePlus2, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { putPicture } from '../../store/add';
-import { choose, edit, say, useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { Button, IconButton, Small } from '../../ui/parts';
-import { ACCEPTED, askFiles, bringFiles, replaceAsset, sortWord, type Refused } from '../../assets/bring';
-import { usesOf } from '../../assets/uses';
+import { putPicture, choose, edit, say, useStudio } from '../../store';
+import { Field, Button, IconButton, Small } from '../../ui';
+import { ACCEPTED, askFiles, bringFiles, replaceAsset, sortWord, type Refused, usesOf } from '../../assets';
 
 /** Larger than this, a file is pointed out: it will be felt when the game is loaded. */
 const HEAVY = 1_500_000;

@@ -2,8 +2,8 @@
 
 import { type Id, type Routine, type Step, isPicture } from '@tavu/core/model';
 import { useRef } from 'react';
-import { endStep, useStudio } from '../../store/store';
-import { Select } from '../../ui/Row';
+import { endStep, useStudio } from '../../store';
+import { Select } from '../../ui';
 import { chooseStep, type Owner } from './chosen';
 import { SELECT } from './fields';
 import { changeStep } from './put';

@@ -1,12 +1,11 @@
 'use client';
 
-import { makeValue } from '../../fields/makeValue';
+import { makeValue } from '../../fields';
 import { scopeOfScreen } from '@tavu/core/expression';
 import { screenById } from '@tavu/core/model';
 import { useState } from 'react';
-import { useStudio } from '../../store/store';
-import { ExpressionField } from '../../ui/ExpressionField';
-import { Sheet } from '../../ui/parts';
+import { useStudio } from '../../store';
+import { ExpressionField, Sheet } from '../../ui';
 import type { Owner } from './chosen';
 
 /** A condition that can be put in and taken out. */

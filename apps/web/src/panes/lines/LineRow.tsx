@@ -1,6 +1,6 @@
 'use client';
 
-import { Findings } from '../../ui/Findings';
+import { Findings, Picture } from '../../ui';
 import { readingSpeed, type Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { paintLine } from '@tavu/core/paint';
@@ -9,9 +9,7 @@ import { firstState, lay, pageTimes } from '@tavu/core/run';
 import { linesUnder } from '@tavu/core/compile';
 
 import { useMemo, useRef, type KeyboardEvent } from 'react';
-import { Picture } from '../../ui/Picture';
-import { edit, endStep, useStudio } from '../../store/store';
-import { useUnits } from '../../store/units';
+import { edit, endStep, useStudio, useUnits } from '../../store';
 import { timeIn } from '@tavu/core/model';
 import { chooseStep, useLines, type Owner } from './chosen';
 import { addLine, changeStep, pasteSteps, removeSteps } from './put';

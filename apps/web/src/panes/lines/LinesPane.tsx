@@ -1,20 +1,16 @@
 'use client';
 
 import { findingsOfTalk } from '@tavu/core/check';
-import { Findings } from '../../ui/Findings';
+import { Findings, Field, Button, Choices, IconButton, Sheet, Select } from '../../ui';
 import { exportsOf } from '@tavu/core/exchange';
 import { freshId, readName, timeIn, type Conversation, type Id, type Routine } from '@tavu/core/model';
 import { rehearseTalk } from '@tavu/core/run';
 import { Captions, ClipboardPaste, Play, Plus, Search, Trash2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState, type ReactNode } from 'react';
-import { playLine } from '../../run/run';
-import { saveAs } from '../../persistence/files';
-import { edit, say, useStudio } from '../../store/store';
-import { useUnits } from '../../store/units';
-import { Field } from '../../ui/Field';
-import { Button, Choices, IconButton, Sheet } from '../../ui/parts';
-import { Select } from '../../ui/Row';
+import { playLine } from '../../run';
+import { saveAs } from '../../persistence';
+import { edit, say, useStudio, useUnits } from '../../store';
 import { goToStep, setLines, useLines, useOpenOwner, type Part } from './chosen';
 import { Page } from './Page';
 import { pasteSteps } from './put';

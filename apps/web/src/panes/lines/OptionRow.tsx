@@ -3,8 +3,8 @@
 import { freshId, type Id, type Step } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
-import { edit, endStep } from '../../store/store';
-import { IconButton } from '../../ui/parts';
+import { edit, endStep } from '../../store';
+import { IconButton } from '../../ui';
 import { chooseStep, goToStep, type Owner } from './chosen';
 import { If } from './Conditions';
 import { addLine, changeStep } from './put';

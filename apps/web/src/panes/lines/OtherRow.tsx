@@ -1,15 +1,13 @@
 'use client';
 
-import { Findings } from '../../ui/Findings';
+import { Findings, Field, Select } from '../../ui';
 import type { Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { everyStep, screenById, type Id, type Step } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { Switched } from '../../looks/parts';
-import { useSoundAssets } from '../../assets/sounds';
-import { useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { Select } from '../../ui/Row';
+import { Switched } from '../../looks';
+import { useSoundAssets } from '../../assets';
+import { useStudio } from '../../store';
 import { Call } from './CallRow';
 import type { Owner } from './chosen';
 import { If } from './Conditions';

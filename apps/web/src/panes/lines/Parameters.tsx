@@ -9,10 +9,8 @@ import {
   isPicture,
 } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
-import { edit, useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { IconButton, Small } from '../../ui/parts';
-import { Select } from '../../ui/Row';
+import { edit, useStudio } from '../../store';
+import { Field, IconButton, Small, Select } from '../../ui';
 
 const TYPES: [RoutineParameter['type'], string][] = [
   ['text', 'words'],

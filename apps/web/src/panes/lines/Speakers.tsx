@@ -3,13 +3,10 @@
 import { BUBBLES, freeName, readName, SIDES, type Speaker, isPicture } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { bringSound } from '../../assets/bring';
-import { ColourField } from '../../fields/ColourField';
-import { useSoundAssets } from '../../assets/sounds';
-import { edit, useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { Button, IconButton, Small } from '../../ui/parts';
-import { Select, SelectRow, ThingRow } from '../../ui/Row';
+import { bringSound, useSoundAssets } from '../../assets';
+import { ColourField } from '../../fields';
+import { edit, useStudio } from '../../store';
+import { Field, Button, IconButton, Small, Select, SelectRow, ThingRow } from '../../ui';
 import { TalkSettings } from './TalkSettings';
 
 /** Who speaks: names, colours, faces, sides, bubbles and voices; and how lines come in the whole project. */

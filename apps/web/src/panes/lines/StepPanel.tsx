@@ -11,10 +11,9 @@ import {
   type Side,
   type Step,
 } from '@tavu/core/model';
-import { DurationField } from '../../motion/DurationField';
-import { useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { SelectRow, ThingRow } from '../../ui/Row';
+import { DurationField } from '../../motion';
+import { useStudio } from '../../store';
+import { Field, SelectRow, ThingRow } from '../../ui';
 import { stepWords } from './kinds';
 import { changeStep } from './put';
 

@@ -2,11 +2,9 @@
 
 import type { Reading, TalkRules } from '@tavu/core/model';
 import { USUAL_TALK } from '@tavu/core/talk';
-import { DurationField } from '../../motion/DurationField';
-import { edit, useStudio } from '../../store/store';
-import { Group } from '../../ui/Group';
-import { NumberField } from '../../ui/NumberField';
-import { SelectRow, ThingRow } from '../../ui/Row';
+import { DurationField } from '../../motion';
+import { edit, useStudio } from '../../store';
+import { Group, NumberField, SelectRow, ThingRow } from '../../ui';
 
 /** How lines are typed and read in the whole project. */
 export function TalkSettings() {

@@ -8,14 +8,9 @@ import { lettersIn } from '@tavu/core/run';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { FileDown, FileUp } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
-import { languagesOf } from '../../store/language';
-import { Picture } from '../../ui/Picture';
-import { readFile, saveAs, Stopped } from '../../persistence/files';
-import { choose, chooseLink, edit, endStep, say, useStudio } from '../../store/store';
-import { readNumber } from '../../ui/numbers';
-import { Field } from '../../ui/Field';
-import { Button, Small, Tip } from '../../ui/parts';
-import { Select } from '../../ui/Row';
+import { languagesOf, choose, chooseLink, edit, endStep, say, useStudio } from '../../store';
+import { Picture, readNumber, Field, Button, Small, Tip, Select } from '../../ui';
+import { readFile, saveAs, Stopped } from '../../persistence';
 import { openConversation } from './chosen';
 
 type Only = 'all' | 'missing' | 'changed' | 'too long';

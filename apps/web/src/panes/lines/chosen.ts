@@ -1,6 +1,6 @@
 import { everyStep, type Conversation, type Id, type Routine, type Step } from '@tavu/core/model';
 import { create } from 'zustand';
-import { choose, useStudio } from '../../store/store';
+import { choose, useStudio } from '../../store';
 
 /** What steps belong to. */
 export type Owner = Conversation | Routine;

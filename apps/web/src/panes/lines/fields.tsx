@@ -1,9 +1,8 @@
 'use client';
 
 import { readDuration, type Id, isPicture } from '@tavu/core/model';
-import { useStudio } from '../../store/store';
-import { Field } from '../../ui/Field';
-import { Select } from '../../ui/Row';
+import { useStudio } from '../../store';
+import { Field, Select } from '../../ui';
 import type { Owner } from './chosen';
 
 /** What the rows of steps are filled in with. */

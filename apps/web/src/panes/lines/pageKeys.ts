@@ -1,7 +1,7 @@
 import type { Id } from '@tavu/core/model';
 import type { KeyboardEvent } from 'react';
-import { playLine } from '../../run/run';
-import { edit, say } from '../../store/store';
+import { playLine } from '../../run';
+import { edit, say } from '../../store';
 import { goToStep, ownerNow, useLines, type Owner } from './chosen';
 import { copySteps, pasteSteps, pickTo, removeSteps, together } from './put';
 import { rowsOf } from './rows';

@@ -1,6 +1,6 @@
 import { everyStep, freshId, type Id, type Said, type Step } from '@tavu/core/model';
 import { readScript } from '@tavu/core/exchange';
-import { edit, endStep, say, useStudio } from '../../store/store';
+import { edit, endStep, say, useStudio } from '../../store';
 import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
 import { rowsOf } from './rows';
 

@@ -2,10 +2,9 @@
 
 import { LONGEST_NAME, type Layer } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { edit, useStudio } from '../../store/store';
-import { Picker, type Choice } from '../../ui/Picker';
-import { Sheet } from '../../ui/parts';
-import { kindFor } from '../../fields/targetChoices';
+import { edit, useStudio } from '../../store';
+import { Picker, type Choice, Sheet } from '../../ui';
+import { kindFor } from '../../fields';
 import { goOnAtChosen } from './keys';
 
 const LAYERS: { layer: Layer; words: string }[] = [

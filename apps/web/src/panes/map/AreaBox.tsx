@@ -2,7 +2,7 @@
 
 import type { MapArea } from '@tavu/core/map';
 import { ChevronDown, ChevronRight } from 'lucide-react';
-import { choose, useStudio } from '../../store/store';
+import { choose, useStudio } from '../../store';
 
 /** The box around an area's screens, with its name; it folds to one card. */
 export function AreaBox({

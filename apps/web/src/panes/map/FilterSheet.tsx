@@ -5,9 +5,8 @@ import { LAYERS } from '@tavu/core/map';
 import { titleCase } from '@tavu/core/model';
 import { Funnel } from 'lucide-react';
 import { useMemo } from 'react';
-import { chooseLink, choose, useStudio } from '../../store/store';
-import { Button, IconButton, Sheet } from '../../ui/parts';
-import { Row, Select } from '../../ui/Row';
+import { chooseLink, choose, useStudio } from '../../store';
+import { Button, IconButton, Sheet, Row, Select } from '../../ui';
 import { NO_FILTER, type Filter } from './filter';
 
 /** What is looked at on the map: by layer, by area, what is up, or where something is wrong, which it lists. */

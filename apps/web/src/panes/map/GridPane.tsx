@@ -8,8 +8,8 @@ import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
 import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
 import { TriggerPicker } from '../../triggers';
-import { choose, chooseLink, edit, useStudio } from '../../store/store';
-import { Sheet } from '../../ui/parts';
+import { choose, chooseLink, edit, useStudio } from '../../store';
+import { Sheet } from '../../ui';
 
 /** Sizes of a cell before it is measured, in CSS pixels. */
 const ROW = 33;

@@ -9,8 +9,8 @@ import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
 import { Waves } from 'lucide-react';
 import { memo } from 'react';
-import { useRun } from '../../run/run';
-import { chooseLink, useStudio } from '../../store/store';
+import { useRun } from '../../run';
+import { chooseLink, useStudio } from '../../store';
 
 /** The links as lines, each with what sets it off. */
 export const Lines = memo(function Lines({

@@ -4,15 +4,14 @@ import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map'
 import { titleCase, type Id, type Project } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { showHeld, useRun } from '../../run/run';
-import { choose, chooseAlso, edit, useStudio } from '../../store/store';
-import { IconButton } from '../../ui/parts';
+import { showHeld, useRun } from '../../run';
+import { choose, chooseAlso, edit, useStudio, copiedScreens, pasteScreens } from '../../store';
+import { IconButton } from '../../ui';
 import { Card } from './Card';
 import { Lines } from './Lines';
 import { AddScreen } from './AddScreen';
 import { AreaBox } from './AreaBox';
 import { listenToCentre } from './centre';
-import { copiedScreens, pasteScreens } from '../../store/copying';
 import { useDraggedCard } from './dragCard';
 import { NewLink, useDraggedLink } from './dragLink';
 import { filtered, NO_FILTER } from './filter';

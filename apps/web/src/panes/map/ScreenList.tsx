@@ -2,8 +2,8 @@
 
 import { LAYERS } from '@tavu/core/map';
 import { titleCase } from '@tavu/core/model';
-import { showHeld, useRun } from '../../run/run';
-import { choose, useStudio } from '../../store/store';
+import { showHeld, useRun } from '../../run';
+import { choose, useStudio } from '../../store';
 
 /** The map folded to a narrow list, while Live is wide. */
 export function ScreenList() {

@@ -3,7 +3,7 @@
 import { areaAt, CARD, type MapCard, type MapPlan } from '@tavu/core/map';
 import { screenById, type Id } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent } from 'react';
-import { chosenScreens, edit, useStudio } from '../../store/store';
+import { chosenScreens, edit, useStudio } from '../../store';
 
 /** How far a press may wander and still be a click, in pixels of the page. */
 const STILL = 6;

@@ -4,10 +4,9 @@ import { elementOf } from '@tavu/core/triggers';
 import { CARD, type MapCard, type MapPlan, type Point } from '@tavu/core/map';
 import { linksFrom, type Cue, type Id, type Link, type Project } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent, type RefObject } from 'react';
-import { edit, useStudio } from '../../store/store';
-import { Picker, type Choice } from '../../ui/Picker';
-import { Sheet } from '../../ui/parts';
-import { kindFor } from '../../fields/targetChoices';
+import { edit, useStudio } from '../../store';
+import { Picker, type Choice, Sheet } from '../../ui';
+import { kindFor } from '../../fields';
 import { goOnAtChosen } from './keys';
 
 export interface DragFrom {

@@ -1,8 +1,8 @@
 import { CARD, type MapCard, type MapPlan } from '@tavu/core/map';
 import { screenById, type Id } from '@tavu/core/model';
 import type { KeyboardEvent } from 'react';
-import { choose, chooseAlso, chosenScreens, edit, NOTHING, useStudio } from '../../store/store';
-import { goOnAt } from '../../ui/goOn';
+import { choose, chooseAlso, chosenScreens, edit, NOTHING, useStudio } from '../../store';
+import { goOnAt } from '../../ui';
 import { centreOnMap } from './centre';
 import { moveInRow } from './dragCard';
 import type { Dropped } from './dragLink';

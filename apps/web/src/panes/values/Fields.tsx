@@ -3,10 +3,8 @@
 import { identifierOf, zeroOf, type FieldType, type Id, type Parameter, type Scalar } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Field } from '../../ui/Field';
-import { IconButton } from '../../ui/parts';
-import { ScalarInput } from '../../fields/ScalarInput';
-import { newType, readValueName } from '../../fields/scalars';
+import { Field, IconButton } from '../../ui';
+import { ScalarInput, newType, readValueName } from '../../fields';
 import { TypeRest, TypeSelect } from './TypeFields';
 
 type Item = FieldType & { id: Id; name: string; default?: Scalar };

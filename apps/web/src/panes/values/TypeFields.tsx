@@ -1,8 +1,8 @@
 'use client';
 
 import type { FieldType } from '@tavu/core/model';
-import { Field } from '../../ui/Field';
-import { readNumber, readOptions, readWord } from '../../fields/scalars';
+import { Field } from '../../ui';
+import { readNumber, readOptions, readWord } from '../../fields';
 
 const TYPE_NAMES: [FieldType['type'], string][] = [
   ['on/off', 'On/off'],

@@ -15,15 +15,12 @@ import {
 } from '@tavu/core/model';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { forgetPlayed, setByHand, useRun } from '../../run/run';
-import { choose, chooseLink, edit, useStudio } from '../../store/store';
-import { Actions } from '../../input/Actions';
-import { Field } from '../../ui/Field';
-import { Button, IconButton, Small } from '../../ui/parts';
-import { Row, Select } from '../../ui/Row';
+import { forgetPlayed, setByHand, useRun } from '../../run';
+import { choose, chooseLink, edit, useStudio } from '../../store';
+import { Actions } from '../../input';
+import { Field, Button, IconButton, Small, Row, Select } from '../../ui';
 import { Fields } from './Fields';
-import { ScalarInput } from '../../fields/ScalarInput';
-import { newType, readValueName } from '../../fields/scalars';
+import { ScalarInput, newType, readValueName } from '../../fields';
 import { TypeRest, TypeSelect } from './TypeFields';
 import { nameOfUse, usesOf, type Use, type Uses } from './uses';
 

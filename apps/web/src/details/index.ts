@@ -1,0 +1,1 @@
+export { ReadingColumn } from './ReadingColumn';

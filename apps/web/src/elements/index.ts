@@ -1,0 +1,3 @@
+export { Boxed } from './Boxed';
+export { settingsOf } from './registry';
+export { Words } from './rows';

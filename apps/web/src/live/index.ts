@@ -1,0 +1,2 @@
+export { LivePane } from './LivePane';
+export { StillPane } from './StillPane';

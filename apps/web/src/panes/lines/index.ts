@@ -1,0 +1,1 @@
+export { chooseStep, openConversation, useChosenStep } from './chosen';

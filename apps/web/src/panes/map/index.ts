@@ -1,0 +1,3 @@
+export { MapPane } from './MapPane';
+export { ScreenList } from './ScreenList';
+export { centreOnMap } from './centre';

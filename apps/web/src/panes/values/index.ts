@@ -1,0 +1,1 @@
+export { Fields } from './Fields';

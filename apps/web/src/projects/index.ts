@@ -1,0 +1,1 @@
+export { openFirst, openLarge } from './opening';

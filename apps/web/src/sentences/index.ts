@@ -1,0 +1,3 @@
+export { blankIn } from './Blank';
+export { Sentence } from './Sentence';
+export { SentenceList } from './SentenceList';

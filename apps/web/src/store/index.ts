@@ -1,0 +1,24 @@
+export { TOOLS, addDrawn, addElement, putPicture, type Tool } from './add';
+export { copiedScreens, pasteScreens, readCopied, withBytes } from './copying';
+export { useSteps } from './gestures';
+export { useKeeping } from './keeping';
+export { languagesOf, speak, spokenBy, translating, useLanguage } from './language';
+export {
+  NOTHING,
+  addBytes,
+  choose,
+  chooseAlso,
+  chooseElementAlso,
+  chooseLink,
+  chosenElements,
+  chosenScreens,
+  edit,
+  endStep,
+  openInStudio,
+  say,
+  setPlays,
+  travel,
+  useStudio,
+} from './store';
+export { readUnit, setUnit, useMoments, useUnits } from './units';
+export { setView, useView } from './view';

@@ -1,0 +1,1 @@
+export { TimeStrip } from './TimeStrip';

@@ -1,0 +1,15 @@
+export { ExpressionField } from './ExpressionField';
+export { Field } from './Field';
+export { Findings } from './Findings';
+export { Group } from './Group';
+export { NumberField } from './NumberField';
+export { Picker, type Choice } from './Picker';
+export { Picture } from './Picture';
+export { Radios } from './Radios';
+export { Reorder } from './Reorder';
+export { Row, Select, SelectRow, ThingRow } from './Row';
+export { Nothing, useAhead } from './ahead';
+export { goOnAt } from './goOn';
+export { editingLayer } from './layer';
+export { readLength, readNumber, stepLength } from './numbers';
+export { Button, Cap, Choices, Dialog, IconButton, Sheet, Small, Tip, Tips, type OneOf } from './parts';
