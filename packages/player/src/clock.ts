@@ -3,15 +3,14 @@ export const LONGEST_FRAME = 100;
 
 /** Turns the page's clock into whole microseconds to pass, losing none between calls. */
 export class Clock {
-  speed = 1;
   #last: number | null = null;
   #rest = 0;
 
-  /** Microseconds since the last call, at the speed set. `now` is in milliseconds, such as performance.now(). */
-  take(now: number): number {
+  /** Microseconds since the last call, so many times as fast. `now` is in milliseconds, such as performance.now(). */
+  take(now: number, speed = 1): number {
     const last = this.#last ?? now;
     this.#last = Math.max(last, now);
-    const exact = Math.min(Math.max(0, now - last), LONGEST_FRAME) * 1000 * this.speed + this.#rest;
+    const exact = Math.min(Math.max(0, now - last), LONGEST_FRAME) * 1000 * speed + this.#rest;
     const whole = Math.floor(exact);
     this.#rest = exact - whole;
     return whole;

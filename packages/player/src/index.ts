@@ -1,4 +1,5 @@
 export { Player, type PlayerOptions } from './player';
+export { ownPlaying, type Playing, type PlayingStore } from './playing';
 export { playPage, type PageData } from './page';
 export { familyOf, loadFonts, loadOwnFonts } from './fonts';
 export { Clock, LONGEST_FRAME } from './clock';

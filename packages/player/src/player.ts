@@ -1,19 +1,14 @@
-import { padOf, padCode } from '@tavu/core/keys';
 import { type Flow } from '@tavu/core/compile';
-import { DIRECTIONS, isTouch, type Id } from '@tavu/core/model';
+import type { Id } from '@tavu/core/model';
 import { paintRun, toSvg, type Sources } from '@tavu/core/paint';
 import {
   begin,
-  bindingsNow,
   beginAt,
   keptOf,
   nextDue,
   reconcile,
   step,
-  tabLeaves,
-  takerNow,
   type Before,
-  type Device,
   type Input,
   type Outcome,
   type RunState,
@@ -21,14 +16,15 @@ import {
   type Stepped,
 } from '@tavu/core/run';
 import { Clock } from './clock';
+import { deviceOf } from './device';
 import { patchChildren, svgElement } from './dom';
+import { Hands } from './hands';
 import { Keeping } from './keeping';
 import { Mirror } from './mirror';
-import { PadReader, USUAL_STICK, type Stick } from './pad';
+import { ownPlaying, type PlayingStore } from './playing';
 import { listenToPointer } from './pointer';
-import { paceOf, Repeats } from './repeats';
 import { Sounds } from './sounds';
-import { ENDS, Typing } from './typing';
+import { Typing } from './typing';
 
 export interface PlayerOptions {
   flow: Flow;
@@ -51,6 +47,8 @@ export interface PlayerOptions {
   takesHandFirst?: boolean;
   /** Tab goes on to the rest of the page after the last thing that can have the focus, as WCAG 2.1.2 wants of a part of a page. */
   tabLeaves?: boolean;
+  /** Where it stands how the run is played. Absent: with the player, as usual. */
+  playing?: PlayingStore;
   /** Held, it leaves out what is hidden while editing. */
   veils?: boolean;
 }
@@ -63,15 +61,11 @@ export class Player {
   readonly host: HTMLElement;
   flow: Flow;
   state: RunState;
-  held = false;
-  /** Only this device plays; null is any. */
-  only: Device | null = null;
   readonly #options: PlayerOptions;
   readonly #svg: SVGSVGElement;
   readonly #clock = new Clock();
-  readonly #pad = new PadReader();
-  readonly #down = new Set<string>();
-  readonly #repeats = new Repeats();
+  readonly #playing: PlayingStore;
+  readonly #hands: Hands;
   readonly #typing: Typing;
   readonly #mirror: Mirror;
   readonly #sounds: Sounds;
@@ -89,7 +83,8 @@ export class Player {
     this.flow = options.flow;
     this.#sources = options.sources;
     this.#keeping = new Keeping(() => this.flow, options.onKept ?? (() => undefined));
-    this.#sounds = new Sounds((asset) => this.#sources.asset(asset));
+    this.#playing = options.playing ?? ownPlaying();
+    this.#sounds = new Sounds((asset) => this.#sources.asset(asset), this.#playing);
     const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
     root.replaceChildren();
     const style = document.createElement('style');
@@ -100,6 +95,11 @@ export class Player {
     this.#svg.setAttribute('aria-hidden', 'true');
     root.append(style, this.#svg);
     this.#typing = new Typing(this, root);
+    this.#hands = new Hands(this, this.#typing, {
+      keys: options.keys ?? host,
+      spares: options.spares,
+      tabLeaves: options.tabLeaves,
+    });
     this.#mirror = new Mirror(root, (serial, element) => this.#pressed({ serial, element }));
     const begun = begin(this.flow, options.kept);
     this.state = begun.state;
@@ -157,10 +157,6 @@ export class Player {
     return true;
   }
 
-  set muted(muted: boolean) {
-    this.#sounds.muted = muted;
-  }
-
   /** Goes to a state there was before. */
   goTo(state: RunState): void {
     this.#broken = false;
@@ -177,13 +173,9 @@ export class Player {
   give(input: Input): void {
     const device = deviceOf(input);
     // What was down still comes up.
-    if (
-      this.only !== null &&
-      device !== null &&
-      device !== this.only &&
-      !('phase' in input && input.phase === 'up')
-    )
-      return;
+    const { only } = this.#playing.getState();
+    const isUp = 'phase' in input && input.phase === 'up';
+    if (only !== null && device !== null && device !== only && !isUp) return;
     if (!this.held) this.#pass(performance.now());
     this.#last = input;
     this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
@@ -198,32 +190,24 @@ export class Player {
   hold(): void {
     if (this.held) return;
     this.#pass(performance.now());
-    this.held = true;
-    this.#sounds.still = true;
+    this.#playing.setState({ held: true });
     this.releaseKeys();
   }
 
   letGo(): void {
     this.#broken = false;
-    this.held = false;
-    this.#sounds.still = false;
+    this.#playing.setState({ held: false });
     this.#clock.pause();
   }
 
-  set speed(speed: number) {
-    this.#pass(performance.now());
-    this.#clock.speed = speed;
+  get held(): boolean {
+    return this.#playing.getState().held;
   }
 
   /** Lets all keys and pad buttons come up, as when the keyboard goes elsewhere. */
   releaseKeys(): void {
-    const ups = [
-      ...this.#pad.release(),
-      ...[...this.#down].map((code): Input => ({ type: 'key', code, phase: 'up' })),
-    ];
-    for (const input of ups) this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
-    this.#down.clear();
-    this.#repeats.clear();
+    for (const input of this.#hands.release())
+      this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
   }
 
   /** Lets the time pass that has passed. */
@@ -287,8 +271,7 @@ export class Player {
       work();
     } catch (error) {
       this.#broken = true;
-      this.held = true;
-      this.#sounds.still = true;
+      this.#playing.setState({ held: true });
       if (!this.#options.onFault) throw error;
       this.#options.onFault(error, this.state);
     }
@@ -297,8 +280,7 @@ export class Player {
   #follow(now: number): void {
     if (!this.held) {
       this.#pass(now);
-      if (this.#hasKeys()) this.#readPad(now);
-      for (const code of this.#repeats.due(now, paceOf(this.flow.project))) this.#repeat(code);
+      this.#hands.follow(now);
     }
     this.#sounds.pass(now);
     this.paint();
@@ -306,39 +288,10 @@ export class Player {
     this.#mirror.show(this.flow, this.state, now);
   }
 
-  #pass(now: number): void {
-    const pass = this.#clock.take(now);
+  #pass(now: number, speed = this.#playing.getState().speed): void {
+    const pass = this.#clock.take(now, speed);
     if (pass > 0 && !this.held && !document.hidden)
       this.#safely(() => this.#tell(step(this.flow, this.state, { type: 'time', pass }), true));
-  }
-
-  #readPad(now: number): void {
-    const { input } = this.flow.project;
-    const stick: Stick = {
-      pushed: input?.stick ?? USUAL_STICK.pushed,
-      rest: input?.rest ?? USUAL_STICK.rest,
-    };
-    for (const each of this.#pad.read(firstPad(), stick)) {
-      const code = padCode(each.button);
-      if (each.phase === 'up') this.#repeats.up(code);
-      else if (this.#isDirection(code)) this.#repeats.down(code, now, paceOf(this.flow.project));
-      this.give(each);
-    }
-  }
-
-  /** Directions repeat at the project's own pace, not at the system's. */
-  #repeat(code: string): void {
-    const pad = padOf(code);
-    this.give(
-      pad === null
-        ? { type: 'key', code, phase: 'down', repeat: true }
-        : { type: 'pad', button: pad, phase: 'down', repeat: true },
-    );
-  }
-
-  #isDirection(code: string): boolean {
-    const actions = bindingsNow(this.flow, this.state).get(code) ?? [];
-    return actions.some((action) => (DIRECTIONS as readonly string[]).includes(action));
   }
 
   /** A press from where no pointer is, as a screen reader gives it. */
@@ -361,19 +314,12 @@ export class Player {
 
   /** Whether a pointer press only gives the host the focus. */
   get takesHand(): boolean {
-    return this.#options.takesHandFirst === true && !this.#hasKeys();
-  }
-
-  /** A pad in the hand plays wherever the keyboard would. */
-  #hasKeys(): boolean {
-    return this.#options.keys === window || document.activeElement === this.host;
+    return this.#options.takesHandFirst === true && !this.#hands.haveKeys();
   }
 
   #listen(): void {
     const { signal } = this.#stop;
-    const keys = this.#options.keys ?? this.host;
-    keys.addEventListener('keydown', (event) => this.#key(event as KeyboardEvent, 'down'), { signal });
-    keys.addEventListener('keyup', (event) => this.#key(event as KeyboardEvent, 'up'), { signal });
+    this.#hands.listen(signal);
     const leave = (): void => this.releaseKeys();
     this.host.addEventListener('blur', leave, { signal });
     window.addEventListener('blur', leave, { signal });
@@ -381,68 +327,12 @@ export class Player {
     // A page that is left may not come back.
     window.addEventListener('pagehide', () => this.#keeping.now(), { signal });
     listenToPointer(this, signal);
-  }
-
-  #key(event: KeyboardEvent, phase: 'down' | 'up'): void {
-    if (this.held || event.isComposing || this.#options.spares?.(event)) return;
-    // Words that are typed are the field's; only what ends the typing is the game's.
-    if (this.#typing.active && !ENDS.has(event.code)) return;
-    if (phase === 'down' ? !this.#isForGame(event) : !this.#down.has(event.code)) return;
-    event.preventDefault();
-    // The system's repeats are not the game's.
-    if (event.repeat) return;
-    if (phase === 'down') {
-      this.#down.add(event.code);
-      if (this.#isDirection(event.code))
-        this.#repeats.down(event.code, performance.now(), paceOf(this.flow.project));
-    } else {
-      this.#repeats.up(event.code);
-      this.#down.delete(event.code);
-    }
-    this.give({ type: 'key', code: event.code, phase, ...(event.shiftKey ? { shift: true } : {}) });
-  }
-
-  /** What the game has bound, or asks a player to choose, is the game's; the page's and the system's own keys stay theirs. */
-  #isForGame(event: KeyboardEvent): boolean {
-    const { code } = event;
-    const bound = bindingsNow(this.flow, this.state);
-    const has = (...codes: string[]): boolean => codes.some((each) => bound.has(each));
-    const chooses = this.state.taking !== null && takerNow(this.flow, { ...this.state })?.type === 'binding';
-    if (chooses || has(code)) {
-      // With a modifier that the game has no use for it is the page's shortcut all the same.
-      const page =
-        (event.ctrlKey && !has('ControlLeft', 'ControlRight') && !code.startsWith('Control')) ||
-        (event.altKey && !has('AltLeft', 'AltRight') && !code.startsWith('Alt')) ||
-        (event.metaKey && !code.startsWith('Meta'));
-      return !page;
-    }
-    if (MODIFIER.test(code) || /^F\d+$/.test(code)) return false;
-    if (event.ctrlKey || event.metaKey || event.altKey) return false;
-    return code !== 'Tab' || !this.#options.tabLeaves || !tabLeaves(this.flow, this.state, event.shiftKey);
+    // What has gone by until now went by at the speed there was.
+    const follow = this.#playing.subscribe((now, before) => {
+      if (now.speed !== before.speed) this.#pass(performance.now(), before.speed);
+    });
+    signal.addEventListener('abort', follow);
   }
 }
 
 const covers = (flow: Flow): boolean => flow.project.design.fits === 'cover';
-
-const MODIFIER = /^$|^(Shift|Control|Alt|Meta|OS|CapsLock|NumLock)/;
-
-/** What an input came from; null where it is no hand. */
-function deviceOf(input: Input): Device | null {
-  switch (input.type) {
-    case 'key':
-      return 'keys';
-    case 'pad':
-      return 'pad';
-    case 'pointer':
-    case 'scroll':
-      return input.device;
-    case 'gesture':
-      return isTouch(input.gesture) ? 'touch' : 'pointer';
-    default:
-      return null;
-  }
-}
-
-function firstPad(): Gamepad | null {
-  return navigator.getGamepads?.().find((pad) => pad?.connected) ?? null;
-}

@@ -1,6 +1,7 @@
 import { compile } from '@tavu/core/compile';
 import { blankProject, type Project, type Screen } from '@tavu/core/model';
 import { begin, beginAt, step, type Outcome } from '@tavu/core/run';
+import { ownPlaying } from './playing';
 import { musicOf, Sounds } from './sounds';
 
 /** Stands in for the page's own: notes what is played, and how. */
@@ -92,14 +93,15 @@ test('a sound set off again begins again; it can be stopped; one that is gone is
 });
 
 test('it stands still while the run is held, goes on after, and can be muted', () => {
-  const sounds = new Sounds((id) => `at ${id}`);
+  const playing = ownPlaying();
+  const sounds = new Sounds((id) => `at ${id}`, playing);
   sounds.hear(flow, at('watch'), at('watch'), [sound('bell')]);
   Heard.all[0]!.pause();
   Heard.all[0]!.ended?.();
-  sounds.still = true;
+  playing.setState({ held: true });
   expect(now()).toEqual([]);
-  sounds.still = false;
-  sounds.muted = true;
+  playing.setState({ held: false });
+  playing.setState({ muted: true });
   expect(now()).toEqual(['at surf']);
   expect(Heard.all.find((each) => each.address === 'at surf')!.muted).toBe(true);
   sounds.hear(flow, at('watch'), at('watch'), [sound('horn')]);
@@ -109,11 +111,12 @@ test('it stands still while the run is held, goes on after, and can be muted', (
 });
 
 test('what is set off while held waits until it goes on', () => {
-  const sounds = new Sounds((id) => `at ${id}`);
-  sounds.still = true;
+  const playing = ownPlaying();
+  const sounds = new Sounds((id) => `at ${id}`, playing);
+  playing.setState({ held: true });
   sounds.hear(flow, at('title'), at('title'), [sound('bell')]);
   expect(now()).toEqual([]);
-  sounds.still = false;
+  playing.setState({ held: false });
   expect(now()).toEqual(['at bell']);
 });
 

@@ -1,6 +1,7 @@
 import type { Flow } from '@tavu/core/compile';
 import { toMicros, type Id } from '@tavu/core/model';
 import { allUp, goingOn, isCovered, typingNow, type Outcome, type RunState } from '@tavu/core/run';
+import { ownPlaying, type Playing, type PlayingStore } from './playing';
 import { usualSound } from './usual';
 
 interface Music {
@@ -17,30 +18,27 @@ const BETWEEN = 3;
 /** Plays what a run asks for: single sounds, the usual ones, and the music of what is up, as loud as the project's values say. */
 export class Sounds {
   readonly #address: (asset: Id) => string;
+  readonly #how: PlayingStore;
+  readonly #unfollow: () => void;
   readonly #playing = new Map<Id, HTMLAudioElement>();
   #music: Music[] = [];
-  #muted = false;
-  #still = false;
   #loud: Loudness = { music: 1, effects: 1, fade: 0 };
   #last: number | null = null;
   /** The line a voice was last heard at, and how far that was. */
   #spoken: { key: string; letters: number } | null = null;
 
-  constructor(address: (asset: Id) => string) {
+  constructor(address: (asset: Id) => string, how: PlayingStore = ownPlaying()) {
     this.#address = address;
+    this.#how = how;
+    this.#unfollow = how.subscribe((now, before) => this.#follow(now, before));
   }
 
-  set muted(muted: boolean) {
-    this.#muted = muted;
-    for (const audio of this.#all()) audio.muted = muted;
-  }
-
-  /** Stands still while the run is held. */
-  set still(still: boolean) {
-    if (this.#still === still) return;
-    this.#still = still;
+  /** Sound stands still while the run is held. */
+  #follow({ held, muted }: Playing, before: Playing): void {
+    if (muted !== before.muted) for (const audio of this.#all()) audio.muted = muted;
+    if (held === before.held) return;
     for (const audio of this.#all()) {
-      if (still) audio.pause();
+      if (held) audio.pause();
       else void audio.play().catch(() => undefined);
     }
   }
@@ -84,7 +82,7 @@ export class Sounds {
     const passed = this.#last === null ? 0 : now - this.#last;
     this.#last = now;
     const fading = this.#music.filter((each) => each.leaves || each.there < 1);
-    if (this.#still || fading.length === 0 || passed <= 0) return;
+    if (this.#how.getState().held || fading.length === 0 || passed <= 0) return;
     const by = this.#loud.fade === 0 ? 1 : passed / this.#loud.fade;
     for (const each of fading) each.there = Math.min(1, Math.max(0, each.there + (each.leaves ? -by : by)));
     this.#drop((each) => each.leaves && each.there === 0);
@@ -92,6 +90,7 @@ export class Sounds {
   }
 
   stop(): void {
+    this.#unfollow();
     for (const audio of this.#all()) audio.pause();
     this.#playing.clear();
     this.#music = [];
@@ -145,9 +144,10 @@ export class Sounds {
     const address = this.#address(asset);
     if (address === '' || typeof Audio === 'undefined') return null;
     const audio = new Audio(address);
-    audio.muted = this.#muted;
+    const { held, muted } = this.#how.getState();
+    audio.muted = muted;
     // A page that nobody has touched yet may not sound; the flow goes on without.
-    if (!this.#still) void audio.play().catch(() => undefined);
+    if (!held) void audio.play().catch(() => undefined);
     return audio;
   }
 }

@@ -1,6 +1,6 @@
 import { elementById, screenById, type Element } from '@tavu/core/model';
 import { projectFromNames } from '@tavu/core/starter';
-import { liveFlow } from '../run/run';
+import { liveFlow } from '../run';
 import { choose, chosenElements, edit, openInStudio, travel, useStudio } from '../store/store';
 import { addDrawn, addElement, TOOLS } from '../store/add';
 import { editingKey, flag } from './keys';

@@ -1,33 +1,25 @@
-export type { Entry } from './log';
+export { endAside, showAside } from './aside';
+export { giveAgain } from './asking';
 export {
-  SPEEDS,
-  endAside,
   forgetPlayed,
   give,
-  giveAgain,
-  goBackTo,
-  hold,
   letGo,
-  liveFlow,
-  livePlayer,
   playLine,
   restart,
-  runLog,
   setByHand,
   setInHand,
   setMaking,
   setMuted,
   setOnly,
   setSpeed,
-  showAside,
   showHeld,
   startAt,
-  startRun,
   stepOn,
   toggleHold,
-  turnBackTo,
-  useRun,
-  type Asked,
-  type Span,
-} from './run';
+} from './control';
+export type { Entry } from './log';
+export { goBackTo, turnBackTo } from './past';
+export { hold, liveFlow, livePlayer } from './player';
 export { flowAt, frameAt, showSize, sizesOf, toggleStrip, useSizes } from './sizes';
+export { startRun } from './start';
+export { runLog, SPEEDS, useRun, type Asked, type Span } from './state';

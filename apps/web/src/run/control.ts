@@ -1,0 +1,96 @@
+import type { Id, Scalar } from '@tavu/core/model';
+import type { Device, Input } from '@tavu/core/run';
+import { endAside } from './aside';
+import { forget, goOnFromHere } from './past';
+import { hold, livePlayer } from './player';
+import { useRun } from './state';
+
+/** What is done with the run from around it. */
+
+const { getState, setState } = useRun;
+
+export function letGo(): void {
+  endAside();
+  goOnFromHere();
+  livePlayer()?.letGo();
+  setState({ asking: null, fault: null });
+}
+
+export const toggleHold = (): void => (getState().held ? letGo() : hold());
+
+export const setSpeed = (speed: number): void => setState({ speed });
+
+export function restart(): void {
+  endAside();
+  forget();
+  livePlayer()?.restart();
+  letGo();
+}
+
+/** Brings a screen up, at rest and held; one that is up already is only held. */
+export function showHeld(screen: Id): void {
+  const player = livePlayer();
+  if (!player) return;
+  endAside();
+  if (!getState().up.includes(screen)) {
+    forget();
+    player.beginAt(screen, true);
+  }
+  hold();
+}
+
+/** Plays a conversation from one of its steps, on its screen. */
+export function playLine(screen: Id, line: { conversation: Id; key: string }): void {
+  endAside();
+  forget();
+  livePlayer()?.beginAt(screen, true, line);
+  letGo();
+}
+
+/** Plays from a screen. */
+export function startAt(screen: Id): void {
+  endAside();
+  forget();
+  livePlayer()?.beginAt(screen, false);
+  letGo();
+}
+
+export function give(input: Input): void {
+  endAside();
+  if (getState().held) letGo();
+  livePlayer()?.give(input);
+}
+
+/** Goes on to the next moment at which anything happens of itself, and stays held there. */
+export function stepOn(): boolean {
+  const player = livePlayer();
+  if (!player) return false;
+  endAside();
+  hold();
+  goOnFromHere();
+  return player.passToDue();
+}
+
+/** Sets a value by hand; the run stays held or goes on as it was. */
+export function setByHand(value: Id, to: Scalar): void {
+  goOnFromHere();
+  livePlayer()?.give({ type: 'value', value, to, byHand: true });
+  livePlayer()?.paint();
+}
+
+export const setMuted = (muted: boolean): void => setState({ muted });
+
+/** Lets only one device play, to feel how it is with that alone. */
+export const setOnly = (only: Device | null): void => setState({ only });
+
+/** Everything that was chosen and saved while playing is forgotten, and the run begins anew. */
+export function forgetPlayed(): void {
+  endAside();
+  forget();
+  livePlayer()?.forget();
+  letGo();
+}
+
+export const setMaking = (making: boolean): void => setState({ making });
+
+export const setInHand = (inHand: boolean): void => setState({ inHand });

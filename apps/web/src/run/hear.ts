@@ -1,0 +1,98 @@
+import { gapName } from '@tavu/core/compile';
+import type { Id } from '@tavu/core/model';
+import { allUp, isBlocked, isFrozen, type Outcome, type RunState } from '@tavu/core/run';
+import { say, useStudio } from '../store';
+import { ask } from './asking';
+import { isAside } from './aside';
+import { isTurning, remember, stateBefore } from './past';
+import { livePlayer } from './player';
+import { REMEMBERED, runLog, useRun, type Asked, type Span } from './state';
+
+const { getState, setState } = useRun;
+/** What came of a step, told to everything around the run. */
+export function hear(outcomes: readonly Outcome[], state: RunState): void {
+  if (isAside()) return;
+  const before = stateBefore(state);
+  const told = getState();
+  const up = allUp(state).map((each) => each.screen);
+  const changed =
+    outcomes.length > 0 ||
+    state.values !== told.values ||
+    up.length !== told.up.length ||
+    up.some((id, i) => id !== told.up[i]);
+  if (!changed && Math.abs(state.now - told.now) < 90_000) return;
+  const seen = {
+    now: state.now,
+    game: state.game,
+    ...gameOf(state),
+    values: state.values,
+    saves: Object.keys(state.saves),
+  };
+  if (isTurning()) {
+    setState({ ...seen, up });
+    return;
+  }
+  remember(state, changed);
+  if (!changed) {
+    setState({ ...seen, end: state.now });
+    return;
+  }
+  for (const outcome of outcomes) runLog.add(outcome, before);
+  const link = outcomes.filter((each) => each.did === 'link').at(-1);
+  for (const outcome of outcomes)
+    if (outcome.did === 'address') say(`Here the player would be asked whether to open ${outcome.url}.`);
+  setState({
+    ...seen,
+    // An edit while the run has been taken back leaves what came later where it is.
+    end: told.held && outcomes.length === 0 ? Math.max(told.end, state.now) : state.now,
+    up,
+    logged: runLog.changes,
+    spans: spansOf(told.spans, state),
+    ...(link ? { lastLink: link.link } : {}),
+  });
+  if (link) glow(link.link);
+  const what = told.making && !told.asking ? deadEnd(outcomes) : null;
+  if (what) ask(what, before);
+}
+
+/** The first thing in a step that leads nowhere, or comes up without being made. */
+function deadEnd(outcomes: readonly Outcome[]): Asked | null {
+  for (const outcome of outcomes) {
+    if (outcome.did === 'nowhere') return outcome.what;
+    if (outcome.did === 'up' && gapName(outcome.screen) !== null)
+      return { kind: 'gap', screen: outcome.screen };
+  }
+  return null;
+}
+
+/** How long the last link taken is lit on the map, in milliseconds. */
+const GLOW = 2500;
+let fading: ReturnType<typeof setTimeout> | undefined;
+
+function glow(link: Id): void {
+  clearTimeout(fading);
+  fading = setTimeout(() => {
+    if (getState().lastLink === link) setState({ lastLink: null });
+  }, GLOW);
+}
+
+function gameOf(state: RunState): { frozen: boolean; blocked: boolean } {
+  const flow = livePlayer()?.flow ?? useStudio.getState().flow;
+  return { frozen: isFrozen(flow, state), blocked: isBlocked(flow, state) };
+}
+
+function spansOf(before: readonly Span[], state: RunState): Span[] {
+  const up = allUp(state);
+  const kept = before
+    .filter((span) => span.until === null || span.until > state.now - REMEMBERED)
+    .map((span) =>
+      span.until === null && !up.some((each) => each.serial === span.serial)
+        ? { ...span, until: state.now }
+        : span,
+    );
+  const known = new Set(kept.map((span) => span.serial));
+  const fresh = up
+    .filter((each) => !known.has(each.serial))
+    .map(({ serial, screen, taken }) => ({ serial, screen, from: taken, until: null }));
+  return [...kept, ...fresh];
+}

@@ -1,0 +1,58 @@
+import { messageOf } from '@tavu/core/compile';
+import { Player } from '@tavu/player';
+import { keepPlayed, storageFault } from '../persistence';
+import { say, useLanguage, useStudio } from '../store';
+import { hear } from './hear';
+import { forget } from './past';
+import { liveFlow, setPlayer } from './player';
+import { useSizes } from './sizes';
+import { useRun } from './state';
+
+const { setState } = useRun;
+
+/** Starts the run in an element. Returns what ends it. */
+export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => boolean): () => void {
+  const { sources } = useStudio.getState();
+  forget();
+  setState({ held: false, fault: null });
+  const { id } = useStudio.getState().project;
+  const made = new Player(host, {
+    flow: liveFlow(),
+    sources,
+    onStep: hear,
+    playing: useRun,
+    spares,
+    takesHandFirst: true,
+    veils: true,
+    onFault: (error, state) => {
+      const { screen } = state.overlays.at(-1) ?? state.base;
+      setState({ fault: { screen, message: messageOf(error) } });
+    },
+    kept: useStudio.getState().played,
+    onKept: (kept) => {
+      keepPlayed(id, kept).catch((error: unknown) =>
+        say(`What was chosen while playing is not kept: ${storageFault(error)}`),
+      );
+    },
+  });
+  setPlayer(made);
+  const stop = useStudio.subscribe((now, before) => {
+    if (now.sources !== before.sources) made.show(now.sources);
+    if (now.flow !== before.flow) {
+      // What stopped it may be mended.
+      setState({ fault: null });
+      made.load(liveFlow());
+    }
+  });
+  const stopSizes = useSizes.subscribe((now, before) => {
+    if (now.size !== before.size) made.load(liveFlow());
+  });
+  const stopLanguage = useLanguage.subscribe(() => made.load(liveFlow()));
+  return () => {
+    stop();
+    stopLanguage();
+    stopSizes();
+    made.destroy();
+    setPlayer(null);
+  };
+}
