@@ -1,6 +1,6 @@
 'use client';
 
-import type { Loading, Screen } from '@tavu/core/model';
+import { type Loading, type Screen, withId } from '@tavu/core/model';
 import { DurationField, EasingField } from '../motion';
 import { edit, useStudio } from '../store';
 import { SelectRow, ThingRow } from '../ui';
@@ -16,7 +16,7 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
       { key: `loading ${screen.id}` },
     );
   const fields = (id: string | undefined) =>
-    events.find((each) => each.id === id)?.fields?.filter((each) => each.type === 'number') ?? [];
+    withId(events, id)?.fields?.filter((each) => each.type === 'number') ?? [];
   return (
     <section aria-label="Loading" className="space-y-1.5">
       <SelectRow<'' | Loading['by']>

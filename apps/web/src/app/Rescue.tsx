@@ -1,5 +1,6 @@
 'use client';
 
+import { withId } from '@tavu/core/model';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { setPlays, travel, useStudio } from '../store';
@@ -17,9 +18,7 @@ export function Rescue({ message, again }: { message: string; again: () => void 
   const faults = useStudio((studio) => studio.faults);
   const project = useStudio((studio) => studio.project);
   const [listed, setListed] = useState(false);
-  const where = faults.flatMap(
-    ({ screen }) => project.screens.find((each) => each.id === screen)?.name ?? [],
-  );
+  const where = faults.flatMap(({ screen }) => withId(project.screens, screen)?.name ?? []);
   return (
     <Tips>
       <main className="flex h-dvh flex-col items-center justify-center gap-3 p-8 text-center">

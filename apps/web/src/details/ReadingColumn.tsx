@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { areasAround, PROJECT, readName, screenById, titleCase } from '@tavu/core/model';
+import { areasAround, PROJECT, readName, screenById, titleCase, withId } from '@tavu/core/model';
 import { choose, chosenScreens, edit, useStudio } from '../store';
 import { Nothing, useAhead, Field } from '../ui';
 import { chooseStep, useChosenStep } from '../panes/lines';
@@ -36,7 +36,7 @@ export function ReadingColumn() {
   const project = useStudio((studio) => studio.project);
   const chosen = useStudio((studio) => studio.chosen);
   const screen = screenById(project, chosen.screen);
-  const area = project.areas.find((each) => each.id === chosen.area);
+  const area = withId(project.areas, chosen.area);
   useAhead(LATER);
   const compiled = useStudio((studio) => studio.flow.screens.get(chosen.screen ?? ''));
   const said = useChosenStep();
@@ -66,7 +66,7 @@ export function ReadingColumn() {
                     className="truncate hover:underline"
                     onClick={() => choose({ area: id })}
                   >
-                    {project.areas.find((each) => each.id === id)!.name}
+                    {withId(project.areas, id)!.name}
                   </button>
                   <span aria-hidden="true">›</span>
                 </span>

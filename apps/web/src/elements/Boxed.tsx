@@ -1,6 +1,6 @@
 'use client';
 
-import { type BoxLook, type BoxUse } from '@tavu/core/model';
+import { type BoxLook, type BoxUse, withId } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../store';
 import { BoxLookFields, Exceptions, lean, Shared, without } from '../looks';
@@ -22,7 +22,7 @@ export function Boxed({
 }) {
   const project = useStudio((studio) => studio.project);
   const { style, ...own } = use;
-  const shared = project.styles.box.find((each) => each.id === style);
+  const shared = withId(project.styles.box, style);
   const write = (change: Partial<BoxLook>, key?: string): void =>
     put({ [part]: lean({ ...use, ...change }) }, key && `${part} ${key}`);
   const differs = Object.keys(own).length > 0;

@@ -1,7 +1,7 @@
 'use client';
 
 import { colourOf } from '@tavu/core/style';
-import type { Colour } from '@tavu/core/model';
+import { type Colour, withId } from '@tavu/core/model';
 import { Pipette, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { edit, useStudio } from '../store';
@@ -22,7 +22,7 @@ export function ColourField({
   const [open, setOpen] = useState(false);
   const [word, setWord] = useState('');
   const shown = colourOf(project, value);
-  const named = project.styles.colours?.find((each) => each.id === value);
+  const named = withId(project.styles.colours, value);
   const opacity = shown.length === 9 ? Math.round((parseInt(shown.slice(7), 16) / 255) * 100) : 100;
   const withOpacity = (colour: Colour, percent: number): Colour =>
     percent >= 100

@@ -9,6 +9,7 @@ import {
   type Effect,
   type Id,
   type Link,
+  withId,
 } from '@tavu/core/model';
 import { allUp } from '@tavu/core/run';
 import { reasonWords, sentenceText, timeToRead } from '@tavu/core/words';
@@ -225,7 +226,7 @@ function NearlyTaken() {
   const last = runLog.entries.at(-1)?.outcome;
   const passed = last?.did === 'nowhere' ? (last.passed ?? []) : [];
   return passed.slice(0, 3).map((each) => {
-    const link = project.links.find((other) => other.id === each.link);
+    const link = withId(project.links, each.link);
     return (
       <p key={each.link} className="mt-1.5 border-l-2 border-warn pl-2 text-sm">
         {link && sentenceText(project, link)}
@@ -257,7 +258,7 @@ function sourceOf(what: Asked): Id | null {
 
 function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['project']) {
   if (what.kind === 'event') {
-    const name = project.events.find((each) => each.id === what.event)?.name;
+    const name = withId(project.events, what.event)?.name;
     return (
       <>
         When the game says <b>{name}</b>,
@@ -286,8 +287,7 @@ function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['p
     const asked = screenById(project, what.screen);
     return (
       <>
-        When <b>{asked?.name}</b> answers{' '}
-        <b>{asked?.outcomes?.find((each) => each.id === what.outcome)?.name}</b>,
+        When <b>{asked?.name}</b> answers <b>{withId(asked?.outcomes, what.outcome)?.name}</b>,
       </>
     );
   }

@@ -3,7 +3,7 @@
 import { triggerOf } from '@tavu/core/triggers';
 import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
-import { linksFrom } from '@tavu/core/model';
+import { linksFrom, withId } from '@tavu/core/model';
 import { edit, say, useStudio } from '../store';
 import type { Device } from '@tavu/core/run';
 import { Picker, Select, Button, Choices, IconButton, Sheet, Tip } from '../ui';
@@ -29,9 +29,7 @@ import {
 export function Controls() {
   const held = useRun((run) => run.held);
   const speed = useRun((run) => run.speed);
-  const chosen = useStudio((studio) =>
-    studio.project.screens.find((each) => each.id === studio.chosen.screen),
-  );
+  const chosen = useStudio((studio) => withId(studio.project.screens, studio.chosen.screen));
   const [pad, setPad] = useState(false);
   const strip = useSizes((sizes) => sizes.strip);
   return (

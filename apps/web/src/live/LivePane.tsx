@@ -1,5 +1,6 @@
 'use client';
 
+import { withId } from '@tavu/core/model';
 import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
@@ -155,8 +156,8 @@ function UpNow() {
   const screens = useStudio((studio) => studio.project.screens);
   // Companions are up by rule, and go without saying.
   const names = up
-    .filter((id) => screens.find((screen) => screen.id === id)?.layer !== 'companion')
-    .map((id) => screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, ''))
+    .filter((id) => withId(screens, id)?.layer !== 'companion')
+    .map((id) => withId(screens, id)?.name ?? id.replace(/^gap:\w+:/, ''))
     .join(', ');
   return (
     <span className="min-w-0 truncate text-sm text-live" role="status" aria-label="Up now">

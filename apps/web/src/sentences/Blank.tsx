@@ -1,7 +1,15 @@
 'use client';
 
 import type { Piece } from '@tavu/core/phrasing';
-import { LONGEST_NAME, screenById, targetName, type Id, type Link, type LinkKind } from '@tavu/core/model';
+import {
+  LONGEST_NAME,
+  screenById,
+  targetName,
+  type Id,
+  type Link,
+  type LinkKind,
+  withId,
+} from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { KIND_WORDS } from '@tavu/core/words';
 import { useState } from 'react';
@@ -210,7 +218,7 @@ function SaysPicker({ link, close }: { link: Link; close: () => void }) {
 
 function KindPicker({ link, close }: { link: Link; close: () => void }) {
   const project = useStudio((studio) => studio.project);
-  const fromOverlay = project.screens.find((screen) => screen.id === link.from)?.layer === 'overlay';
+  const fromOverlay = withId(project.screens, link.from)?.layer === 'overlay';
   const pick = (kind: LinkKind): void => {
     const leads = kind === 'go' || kind === 'open' || kind === 'swap';
     const to = leads ? (link.to ?? { gap: 'Somewhere' }) : undefined;
@@ -220,7 +228,7 @@ function KindPicker({ link, close }: { link: Link; close: () => void }) {
   /** A target of another layer cannot stand behind the new words; it is left as a gap to fill. */
   const fitting = (kind: LinkKind, to: Link['to']): Link['to'] => {
     if (!to || 'gap' in to) return to;
-    const layer = project.screens.find((screen) => screen.id === to.screen)?.layer;
+    const layer = withId(project.screens, to.screen)?.layer;
     const wanted = kind === 'go' ? 'base' : 'overlay';
     return layer === wanted ? to : { gap: `${targetName(project, to)}?` };
   };

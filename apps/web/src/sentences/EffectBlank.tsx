@@ -1,6 +1,6 @@
 'use client';
 
-import type { Effect, Link } from '@tavu/core/model';
+import { type Effect, type Link, withId } from '@tavu/core/model';
 import { useState } from 'react';
 import { EffectPicker } from '../effects';
 import { edit, useStudio } from '../store';
@@ -15,7 +15,7 @@ export function EffectBlank({ link, index, close }: { link: Link; index: number 
   const put = (effect: Effect, key?: string): void => {
     // What it was put off by stays, whatever it does instead.
     const { links } = useStudio.getState().project;
-    const now = links.find((each) => each.id === link.id)?.effects ?? link.effects;
+    const now = withId(links, link.id)?.effects ?? link.effects;
     if (index === null) return change([...now, effect], key);
     change(
       now.map((each, i) => {

@@ -3,7 +3,7 @@
 import { CONDITION } from '@tavu/core/phrasing';
 import { makeValue } from '../fields';
 import { scopeOfLink } from '@tavu/core/triggers';
-import { screenById, type Link, isPicture } from '@tavu/core/model';
+import { screenById, type Link, isPicture, withId } from '@tavu/core/model';
 import { effectOf } from '@tavu/core/effects';
 import { authorOfEffect } from '@tavu/core/effects/author';
 import { editorOfEffect } from '../effects';
@@ -86,7 +86,7 @@ export function GivenSheet({
   const told = effect ? effectOf(effect).tells?.(effect, project) : undefined;
   const takes = effect ? told?.takes : target?.parameters;
   const args = (effect ? told?.args : link.args) ?? {};
-  const type = takes?.find((each) => each.id === param);
+  const type = withId(takes, param);
   if (!type) return null;
   const give = (text: string | undefined): void => {
     const given = Object.fromEntries(

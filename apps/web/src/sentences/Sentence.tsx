@@ -3,7 +3,7 @@
 import type { Piece } from '@tavu/core/phrasing';
 import { findingsOfLink } from '@tavu/core/check';
 import { Findings, IconButton, Sheet, Small, Tip } from '../ui';
-import { targetName, type Link } from '@tavu/core/model';
+import { targetName, type Link, withId } from '@tavu/core/model';
 import { sentenceOf, sentenceText } from '@tavu/core/words';
 import { Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
@@ -114,7 +114,7 @@ const signAt = (piece: Piece | undefined): string =>
 /** What will be up after it: cards on cards. */
 function Pile({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
-  const name = project.screens.find((screen) => screen.id === link.from)?.name ?? 'Any screen';
+  const name = withId(project.screens, link.from)?.name ?? 'Any screen';
   const target = targetName(project, link.to);
   const card = 'max-w-24 truncate rounded border border-strong bg-sheet px-1.5 text-xs leading-5';
   switch (link.kind) {

@@ -11,7 +11,7 @@ import {
   type CommandName,
   type History,
 } from '@tavu/core/edit';
-import { blankProject, type Id, type Project } from '@tavu/core/model';
+import { blankProject, type Id, type Project, withId } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { pastLimits } from '@tavu/core/limits';
 import type { Before } from '@tavu/core/run';
@@ -209,7 +209,7 @@ const joined = (before: Chosen, chosen: Partial<Chosen> = {}): Chosen => ({
 
 /** What is chosen, less what the project no longer has. */
 function standing(project: Project, chosen: Chosen): Chosen {
-  const screen = project.screens.find((each) => each.id === chosen.screen);
+  const screen = withId(project.screens, chosen.screen);
   const link = project.links.some((each) => each.id === chosen.link) ? chosen.link : null;
   if (!screen) {
     const area = project.areas.some((each) => each.id === chosen.area) ? chosen.area : null;
@@ -226,7 +226,7 @@ function standing(project: Project, chosen: Chosen): Chosen {
 /** Chooses what a link belongs to, and the link. */
 export function chooseLink(link: Id): void {
   const { project } = getState();
-  const found = project.links.find((each) => each.id === link);
+  const found = withId(project.links, link);
   if (!found) return;
   const isScreen = project.screens.some((each) => each.id === found.from);
   const isArea = project.areas.some((each) => each.id === found.from);

@@ -9,6 +9,7 @@ import {
   type Motion,
   type Order,
   type SimpleMotion,
+  withId,
 } from '@tavu/core/model';
 import { ruleFor } from '@tavu/core/motion';
 import type { HandOver, PictureBar } from '@tavu/core/run';
@@ -247,7 +248,7 @@ export function HandOverBars({
               );
             })}
             {plan.sounds.map((sound) => {
-              const name = flow.project.assets.find((each) => each.id === sound.asset)?.name ?? 'A sound';
+              const name = withId(flow.project.assets, sound.asset)?.name ?? 'A sound';
               return (
                 <span
                   key={`${sound.asset} ${sound.at}`}

@@ -1,6 +1,6 @@
 'use client';
 
-import { screenById, timeIn, titleCase, type Id } from '@tavu/core/model';
+import { screenById, timeIn, titleCase, type Id, withId } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords } from '@tavu/core/words';
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
@@ -31,7 +31,7 @@ const HEAD = 24;
  */
 export function TimeStrip() {
   useAhead(LATER);
-  const link = useStudio(({ project, chosen }) => project.links.find((each) => each.id === chosen.link));
+  const link = useStudio(({ project, chosen }) => withId(project.links, chosen.link));
   const screen = useStudio(({ project, chosen }) => screenById(project, chosen.screen));
   const held = useRun((run) => run.held);
   const [tall, setTall] = useState(false);
@@ -100,10 +100,8 @@ function LastSeconds({ change }: { change: ReactNode }) {
   };
   const at = (time: number): string => `${((time - from) / WINDOW) * 100}%`;
   const layerOf = (id: Id): Row =>
-    project.screens.find((screen) => screen.id === id)?.layer ??
-    (id.startsWith('gap:overlay:') ? 'overlay' : 'base');
-  const nameOf = (id: Id): string =>
-    project.screens.find((screen) => screen.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
+    withId(project.screens, id)?.layer ?? (id.startsWith('gap:overlay:') ? 'overlay' : 'base');
+  const nameOf = (id: Id): string => withId(project.screens, id)?.name ?? id.replace(/^gap:\w+:/, '');
   const rows = lanesOf(
     spans.filter((span) => (span.until ?? end) > from),
     layerOf,

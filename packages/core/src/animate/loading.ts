@@ -1,4 +1,4 @@
-import { timerMicros, type Easing, type Id, type Loading, type Project } from '../model';
+import { timerMicros, type Easing, type Id, type Loading, type Project, withId } from '../model';
 import { ease } from '../motion';
 
 export interface CompiledLoading {
@@ -21,9 +21,9 @@ export function compileLoading(
   { rates, events }: Pick<Project, 'rates' | 'events'>,
 ): CompiledLoading {
   const told = loading.by === 'events' ? loading : null;
-  const event = events.find((each) => each.id === told?.progress);
+  const event = withId(events, told?.progress);
   const numbers = event?.fields?.filter((each) => each.type === 'number') ?? [];
-  const field = numbers.find((each) => each.id === told?.field) ?? numbers[0];
+  const field = withId(numbers, told?.field) ?? numbers[0];
   return {
     by: loading.by,
     lasts: loading.by === 'pretending' ? timerMicros(loading.lasts, rates) : Infinity,

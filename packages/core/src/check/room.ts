@@ -1,6 +1,6 @@
 import { compile, wordsRoom, type CompiledScreen, type Flow, type OpOf } from '../compile';
 import { inLanguage } from '../language';
-import { screenById, type Conversation, type Id, type Project } from '../model';
+import { screenById, type Conversation, type Id, type Project, withId } from '../model';
 import { firstState, lay, pageTimes, type RunState } from '../run';
 import { textStyle } from '../style';
 import { fits, fontOf, layText } from '../text';
@@ -54,7 +54,7 @@ export function misfits(project: Project, { id }: Conversation): ReadonlyMap<Id,
   const found = new Map<Id, string[]>();
   for (const { code, name } of (project.languages ?? []).slice(1)) {
     const said = inLanguage(project, code);
-    const own = said.conversations?.find((each) => each.id === id);
+    const own = withId(said.conversations, id);
     const screen = own && screenById(said, own.screen);
     if (!screen) continue;
     const flow = compile({ ...said, screens: [screen], links: [], start: screen.id }, undefined, {

@@ -18,6 +18,7 @@ import {
   type Project,
   type Screen,
   type Target,
+  withId,
 } from '../model';
 import { compileMotion } from '../motion';
 import { compileLink, fallbackOf, hasNames, houseMotions, tableOf } from './links';
@@ -172,7 +173,7 @@ function compileScreen(
   const layout = solveLayout(elements, frame);
   const tree = treeOf(elements);
   const areas = areasAround(project, screen.area);
-  const around = areas.map((id) => project.areas.find((area) => area.id === id)!);
+  const around = areas.map((id) => withId(project.areas, id)!);
   const flags = settled(screen, around);
   const table = tableOf([
     ...sources[0]!,

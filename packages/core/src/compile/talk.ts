@@ -14,6 +14,7 @@ import {
   type Side,
   type Speaker,
   type Step,
+  withId,
 } from '../model';
 import type { CompiledTalk, Op, Shown, Spoken, TalkTrouble } from './ops';
 
@@ -170,7 +171,7 @@ class Making {
       case 'routine':
         return this.#routine(step, key, within);
       case 'conversation': {
-        const other = this.#project.conversations?.find((each) => each.id === step.conversation);
+        const other = withId(this.#project.conversations, step.conversation);
         if (!other) return this.#gone(key, 'conversation');
         if (within.inside.has(other.id)) return this.#itself(key, other);
         return this.lay(other.steps, {
@@ -240,7 +241,7 @@ class Making {
   }
 
   #routine(step: Step & { step: 'routine' }, key: string, within: Within): void {
-    const routine = this.#project.routines?.find((each) => each.id === step.routine);
+    const routine = withId(this.#project.routines, step.routine);
     if (!routine) return this.#gone(key, 'routine');
     if (within.inside.has(routine.id)) return this.#itself(key, routine);
     for (const each of missing(routine, step.args))

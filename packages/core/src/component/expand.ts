@@ -11,6 +11,7 @@ import {
   type ComponentParameter,
   type Parameter,
   type Screen,
+  withId,
 } from '../model';
 import { leftOut } from './unfold';
 
@@ -41,7 +42,7 @@ export function expand(
 const NONE: readonly Component[] = [];
 
 export const componentById = (project: Project, id: Id | null | undefined): Component | undefined =>
-  project.components?.find((each) => each.id === id);
+  withId(project.components, id);
 
 function innerOf(
   project: Project,
@@ -136,11 +137,11 @@ export function elementAt(
   elements: readonly Element[] | undefined,
   path: Id | null | undefined,
 ): Element | undefined {
-  let found = elements?.find((each) => each.id === path);
+  let found = withId(elements, path);
   if (found || !path?.includes('/')) return found;
   let held = elements;
   for (const id of path.split('/')) {
-    found = held?.find((each) => each.id === id);
+    found = withId(held, id);
     held = found?.type === 'component' ? componentById(project, found.component)?.elements : undefined;
   }
   return found;
@@ -159,13 +160,13 @@ export interface Written {
 export function writtenAt(project: Project, screen: Screen, path: Id): Written | null {
   const cut = path.lastIndexOf('/');
   if (cut < 0) {
-    const own = screen.elements.find((each) => each.id === path);
+    const own = withId(screen.elements, path);
     return own ? { element: own, parameters: screen.parameters ?? [] } : null;
   }
   const placed = elementAt(project, screen.elements, path.slice(0, cut));
   if (placed?.type !== 'component') return null;
   const component = componentById(project, placed.component);
-  const inner = component?.elements.find((each) => each.id === path.slice(cut + 1));
+  const inner = withId(component?.elements, path.slice(cut + 1));
   if (!component || !inner) return null;
   const change = placed.changes?.[inner.id];
   return { element: change ? changed(inner, change) : inner, parameters: component.parameters };

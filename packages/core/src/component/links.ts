@@ -1,4 +1,4 @@
-import { linksFrom, type Id, type Link, type Project, type Screen } from '../model';
+import { linksFrom, type Id, type Link, type Project, type Screen, withId } from '../model';
 import { expand } from './expand';
 
 /** The links that the components placed on a screen bring with them. */
@@ -10,8 +10,5 @@ export function broughtLinks(project: Project, screen: Screen | undefined): Link
 /** All that leads from a screen: its own links, then those its components bring. */
 export const linksOn = (project: Project, screen: Id): Link[] => [
   ...linksFrom(project, screen),
-  ...broughtLinks(
-    project,
-    project.screens.find((each) => each.id === screen),
-  ),
+  ...broughtLinks(project, withId(project.screens, screen)),
 ];

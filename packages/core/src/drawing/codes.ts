@@ -1,5 +1,5 @@
 import { padCode } from '../keys';
-import type { Id, Project } from '../model';
+import { type Id, type Project, withId } from '../model';
 import type { Looks } from './looks';
 
 /** What an action is pressed with on the device in hand; nothing where that is a finger. */
@@ -8,7 +8,7 @@ export function codeOn(
   action: Id,
   { device, codes }: Pick<Looks, 'device' | 'codes'>,
 ): string | undefined {
-  const own = project.actions.find((each) => each.id === action);
+  const own = withId(project.actions, action);
   if (device === 'touch' || !own) return undefined;
   const [key = own.keys[0]] = codes[action]?.keys ?? [];
   const [pad = own.pad[0]] = codes[action]?.pad ?? [];

@@ -1,4 +1,4 @@
-import { areasAround, freeName, freshId, type Area, type Id, type Project } from '../model';
+import { areasAround, freeName, freshId, type Area, type Id, type Project, withId } from '../model';
 import { countSteps, nodesOf } from '../map';
 import { assign, takeOut, type Made } from './parts';
 
@@ -15,7 +15,7 @@ export const areaCommands = {
     return made.id;
   },
   'change area': (project: Project, { area, change }: { area: Id; change: Partial<Area> }): Made => {
-    const found = project.areas.find((each) => each.id === area);
+    const found = withId(project.areas, area);
     // An area cannot be put into itself or into one that it holds.
     const { parent } = change;
     if (!found || (parent && areasAround(project, parent).includes(area))) return;
@@ -23,7 +23,7 @@ export const areaCommands = {
   },
   /** Takes the box away; what is in it goes to the area around it, with its links gone. */
   'delete area': (project: Project, { area }: { area: Id }): Made => {
-    const found = project.areas.find((each) => each.id === area);
+    const found = withId(project.areas, area);
     if (!found) return;
     const { parent } = found;
     for (const screen of project.screens)
@@ -49,7 +49,7 @@ export const areaCommands = {
   /** The order of screens that stand in one row of one band. */
   'order screens': (project: Project, { screens }: { screens: Id[] }): Made => {
     screens.forEach((id, order) => {
-      const screen = project.screens.find((each) => each.id === id);
+      const screen = withId(project.screens, id);
       if (screen && screen.order !== order) screen.order = order;
     });
   },

@@ -1,4 +1,4 @@
-import { freeName, type Asset, type Id, type Project } from '../model';
+import { freeName, type Asset, type Id, type Project, withId } from '../model';
 import { letGo, put } from '../references';
 import { assign, namedPlaces, takeOut, type Made } from './parts';
 
@@ -12,7 +12,7 @@ export const assetCommands = {
     return assets[0]?.id;
   },
   'change asset': (project: Project, { asset, change }: { asset: Id; change: Partial<Asset> }): Made => {
-    const found = project.assets.find((each) => each.id === asset);
+    const found = withId(project.assets, asset);
     if (found) assign(found, change);
   },
   /** Puts another file in an asset's stead, under an id of its own so that undo brings the old one back. */

@@ -12,6 +12,7 @@ import {
   type Rates,
   type Screen,
   type Target,
+  withId,
 } from '../model';
 import { draftScreen, firstWords, offersOf } from '../starter';
 import { areaCommands } from './areas';
@@ -107,7 +108,7 @@ export const commands = {
     return made.id;
   },
   'change link': (project: Project, { link, change }: { link: Id; change: Partial<Link> }): Made => {
-    const found = project.links.find((each) => each.id === link);
+    const found = withId(project.links, link);
     if (found) assign(found, change);
   },
   'delete link': (project: Project, { link }: { link: Id }): Made => {
@@ -132,12 +133,12 @@ export const commands = {
       text,
     }: { link: Id | Omit<Link, 'id'>; name: string; kind?: Kind; layer: Layer; text?: string },
   ): Made => {
-    const from = typeof link === 'string' ? project.links.find((each) => each.id === link)?.from : link.from;
+    const from = typeof link === 'string' ? withId(project.links, link)?.from : link.from;
     const screen = addScreen(project, { name, kind: kind ?? 'custom', layer, text }, from);
     const to: Target = { screen };
     if (typeof link !== 'string') project.links.push({ ...link, id: freshId('l'), to });
     else {
-      const found = project.links.find((each) => each.id === link);
+      const found = withId(project.links, link);
       if (found) found.to = to;
     }
     return screen;
@@ -147,11 +148,11 @@ export const commands = {
     project: Project,
     { link, name, text }: { link: Id | Omit<Link, 'id'>; name: string; text: string },
   ): Made => {
-    const from = typeof link === 'string' ? project.links.find((each) => each.id === link)?.from : link.from;
+    const from = typeof link === 'string' ? withId(project.links, link)?.from : link.from;
     const screen = addScreen(project, { name, kind: 'custom', layer: 'notice', text }, from);
     if (typeof link !== 'string')
       project.links.push({ ...link, id: freshId('l'), effects: [...link.effects, { do: 'notice', screen }] });
-    else project.links.find((each) => each.id === link)?.effects.push({ do: 'notice', screen });
+    else withId(project.links, link)?.effects.push({ do: 'notice', screen });
     return screen;
   },
 
@@ -182,9 +183,7 @@ function addScreen(
 ): Id {
   const offers = offersOf(project, wanted, maker);
   const screen = draftScreen(project, { ...wanted, labels: offers.map(({ label }) => label) });
-  const area = project.areas.some(({ id }) => id === maker)
-    ? maker
-    : project.screens.find(({ id }) => id === maker)?.area;
+  const area = project.areas.some(({ id }) => id === maker) ? maker : withId(project.screens, maker)?.area;
   if (area) screen.area = area;
   project.screens.push(screen);
   if (screen.kind === 'dialogue') {

@@ -11,6 +11,7 @@ import {
   type Id,
   type PlacedElement,
   type Project,
+  withId,
 } from '../model';
 import { topmostOf } from './elements';
 import { letGo } from '../references';
@@ -79,7 +80,7 @@ export const componentCommands = {
     };
     // A single element fills its component, so that the two are placed and sized as one.
     if (alone && inner[0])
-      inner.find((each) => each.id === first.id)!.place = {
+      withId(inner, first.id)!.place = {
         x: { at: 'stretch', offset: 0, far: 0 },
         y: { at: 'stretch', offset: 0, far: 0 },
       };
@@ -107,7 +108,7 @@ export const componentCommands = {
     project: Project,
     { component, change }: { component: Id; change: Partial<Pick<Component, 'name' | 'width' | 'height'>> },
   ): Made => {
-    const found = project.components?.find((each) => each.id === component);
+    const found = withId(project.components, component);
     if (found) assign(found, change);
   },
   /** Where it is placed, its elements stand by themselves from then on. */
@@ -126,7 +127,7 @@ export const componentCommands = {
     project: Project,
     { component, parameter }: { component: Id; parameter: WithoutId<ComponentParameter> },
   ): Made => {
-    const found = project.components?.find((each) => each.id === component);
+    const found = withId(project.components, component);
     if (!found) return;
     const name = freeName(
       parameter.name,
@@ -140,8 +141,8 @@ export const componentCommands = {
     project: Project,
     { component, parameter, change }: { component: Id; parameter: Id; change: Partial<ComponentParameter> },
   ): Made => {
-    const found = project.components?.find((each) => each.id === component);
-    const changed = found?.parameters.find((each) => each.id === parameter);
+    const found = withId(project.components, component);
+    const changed = withId(found?.parameters, parameter);
     if (!found || !changed) return;
     const renamed = change.name !== undefined && change.name !== changed.name;
     const name = renamed ? renameParameter(project, found, parameter, change.name!) : changed.name;
@@ -151,7 +152,7 @@ export const componentCommands = {
     project: Project,
     { component, parameter }: { component: Id; parameter: Id },
   ): Made => {
-    const found = project.components?.find((each) => each.id === component);
+    const found = withId(project.components, component);
     if (!found) return;
     letGo(project, namedPlaces(project, 'parameter', [parameter], component));
     takeOut(found.parameters, (each) => each.id === parameter);
@@ -179,9 +180,9 @@ const freeComponentName = (project: Project, name: string): string =>
 
 function dissolve(project: Project, screen: Id, element: Id): void {
   const owner = ownerById(project, screen);
-  const placed = owner?.elements.find((each) => each.id === element);
+  const placed = withId(owner?.elements, element);
   if (!owner || placed?.type !== 'component') return;
-  const component = project.components?.find((each) => each.id === placed.component);
+  const component = withId(project.components, placed.component);
   // One level only: components within it stay components.
   const all = expand({ ...project, components: component ? [component] : [] }, [placed]).elements;
   const inner = copyOf(all.slice(1)).filter((each) => !isHeldInside(each, all));

@@ -12,6 +12,7 @@ import {
   type Speaker,
   type Step,
   type TalkRules,
+  withId,
 } from '../model';
 import { renameParameter } from './names';
 import { letGo, put } from '../references';
@@ -37,7 +38,7 @@ export const conversationCommands = {
     project: Project,
     { conversation, change }: { conversation: Id; change: Partial<Conversation> },
   ): Made => {
-    const found = project.conversations?.find((each) => each.id === conversation);
+    const found = withId(project.conversations, conversation);
     if (found) assign(found, change);
   },
   'delete conversation': (project: Project, { conversation }: { conversation: Id }): Made => {
@@ -57,7 +58,7 @@ export const conversationCommands = {
     project: Project,
     { routine, change }: { routine: Id; change: Partial<Routine> },
   ): Made => {
-    const found = project.routines?.find((each) => each.id === routine);
+    const found = withId(project.routines, routine);
     if (!found) return;
     const { parameters, ...rest } = change;
     assign<Routine>(found, rest);
@@ -87,7 +88,7 @@ export const conversationCommands = {
     project: Project,
     { speaker, change }: { speaker: Id; change: Partial<Speaker> },
   ): Made => {
-    const found = project.speakers?.find((each) => each.id === speaker);
+    const found = withId(project.speakers, speaker);
     if (found) assign(found, change);
   },
   /** A face that is called otherwise stays the face of the lines that have it. */
@@ -95,7 +96,7 @@ export const conversationCommands = {
     project: Project,
     { speaker, from, to }: { speaker: Id; from: string; to: string },
   ): Made => {
-    const found = project.speakers?.find((each) => each.id === speaker);
+    const found = withId(project.speakers, speaker);
     const face = found?.faces.find((each) => each.name === from);
     if (!face) return;
     for (const { path } of namedPlaces(project, 'face', [from], speaker)) put(project, path, to);
@@ -104,7 +105,7 @@ export const conversationCommands = {
   /** What they said is said by nobody. */
   'delete speaker': (project: Project, { speaker }: { speaker: Id }): Made => {
     if (!project.speakers) return;
-    const faces = project.speakers.find((each) => each.id === speaker)?.faces.map(({ name }) => name) ?? [];
+    const faces = withId(project.speakers, speaker)?.faces.map(({ name }) => name) ?? [];
     letGo(project, namedPlaces(project, 'face', faces, speaker));
     letGo(project, namedPlaces(project, 'speaker', [speaker]));
     takeOut(project.speakers, (each) => each.id === speaker);
@@ -165,10 +166,7 @@ export const conversationCommands = {
 };
 
 const stepsOf = (project: Project, owner: Id): Step[] | undefined =>
-  (
-    project.conversations?.find((each) => each.id === owner) ??
-    project.routines?.find((each) => each.id === owner)
-  )?.steps;
+  (withId(project.conversations, owner) ?? withId(project.routines, owner))?.steps;
 
 /** A step at any depth. Looked for in what the draft was made of, since drafts of a thousand steps take their time. */
 function find(steps: readonly Step[], id: Id): Step | undefined {
@@ -193,7 +191,7 @@ function holding(steps: Step[], id: Id): Step[] | undefined {
 function within(steps: readonly Step[], id: Id): Step[] | undefined {
   for (const step of everyStep(steps)) {
     if (step.step === 'choice') {
-      const option = step.options.find((each) => each.id === id);
+      const option = withId(step.options, id);
       if (option) return option.steps;
     }
     if (step.step === 'wait' && step.id === id) return (step.otherwise ??= []);

@@ -10,6 +10,7 @@ import {
   type InputRules,
   type Project,
   type SoundRules,
+  withId,
 } from '../model';
 import { assign, takeOut, type Made } from './parts';
 
@@ -36,7 +37,7 @@ export const inputCommands = {
     return made.id;
   },
   'change action': (project: Project, { action, change }: { action: Id; change: Partial<Action> }): Made => {
-    const found = project.actions.find((each) => each.id === action);
+    const found = withId(project.actions, action);
     if (found) assign(found, change);
   },
   /** One of the project's own; links that wait for it stay, and say that it is gone. */

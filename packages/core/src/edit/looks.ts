@@ -9,6 +9,7 @@ import {
   type Project,
   type TextStyle,
   type TooltipLook,
+  withId,
 } from '../model';
 import { put } from '../references';
 import { tooltipLook } from '../style';
@@ -33,26 +34,26 @@ export const lookCommands = {
     project: Project,
     { style, change }: { style: Id; change: Partial<TextStyle> },
   ): Made => {
-    const found = project.styles.text.find((each) => each.id === style);
+    const found = withId(project.styles.text, style);
     if (found) assign(found, change);
   },
   'change box style': (
     project: Project,
     { style, change }: { style: Id; change: Partial<BoxStyle> },
   ): Made => {
-    const found = project.styles.box.find((each) => each.id === style);
+    const found = withId(project.styles.box, style);
     if (found) assign(found, change);
   },
   /** What used it keeps its look, as exceptions from the first style that is left. */
   'delete text style': (project: Project, { style }: { style: Id }): Made => {
-    const found = project.styles.text.find((each) => each.id === style);
+    const found = withId(project.styles.text, style);
     const [next] = project.styles.text.filter((each) => each !== found);
     if (!found || !next) return;
     keepLooks(project, 'text style', found, next.id);
     takeOut(project.styles.text, (each) => each.id === style);
   },
   'delete box style': (project: Project, { style }: { style: Id }): Made => {
-    const found = project.styles.box.find((each) => each.id === style);
+    const found = withId(project.styles.box, style);
     const [next] = project.styles.box.filter((each) => each !== found);
     if (!found || !next) return;
     keepLooks(project, 'box style', found, next.id);
@@ -68,7 +69,7 @@ export const lookCommands = {
     project: Project,
     { colour, change }: { colour: Id; change: Partial<NamedColour> },
   ): Made => {
-    const found = project.styles.colours?.find((each) => each.id === colour);
+    const found = withId(project.styles.colours, colour);
     if (found) assign(found, change);
   },
   'change tooltips': (project: Project, change: Partial<TooltipLook>): Made => {
@@ -78,7 +79,7 @@ export const lookCommands = {
   },
   /** Whatever was painted with it has the colour itself from then on. */
   'delete colour': (project: Project, { colour }: { colour: Id }): Made => {
-    const found = project.styles.colours?.find((each) => each.id === colour);
+    const found = withId(project.styles.colours, colour);
     if (!found) return;
     for (const { path } of namedPlaces(project, 'colour', [colour])) put(project, path, found.colour);
     takeOut(project.styles.colours!, (each) => each.id === colour);

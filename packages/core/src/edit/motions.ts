@@ -1,4 +1,4 @@
-import { freeName, freshId, type Id, type MadeMotion, type Project } from '../model';
+import { freeName, freshId, type Id, type MadeMotion, type Project, withId } from '../model';
 import { letGo } from '../references';
 import { assign, namedPlaces, takeOut, type Made } from './parts';
 
@@ -23,7 +23,7 @@ export const motionCommands = {
     project: Project,
     { motion, change }: { motion: Id; change: Partial<MadeMotion> },
   ): Made => {
-    const found = project.motions?.find((each) => each.id === motion);
+    const found = withId(project.motions, motion);
     if (found) assign(found, change);
   },
   /** What moved by it moves as the house does; the house itself fades. */

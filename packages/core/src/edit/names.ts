@@ -1,6 +1,6 @@
 import { renameIn } from '../expression';
 import { renameInText } from '../message';
-import { byId, freeName, identifierOf, type Id, type Project } from '../model';
+import { byId, freeName, identifierOf, type Id, type Project, withId } from '../model';
 import { ownerNames, placesOf, put, type Around, type ExpressionPlace, type TextPlace } from '../references';
 import { asWritten } from './parts';
 
@@ -99,7 +99,7 @@ interface Told {
 export function renameParameter(draft: Project, owner: Told, parameter: Id, name: string): string {
   const project = asWritten(draft);
   const parameters = owner.parameters ?? [];
-  const from = parameters.find((each) => each.id === parameter)!.name;
+  const from = withId(parameters, parameter)!.name;
   if (boundBy(project, owner, from) !== null) return from;
   const old = identifierOf(from);
   const places = placesWithin(project, owner.id, old);
@@ -145,7 +145,7 @@ export function boundBy(project: Project, owner: Told, name: string): string | n
 export function renameField(draft: Project, event: Id, field: Id, name: string): string {
   const project = asWritten(draft);
   const fields = byId(project.events).get(event)!.fields!;
-  const from = fields.find((each) => each.id === field)!.name;
+  const from = withId(fields, field)!.name;
   const old = identifierOf(from);
   const places = namingPlaces(project).filter((each) => each.around.event === event);
   const others = fields.filter((each) => each.id !== field).map((each) => each.name);

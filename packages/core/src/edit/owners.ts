@@ -10,6 +10,7 @@ import {
   type PlacedElement,
   type Project,
   type Screen,
+  withId,
 } from '../model';
 
 /** What has elements of its own: a screen, or a component. */
@@ -34,7 +35,7 @@ export function roomIn(
   way: 'x' | 'y',
 ): Span {
   const rect = parent === null ? undefined : layout.get(parent);
-  const held = owner.elements.find((each) => each.id === parent);
+  const held = withId(owner.elements, parent);
   const frame = frameIn(project, owner);
   if (!rect || !held) return { start: 0, size: way === 'x' ? frame.width : frame.height };
   const span = way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
@@ -55,7 +56,7 @@ export function alongPath(project: Project, owner: Owner | undefined, path: Id):
   for (const id of path.split('/')) {
     if (!at) break;
     found.push({ owner: at, id });
-    const element: Element | undefined = at.elements.find((each) => each.id === id);
+    const element: Element | undefined = withId(at.elements, id);
     at = element?.type === 'component' ? componentById(project, element.component) : undefined;
   }
   return found;
@@ -66,7 +67,7 @@ export function reach(project: Project, owner: Owner | undefined, path: Id): Rea
   let placed: PlacedElement | null = null;
   const parts = path.split('/');
   for (const [i, id] of parts.entries()) {
-    const element: Element | undefined = at?.elements.find((each) => each.id === id);
+    const element: Element | undefined = withId(at?.elements, id);
     if (!at || !element) return null;
     if (i === parts.length - 1) return { owner: at, element, placed };
     if (element.type !== 'component') return null;

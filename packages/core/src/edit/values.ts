@@ -14,6 +14,7 @@ import {
   type Screen,
   type Value,
   type ValueType,
+  withId,
 } from '../model';
 import { freeIdentifier, renameField, renameParameter, renameValue } from './names';
 import { letGo } from '../references';
@@ -78,7 +79,7 @@ export const valueCommands = {
     return made.id;
   },
   'rename event': (project: Project, { event, name }: { event: Id; name: string }): Made => {
-    const found = project.events.find((each) => each.id === event);
+    const found = withId(project.events, event);
     if (found) found.name = name;
   },
   'delete event': (project: Project, { event }: { event: Id }): Made => {
@@ -89,7 +90,7 @@ export const valueCommands = {
     project: Project,
     { event, name, type }: { event: Id; name: string; type: FieldType },
   ): Made => {
-    const found = project.events.find((each) => each.id === event);
+    const found = withId(project.events, event);
     if (!found) return;
     const taken = (found.fields ?? []).map((each) => each.name);
     const made: Field = { id: freshId('f'), name: freeName(name, taken), ...type };
@@ -100,15 +101,15 @@ export const valueCommands = {
     project: Project,
     { event, field, change }: { event: Id; field: Id; change: Partial<Field> },
   ): Made => {
-    const fields = project.events.find((each) => each.id === event)?.fields;
-    const found = fields?.find((each) => each.id === field);
+    const fields = withId(project.events, event)?.fields;
+    const found = withId(fields, field);
     if (!found) return;
     const renamed = change.name !== undefined && change.name !== found.name;
     const name = renamed ? renameField(project, event, field, change.name!) : found.name;
     assign<Field>(found, { ...change, name });
   },
   'delete field': (project: Project, { event, field }: { event: Id; field: Id }): Made => {
-    const found = project.events.find((each) => each.id === event);
+    const found = withId(project.events, event);
     letGo(project, namedPlaces(project, 'field', [field], event));
     if (found?.fields) takeOut(found.fields, (each) => each.id === field);
     if (found?.fields?.length === 0) delete found.fields;
@@ -130,7 +131,7 @@ export const valueCommands = {
     { screen, parameter, change }: { screen: Id; parameter: Id; change: Partial<Parameter> },
   ): Made => {
     const owner = screenById(project, screen);
-    const found = owner?.parameters?.find((each) => each.id === parameter);
+    const found = withId(owner?.parameters, parameter);
     if (!owner || !found) return;
     const renamed = change.name !== undefined && change.name !== found.name;
     const name = renamed ? renameParameter(project, owner, parameter, change.name!) : found.name;

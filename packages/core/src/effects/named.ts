@@ -1,5 +1,5 @@
 import { parse } from '../expression';
-import type { Arguments, Expression, Field, Id, Parameter } from '../model';
+import { type Arguments, type Expression, type Field, type Id, type Parameter, withId } from '../model';
 import type { Piece } from '../phrasing';
 import { GONE } from '../phrasing';
 import { id, type Part, type Walk } from '../walk';
@@ -27,7 +27,7 @@ function given(
   const taken = to.takes?.map(({ id }) => id).filter((each) => each in args) ?? [];
   for (const each of new Set([...taken, ...Object.keys(args)])) {
     const text = args[each]!;
-    const type = to.takes?.find((one) => one.id === each);
+    const type = withId(to.takes, each);
     walk.path.push(each);
     walk.tell({ is: 'id', of: to.of, id: each, within: to.within, gone: 'left out', key: true });
     walk.expression(text, type ?? null, type && { to: type.name, of: to.name });

@@ -1,5 +1,5 @@
 import { base64 } from '../bytes';
-import type { Id, Project } from '../model';
+import { type Id, type Project, withId } from '../model';
 import { colourOf } from '../style';
 import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
@@ -42,7 +42,7 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
     Object.entries(parts.fonts).map(([face, bytes]) => [face, dataUrl('font/woff2', bytes)]),
   );
   // Until the first picture is there, the page looks like what that begins with.
-  const start = project.screens.find((screen) => screen.id === project.start);
+  const start = withId(project.screens, project.start);
   const cover = colourOf(project, start?.background.colour ?? '#000000').slice(0, 7);
   const data = JSON.stringify({ project, pictures, fonts });
   return `<!doctype html>

@@ -1,4 +1,4 @@
-import type { Project } from '../model';
+import { type Project, withId } from '../model';
 import { rehearseTalk, type TalkTimeline } from '../run';
 import type { Export } from './format';
 
@@ -18,7 +18,7 @@ export function toWebVtt(project: Project, { lines }: Pick<TalkTimeline, 'lines'
   const cues = lines
     .filter(({ from, until }) => until > from)
     .map(({ from, until, speaker, text }, i) => {
-      const name = project.speakers?.find((each) => each.id === speaker)?.name;
+      const name = withId(project.speakers, speaker)?.name;
       const words = escaped(text).replace(/\n{2,}/g, '\n');
       const voiced = name === undefined ? words : `<v ${escaped(name).replace(/\n/g, ' ')}>${words}`;
       return `${i + 1}\n${stamp(from)} --> ${stamp(until)}\n${voiced}\n`;

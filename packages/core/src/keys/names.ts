@@ -1,5 +1,5 @@
 import { padOf } from './codes';
-import type { Action, Project } from '../model';
+import { type Action, type Project, withId } from '../model';
 
 /** What keys and pad buttons are called, in few letters. */
 
@@ -67,5 +67,4 @@ export function keysBeside(action: Action): string {
   return keys === '' || keys.toLowerCase() === action.name.toLowerCase() ? '' : ` (${keys})`;
 }
 
-export const actionById = (project: Project, id: string): Action | undefined =>
-  project.actions.find((action) => action.id === id);
+export const actionById = (project: Project, id: string): Action | undefined => withId(project.actions, id);

@@ -1,6 +1,15 @@
 import { showsOf } from '../effects';
 import { TOOLTIP } from '../elements/author';
-import { everyStep, PROJECT, screenById, type Id, type Project, type Step, type Translated } from '../model';
+import {
+  everyStep,
+  PROJECT,
+  screenById,
+  type Id,
+  type Project,
+  type Step,
+  type Translated,
+  withId,
+} from '../model';
 import { wordingsOf } from './language';
 
 /** One text of the project and what it is in another language. */
@@ -90,8 +99,7 @@ function placesOf(project: Project): (key: string, owner: Id) => string {
 }
 
 function stepName(project: Project, step: Step, i: number): string {
-  const speaker =
-    'speaker' in step ? project.speakers?.find((each) => each.id === step.speaker)?.name : undefined;
+  const speaker = 'speaker' in step ? withId(project.speakers, step.speaker)?.name : undefined;
   const what = step.step === 'choice' ? 'choice' : 'line';
   return `${what} ${i + 1}${speaker === undefined ? '' : `, ${speaker}`}`;
 }

@@ -1,4 +1,4 @@
-import type { Area, Id, Layer, Project } from '../model';
+import { type Area, type Id, type Layer, type Project, withId } from '../model';
 import { countSteps, leadsTo, nodesOf, type Node } from './steps';
 
 /** Sizes on the map, in its own pixels at full scale. */
@@ -172,12 +172,12 @@ function placings(project: Project, folded: ReadonlySet<Id>) {
       continue;
     }
     stands.set(node.id, outer);
-    const known = nodes.find((each) => each.id === outer);
+    const known = withId(nodes, outer);
     if (known) {
       known.row = Math.min(known.row, row);
       known.holds++;
     } else {
-      const area = project.areas.find((each) => each.id === outer)!;
+      const area = withId(project.areas, outer)!;
       nodes.push({ ...node, id: outer, name: area.name, gap: false, area: outer, row, steps: row, holds: 1 });
     }
   }
@@ -188,7 +188,7 @@ function placings(project: Project, folded: ReadonlySet<Id>) {
 function chain(project: Project, area: Id | null): Id[] {
   const found: Id[] = [];
   for (let at = area; at !== null && !found.includes(at);) {
-    const next = project.areas.find((each) => each.id === at);
+    const next = withId(project.areas, at);
     if (!next) break;
     found.unshift(next.id);
     at = next.parent;

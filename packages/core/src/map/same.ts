@@ -1,5 +1,5 @@
 import { elementOf } from '../triggers';
-import type { Project, Screen } from '../model';
+import { type Project, type Screen, withId } from '../model';
 import { layoutOf } from './lines';
 
 /**
@@ -35,7 +35,7 @@ const SHOWN = ['id', 'name', 'layer', 'area', 'row', 'order', 'parameters', 'out
 /** Whether the controls that set links off are called the same and stand in the same places. */
 function sameControls(before: Project, screen: Screen, now: Project, other: Screen): boolean {
   const [was, is] = [layoutOf(before, screen), layoutOf(now, other)];
-  const name = (of: Screen, id: string) => of.elements.find((element) => element.id === id)?.name;
+  const name = (of: Screen, id: string) => withId(of.elements, id)?.name;
   return now.links.every(({ from, cue }) => {
     const element = elementOf(cue);
     if (from !== screen.id || element === null) return true;

@@ -14,6 +14,7 @@ export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
 export {
   byId,
   bySource,
+  withId,
   screenById,
   linksFrom,
   elementById,

@@ -17,11 +17,24 @@ export function byId<T extends { id: Id }>(list: readonly T[] | undefined): Read
 const indexes = new WeakMap<readonly { id: Id }[], ReadonlyMap<Id, { id: Id }>>();
 const NOTHING: ReadonlyMap<Id, never> = new Map<Id, never>();
 
+/** What has an id in a list: by its index where that is long and can no longer change, else looked for. */
+export function withId<T extends { id: Id }>(
+  list: readonly T[] | undefined,
+  id: Id | null | undefined,
+): T | undefined {
+  if (!list || id === null || id === undefined) return undefined;
+  if (list.length > SHORT && Object.isFrozen(list)) return byId(list).get(id);
+  for (const each of list) if (each.id === id) return each;
+  return undefined;
+}
+/** So few are looked through faster than they are looked up. */
+const SHORT = 8;
+
 export const screenById = (project: Project, id: Id | null | undefined): Screen | undefined =>
-  project.screens.find((screen) => screen.id === id);
+  withId(project.screens, id);
 
 export const elementById = (screen: Screen | undefined, id: Id | null | undefined): Element | undefined =>
-  screen?.elements.find((element) => element.id === id);
+  withId(screen?.elements, id);
 
 /** The links of one source, in their order. */
 export function linksFrom({ links }: Project, from: Id): readonly Link[] {

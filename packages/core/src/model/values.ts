@@ -1,3 +1,4 @@
+import { withId } from './look-up';
 import type { FieldType, Id, Project, Scalar, Screen, Value } from './types';
 
 /** What a type holds when nothing else is said. */
@@ -56,14 +57,14 @@ export function identifierOf(name: string): string {
 }
 
 export const valueById = (project: Project, id: Id | null | undefined): Value | undefined =>
-  project.values.find((value) => value.id === id);
+  withId(project.values, id);
 
 /** The areas a screen or area is in, inner to outer. Stops at areas that hold themselves. */
 export function areasAround(project: Project, area: Id | null | undefined): Id[] {
   const found: Id[] = [];
   let at = area ?? null;
   while (at !== null && !found.includes(at)) {
-    const next = project.areas.find((each) => each.id === at);
+    const next = withId(project.areas, at);
     if (!next) break;
     found.push(next.id);
     at = next.parent;

@@ -9,6 +9,7 @@ import {
   type Project,
   type SimpleMotion,
   type Stagger,
+  withId,
 } from '../model';
 import type { Property } from './sample';
 
@@ -57,7 +58,7 @@ export function compileMotion(motion: Motion, layer: Layer, project: Needs, redu
 }
 
 export const madeOf = ({ motions }: Needs, motion: SimpleMotion): MadeMotion | undefined =>
-  motion.name === 'made' ? motions?.find((each) => each.id === motion.motion) : undefined;
+  motion.name === 'made' ? withId(motions, motion.motion) : undefined;
 
 /** Whether a motion shows no more than a fade. */
 export const isQuiet = ({ name }: SimpleMotion): boolean => name === 'none' || name === 'fade';

@@ -9,6 +9,7 @@ import {
   type Order,
   type Project,
   type Screen,
+  withId,
 } from '../model';
 
 /** A motion, and the screen or area that says so; null is the house. */
@@ -30,7 +31,7 @@ export function ruleFor(project: Project, link: Link): MotionRule & { order: Ord
 /** How a screen in an area moves when it says nothing itself: as the innermost area that does, its layer, or the house. */
 export function ruleAround(project: Project, within: Id | null, layer?: Layer): MotionRule {
   for (const id of areasAround(project, within)) {
-    const area = project.areas.find((each) => each.id === id);
+    const area = withId(project.areas, id);
     if (area?.motion) return { motion: area.motion, owner: area };
   }
   const { motion, layers } = project.house;

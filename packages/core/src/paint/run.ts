@@ -1,7 +1,7 @@
 import { group, type Item, NORMAL, type Looks } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
-import type { Id } from '../model';
+import { type Id, withId } from '../model';
 import type { Sample } from '../motion';
 import {
   allUp,
@@ -149,7 +149,7 @@ export function paintLine(flow: Flow, screen: CompiledScreen, conversation: Id, 
 
 /** Where nothing runs, values hold their defaults, and parameters without one are called by name. */
 function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart[]): string {
-  const asked = (id: Id) => screen.screen.parameters?.find((each) => each.id === id);
+  const asked = (id: Id) => withId(screen.screen.parameters, id);
   const known = parts.map((part) =>
     typeof part !== 'string' && part.what === 'parameter' && asked(part.id)?.default === undefined
       ? `(${asked(part.id)?.name})`

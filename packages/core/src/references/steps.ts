@@ -9,6 +9,7 @@ import {
   type Speaker,
   type Step,
   type StepName,
+  withId,
 } from '../model';
 import {
   colour,
@@ -74,7 +75,7 @@ const told: Part<Record<Id, Scalar>> = (args, walk) => {
     const what = args[parameter]!;
     walk.path.push(parameter);
     walk.tell({ is: 'id', of: 'parameter', id: parameter, within, gone: 'left out', key: true });
-    const type = takes.find((each) => each.id === parameter)?.type;
+    const type = withId(takes, parameter)?.type;
     if (type && typeof what === 'string') held(type, `${key} ${parameter}`)(what, walk);
     walk.path.pop();
   }

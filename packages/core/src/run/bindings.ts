@@ -1,6 +1,6 @@
 import { type Rebound, padCode } from '../keys';
 import { type Flow } from '../compile';
-import type { BindingElement, Id } from '../model';
+import { type BindingElement, type Id, withId } from '../model';
 import type { RunState } from './state';
 
 export type { Rebound };
@@ -28,13 +28,13 @@ function codesOf(flow: Flow, rebound: Rebound, action: Id): string[] {
   return [
     ...codesOn(flow, rebound, action, 'keys'),
     ...codesOn(flow, rebound, action, 'pad'),
-    ...(flow.project.actions.find((each) => each.id === action)?.gestures ?? []),
+    ...(withId(flow.project.actions, action)?.gestures ?? []),
   ];
 }
 
 /** What sets an action off on one device now. */
 export function codesOn(flow: Flow, rebound: Rebound, action: Id, device: 'keys' | 'pad'): string[] {
-  const found = flow.project.actions.find((each) => each.id === action);
+  const found = withId(flow.project.actions, action);
   if (!found) return [];
   return device === 'keys'
     ? [...(rebound[action]?.keys ?? found.keys)]

@@ -1,6 +1,6 @@
 import type { Flow, Op, OpOf } from '../compile';
 import { effectOf } from '../effects';
-import type { Id } from '../model';
+import { type Id, withId } from '../model';
 import { withoutMarks } from '../talk';
 import { goBack } from './change';
 import { allUp, screenOf } from './derived';
@@ -33,7 +33,7 @@ export function passTalk(flow: Flow, state: RunState, instance: Instance, say: S
     case 'choice': {
       say({ at: state.now, did: 'limit', screen: instance.screen, of: 'choice' });
       const options = choicesNow(flow, state, instance, op);
-      const chosen = options.find((each) => each.id === op.otherwise) ?? options[0];
+      const chosen = withId(options, op.otherwise) ?? options[0];
       return chosen
         ? choose(flow, state, instance, op, chosen.id, say)
         : goTo(flow, state, instance, op.after, say);
@@ -105,7 +105,7 @@ function nextPage(flow: Flow, state: RunState, instance: Instance, op: OpOf<'lin
 }
 
 function choose(flow: Flow, state: RunState, instance: Instance, op: OpOf<'choice'>, id: Id, say: Say): void {
-  const option = op.options.find((each) => each.id === id)!;
+  const option = withId(op.options, id)!;
   const text = withoutMarks(wordsOf(state, instance, option.parts));
   remember(state, null, `→ ${text}`);
   say({ at: state.now, did: 'choice', screen: instance.screen, key: op.key, option: id, text });

@@ -1,7 +1,7 @@
 import { showsOf } from '../effects';
 import { padCode, type Rebound } from '../keys';
 import { type Flow, type Given } from '../compile';
-import { fitScalar, isTouch, zeroOf, type Id } from '../model';
+import { fitScalar, isTouch, zeroOf, type Id, withId } from '../model';
 import { NO_MOTION } from '../motion';
 import { allUp, screenOf } from './derived';
 import type { Input } from './input';
@@ -115,7 +115,7 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
 
 /** What came with an event, fitted to its fields. */
 function fieldsOf(flow: Flow, event: Id, given: Scalars = {}): Scalars {
-  const fields = flow.project.events.find((each) => each.id === event)?.fields ?? [];
+  const fields = withId(flow.project.events, event)?.fields ?? [];
   return Object.fromEntries(
     fields.map((field) => [field.id, fitScalar(field, given[field.id]) ?? zeroOf(field)]),
   );
@@ -128,7 +128,7 @@ function tellMisfits(
   { event, fields = {} }: { event: Id; fields?: Scalars },
   say: Say,
 ): void {
-  for (const field of flow.project.events.find((each) => each.id === event)?.fields ?? []) {
+  for (const field of withId(flow.project.events, event)?.fields ?? []) {
     const given = fields[field.id];
     if (given !== undefined && fitScalar(field, given) === null)
       say({ at: state.now, did: 'misfit', event, field: field.id, given, to: zeroOf(field) });

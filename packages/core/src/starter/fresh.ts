@@ -1,5 +1,5 @@
 import { AUTHOR } from '../elements/author';
-import type { Element, ElementType, Id, Place, Project } from '../model';
+import { type Element, type ElementType, type Id, type Place, type Project, withId } from '../model';
 import { at, centre } from './pieces';
 
 /** An element of a type as it is when first made: in the middle of what holds it, at a sensible size, in the house's styles. */
@@ -18,4 +18,4 @@ export function freshElement(
 
 /** The style of that id, or the first there is. */
 const known = (styles: readonly { id: Id }[], wanted: Id): Id =>
-  (styles.find((each) => each.id === wanted) ?? styles[0])?.id ?? wanted;
+  (withId(styles, wanted) ?? styles[0])?.id ?? wanted;

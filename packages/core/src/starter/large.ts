@@ -6,6 +6,7 @@ import {
   type LinkKind,
   type Project,
   type Screen,
+  withId,
 } from '../model';
 import { screenOfKind } from './draft';
 
@@ -48,10 +49,7 @@ export function largeProject(count: number): Project {
     made.elements = made.elements.map((element) => ({
       ...element,
       id: `${id}-${element.name}`,
-      parent:
-        element.parent === null
-          ? null
-          : `${id}-${made.elements.find((each) => each.id === element.parent)!.name}`,
+      parent: element.parent === null ? null : `${id}-${withId(made.elements, element.parent)!.name}`,
     }));
     project.screens.push(made);
     return made;

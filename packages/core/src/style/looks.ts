@@ -9,6 +9,7 @@ import {
   type StateName,
   type TextLook,
   type TextUse,
+  withId,
 } from '../model';
 
 const PLAIN_TEXT: TextLook = {
@@ -24,18 +25,18 @@ const PLAIN_BOX: BoxLook = { fill: '#00000000', border: '#00000000', borderWidth
 /** A shared style with the place's exceptions over it, colours still by name; a style that is gone counts as a plain one. */
 export function textStyle(project: Project, use: TextUse): TextLook {
   const { style, ...exceptions } = use;
-  return { ...(project.styles.text.find((each) => each.id === style) ?? PLAIN_TEXT), ...exceptions };
+  return { ...(withId(project.styles.text, style) ?? PLAIN_TEXT), ...exceptions };
 }
 
 export function boxStyle(project: Project, use: BoxUse): BoxLook {
   const { style, ...exceptions } = use;
-  return { ...(project.styles.box.find((each) => each.id === style) ?? PLAIN_BOX), ...exceptions };
+  return { ...(withId(project.styles.box, style) ?? PLAIN_BOX), ...exceptions };
 }
 
 /** What a colour of the project stands for; one that is gone is a grey that shows it. */
 export function colourOf(project: Project, colour: Colour): Colour {
   if (colour.startsWith('#')) return colour;
-  const known = project.styles.colours?.find((each) => each.id === colour)?.colour;
+  const known = withId(project.styles.colours, colour)?.colour;
   return known?.startsWith('#') ? known : '#808080';
 }
 

@@ -1,5 +1,5 @@
 import type { Rect } from '../geometry';
-import type { Element, Id, Marker, Project } from '../model';
+import { type Element, type Id, type Marker, type Project, withId } from '../model';
 import { boxStyle } from './looks';
 
 /** The name of a marker's own loop among an element's animations. */
@@ -21,7 +21,7 @@ export function markerRects(
   { asset, side, size, gap }: Marker,
   beside: Rect,
 ): { rect: Rect; mirrored: boolean }[] {
-  const { width, height } = project.assets.find((each) => each.id === asset)!;
+  const { width, height } = withId(project.assets, asset)!;
   const wide = height > 0 ? (size * width) / height : size;
   const at = (x: number): Rect => ({
     x,

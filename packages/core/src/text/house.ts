@@ -1,4 +1,4 @@
-import type { FontName, Project } from '../model';
+import { type FontName, type Project, withId } from '../model';
 import { unpackFace, type FontMetrics } from './metrics';
 import display from './house/display.json' with { type: 'json' };
 import plainBold from './house/plain-bold.json' with { type: 'json' };
@@ -25,8 +25,7 @@ export function fontOf(
   project: Project,
   { font, weight }: { font: FontName; weight: 400 | 700 },
 ): { face: FaceName; metrics: FontMetrics } {
-  const own =
-    font === 'plain' || font === 'display' ? undefined : project.assets.find((each) => each.id === font);
+  const own = font === 'plain' || font === 'display' ? undefined : withId(project.assets, font);
   if (own?.face) return { face: own.id, metrics: unpackFace(own.face) };
   return { face: houseName(font, weight), metrics: houseFont(font, weight) };
 }

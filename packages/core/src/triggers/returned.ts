@@ -1,4 +1,4 @@
-import { screenById } from '../model';
+import { screenById, withId } from '../model';
 import { GONE } from '../phrasing';
 import * as named from './named';
 import type { On, TriggerAuthor, TriggerPlay } from './trigger';
@@ -17,7 +17,7 @@ export const author: TriggerAuthor<On<'returned'>> = {
   gone: { screen: 'The screen whose answer it waits for is gone.' },
   words: (cue, { project }) => {
     const screen = screenById(project, cue.screen);
-    const outcome = screen?.outcomes?.find((each) => each.id === cue.outcome);
+    const outcome = withId(screen?.outcomes, cue.outcome);
     const gone = cue.outcome !== undefined && !outcome;
     return [
       { words: 'When ' },
@@ -32,7 +32,7 @@ export const author: TriggerAuthor<On<'returned'>> = {
   },
   label: (cue, project) => {
     const asked = screenById(project, cue.screen);
-    const answer = asked?.outcomes?.find((each) => each.id === cue.outcome)?.name;
+    const answer = withId(asked?.outcomes, cue.outcome)?.name;
     return answer ? `${asked?.name}: ${answer}` : `${asked?.name ?? 'gone'} closes`;
   },
 };

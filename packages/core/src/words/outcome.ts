@@ -1,17 +1,16 @@
 import { whyWords } from '../expression';
 import { codeName } from '../keys';
-import { scalarWords, titleCase, valueById, type Project } from '../model';
+import { scalarWords, titleCase, valueById, type Project, withId } from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
 import { sentenceText } from './sentence';
 
 /** What came of a step, in words: one line of the trace. */
 export function outcomeWords(project: Project, outcome: Outcome): string {
-  const screen = (id: string): string =>
-    project.screens.find((each) => each.id === id)?.name ?? id.replace(/^gap:\w+:/, '');
-  const event = (id: string): string => project.events.find((each) => each.id === id)?.name ?? 'an event';
-  const sound = (id: string): string => project.assets.find((each) => each.id === id)?.name ?? 'A sound';
+  const screen = (id: string): string => withId(project.screens, id)?.name ?? id.replace(/^gap:\w+:/, '');
+  const event = (id: string): string => withId(project.events, id)?.name ?? 'an event';
+  const sound = (id: string): string => withId(project.assets, id)?.name ?? 'A sound';
   const fields = (id: string, held: Scalars | undefined): string => {
-    const known = project.events.find((each) => each.id === id)?.fields ?? [];
+    const known = withId(project.events, id)?.fields ?? [];
     const said = known.map((field) => `${field.name} ${scalarWords(field, held?.[field.id])}`);
     return said.length > 0 ? ` (${said.join(', ')})` : '';
   };
@@ -25,7 +24,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
         : `${titleCase(codeName(outcome.input))} ↓`;
     }
     case 'link': {
-      const link = project.links.find((each) => each.id === outcome.link);
+      const link = withId(project.links, outcome.link);
       return link ? sentenceText(project, link) : 'A way back from a screen not made yet';
     }
     case 'up':
@@ -63,8 +62,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${event(outcome.event)}: ${field?.name ?? 'a field'} came as ${JSON.stringify(outcome.given)}, which it cannot be; it counts as ${JSON.stringify(outcome.to)}`;
     }
     case 'bound': {
-      const action = (id: string | null) =>
-        project.actions.find((each) => each.id === id)?.name ?? 'An action';
+      const action = (id: string | null) => withId(project.actions, id)?.name ?? 'An action';
       return outcome.clash === null
         ? `${action(outcome.action)} is ${codeName(outcome.code)} now`
         : `${codeName(outcome.code)} is ${action(outcome.clash)} already`;
@@ -80,8 +78,8 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
         return `${screen(outcome.what.screen)} has ${outcome.what.kind === 'done' ? 'finished' : 'failed to load'}; that leads nowhere`;
       if (outcome.what.kind === 'returned') {
         const { what } = outcome;
-        const asked = project.screens.find((each) => each.id === what.screen);
-        const answer = asked?.outcomes?.find((each) => each.id === what.outcome)?.name ?? 'something';
+        const asked = withId(project.screens, what.screen);
+        const answer = withId(asked?.outcomes, what.outcome)?.name ?? 'something';
         return `${screen(what.screen)} answers ${answer}; nobody waits for that`;
       }
       if (outcome.what.kind === 'event') return `${event(outcome.what.event)} leads nowhere here`;
@@ -109,7 +107,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'unsettled':
       return `${screen(outcome.screen)}: links set one another off without end; stopped after 100`;
     case 'line': {
-      const speaker = project.speakers?.find((each) => each.id === outcome.speaker);
+      const speaker = withId(project.speakers, outcome.speaker);
       return speaker ? `${speaker.name}: “${outcome.text}”` : `“${outcome.text}”`;
     }
     case 'choice':
@@ -123,7 +121,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
 
 /** Why a link was passed over, in words; a failed condition with what its names held. */
 export function reasonWords(project: Project, { link: id, reason }: Passed): string {
-  const link = project.links.find((each) => each.id === id);
+  const link = withId(project.links, id);
   switch (reason.because) {
     case 'condition': {
       const held = reason.read.map(([name, value]) => `${name} was ${JSON.stringify(value ?? null)}`);

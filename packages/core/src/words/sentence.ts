@@ -10,6 +10,7 @@ import {
   type Order,
   type Project,
   type SimpleMotion,
+  withId,
 } from '../model';
 import { ruleFor, type MotionRule, type Way } from '../motion';
 import { scopeOfLink } from '../triggers';
@@ -75,7 +76,7 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
 function saysPieces(project: Project, { to, says }: Link): Piece[] {
   const target = to && 'screen' in to ? screenById(project, to.screen) : undefined;
   if (says === undefined && (!target || (target.kind !== 'dialogue' && target.says === undefined))) return [];
-  const found = project.conversations?.find((each) => each.id === (says ?? target?.says));
+  const found = withId(project.conversations, says ?? target?.says);
   const gone = says !== undefined && !found;
   const words = found ? found.name : gone ? 'a conversation that is gone' : 'nothing';
   return [{ words: ', saying ' }, { blank: 'says', words, ...(gone ? { gone } : {}) }];
@@ -85,7 +86,7 @@ function saysPieces(project: Project, { to, says }: Link): Piece[] {
 function answerPieces(project: Project, link: Link): Piece[] {
   const outcomes = screenById(project, link.from)?.outcomes ?? [];
   if (link.kind !== 'back' || (outcomes.length === 0 && link.outcome === undefined)) return [];
-  const answer = outcomes.find((each) => each.id === link.outcome);
+  const answer = withId(outcomes, link.outcome);
   const gone = link.outcome !== undefined && !answer;
   const words = answer?.name ?? (gone ? 'something that is gone' : 'nothing');
   return [{ words: ' and answer ' }, { blank: 'answer', words, gone }];
@@ -127,7 +128,7 @@ function simpleWords(
     case 'none':
       return 'no motion';
     case 'made':
-      return motions?.find((each) => each.id === motion.motion)?.name ?? 'a motion that is gone';
+      return withId(motions, motion.motion)?.name ?? 'a motion that is gone';
     case 'slide':
       return `a ${motion.duration} slide ${way === 'leaving' ? 'to' : 'from'} the ${motion.from}`;
     case 'grow':

@@ -1,7 +1,7 @@
 import { effectOf, showsOf } from '../effects';
 import { parse, scopeOfScreen } from '../expression';
 import { sayParts, textParts } from '../message';
-import type { Element, Id, Project, Scalar, Screen } from '../model';
+import { type Element, type Id, type Project, type Scalar, type Screen, withId } from '../model';
 
 /**
  * What stands on a screen to be read, buttons aside: with what values hold at first, and with the longest words that any
@@ -14,9 +14,8 @@ export function wordsShown(project: Project, screen: Screen, elements: readonly 
     .map((text) =>
       sayParts(textParts(text, scope), ({ what, id }) =>
         what === 'value'
-          ? project.values.find((value) => value.id === id)?.default
-          : (longestTold(project, screen.id, id) ??
-            screen.parameters?.find((parameter) => parameter.id === id)?.default),
+          ? withId(project.values, id)?.default
+          : (longestTold(project, screen.id, id) ?? withId(screen.parameters, id)?.default),
       ),
     )
     .join(' ')

@@ -1,7 +1,7 @@
 'use client';
 
 import { elementOf } from '@tavu/core/triggers';
-import { linksFrom, type Element, type Id, type Screen } from '@tavu/core/model';
+import { linksFrom, type Element, type Id, type Screen, withId } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
@@ -76,10 +76,7 @@ export function ContentsList({ screen }: { screen: Screen }) {
     const { hidden, locked } = element.editing ?? {};
     const aimed = drop?.over === element.id ? drop.where : null;
     const leads = linksFrom(project, screen.id).some(({ cue }) => elementOf(cue) === element.id);
-    const placed =
-      element.type === 'component'
-        ? project.components?.find((each) => each.id === element.component)
-        : undefined;
+    const placed = element.type === 'component' ? withId(project.components, element.component) : undefined;
     return (
       <li key={element.id}>
         <div

@@ -1,7 +1,7 @@
 'use client';
 
 import { isUsed } from '@tavu/core/focus';
-import { BLENDS, type Element, type TextLook, type TextUse } from '@tavu/core/model';
+import { BLENDS, type Element, type TextLook, type TextUse, withId } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../store';
 import { Pick, TextLookFields, Exceptions, lean, Shared, without } from '../../looks';
@@ -55,7 +55,7 @@ function Lettering({ element, put }: { element: Element & { look: TextUse }; put
   const project = useStudio((studio) => studio.project);
   const { look } = element;
   const { style, ...own } = look;
-  const shared = project.styles.text.find((each) => each.id === style);
+  const shared = withId(project.styles.text, style);
   const write = (change: Partial<TextLook>, key?: string): void =>
     put({ look: lean({ ...look, ...change }) }, key && `look ${key}`);
   const differs = Object.keys(own).length > 0;

@@ -2,7 +2,7 @@
 
 import { alignTo, around, spread, type Edge } from '@tavu/core/layout';
 import type { Rect, Way } from '@tavu/core/geometry';
-import { readName, type Screen } from '@tavu/core/model';
+import { readName, type Screen, withId } from '@tavu/core/model';
 import {
   AlignCenterHorizontal,
   AlignCenterVertical,
@@ -173,7 +173,7 @@ export function SeveralElements({ screen }: { screen: Screen }) {
 
 export function MakeComponent({ screen, elements }: { screen: Screen; elements: readonly string[] }) {
   if (elements.length === 0) return null;
-  const name = screen.elements.find((each) => each.id === elements[0])?.name ?? 'Component';
+  const name = withId(screen.elements, elements[0])?.name ?? 'Component';
   return (
     <Button
       title="To be placed on many screens, and changed once"

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Id, type Routine, type Step, isPicture } from '@tavu/core/model';
+import { type Id, type Routine, type Step, isPicture, withId } from '@tavu/core/model';
 import { useRef } from 'react';
 import { endStep, useStudio } from '../../store';
 import { Select } from '../../ui';
@@ -12,7 +12,7 @@ import { useWanted } from './wanted';
 /** A set-up that is called, with what it is told here. */
 export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } }) {
   const project = useStudio((studio) => studio.project);
-  const routine = project.routines?.find((each) => each.id === step.routine);
+  const routine = withId(project.routines, step.routine);
   /** Nothing told is as usual. */
   const give = (id: Id, value: string, key?: string): void => {
     const { [id]: _, ...others } = step.args ?? {};
@@ -32,7 +32,7 @@ export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'rout
     const none: [string, string] = ['', usual === undefined ? '…' : 'as usual'];
     if (type === 'speaker') return [none, ...speakers.map(({ id, name }): [string, string] => [id, name])];
     if (type === 'picture') return [none, ...pictures.map(({ id, name }): [string, string] => [id, name])];
-    const faces = speakers.find((each) => each.id === said)?.faces ?? speakers.flatMap((each) => each.faces);
+    const faces = withId(speakers, said)?.faces ?? speakers.flatMap((each) => each.faces);
     return [none, ...faces.map(({ name }): [string, string] => [name, name])];
   };
   return (

@@ -4,7 +4,7 @@ import { Findings, Picture } from '../../ui';
 import { readingSpeed, type Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { paintLine } from '@tavu/core/paint';
-import type { Id, Said, Speaker, Step } from '@tavu/core/model';
+import { type Id, type Said, type Speaker, type Step, withId } from '@tavu/core/model';
 import { firstState, lay, pageTimes } from '@tavu/core/run';
 import { linesUnder } from '@tavu/core/compile';
 
@@ -35,7 +35,7 @@ export function LineRow({
   onSlash: () => void;
 }) {
   const speakers = useStudio((studio) => studio.project.speakers) ?? NO_SPEAKERS;
-  const speaker = speakers.find((each) => each.id === step.speaker);
+  const speaker = withId(speakers, step.speaker);
   const chosen = useLines((lines) => lines.step === step.id);
   return (
     <div className="grid grid-cols-[92px_minmax(0,1fr)_auto] gap-2">

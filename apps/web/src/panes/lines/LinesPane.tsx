@@ -3,7 +3,15 @@
 import { findingsOfTalk } from '@tavu/core/check';
 import { Findings, Field, Button, Choices, IconButton, Sheet, Select } from '../../ui';
 import { exportsOf } from '@tavu/core/exchange';
-import { freshId, readName, timeIn, type Conversation, type Id, type Routine } from '@tavu/core/model';
+import {
+  freshId,
+  readName,
+  timeIn,
+  type Conversation,
+  type Id,
+  type Routine,
+  withId,
+} from '@tavu/core/model';
 import { rehearseTalk } from '@tavu/core/run';
 import { Captions, ClipboardPaste, Play, Plus, Search, Trash2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
@@ -229,7 +237,7 @@ function ConversationHead({ conversation }: { conversation: Conversation }) {
 function Total({ conversation }: { conversation: Conversation }) {
   const project = useSettled(useStudio((studio) => studio.project));
   const unit = useUnits((units) => units.unit);
-  const now = project.conversations?.find((each) => each.id === conversation.id);
+  const now = withId(project.conversations, conversation.id);
   const timeline = useMemo(() => (now ? rehearseTalk(project, now) : null), [project, now]);
   if (!timeline) return null;
   const save = (format: string): void =>
@@ -266,7 +274,7 @@ function Total({ conversation }: { conversation: Conversation }) {
 function Whole({ conversation }: { conversation: Conversation }) {
   const flow = useSettled(useStudio((studio) => studio.flow));
   const found = useMemo(() => {
-    const now = flow.project.conversations?.find((each) => each.id === conversation.id);
+    const now = withId(flow.project.conversations, conversation.id);
     return now ? findingsOfTalk(flow, now).filter(({ where }) => where.step === '') : [];
   }, [flow, conversation.id]);
   return <Findings of={found} />;

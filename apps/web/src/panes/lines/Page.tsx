@@ -2,7 +2,7 @@
 
 import { findingsOfTalk, findingsTranslated, type Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
-import type { Id, Said, Step } from '@tavu/core/model';
+import { type Id, type Said, type Step, withId } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { GripVertical, Play } from 'lucide-react';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
@@ -28,7 +28,7 @@ export function Page({ owner }: { owner: Owner }) {
   const find = useLines((lines) => lines.find);
   const speakers = useStudio((studio) => studio.project.speakers);
   const hits = useMemo(
-    () => found(rows, find, (id) => speakers?.find((each) => each.id === id)?.name ?? ''),
+    () => found(rows, find, (id) => withId(speakers, id)?.name ?? ''),
     [rows, find, speakers],
   );
   const flow = useStudio((studio) => studio.flow);
@@ -99,7 +99,7 @@ export function Page({ owner }: { owner: Owner }) {
 /** What is wrong with each step, in every language. */
 function useFindings(flow: Flow, id: Id): ReadonlyMap<string, readonly Finding[]> {
   return useMemo(() => {
-    const conversation = flow.project.conversations?.find((each) => each.id === id);
+    const conversation = withId(flow.project.conversations, id);
     const byKey = new Map<string, Finding[]>();
     if (!conversation) return byKey;
     const known = new Set(rowsOf(conversation.steps).map((row) => row.key));

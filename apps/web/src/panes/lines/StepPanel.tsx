@@ -10,6 +10,7 @@ import {
   type Said,
   type Side,
   type Step,
+  withId,
 } from '@tavu/core/model';
 import { DurationField } from '../../motion';
 import { useStudio } from '../../store';
@@ -92,7 +93,7 @@ function SaidSettings({
   put: (change: Partial<Said>) => void;
 }) {
   const project = useStudio((studio) => studio.project);
-  const speaker = project.speakers?.find((each) => each.id === step.speaker);
+  const speaker = withId(project.speakers, step.speaker);
   const screen = 'screen' in owner ? screenById(project, owner.screen) : undefined;
   const given = (type: string) =>
     'parameters' in owner ? owner.parameters.filter((each) => each.type === type) : [];

@@ -3,7 +3,7 @@
 import { endingsOf, exportsOf } from '@tavu/core/exchange';
 import { tableCounts, textTable, type TextRow } from '@tavu/core/language';
 import { paintStill } from '@tavu/core/paint';
-import type { Translated } from '@tavu/core/model';
+import { type Translated, withId } from '@tavu/core/model';
 import { lettersIn } from '@tavu/core/run';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { FileDown, FileUp } from 'lucide-react';
@@ -193,9 +193,9 @@ function Where({ row }: { row: TextRow }) {
   const flow = useStudio((studio) => studio.flow);
   const sources = useStudio((studio) => studio.sources);
   const { project } = flow;
-  const conversation = project.conversations?.find((each) => each.id === row.owner);
+  const conversation = withId(project.conversations, row.owner);
   const [first, second = ''] = row.key.split(' ');
-  const link = project.links.find((each) => each.id === first);
+  const link = withId(project.links, first);
   const to = link?.to && 'screen' in link.to ? link.to.screen : undefined;
   // What a link tells another screen is seen there.
   const screen =

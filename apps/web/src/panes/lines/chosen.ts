@@ -1,4 +1,4 @@
-import { everyStep, type Conversation, type Id, type Routine, type Step } from '@tavu/core/model';
+import { everyStep, type Conversation, type Id, type Routine, type Step, withId } from '@tavu/core/model';
 import { create } from 'zustand';
 import { choose, useStudio } from '../../store';
 
@@ -65,9 +65,8 @@ export function useOpenOwner(): Conversation | Routine | undefined {
   const conversation = useLines((lines) => lines.conversation);
   const routine = useLines((lines) => lines.routine);
   return useStudio(({ project }) => {
-    if (part === 'set-ups')
-      return project.routines?.find((each) => each.id === routine) ?? project.routines?.[0];
-    return project.conversations?.find((each) => each.id === conversation) ?? project.conversations?.[0];
+    if (part === 'set-ups') return withId(project.routines, routine) ?? project.routines?.[0];
+    return withId(project.conversations, conversation) ?? project.conversations?.[0];
   });
 }
 

@@ -1,4 +1,12 @@
-import { freshId, titleCase, type Id, type Project, type Step, type StepName } from '@tavu/core/model';
+import {
+  freshId,
+  titleCase,
+  type Id,
+  type Project,
+  type Step,
+  type StepName,
+  withId,
+} from '@tavu/core/model';
 import {
   Bookmark,
   CornerDownRight,
@@ -74,7 +82,7 @@ export function freshStep(
   { speaker = null, screen = null }: { speaker?: Id | null; screen?: Id | null } = {},
 ): Step | null {
   const id = freshId('s');
-  const elements = project.screens.find((each) => each.id === screen)?.elements ?? [];
+  const elements = withId(project.screens, screen)?.elements ?? [];
   switch (what) {
     case 'line':
       return { id, step: 'line', speaker, text: '' };

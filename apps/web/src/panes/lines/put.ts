@@ -1,4 +1,4 @@
-import { everyStep, freshId, type Id, type Said, type Step } from '@tavu/core/model';
+import { everyStep, freshId, type Id, type Said, type Step, withId } from '@tavu/core/model';
 import { readScript } from '@tavu/core/exchange';
 import { edit, endStep, say, useStudio } from '../../store';
 import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
@@ -76,7 +76,7 @@ export async function copySteps(owner: Owner, ids: readonly Id[]): Promise<void>
   const { speakers = [] } = useStudio.getState().project;
   const steps = everyStep(ownerNow(owner).steps).filter((each) => ids.includes(each.id));
   const name = (id: Id | null): string => {
-    const known = speakers.find((each) => each.id === id)?.name;
+    const known = withId(speakers, id)?.name;
     return known === undefined ? '' : `${known.toUpperCase()}: `;
   };
   const text = steps

@@ -1,4 +1,4 @@
-import { BUBBLES, SIDES, type Said, type Speaker } from '@tavu/core/model';
+import { BUBBLES, SIDES, type Said, type Speaker, withId } from '@tavu/core/model';
 
 /** What is typed at the beginning of a line to say who says it: as much of a name as tells it from the others. */
 export function speakerTyped(
@@ -22,7 +22,7 @@ export function turned(
   said: Said,
   speakers: readonly Speaker[],
 ): Partial<Said> {
-  const speaker = speakers.find((each) => each.id === said.speaker);
+  const speaker = withId(speakers, said.speaker);
   switch (what) {
     case 'side':
       return { side: after([undefined, ...SIDES], said.side) };

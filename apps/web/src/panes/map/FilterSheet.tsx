@@ -2,7 +2,7 @@
 
 import { findingsOf, findingWords } from '@tavu/core/check';
 import { LAYERS } from '@tavu/core/map';
-import { titleCase } from '@tavu/core/model';
+import { titleCase, withId } from '@tavu/core/model';
 import { Funnel } from 'lucide-react';
 import { useMemo } from 'react';
 import { chooseLink, choose, useStudio } from '../../store';
@@ -19,9 +19,7 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
   const set = filter !== NO_FILTER;
   const put = (change: Partial<Filter>): void => onChange({ ...filter, ...change });
   const nameOf = (id: string): string =>
-    project.screens.find((screen) => screen.id === id)?.name ??
-    project.areas.find((area) => area.id === id)?.name ??
-    'Everywhere';
+    withId(project.screens, id)?.name ?? withId(project.areas, id)?.name ?? 'Everywhere';
   return (
     <Sheet
       label="What is looked at"

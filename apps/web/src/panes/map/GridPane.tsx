@@ -3,7 +3,7 @@
 import { triggerLabel } from '@tavu/core/triggers/author';
 import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
 import { cellKey, planGrid, type Grid } from '@tavu/core/map';
-import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
+import { PROJECT, type Cue, type Id, type Link, withId } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
 import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
@@ -248,7 +248,7 @@ function Cues({
   to: { id: Id; name: string; gap: boolean };
   close: () => void;
 }) {
-  const layer = useStudio((studio) => studio.project.screens.find((screen) => screen.id === to.id)?.layer);
+  const layer = useStudio((studio) => withId(studio.project.screens, to.id)?.layer);
   const make = (cue: Cue): void => {
     const made = edit('add link', {
       from,

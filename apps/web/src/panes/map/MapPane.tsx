@@ -1,7 +1,7 @@
 'use client';
 
 import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map';
-import { titleCase, type Id, type Project } from '@tavu/core/model';
+import { titleCase, type Id, type Project, withId } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { showHeld, useRun } from '../../run';
@@ -75,7 +75,7 @@ function OpenMap({ opened }: { opened: number }) {
   const awaited = useRef<Id | null>(null);
   /** Brings a card to the middle, and the keyboard to it. */
   const centre = (id: Id): void => {
-    const card = plan.cards.find((each) => each.id === (plan.stands.get(id) ?? id));
+    const card = withId(plan.cards, plan.stands.get(id) ?? id);
     // What was made just now comes with the next plan.
     awaited.current = card ? null : id;
     if (!card) return;

@@ -1,7 +1,7 @@
 'use client';
 
 import { areaAt, CARD, type MapCard, type MapPlan } from '@tavu/core/map';
-import { screenById, type Id } from '@tavu/core/model';
+import { screenById, type Id, withId } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent } from 'react';
 import { chosenScreens, edit, useStudio } from '../../store';
 
@@ -99,7 +99,7 @@ function orderAt(plan: MapPlan, card: MapCard, x: number, y: number): void {
 
 /** One place on or back in its row. */
 export function moveInRow(plan: MapPlan, id: Id, by: 1 | -1): void {
-  const card = plan.cards.find((each) => each.id === id);
+  const card = withId(plan.cards, id);
   if (!card) return;
   const row = besides(plan, card).map((each) => each.id);
   const from = row.indexOf(id);

@@ -2,7 +2,7 @@
 
 import { elementOf } from '@tavu/core/triggers';
 import { CARD, type MapCard, type MapPlan, type Point } from '@tavu/core/map';
-import { linksFrom, type Cue, type Id, type Link, type Project } from '@tavu/core/model';
+import { linksFrom, type Cue, type Id, type Link, type Project, withId } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent, type RefObject } from 'react';
 import { edit, useStudio } from '../../store';
 import { Picker, type Choice, Sheet } from '../../ui';
@@ -84,7 +84,7 @@ export function useDraggedLink(
 function cueFor(project: Project, from: DragFrom): Cue {
   if (from.element) return { on: 'press', element: from.element };
   const taken = new Set(linksFrom(project, from.screen).map(({ cue }) => elementOf(cue)));
-  const screen = project.screens.find((each) => each.id === from.screen);
+  const screen = withId(project.screens, from.screen);
   const free = screen?.elements.find((each) => each.type === 'button' && !taken.has(each.id));
   return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };
 }

@@ -1,5 +1,5 @@
 import { CARD, type MapCard, type MapPlan } from '@tavu/core/map';
-import { screenById, type Id } from '@tavu/core/model';
+import { screenById, type Id, withId } from '@tavu/core/model';
 import type { KeyboardEvent } from 'react';
 import { choose, chooseAlso, chosenScreens, edit, NOTHING, useStudio } from '../../store';
 import { goOnAt } from '../../ui';
@@ -59,7 +59,7 @@ const WAYS: Record<string, { x: number; y: number }> = {
 
 /** The nearest card that way. */
 function neighbour(cards: readonly MapCard[], from: Id, way: { x: number; y: number }): Id | undefined {
-  const here = cards.find((card) => card.id === from);
+  const here = withId(cards, from);
   if (!here) return undefined;
   const scored = cards
     .map((card) => {

@@ -12,19 +12,19 @@ import {
   type Looks,
   type Face,
 } from '../../drawing';
-import { titleCase } from '../../model';
+import { titleCase, withId } from '../../model';
 import { WHOLE, type Of, type Play } from '../play';
 
 /** What an action is called, and the key or button that is bound to it; or that one is waited for. */
 function draw(element: Of<'binding'>, face: Face, looks: Looks): Item[] {
   const { project, rect, look, ink, said } = face;
-  const own = project.actions.find((each) => each.id === element.action);
+  const own = withId(project.actions, element.action);
   const edge = rect.height * 0.3;
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
   const half = { ...inner, width: inner.width / 2 };
   const other = { ...half, x: inner.x + half.width };
   const taking = looks.taking?.element === element.id ? looks.taking : null;
-  const clash = taking && project.actions.find((each) => each.id === taking.clash)?.name;
+  const clash = taking && withId(project.actions, taking.clash)?.name;
   if (clash)
     return [
       ...box(element.id, rect, look),
@@ -67,7 +67,7 @@ export const binding: Play<Of<'binding'>> = {
   speak: {
     role: 'button',
     tell: (element, { project, said, waits, code }) => {
-      const action = project.actions.find((each) => each.id === element.action);
+      const action = withId(project.actions, element.action);
       return {
         ...(said === '' && action ? { name: action.name } : {}),
         state: waits ? 'waits for a key' : code,

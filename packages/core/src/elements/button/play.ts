@@ -1,3 +1,4 @@
+import { withId } from '../../model';
 import { box, text, faceOf, ringed, codeOn, type Item } from '../../drawing';
 import { codeName } from '../../keys';
 import { boxLook } from '../../style';
@@ -6,7 +7,7 @@ import { WHOLE, type Canvas, type Of, type Play } from '../play';
 function paint(element: Of<'button'>, { project, rect, looks, unfocused }: Canvas): Item[] {
   const { look, ink, said } = faceOf(project, element, rect, looks);
   // What never has the focus shows which key presses it.
-  const action = unfocused ? project.actions.find((each) => each.id === element.shortcut) : undefined;
+  const action = unfocused ? withId(project.actions, element.shortcut) : undefined;
   const code = action && codeOn(project, action.id, looks);
   const words = code ? `[${codeName(code)}]  ${said}` : said;
   return ringed(project, element, rect, looks, [

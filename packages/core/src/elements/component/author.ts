@@ -1,4 +1,4 @@
-import { byId, type PlacedElement } from '../../model';
+import { byId, type PlacedElement, withId } from '../../model';
 import { id, record, type Part } from '../../walk';
 import { referencesOf } from '../author';
 import type { Author } from '../authoring';
@@ -10,7 +10,7 @@ const args: Part<NonNullable<PlacedElement['args']>> = (given, walk) => {
   for (const [parameter, what] of Object.entries(given)) {
     walk.path.push(parameter);
     walk.tell({ is: 'id', of: 'parameter', id: parameter, within: walk.beside, gone: 'left out', key: true });
-    const type = component?.parameters.find((one) => one.id === parameter)?.type;
+    const type = withId(component?.parameters, parameter)?.type;
     if (type === 'text' && typeof what === 'string') walk.text(what, `${walk.key} ${parameter}`, true);
     if (type === 'picture' && typeof what === 'string' && what !== '')
       walk.tell({ is: 'id', of: 'asset', id: what, within: null, gone: { put: '' } });

@@ -1,6 +1,6 @@
 import { plain, type Item, type Looks, type PictureItem } from '../../drawing';
 import type { Rect } from '../../geometry';
-import type { Id, PictureElement, PortraitElement, Project } from '../../model';
+import { type Id, type PictureElement, type PortraitElement, type Project, withId } from '../../model';
 
 /** Its picture, that a parameter or a conversation gives in place of its own; a frame where there is none. */
 export function paintPicture(
@@ -10,7 +10,7 @@ export function paintPicture(
   looks: Looks,
 ): Item {
   const id = looks.assets[element.id] ?? element.asset;
-  const asset = project.assets.find((each) => each.id === id);
+  const asset = withId(project.assets, id);
   if (!asset) return missing(element.id, rect);
   const edges = 'slice' in element ? element.slice : undefined;
   const item: PictureItem = { kind: 'picture', id: element.id, rect, asset: asset.id, fit: element.fit };
