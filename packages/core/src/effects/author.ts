@@ -1,5 +1,5 @@
 import type { Effect, EffectName } from '../model';
-import { plain, record, type Part } from '../walk';
+import { byAuthor, plain, type Part } from '../walk';
 import { author as notice } from './notice';
 import { author as clearNotice } from './clear-notice';
 import { author as send } from './send';
@@ -38,21 +38,4 @@ export const authorOfEffect = (effect: Effect): EffectAuthor<Effect> =>
   EFFECT_AUTHORS[effect.do] as unknown as EffectAuthor<Effect>;
 
 /** Where effects name things and ask. */
-export const effectReferences: Part<Effect> = (effect, walk) => {
-  const author = authorOfEffect(effect);
-  if (!author) return;
-  const { about } = author;
-  const part = partOf(author);
-  if (about) walk.with({ beside: about(effect) }, () => part(effect, walk));
-  else part(effect, walk);
-};
-
-const parts = new WeakMap<EffectAuthor<Effect>, Part<Effect>>();
-/** Put together when it is first asked for, so that types can be added. */
-function partOf(author: EffectAuthor<Effect>): Part<Effect> {
-  const known = parts.get(author);
-  if (known) return known;
-  const made = record({ ...author.references, after: plain } as never) as Part<Effect>;
-  parts.set(author, made);
-  return made;
-}
+export const effectReferences: Part<Effect> = byAuthor<Effect>(authorOfEffect, { after: plain });

@@ -1,5 +1,5 @@
 import type { Cue, CueName, Id, Project } from '../model';
-import { record, type Part } from '../walk';
+import { byAuthor, type Part } from '../walk';
 import { author as press } from './press';
 import { author as action } from './action';
 import { author as event } from './event';
@@ -37,21 +37,4 @@ export const triggerLabel = (project: Project, from: Id, cue: Cue): string =>
   authorOfTrigger(cue).label(cue, project, from);
 
 /** Where triggers name things and ask. */
-export const triggerReferences: Part<Cue> = (cue, walk) => {
-  const author = authorOfTrigger(cue);
-  if (!author) return;
-  const { about } = author;
-  const part = partOf(author);
-  if (about) walk.with({ beside: about(cue) }, () => part(cue, walk));
-  else part(cue, walk);
-};
-
-const parts = new WeakMap<TriggerAuthor<Cue>, Part<Cue>>();
-/** Put together when it is first asked for, so that types can be added. */
-function partOf(author: TriggerAuthor<Cue>): Part<Cue> {
-  const known = parts.get(author);
-  if (known) return known;
-  const made = record(author.references as never) as Part<Cue>;
-  parts.set(author, made);
-  return made;
-}
+export const triggerReferences: Part<Cue> = byAuthor<Cue>(authorOfTrigger);

@@ -158,6 +158,31 @@ export function record<T extends object>(fields: Fields<T>): Part<T | Partial<T>
   };
 }
 
+/** What a type says of where it names things and asks; `about` is what parts of it belong to. */
+interface Author<T> {
+  references: object;
+  about?: (value: T) => Id;
+}
+
+/**
+ * One of several types that each say where they name things. A type's part is put together when it is first asked for, so
+ * that types can be added; what is of no type there is names nothing.
+ */
+export function byAuthor<T extends object>(
+  authorOf: (value: T) => Author<T> | undefined,
+  common: object = {},
+): Part<T> {
+  const parts = new WeakMap<Author<T>, Part<T>>();
+  return (value, walk) => {
+    const author = authorOf(value);
+    if (!author) return;
+    let part = parts.get(author);
+    if (!part) parts.set(author, (part = record({ ...author.references, ...common } as never) as Part<T>));
+    if (author.about) walk.with({ beside: author.about(value) }, () => part(value, walk));
+    else part(value, walk);
+  };
+}
+
 export const list =
   <T>(part: Part<T>): Part<readonly T[]> =>
   (values, walk) => {
