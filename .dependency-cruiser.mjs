@@ -4,8 +4,8 @@ import { resolve } from 'node:path';
 const TESTS = '\\.test\\.tsx?$|/src/test/';
 
 const SOURCES = '(?:packages/[^/]+|apps/web)/src/';
-/** A folder with a face; each pane is one. */
-const FOLDER = '(panes/[^/]+|[^/]+)';
+/** A folder with a face; each pane is one, and each part of the engine. */
+const FOLDER = '(panes/[^/]+|run/[^/.]+|[^/]+)';
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 export default {

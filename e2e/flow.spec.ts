@@ -184,36 +184,6 @@ test('a rule of the whole project opens its popup above a modal confirm when mar
   await desk.expectUp('Title', 'Confirm');
 });
 
-test('an area is made around a screen, its rule holds there, and it folds on the map', async ({ desk }) => {
-  await desk.begin(['Shop']);
-  await desk.choose('Play');
-  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('make a new one …');
-  const name = desk.reading.getByRole('textbox', { name: 'Name' });
-  await name.fill('Island');
-  await name.press('Enter');
-  await desk.reading.getByRole('button', { name: 'When …' }).click();
-  await desk.typing.fill('lost at sea');
-  await desk.page.getByRole('option', { name: /When the game says “lost at sea”/ }).click();
-  await desk.fill(desk.sentence(/^When the game says lost at sea/), 'Somewhere', 'Title', 'Title');
-  await desk.playFrom('Play');
-  await desk.say('lost at sea');
-  await desk.expectUp('Title');
-  await desk.map.getByRole('button', { name: 'Fold Island' }).click();
-  await expect(desk.map.getByRole('button', { name: 'Island, folded area' })).toBeVisible();
-  await expect(desk.card('Play')).toHaveCount(0);
-  await desk.map.getByRole('button', { name: 'Unfold Island' }).click();
-  // Dragged into the box, another screen is in it.
-  await desk.map.getByRole('button', { name: 'The whole map' }).click();
-  await desk.choose('Shop');
-  const island = (await desk.card('Play').boundingBox())!;
-  const shop = (await desk.card('Shop').boundingBox())!;
-  await desk.page.mouse.move(shop.x + 20, shop.y + shop.height - 6);
-  await desk.page.mouse.down();
-  await desk.page.mouse.move(island.x + 24, island.y + island.height - 2, { steps: 8 });
-  await desk.page.mouse.up();
-  await expect(desk.reading.getByRole('combobox', { name: 'Area' })).toHaveValue(/^r-/);
-});
-
 test('back in time by dragging along the strip; an edit made meanwhile is kept', async ({ desk }) => {
   await desk.playFrom('The watch');
   await desk.say('oil gone');
@@ -284,82 +254,6 @@ test('a run begins at a screen with the values chosen, and goes to what they lea
   await desk.expectUp('The watch');
 });
 
-test('several screens are chosen at once, moved, copied to another project, and taken out', async ({
-  desk,
-}) => {
-  await desk.choose('Dawn');
-  await desk.choose('Credits', ['Shift']);
-  await expect(desk.reading.getByText('2 screens')).toBeVisible();
-  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('On watch');
-  await desk.map.getByRole('button', { name: 'Area On watch' }).click();
-  await expect(desk.reading.getByRole('region', { name: 'Screens in it' })).toContainText('Dawn');
-  await desk.undo();
-  await desk.choose('Dawn');
-  await desk.choose('Credits', ['Shift']);
-  await desk.card('Credits').focus();
-  await desk.page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await desk.page.keyboard.press('Control+c');
-  await desk.begin();
-  await desk.card('Title').focus();
-  await desk.page.keyboard.press('Control+v');
-  await expect(desk.card('Dawn')).toBeVisible();
-  await expect(desk.card('Credits')).toBeVisible();
-  await desk.playFrom('Dawn');
-  expect(await desk.words()).toContain('Dawn');
-  await desk.choose('Dawn');
-  await desk.choose('Credits', ['Shift']);
-  await desk.reading.getByRole('button', { name: 'Delete' }).click();
-  await expect(desk.card('Credits')).toHaveCount(0);
-});
-
-test('the grid shows each link where row and column meet, makes new ones, and tells what has no way back', async ({
-  desk,
-}) => {
-  await desk.page.getByRole('tab', { name: 'Grid' }).click();
-  const grid = desk.page.getByRole('region', { name: 'Grid' });
-  const row = grid.getByRole('row', { name: /^Warning/ });
-  await row.getByRole('button', { name: '4.5 s' }).click();
-  await expect(desk.sentence(/^After 4.5 s/)).toHaveAttribute('aria-current', 'true');
-  await row.getByRole('button', { name: 'New link from Warning to Title' }).click();
-  await desk.typing.fill('confirm');
-  await desk.page
-    .getByRole('option', { name: /^Confirm/ })
-    .first()
-    .click();
-  await expect(desk.sentence(/^When Confirm .* go to Title/)).toBeVisible();
-  await desk.undo();
-  await expect(desk.sentence(/^When Confirm .* go to Title/)).toHaveCount(0);
-});
-
-test('the map looks at some only, says where something is wrong, and keeps rows until it is tidied', async ({
-  desk,
-}) => {
-  const filter = desk.map.getByRole('button', { name: /looked at|Look at some/ });
-  await filter.click();
-  await desk.page.getByRole('combobox', { name: 'Only those' }).selectOption('where something is wrong');
-  await desk.page
-    .getByRole('list', { name: 'What is wrong' })
-    .getByRole('button', { name: /Logbook/ })
-    .click();
-  await expect(desk.sentence(/Logbook/)).toHaveAttribute('aria-current', 'true');
-  await desk.page.getByRole('button', { name: 'Look at all again' }).click();
-  await desk.page.keyboard.press('Escape');
-
-  const top = async () => (await desk.card('Lamp out').boundingBox())!.y;
-  const before = await top();
-  await desk.card('Warning').focus();
-  await desk.page.keyboard.press('l');
-  await desk.typing.fill('Lamp out');
-  await desk.page
-    .getByRole('dialog')
-    .getByRole('option', { name: /^Lamp out/ })
-    .first()
-    .click();
-  expect(await top()).toBe(before);
-  await desk.map.getByRole('button', { name: /^Tidy/ }).click();
-  await expect.poll(top).toBeLessThan(before);
-});
-
 test('two values that set one another off stop with a plain word, and everything goes on', async ({
   desk,
 }) => {
@@ -394,25 +288,4 @@ test('two values that set one another off stop with a plain word, and everything
   await expect(desk.trace).toContainText('stopped after 100');
   await desk.page.keyboard.press('Escape');
   await desk.expectUp('Play', 'Pause');
-});
-
-test('three hundred screens open, pan, are searched and run', async ({ desk }) => {
-  test.setTimeout(120_000);
-  await desk.page.getByTitle('Projects').click();
-  await desk.page.getByRole('button', { name: '300 screens' }).click();
-  await expect(desk.page.getByTitle('Projects')).toHaveText('Three hundred lights');
-  await desk.page.keyboard.press('Control+k');
-  await desk.typing.fill('Shoal 12');
-  await desk.page
-    .getByRole('option', { name: /^Shoal 12/ })
-    .first()
-    .click();
-  await desk.expectUp('Shoal 12');
-  await desk.live.getByRole('button', { name: 'Start here' }).click();
-  await desk.takeInHand();
-  await desk.settled();
-  await desk.page.keyboard.press('Enter');
-  await desk.expectUp('Quay 13');
-  await desk.map.getByRole('button', { name: 'The whole map' }).click();
-  await expect(desk.map.getByRole('button', { name: 'Area Coast 12' })).toBeVisible();
 });

@@ -171,60 +171,64 @@ async function when(desk: Desk, typed: string, option: RegExp): Promise<void> {
   await desk.page.getByRole('option', { name: option }).click();
 }
 
-test('a cover that stays 2.5 s and fades for 1.5 s is half gone at 3.25 s, and lets keys through once it is gone', async ({
-  desk,
-}) => {
-  await desk.page.clock.install();
-  await desk.open();
-  await desk.begin(['Cover']);
-  await desk.choose('Cover');
-  await desk.editing.press('t');
-  await desk.choose('Cover');
-  await desk.reading.getByRole('combobox', { name: 'Layer' }).selectOption('overlay');
-  await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
-  await desk.house
-    .getByRole('radiogroup', { name: 'Motion', exact: true })
-    .getByRole('radio', { name: 'None' })
-    .click();
-  await desk.choose('Play');
-  await when(desk, 'on arrival', /^On arrival/);
-  await desk.fill(desk.sentence(/^On arrival/), 'Somewhere', 'Cover', 'Cover');
-  await desk.choose('Cover');
-  await when(desk, '2.5 s', /^After 2.5 s/);
-  const goes = desk.sentence(/^After 2.5 s/);
-  await desk.fill(goes, 'go to', 'back', /^go back/);
-  await goes.getByRole('button', { name: 'house motion' }).click();
-  const sheet = desk.page.getByRole('dialog', { name: 'How it moves' });
-  await sheet.getByRole('radio', { name: 'Fade' }).first().click();
-  await sheet.getByRole('textbox', { name: 'Each half takes' }).first().fill('1.5 s');
-  await desk.page.keyboard.press('Enter');
-  await sheet.getByText('Pace: ', { exact: false }).first().click();
-  await sheet.getByRole('combobox', { name: 'Pace' }).first().selectOption('linear');
-  await desk.page.keyboard.press('Escape');
+test.describe('with a clock that the test sets', () => {
+  test.use({ apart: true });
 
-  // From here on the page's time is passed by hand.
-  await desk.choose('Play');
-  const { clock, keyboard } = desk.page;
-  await clock.pauseAt(Date.now() + 60_000);
-  await desk.live.getByRole('button', { name: 'Start here' }).click();
-  await desk.takeInHand();
-  const reached = desk.trace.getByText('W → game');
-  await clock.runFor(1000);
-  await desk.expectUp('Play', 'Cover');
-  await keyboard.press('w');
-  await clock.runFor(2250);
-  expect((await look(desk, 'Text'))!.opacity).toBeCloseTo(0.5, 1);
-  await clock.runFor(650);
-  await keyboard.press('w');
-  await clock.runFor(100);
-  expect((await look(desk, 'Text'))?.opacity ?? 0).toBeLessThan(0.03);
-  await expect(reached).toHaveCount(0);
-  await clock.runFor(100);
-  await desk.expectUp('Play');
-  expect(await look(desk, 'Text')).toBeNull();
-  await keyboard.press('w');
-  await clock.runFor(100);
-  await expect(reached).toHaveCount(1);
+  test('a cover that stays 2.5 s and fades for 1.5 s is half gone at 3.25 s, and lets keys through once it is gone', async ({
+    desk,
+  }) => {
+    await desk.page.clock.install();
+    await desk.open();
+    await desk.begin(['Cover']);
+    await desk.choose('Cover');
+    await desk.editing.press('t');
+    await desk.choose('Cover');
+    await desk.reading.getByRole('combobox', { name: 'Layer' }).selectOption('overlay');
+    await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
+    await desk.house
+      .getByRole('radiogroup', { name: 'Motion', exact: true })
+      .getByRole('radio', { name: 'None' })
+      .click();
+    await desk.choose('Play');
+    await when(desk, 'on arrival', /^On arrival/);
+    await desk.fill(desk.sentence(/^On arrival/), 'Somewhere', 'Cover', 'Cover');
+    await desk.choose('Cover');
+    await when(desk, '2.5 s', /^After 2.5 s/);
+    const goes = desk.sentence(/^After 2.5 s/);
+    await desk.fill(goes, 'go to', 'back', /^go back/);
+    await goes.getByRole('button', { name: 'house motion' }).click();
+    const sheet = desk.page.getByRole('dialog', { name: 'How it moves' });
+    await sheet.getByRole('radio', { name: 'Fade' }).first().click();
+    await sheet.getByRole('textbox', { name: 'Each half takes' }).first().fill('1.5 s');
+    await desk.page.keyboard.press('Enter');
+    await sheet.getByText('Pace: ', { exact: false }).first().click();
+    await sheet.getByRole('combobox', { name: 'Pace' }).first().selectOption('linear');
+    await desk.page.keyboard.press('Escape');
+
+    // From here on the page's time is passed by hand.
+    await desk.choose('Play');
+    const { clock, keyboard } = desk.page;
+    await clock.pauseAt(Date.now() + 60_000);
+    await desk.live.getByRole('button', { name: 'Start here' }).click();
+    await desk.takeInHand();
+    const reached = desk.trace.getByText('W → game');
+    await clock.runFor(1000);
+    await desk.expectUp('Play', 'Cover');
+    await keyboard.press('w');
+    await clock.runFor(2250);
+    expect((await look(desk, 'Text'))!.opacity).toBeCloseTo(0.5, 1);
+    await clock.runFor(650);
+    await keyboard.press('w');
+    await clock.runFor(100);
+    expect((await look(desk, 'Text'))?.opacity ?? 0).toBeLessThan(0.03);
+    await expect(reached).toHaveCount(0);
+    await clock.runFor(100);
+    await desk.expectUp('Play');
+    expect(await look(desk, 'Text')).toBeNull();
+    await keyboard.press('w');
+    await clock.runFor(100);
+    await expect(reached).toHaveCount(1);
+  });
 });
 
 test('a beam turned once in 288 frames at 24 a second is a quarter round on frame 72, and all else stays', async ({

@@ -122,67 +122,71 @@ function covered(leaving: Link['motion']): Project {
   return project;
 }
 
-for (const [name, over] of [
-  ['fade', {}],
-  ['slide', { from: 'bottom', by: 400 }],
-  ['grow', { scale: 0.5 }],
-  ['blur', { strength: 20 }],
-] as const)
-  test(`a leaving half of its own ends away: ${name}, as drawn and to the pixel, at each quarter`, async ({
-    desk,
-    context,
-  }) => {
-    await desk.page.clock.install();
-    await desk.open();
-    const leaving = { name, duration: '400 ms', easing: 'linear', ...over } as NonNullable<Link['motion']>;
-    await desk.openMade(covered({ name: 'none', leaving } as Link['motion']));
-    const { clock, keyboard } = desk.page;
-    await desk.takeInHand();
-    await clock.pauseAt(Date.now() + 60_000);
-    await clock.runFor(500);
-    await keyboard.press('Escape');
-    await clock.runFor(100);
-    await desk.expectUp('Title', 'Pause');
-    const other = await context.newPage();
-    await other.goto('about:blank');
-    /** The red of a corner of the picture, which only the cover's background is on. */
-    const red = async (): Promise<number> => {
-      const shot = (await desk.game.screenshot()).toString('base64');
-      return other.evaluate(async (png) => {
-        const image = new Image();
-        image.src = `data:image/png;base64,${png}`;
-        await image.decode();
-        const canvas = new OffscreenCanvas(image.width, image.height);
-        const context = canvas.getContext('2d')!;
-        context.drawImage(image, 0, 0);
-        // Clear of the corners' rounding, and of what grows smaller.
-        return context.getImageData(image.width / 2, 4, 1, 1).data[0]!;
-      }, shot);
-    };
-    /** Opacity of the words, with all that they lie in; null where they are not drawn. */
-    const opacity = (): Promise<number | null> =>
-      desk.game.evaluate((host) => {
-        const found = [...host.shadowRoot!.querySelectorAll('text')].find(
-          (each) => each.textContent === 'Pause',
-        );
-        if (!found) return null;
-        let opacity = 1;
-        for (let at: Element | null = found; at && at.tagName !== 'svg'; at = at.parentElement)
-          opacity *= Number(at.getAttribute('opacity') ?? 1);
-        return opacity;
-      });
-    await expect.poll(red).toBeGreaterThan(250);
-    await keyboard.press('Escape');
-    for (const share of [0, 0.25, 0.5, 0.75]) {
-      if (share > 0) await clock.runFor(100);
-      expect((await opacity())!).toBeCloseTo(1 - share, 1);
-      if (name === 'fade') expect(Math.abs((await red()) - 255 * (1 - share))).toBeLessThan(12);
-    }
-    // A frame more: the press came between two.
-    await clock.runFor(130);
-    expect(await opacity()).toBeNull();
-    expect(await red()).toBeLessThan(5);
-  });
+test.describe('with a clock that the test sets', () => {
+  test.use({ apart: true });
+
+  for (const [name, over] of [
+    ['fade', {}],
+    ['slide', { from: 'bottom', by: 400 }],
+    ['grow', { scale: 0.5 }],
+    ['blur', { strength: 20 }],
+  ] as const)
+    test(`a leaving half of its own ends away: ${name}, as drawn and to the pixel, at each quarter`, async ({
+      desk,
+      context,
+    }) => {
+      await desk.page.clock.install();
+      await desk.open();
+      const leaving = { name, duration: '400 ms', easing: 'linear', ...over } as NonNullable<Link['motion']>;
+      await desk.openMade(covered({ name: 'none', leaving } as Link['motion']));
+      const { clock, keyboard } = desk.page;
+      await desk.takeInHand();
+      await clock.pauseAt(Date.now() + 60_000);
+      await clock.runFor(500);
+      await keyboard.press('Escape');
+      await clock.runFor(100);
+      await desk.expectUp('Title', 'Pause');
+      const other = await context.newPage();
+      await other.goto('about:blank');
+      /** The red of a corner of the picture, which only the cover's background is on. */
+      const red = async (): Promise<number> => {
+        const shot = (await desk.game.screenshot()).toString('base64');
+        return other.evaluate(async (png) => {
+          const image = new Image();
+          image.src = `data:image/png;base64,${png}`;
+          await image.decode();
+          const canvas = new OffscreenCanvas(image.width, image.height);
+          const context = canvas.getContext('2d')!;
+          context.drawImage(image, 0, 0);
+          // Clear of the corners' rounding, and of what grows smaller.
+          return context.getImageData(image.width / 2, 4, 1, 1).data[0]!;
+        }, shot);
+      };
+      /** Opacity of the words, with all that they lie in; null where they are not drawn. */
+      const opacity = (): Promise<number | null> =>
+        desk.game.evaluate((host) => {
+          const found = [...host.shadowRoot!.querySelectorAll('text')].find(
+            (each) => each.textContent === 'Pause',
+          );
+          if (!found) return null;
+          let opacity = 1;
+          for (let at: Element | null = found; at && at.tagName !== 'svg'; at = at.parentElement)
+            opacity *= Number(at.getAttribute('opacity') ?? 1);
+          return opacity;
+        });
+      await expect.poll(red).toBeGreaterThan(250);
+      await keyboard.press('Escape');
+      for (const share of [0, 0.25, 0.5, 0.75]) {
+        if (share > 0) await clock.runFor(100);
+        expect((await opacity())!).toBeCloseTo(1 - share, 1);
+        if (name === 'fade') expect(Math.abs((await red()) - 255 * (1 - share))).toBeLessThan(12);
+      }
+      // A frame more: the press came between two.
+      await clock.runFor(130);
+      expect(await opacity()).toBeNull();
+      expect(await red()).toBeLessThan(5);
+    });
+});
 
 test('the grid of three hundred screens draws what is in view alone, wherever it is scrolled to', async ({
   desk,

@@ -1,8 +1,7 @@
-/** Makes what the app serves as it is: the player as one script, the house fonts, and the demo as a file to open. */
+/** Makes what the app serves as it is: the player as one script, the house fonts, and the demo. */
 import { build } from 'esbuild';
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { saveProject } from '../packages/core/src/exchange';
 import { readProject } from '../packages/core/src/schema';
 
 const at = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
@@ -34,16 +33,13 @@ if ('problems' in read) {
     console.error(`The demo project is wrong at ${place}: ${reason}`);
   process.exit(1);
 }
-const assets = new Map(
-  read.project.assets.map((asset) => [
-    asset.id,
-    new Uint8Array(
-      readFileSync(
-        at(`examples/saltwick-light/assets/${asset.id}.${asset.media === 'audio/wav' ? 'wav' : 'svg'}`),
-      ),
-    ),
-  ]),
+// What is found right here need not be looked through again by every browser that opens it.
+const assets = read.project.assets.map((asset) => {
+  const file = `${asset.id}.${asset.media === 'audio/wav' ? 'wav' : 'svg'}`;
+  return [asset.id, readFileSync(at(`examples/saltwick-light/assets/${file}`), 'base64')];
+});
+const demo = JSON.stringify({ project: read.project, assets });
+writeFileSync(`${out}saltwick-light.json`, demo);
+console.log(
+  `Prepared the player, ${Object.keys(FONTS).length} fonts and the demo (${demo.length} characters).`,
 );
-const { bytes } = await saveProject(read.project, assets);
-writeFileSync(`${out}saltwick-light.tavu.zip`, bytes);
-console.log(`Prepared the player, ${Object.keys(FONTS).length} fonts and the demo (${bytes.length} bytes).`);

@@ -1,3 +1,6 @@
+import type { AssetBytes } from '@tavu/core/exchange';
+import type { Id, Project } from '@tavu/core/model';
+
 /** What is built besides the application, and served with it: the player, the house fonts, the demo. */
 
 const FACES = ['plain', 'plain-bold', 'display'];
@@ -19,4 +22,12 @@ export async function playerParts(): Promise<{ player: string; fonts: Record<str
     player: new TextDecoder().decode(player),
     fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),
   };
+}
+
+/** The demo, which was checked when it was built. Throws what to tell the person where it cannot be had. */
+export async function builtDemo(): Promise<{ project: Project; assets: AssetBytes }> {
+  const text = new TextDecoder().decode(await bytesAt('/built/saltwick-light.json'));
+  const { project, assets } = JSON.parse(text) as { project: Project; assets: [Id, string][] };
+  const bytes = (base64: string): Uint8Array => Uint8Array.from(atob(base64), (each) => each.charCodeAt(0));
+  return { project, assets: new Map(assets.map(([id, base64]) => [id, bytes(base64)])) };
 }

@@ -2,7 +2,6 @@ import type { Exported, Imported, Opened } from '@tavu/core/exchange';
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Files } from './files.worker';
-import { bytesAt } from './built';
 import { READY } from './ready';
 
 let started: Promise<{ worker: Remote<Files>; end: () => void }> | null = null;
@@ -101,11 +100,6 @@ const fileName = (name: string): string =>
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-+|-+$/g, '') || 'project';
-
-export async function openDemo(): Promise<Opened> {
-  const worker = await files();
-  return (await worker.readAs('project', await bytesAt('/built/saltwick-light.tavu.zip'))) as Opened;
-}
 
 /** Writes something in one of the formats there are, and hands it to the person as a file. Gives what is said then. */
 export async function saveAs<Of extends keyof Exported>(

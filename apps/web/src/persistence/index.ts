@@ -1,7 +1,7 @@
 export * as db from './db';
 export * as writer from './writer';
 export { BusyNote } from './BusyNote';
-export { fontAddresses } from './built';
+export { builtDemo, fontAddresses } from './built';
 export {
   askToLast,
   fetchPlayed,
@@ -15,5 +15,5 @@ export {
   type ProjectRow,
   type Room,
 } from './db';
-export { Stopped, files, openDemo, openFile, patiently, readFile, saveAs } from './files';
+export { Stopped, files, openFile, patiently, readFile, saveAs } from './files';
 export { whileClosed } from './writer';

@@ -4,12 +4,12 @@ import { largeProject } from '@tavu/core/starter';
 import type { Problem } from '@tavu/core/schema';
 import { readKept } from '@tavu/core/run';
 import {
+  builtDemo,
   fetchPlayed,
   fetchProject,
   keepProject,
   listProjects,
   storageFault,
-  openDemo,
   patiently,
   Stopped,
 } from '../persistence';
@@ -58,9 +58,7 @@ export async function openKept(id: Id, plays = true): Promise<Problem[] | null> 
 }
 
 export async function openDemoProject(): Promise<void> {
-  const demo = await openDemo();
-  if ('problems' in demo) throw new Error('The demo could not be read.');
-  await openAsNew(demo);
+  await openAsNew(await builtDemo());
 }
 
 /** What was open last, else the demo. */

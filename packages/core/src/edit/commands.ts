@@ -26,7 +26,8 @@ import { lookCommands } from './looks';
 import { motionCommands } from './motions';
 import { letGo, put } from '../references';
 import { assign, namedPlaces, takeOut, type Made } from './parts';
-import { pasteElements, putScreens, takeScreens } from './copies';
+import { pasteElements, putScreens } from './put';
+import { takeScreens } from './take';
 import { renameScreen } from './names';
 import { valueCommands } from './values';
 

@@ -9,7 +9,7 @@ import {
   type PlacedElement,
   type Project,
 } from '../model';
-import { copyElements } from './copies';
+import { copyElements } from './duplicate';
 import { renameElement } from './names';
 import { letGo, placesOf, type IdPlace } from '../references';
 import { alongPath, freeNameIn, layoutIn, ownerById, reach, roomIn, type Owner } from './owners';

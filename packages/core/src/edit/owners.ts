@@ -82,3 +82,8 @@ export const freeNameIn = (owner: Owner, name: string): string =>
     name,
     owner.elements.map((each) => each.name),
   );
+
+/** Puts elements on a screen or component, each under a free name. */
+export function putIn(owner: Owner, elements: readonly Element[]): void {
+  for (const each of elements) owner.elements.push({ ...each, name: freeNameIn(owner, each.name) });
+}

@@ -1,88 +1,11 @@
 import { scopeOfLink } from '../triggers';
-import fc from 'fast-check';
-import { blankProject, type FieldType, type Project } from '../model';
+import { type FieldType, type Project } from '../model';
 import { FUNCTIONS } from './functions';
-import {
-  check,
-  complete,
-  evaluate,
-  meant,
-  nearest,
-  ready,
-  renameIn,
-  scopeOfScreen,
-  type Scope,
-  whyWords,
-} from '.';
+import { check, evaluate, meant, ready, renameIn, scopeOfScreen, type Scope, whyWords } from '.';
+import { project, tide, pause, scope } from '../test/named';
 
-/** What may be named where, what is offered, and what is said of names that are not there. */
+/** What may be named where, and what is run of it. */
 
-const project: Project = {
-  ...blankProject('p'),
-  events: [
-    {
-      id: 'g-oil',
-      name: 'oil found',
-      direction: 'in',
-      fields: [
-        { id: 'f-much', name: 'how much', type: 'number' },
-        { id: 'f-oil', name: 'oil', type: 'text' },
-      ],
-    },
-    { id: 'g-bare', name: 'bare', direction: 'in' },
-  ],
-  values: [
-    { id: 'v-oil', name: 'oil', section: '', life: 'session', type: 'number', default: 0 },
-    { id: 'v-lamp', name: 'lamp oil', section: '', life: 'session', type: 'number', default: 0 },
-    { id: 'v-lit', name: 'lit', section: '', life: 'session', type: 'on/off', default: false },
-    {
-      id: 'v-door',
-      name: 'door',
-      section: '',
-      life: 'session',
-      type: 'on/off',
-      on: 'Open',
-      off: 'Shut',
-      default: false,
-    },
-    {
-      id: 'v-grade',
-      name: 'grade',
-      section: '',
-      life: 'session',
-      type: 'choice',
-      options: [
-        { id: 'low', label: 'Faint' },
-        { id: 'high', label: 'Bright' },
-      ],
-      default: 'low',
-    },
-  ],
-  screens: [
-    {
-      id: 's-tide',
-      name: 'Tide table',
-      kind: 'custom',
-      layer: 'base',
-      background: { colour: '#000000' },
-      elements: [],
-      parameters: [
-        { id: 'q-asked', name: 'asked', type: 'number' },
-        { id: 'q-lit', name: 'lit', type: 'text' },
-      ],
-    },
-    {
-      id: 's-pause',
-      name: 'Pause',
-      kind: 'pause',
-      layer: 'overlay',
-      background: { colour: '#000000' },
-      elements: [],
-    },
-  ],
-};
-const [tide, pause] = project.screens;
-const scope = scopeOfScreen(project, undefined);
 const named = (of: Scope) => [...of.names].map(([name, { what, id }]) => [name, what, id]);
 
 test('values can be named everywhere; a parameter hides one on its screen, and a field of the event hides both', () => {
@@ -138,76 +61,6 @@ test('screens are known by identifier and by name in small letters; a renamed on
   const more = { ...renamed, values: project.values.slice(1) };
   expect(scopeOfScreen(more, undefined).names.has('oil')).toBe(false);
   expect(scopeOfScreen(renamed, undefined).names.has('oil')).toBe(true);
-});
-
-const offered = (text: string, caret = text.length, of = scope) => complete(text, caret, of);
-const labels = (text: string, caret?: number) => offered(text, caret).map((each) => each.label);
-
-test('what is typed of a name is replaced whole, and nothing where none is typed', () => {
-  expect(offered('lam')[0]).toEqual({ write: 'lamp_oil', from: 0, to: 3, label: 'lamp oil', hint: 'number' });
-  expect(offered('1 + lamp_oil < 3', 7)[0]).toMatchObject({ label: 'lamp oil', from: 4, to: 12 });
-  expect(offered('lamp', 0)[0]).toMatchObject({ from: 0, to: 0 });
-  expect(offered('1 + ')[0]).toMatchObject({ from: 4, to: 4 });
-  expect(offered('1 + lamp_oil ', 13)[0]).toMatchObject({ from: 13, to: 13 });
-});
-
-test('found by any letters of its words or of how it is written, those that begin with them first', () => {
-  expect(labels('OIL').slice(0, 2)).toEqual(['oil', 'lamp oil']);
-  expect(labels('lamp_')).toEqual(['lamp oil']);
-  expect(labels('least')).toEqual(['clamp(n, least, most)']);
-  expect(labels('iscov')).toEqual(['isCovered()']);
-  expect(labels('zzz')).toEqual([]);
-  // “max(a, b)” ends with no letter and “lamp oil” begins with l.
-  expect(labels('l').slice(0, 2)).toEqual(['lamp oil', 'lit']);
-  expect(labels('l').indexOf('oil')).toBeGreaterThan(1);
-});
-
-test('in isUp( ) and cameFrom( ) the screens are offered, once each, and nowhere else', () => {
-  for (const text of ['isUp(', 'cameFrom(', 'lit && isUp('])
-    expect(offered(text)).toEqual([
-      { write: 'Tide_table', from: text.length, to: text.length, label: 'Tide table', hint: 'screen' },
-      { write: 'Pause', from: text.length, to: text.length, label: 'Pause', hint: 'screen' },
-    ]);
-  expect(labels('isUp( && lit', 5)).toEqual(['Tide table', 'Pause']);
-  expect(labels('isUp(pa')).toEqual(['Pause']);
-  for (const text of ['isUp && ', 'min(', 'xisUp(', 'isUpx(', '(', '', '== ', 'gone == '])
-    expect(labels(text).filter((each) => /Tide|Pause/.test(each))).toEqual([]);
-});
-
-test('beside what a choice or a switch is compared with, what it can be comes first', () => {
-  const first = (text: string) =>
-    offered(text)
-      .slice(0, 2)
-      .map(({ write, label, hint }) => [write, label, hint]);
-  for (const op of ['==', '!=', '===', '!=='])
-    expect(first(`lit && grade ${op} `)).toEqual([
-      ['"low"', 'Faint', 'option'],
-      ['"high"', 'Bright', 'option'],
-    ]);
-  expect(first('lit == ')).toEqual([
-    ['true', 'On', 'on'],
-    ['false', 'Off', 'off'],
-  ]);
-  expect(first('door != ')).toEqual([
-    ['true', 'Open', 'on'],
-    ['false', 'Shut', 'off'],
-  ]);
-  for (const text of ['grade < ', 'oil == ', 'grade ', 'gone == '])
-    expect(first(text)[0]).toEqual(['oil', 'oil', 'number']);
-});
-
-test('each is offered with what it is', () => {
-  const inTide = complete('', 0, scopeOfScreen(project, tide));
-  const hint = (label: string) => inTide.find((each) => each.label === label)?.hint;
-  expect(['oil', 'asked', 'lit', 'door', 'grade'].map(hint)).toEqual([
-    'number',
-    'Parameter, number',
-    'Parameter, text',
-    'on/off',
-    'choice',
-  ]);
-  expect(inTide.find((each) => each.label === 'isCovered()')!.write).toBe('isCovered()');
-  expect(inTide.find((each) => each.label === 'min(a, b)')!.write).toBe('min(');
 });
 
 const said = (text: string, wanted?: FieldType) => check(text, scope, wanted).complaints;
@@ -356,29 +209,6 @@ test.each<[string, 'name' | 'screen', string, string, string]>([
   expect(renameIn(text, what, from, to)).toBe(made);
 });
 
-test.each<[string, string[], string | null]>([
-  ['lamp', ['hour', 'lamp_oil'], 'lamp_oil'],
-  ['lamp_oil_left', ['hour', 'lamp_oil'], 'lamp_oil'],
-  ['oil', ['lamp_oil'], null],
-  ['PAUSE', ['Pause'], 'Pause'],
-  ['abdc', ['abcd'], 'abcd'],
-  ['bacd', ['abcd'], 'abcd'],
-  ['ab', ['ba'], 'ba'],
-  ['ab', ['xa'], null],
-  ['ab', ['bx'], null],
-  ['xbacd', ['abcd'], null],
-  ['x', ['y'], 'y'],
-  ['ab', ['xy'], null],
-  ['abcdef', ['abxxef'], 'abxxef'],
-  ['abcdef', ['axxxef'], null],
-  ['abcdefghijkl', ['abcdefghxxxx'], 'abcdefghxxxx'],
-  ['kept', ['kelp', 'kept!'], 'kept!'],
-  ['cat', ['cut', 'cot'], 'cut'],
-  ['abcdefghijklmno', ['xbcdefghijk'], 'xbcdefghijk'],
-  ['abcdefghijklmnopqr', ['fghijklmnopqr'], null],
-  ['abcdefghijklmno', ['bcdefghijklmnopqrst'], null],
-])('nearest to %s among %j is %s', (typed, names, found) => expect(nearest(typed, names)).toBe(found));
-
 test.each([
   ['grade == "Bright"', 'grade == "high"'],
   ['"bright" != grade && lamp_oil > 2', '"high" != grade && lamp_oil > 2'],
@@ -425,68 +255,6 @@ test('what a choice is set to may be called by its label too', () => {
   expect(meant('door ? "faint" : "bright"', scope, grade)).toBe('door ? "low" : "high"');
 });
 
-describe('where a condition is wanted', () => {
-  const CONDITION: FieldType = { type: 'on/off' };
-  const said = (text: string) =>
-    complete(text, text.length, scope, CONDITION).map(({ write, label, from }) => [label, write, from]);
-
-  test('what people say stands before what is reckoned', () => {
-    const all = said('').map(([label]) => label);
-    for (const words of ['is up …', 'not while …', 'a save exists'])
-      expect(all.indexOf(words)).toBeLessThan(all.indexOf('min(a, b)'));
-    expect(all.indexOf('is up …')).toBeGreaterThanOrEqual(0);
-  });
-
-  test.each([
-    ['pau', ['Pause is up', 'isUp(Pause)', 0]],
-    ['is up tide', ['Tide table is up', 'isUp(Tide_table)', 0]],
-    ['not while pause', ['not while Pause', '!isUp(Pause)', 0]],
-    ['door && a save', ['a save exists', 'saveExists("1")', 8]],
-    ['no save', ['no save exists', '!saveExists("1")', 0]],
-  ])('“%s” finds it, and what was typed gives way', (text, offer) => {
-    expect(said(text)).toContainEqual(offer);
-    const [, write, from] = offer as [string, string, number];
-    expect(check(text.slice(0, from) + write, scope, CONDITION).complaints).toEqual([]);
-  });
-
-  test('they are all there is of them, each with what it is and what it takes the place of', () => {
-    const inWords = (text: string, caret = text.length) =>
-      complete(text, caret, scope, CONDITION).filter(
-        ({ hint, label }) => hint === 'a condition' || / is up$|^not while /.test(label),
-      );
-    const at = (from: number, to: number, hint: string) => (label: string, write: string) => ({
-      write,
-      from,
-      to,
-      label,
-      hint,
-    });
-    const begun = at(0, 0, 'a condition');
-    expect(inWords('')).toEqual([
-      begun('is up …', 'isUp('),
-      begun('not while …', '!isUp('),
-      begun('a save exists', 'saveExists("1")'),
-      begun('no save exists', '!saveExists("1")'),
-    ]);
-    const typed = at(0, 5, 'screen');
-    // The caret may stand within what was typed.
-    for (const caret of [3, 5])
-      expect(inWords('pause', caret)).toEqual([
-        typed('Pause is up', 'isUp(Pause)'),
-        typed('not while Pause', '!isUp(Pause)'),
-      ]);
-    expect(inWords('lit && ')).toHaveLength(4);
-    expect(inWords('lit ')).toEqual([]);
-    expect(inWords('(')).toHaveLength(4);
-    expect(inWords('zzz')).toEqual([]);
-  });
-
-  test('not beside a number, and not where no condition is wanted', () => {
-    expect(said('lamp_oil > ').map(([label]) => label)).not.toContain('a save exists');
-    expect(complete('pau', 3, scope).map(({ label }) => label)).not.toContain('Pause is up');
-  });
-});
-
 test('each function is written as its help says, with as many arguments, and gives what it says', () => {
   const all = Object.entries(FUNCTIONS);
   expect(new Set(all.map(([, { words }]) => words)).size).toBe(all.length);
@@ -505,29 +273,4 @@ test('each function is written as its help says, with as many arguments, and giv
     expect(complaints({ type: gives as 'number' | 'on/off' })).toBe(0);
     expect(complaints({ type: gives === 'number' ? 'on/off' : 'number' })).toBe(1);
   }
-});
-
-/** How many letters differ, by the definition: the last letters are one put in, taken out, changed or swapped. */
-function changes(a: string, b: string): number {
-  if (a === '' || b === '') return a.length + b.length;
-  const [c, d] = [a.slice(0, -1), b.slice(0, -1)];
-  const swapped = a.length > 1 && b.length > 1 && a.at(-1) === b.at(-2) && a.at(-2) === b.at(-1);
-  return Math.min(
-    changes(c, b) + 1,
-    changes(a, d) + 1,
-    changes(c, d) + (a.at(-1) === b.at(-1) ? 0 : 1),
-    swapped ? changes(c.slice(0, -1), d.slice(0, -1)) + 1 : Infinity,
-  );
-}
-
-test('a name is near where as few letters differ as the definition counts', () => {
-  const word = fc.string({ unit: fc.constantFrom('a', 'b', 'c'), minLength: 1, maxLength: 6 });
-  fc.assert(
-    fc.property(word, word, (typed, name) => {
-      const begins = name.startsWith(typed) || typed.startsWith(name);
-      const cost = Math.min(begins ? 1 : Infinity, changes(typed, name));
-      expect(nearest(typed, [name])).toBe(cost <= Math.max(1, Math.floor(typed.length / 3)) ? name : null);
-    }),
-    { numRuns: 500 },
-  );
 });

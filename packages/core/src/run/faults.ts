@@ -1,10 +1,8 @@
 import type { Flow } from '../compile';
 import { fitScalar } from '../model';
-import { companionsWanted } from './companions';
-import { allUp, areasOf, screenOf, standing } from './derived';
+import { companionsWanted, LONGEST_LINE } from './links';
+import { allUp, areasOf, fork, type RunState, screenOf, standing } from './state';
 import { usableNow } from './focus';
-import { LONGEST_LINE } from './notices';
-import { fork, type RunState } from './state';
 
 /** What is wrong with a run state, in words; empty for a valid one. Tests and replays ask this after every step. */
 export function faults(flow: Flow, state: RunState): string[] {

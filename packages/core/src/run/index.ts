@@ -1,12 +1,19 @@
-export { awayOn, type Away } from './away';
-export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
-export { keptOf, readKept } from './keep';
-export { reconcile } from './reconcile';
-export { faults } from './faults';
-export { nextDue } from './time';
-export { isSameSpot, TOOLTIP_AFTER, tooltipOn } from './resting';
+export type { Input, Nowhere, Outcome, Passed, Reason } from './state';
+export type {
+  Away,
+  Device,
+  Instance,
+  Leaving,
+  Remembered,
+  RunState,
+  Scalars,
+  Spot,
+  Taking,
+  Talking,
+} from './state';
 export {
   allUp,
+  FAILED,
   focusShown,
   isBlocked,
   isCovered,
@@ -15,27 +22,7 @@ export {
   pressMask,
   reachable,
   standing,
-} from './derived';
-export { scrollOf } from './scroll';
-export { bindingsNow, codesOn, type Rebound } from './bindings';
-export { takerNow, type Taking } from './taking';
-export { sampleInstance, samplePicture } from './plan';
-export type { Input } from './input';
-export type { Nowhere, Outcome } from './outcome';
-export type { Device, Instance, Leaving, Remembered, RunState, Scalars, Spot, Talking } from './state';
-export {
-  handOverOf,
-  rehearse,
-  rehearsedAt,
-  type Bar,
-  type HandOver,
-  type PictureBar,
-  type Rehearsal,
-} from './rehearse';
-export { FAILED } from './state';
-export type { Passed, Reason } from './fit';
-export { LONGEST_CHAIN } from './take';
-export { LONGEST_LINE } from './notices';
+} from './state';
 export {
   beginTalk,
   goingOn,
@@ -48,5 +35,21 @@ export {
   wordsOf,
   type TalkLooks,
 } from './talk';
+export { awayOn, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
+export { LONGEST_CHAIN, LONGEST_LINE, sampleInstance, samplePicture } from './links';
+export { bindingsNow, codesOn, HURRY, tabLeaves, takerNow, type Rebound } from './search';
+export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
+export { keptOf, readKept } from './keep';
+export { reconcile } from './reconcile';
+export { faults } from './faults';
+export { nextDue } from './time';
+export {
+  handOverOf,
+  rehearse,
+  rehearsedAt,
+  type Bar,
+  type HandOver,
+  type PictureBar,
+  type Rehearsal,
+} from './rehearse';
 export { rehearseTalk, type TalkTimeline, type TimedLine } from './rehearse-talk';
-export { HURRY, tabLeaves } from './search';

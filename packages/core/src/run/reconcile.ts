@@ -1,16 +1,23 @@
 import { gapName, type Flow } from '../compile';
 import { fitScalar, type Id } from '../model';
-import { noteFocus } from './began';
-import { syncCompanions } from './companions';
-import { allUp, areasOf, screenOf } from './derived';
-import { arrivalFocus, settleFocus } from './focus';
-import { noteResting } from './resting';
-import { DONE, fork, LIMIT, STAY, TALK, type Instance, type RunState, type Scalars } from './state';
-import { bringUp } from './take';
-import { HURRY } from './search';
-import { takerNow } from './taking';
-import { bindingsNow } from './bindings';
-import { valuesFrom } from './values';
+import {
+  allUp,
+  areasOf,
+  DONE,
+  fork,
+  type Instance,
+  LIMIT,
+  noteFocus,
+  type RunState,
+  type Scalars,
+  screenOf,
+  STAY,
+  TALK,
+  valuesFrom,
+} from './state';
+import { bringUp, syncCompanions } from './links';
+import { arrivalFocus, noteResting, settleFocus } from './focus';
+import { bindingsNow, HURRY, takerNow } from './search';
 
 /**
  * Fits a run state to a changed project. What is up stays up by id; a base that is gone gives way to the trail, else to

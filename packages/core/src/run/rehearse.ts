@@ -1,13 +1,19 @@
 import type { CompiledLink, Flow } from '../compile';
 import type { Id } from '../model';
 import { elementOf } from '../triggers';
-import { allUp, closingOf, isFrozen, pressMask, screenOf } from './derived';
-import { fallbacks } from './chain';
-import type { Search } from './fit';
-import type { Outcome } from './outcome';
+import {
+  allUp,
+  closingOf,
+  fork,
+  type Instance,
+  isFrozen,
+  type Outcome,
+  pressMask,
+  type RunState,
+  screenOf,
+} from './state';
+import { fallbacks, type Search, takeLink } from './links';
 import { beginAt, step, type Before } from './step';
-import { fork, type Instance, type RunState } from './state';
-import { takeLink } from './take';
 
 /** One hand-over by itself: the moment after a link has been taken, by the engine, from its source at rest. */
 export interface Rehearsal {

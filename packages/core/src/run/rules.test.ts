@@ -3,36 +3,10 @@ import { compile } from '../compile';
 import { anyInputs, anyProject } from '../test/arbitrary';
 import type { Project } from '../model';
 import { down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
-import {
-  begin,
-  faults,
-  LONGEST_CHAIN,
-  maskOf,
-  reachable,
-  reconcile,
-  step,
-  type Input,
-  type RunState,
-} from '.';
+import { begin, faults, LONGEST_CHAIN, maskOf, reachable, step, type Input, type RunState } from '.';
+import { runs, play, pass, addsUp } from '../test/any-runs';
 
 /** What holds of any run of any project, whatever it is given. */
-
-const runs = { numRuns: 200 };
-
-function play(
-  project: Parameters<typeof compile>[0],
-  inputs: Input[],
-  each?: (before: RunState, after: RunState, input: Input, did: ReturnType<typeof step>['outcomes']) => void,
-) {
-  const flow = compile(project);
-  let state = begin(flow).state;
-  for (const input of inputs) {
-    const next = step(flow, state, input);
-    each?.(state, next.state, input, next.outcomes);
-    state = next.state;
-  }
-  return { flow, state };
-}
 
 /** What a screen of a project does to the game's clock, told from the document alone. */
 function freezes(project: Project, id: string): boolean {
@@ -173,42 +147,11 @@ test('every state is valid: one base, nothing twice, focus on something', () => 
   );
 });
 
-const pass = fc.integer({ min: 0, max: 2_000_000 });
-
-/** Time passed in one go and in two leaves the same, and tells of the same. */
-function addsUp(flow: ReturnType<typeof compile>, state: RunState, a: number, b: number): void {
-  const once = step(flow, state, { type: 'time', pass: a + b });
-  const first = step(flow, state, { type: 'time', pass: a });
-  const then = step(flow, first.state, { type: 'time', pass: b });
-  expect(then.state).toEqual(once.state);
-  expect([...first.outcomes, ...then.outcomes]).toEqual(once.outcomes);
-}
-
 test('passing a + b equals passing a, then b', () => {
   fc.assert(
     fc.property(anyProject, anyInputs, pass, pass, (project, inputs, a, b) => {
       const { flow, state } = play(project, inputs);
       addsUp(flow, state, a, b);
-    }),
-    runs,
-  );
-});
-
-test('also after an edit, whatever that adds, and after the end of a run', () => {
-  fc.assert(
-    fc.property(anyProject, anyProject, anyInputs, pass, pass, (project, other, inputs, a, b) => {
-      const { state } = play(project, inputs);
-      addsUp(compile(other), reconcile(compile(other), state), a, b);
-      const ended: Project = {
-        ...project,
-        links: [...project.links, link('project', event('over'), 'end')],
-        events: [...project.events, { id: 'over', name: 'over', direction: 'in' }],
-      };
-      const over = step(compile(ended), reconcile(compile(ended), state), {
-        type: 'event',
-        event: 'over',
-      }).state;
-      addsUp(compile(ended), over, a, b);
     }),
     runs,
   );
@@ -327,42 +270,6 @@ test('the same inputs give the same run, and a state is plain data', () => {
   );
 });
 
-test('reconcile with any other project gives a valid state, and twice is once', () => {
-  fc.assert(
-    fc.property(anyProject, anyProject, anyInputs, anyInputs, (project, other, inputs, more) => {
-      const { state } = play(project, inputs);
-      const flow = compile(other);
-      let next = reconcile(flow, state);
-      expect(faults(flow, next)).toEqual([]);
-      expect(reconcile(flow, next)).toEqual(next);
-      for (const input of more) {
-        next = step(flow, next, input).state;
-        expect(faults(flow, next)).toEqual([]);
-      }
-    }),
-    runs,
-  );
-});
-
-test('reconcile with the same project changes nothing', () => {
-  fc.assert(
-    fc.property(anyProject, anyInputs, (project, inputs) => {
-      const { flow, state } = play(project, inputs);
-      expect(reconcile(flow, state)).toEqual(state);
-    }),
-    runs,
-  );
-});
-
-test('compiling after an edit gives what compiling afresh gives', () => {
-  fc.assert(
-    fc.property(anyProject, anyProject, (project, other) => {
-      expect(compile(other, compile(project))).toEqual(compile(other));
-    }),
-    { numRuns: 150 },
-  );
-});
-
 test('no input sets off more than a hundred links in a chain, and one that is taken once is never taken twice', () => {
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
@@ -418,22 +325,5 @@ test('a value that comes true fires once for as long as it stays so', () => {
       const rises = levels.filter((level, i) => level < 20 && (levels[i - 1] ?? 50) >= 20).length;
       expect(taken).toBe(2 * rises);
     }),
-  );
-});
-
-test('edits in between: a run of one project goes on in another, and every state on the way is valid', () => {
-  fc.assert(
-    fc.property(fc.array(fc.tuple(anyProject, anyInputs), { minLength: 2, maxLength: 4 }), (spells) => {
-      let state: RunState | null = null;
-      for (const [project, inputs] of spells) {
-        const flow = compile(project);
-        state = state === null ? begin(flow).state : reconcile(flow, state);
-        for (const input of inputs) {
-          expect(faults(flow, state)).toEqual([]);
-          state = step(flow, state, input).state;
-        }
-      }
-    }),
-    { numRuns: 80 },
   );
 });

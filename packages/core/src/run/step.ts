@@ -3,25 +3,42 @@ import { padCode, type Rebound } from '../keys';
 import { type Flow, type Given } from '../compile';
 import { fitScalar, isTouch, zeroOf, type Id, withId } from '../model';
 import { NO_MOTION } from '../motion';
-import { allUp, screenOf } from './derived';
-import type { Input } from './input';
-import type { Outcome, Say } from './outcome';
-import { argumentsOf } from './reading';
-import { noteFocus } from './began';
-import { fail, finish, receiveEvent, searchFor } from './hear';
-import { searchOf } from './levels';
-import { pressSpot, releaseSpot } from './point';
-import { isDown, pressCode, releaseCode } from './search';
-import { useAlong } from './control';
-import { isPress, noteResting, restOn } from './resting';
-import { scroll } from './scroll';
-import { settleFocus } from './focus';
+import {
+  allUp,
+  argumentsOf,
+  fork,
+  type Input,
+  NEW,
+  NO_TABS,
+  NONE_BEGAN,
+  noteFocus,
+  type Outcome,
+  type RunState,
+  type Say,
+  type Scalars,
+  screenOf,
+  setValue,
+  type Spot,
+  valuesFrom,
+} from './state';
+import {
+  fail,
+  finish,
+  isDown,
+  pressCode,
+  pressSpot,
+  receiveEvent,
+  releaseCode,
+  releaseSpot,
+  searchFor,
+  searchOf,
+  takeText,
+  useAlong,
+} from './search';
+import { isPress, noteResting, restOn, scroll, settleFocus } from './focus';
 import { beginTalk } from './talk';
-import { takeText } from './taking';
-import { fork, NEW, NO_TABS, NONE_BEGAN, type RunState, type Scalars, type Spot } from './state';
-import { bringUp, inOneStep } from './take';
+import { bringUp, inOneStep } from './links';
 import { passTime } from './time';
-import { setValue, valuesFrom } from './values';
 
 export interface Stepped {
   state: RunState;

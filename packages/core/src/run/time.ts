@@ -1,15 +1,28 @@
 import type { CompiledLink, CompiledNotice, CompiledScreen, Flow } from '../compile';
-import { noteFocus } from './began';
-import { allUp, closingOf, isCovered, isFrozen, maskOf, screenOf } from './derived';
-import type { Say } from './outcome';
-import { fail, finish } from './hear';
-import { noteResting } from './resting';
-import { resolveHold, resolvePending } from './search';
-import { passTalk } from './conversing';
+import {
+  allUp,
+  closingOf,
+  DONE,
+  FAILED,
+  FIRED,
+  type Instance,
+  isCovered,
+  isFrozen,
+  LIMIT,
+  maskOf,
+  noteFocus,
+  type RunState,
+  type Say,
+  screenOf,
+  setTimer,
+  STAY,
+  TALK,
+} from './state';
+import { fail, finish, resolveHold, resolvePending } from './search';
+import { noteResting } from './focus';
+import { passTalk } from './dialogue';
 import { talkDue } from './talk';
-import { DONE, FAILED, FIRED, LIMIT, setTimer, STAY, TALK, type Instance, type RunState } from './state';
-import { fits, type Search } from './fit';
-import { comeLater, endNotice, LONGEST_CHAIN, ripeAt, takeLink, tryLink } from './take';
+import { comeLater, endNotice, fits, LONGEST_CHAIN, ripeAt, type Search, takeLink, tryLink } from './links';
 
 /** Lets time pass, from due moment to due moment, so that passing a + b equals passing a, then b. */
 export function passTime(flow: Flow, state: RunState, pass: number, say: Say): void {

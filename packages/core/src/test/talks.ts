@@ -1,6 +1,7 @@
+import { talkLooks, type Input } from '../run';
+import { buttonOf, down, event, link, Play, projectOf, screenOf } from './flows';
 import fc from 'fast-check';
 import type { Conversation, Element, Project, Screen, Step } from '../model';
-import { buttonOf, down, event, link, projectOf, screenOf } from './flows';
 
 /** A watch over which a dialogue is opened, with every part a dialogue screen can have. */
 
@@ -141,7 +142,7 @@ export function talking(steps: Step[], over: Partial<Project> = {}, screen: Part
   );
 }
 
-const THIRTY = 'a'.repeat(30);
+export const THIRTY = 'a'.repeat(30);
 
 /** Any step, also one that names what is not there; with those within it. */
 export const anyStep: fc.Arbitrary<Step> = fc.letrec<{ step: Step; steps: Step[] }>((tie) => ({
@@ -192,3 +193,39 @@ export const anyStep: fc.Arbitrary<Step> = fc.letrec<{ step: Step; steps: Step[]
     )
     .chain((step) => fc.uuid().map((id) => ({ ...step, id }) as Step)),
 })).step;
+
+/** The same watch at the moment the dialogue has been opened. */
+export const called = (project: Project): Play => new Play(project).event('call').wait(0);
+export const dialogue = (play: Play) => play.state.overlays.find((each) => each.screen === 'radio')!;
+export const looks = (play: Play) => talkLooks(play.flow, play.state, dialogue(play));
+/** The words that are there, and how many of their letters. */
+export const seen = (play: Play): [string | undefined, number | undefined] => {
+  const { texts, typed } = looks(play);
+  return [texts.says, typed.says];
+};
+export const CONFIRM: Record<string, Input[]> = {
+  key: [
+    { type: 'key', code: 'Enter', phase: 'down' },
+    { type: 'key', code: 'Enter', phase: 'up' },
+  ],
+  pad: [
+    { type: 'pad', button: 0, phase: 'down' },
+    { type: 'pad', button: 0, phase: 'up' },
+  ],
+};
+
+export const CHOICE: Step = {
+  id: 'c',
+  step: 'choice',
+  speaker: 'ines',
+  text: 'Well?',
+  options: [
+    { id: 'yes', text: 'Yes', steps: [line('y', 'Good.'), { id: 'e', step: 'end', outcome: 'told' }] },
+    { id: 'never', text: 'Never', when: 'oil > 50', steps: [] },
+    {
+      id: 'no',
+      text: 'No',
+      steps: [{ id: 's', step: 'effect', effect: { do: 'set', value: 'v-oil', to: '1' } }],
+    },
+  ],
+};

@@ -1,0 +1,25 @@
+import { freshId, type Element, type Id, type Project } from '../model';
+import { BARE, isPressed } from './carrier';
+import { ownerById, putIn } from './owners';
+import { asWritten } from './parts';
+import { carryTexts, Fresh, renewed } from './renew';
+
+/** Copies of elements beside the originals on their own screen or component, with the links that pressing them sets off. */
+export function copyElements(project: Project, screen: Id, ids: readonly Id[]): Element[] {
+  const owner = ownerById(project, screen)!;
+  const whole = asWritten(project);
+  const held = ownerById(whole, screen)!.elements.filter((each) => ids.includes(each.id));
+  const part = {
+    screens: [{ ...BARE, id: screen, name: owner.name, elements: held }],
+    links: whole.links.filter(({ from, cue }) => from === screen && isPressed(cue, (id) => ids.includes(id))),
+  };
+  const fresh = new Fresh();
+  for (const { id } of held) fresh.set('element', id, freshId('e'), screen);
+  for (const { id } of part.links) fresh.set('link', id, freshId('l'));
+  const copy = renewed(part, fresh, whole);
+  const { elements } = copy.screens[0]!;
+  putIn(owner, elements);
+  project.links.push(...copy.links);
+  carryTexts(project, { part, whole }, { part: copy, whole });
+  return owner.elements.slice(-elements.length);
+}

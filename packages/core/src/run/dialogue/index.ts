@@ -1,0 +1,1 @@
+export { confirmTalk, hearTalks, hurryTalk, passTalk, pressChoice } from './conversing';

@@ -1,0 +1,62 @@
+import type { CompiledScreen, Flow } from '../../compile';
+import type { Id } from '../../model';
+import { type Away, holdsNow, type Instance, type RunState, screenOf } from '../state';
+import { talkLooks } from '../talk';
+
+export const NONE_AWAY: Away = { hidden: [], disabled: [] };
+
+export function awayOn(flow: Flow, state: RunState, instance: Instance): Away {
+  const away = ruledAway(flow, state, instance);
+  if (!instance.talk) return away;
+  const screen = screenOf(flow, instance);
+  const unsaid = talkLooks(flow, state, instance).hidden.flatMap((id) => withAllIn(screen, id));
+  return unsaid.length > 0 ? { ...away, hidden: [...away.hidden, ...unsaid] } : away;
+}
+
+/** The same, but for what a conversation shows and hides. */
+export function ruledAway(flow: Flow, state: RunState, instance: Instance): Away {
+  const screen = screenOf(flow, instance);
+  if (!canChange(screen)) return NONE_AWAY;
+  const hidden: Id[] = [];
+  const disabled: Id[] = [];
+  for (const { element, shown, enabled } of screen.conditions) {
+    if (shown && !holdsNow(flow, state, instance, shown)) hidden.push(...withAllIn(screen, element));
+    if (enabled && !holdsNow(flow, state, instance, enabled)) disabled.push(...withAllIn(screen, element));
+  }
+  for (const { element, count, value, held } of screen.tabs) {
+    const up = tabUp(flow, state, instance, { element, count, value });
+    held.forEach((id, i) => i !== up && hidden.push(...withAllIn(screen, id)));
+  }
+  return { hidden, disabled };
+}
+
+/** Whether anything on a screen is there, or can be used, only sometimes. */
+export const canChange = ({ conditions, tabs }: CompiledScreen): boolean =>
+  conditions.length + tabs.length > 0;
+
+/** Which tab is up, counted from 0: as its value says, or as it was last turned to. */
+export function tabUp(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  { element, count, value: id }: { element: Id; count: number; value: Id | null },
+): number {
+  if (id === null) return Math.min(count - 1, instance.tabs[element] ?? 0);
+  const value = flow.values.get(id);
+  const held = state.values[id];
+  const index =
+    value?.type === 'choice' ? value.options.findIndex((each) => each.id === held) : Number(held ?? 0);
+  return Math.min(count - 1, Math.max(0, Math.floor(index) || 0));
+}
+
+const withAllIn = (screen: CompiledScreen, id: Id): Id[] => [
+  id,
+  ...(screen.tree.get(id) ?? []).flatMap((each) => withAllIn(screen, each.id)),
+];
+
+/** Whether a player can use an element of something up. */
+export function canUse(flow: Flow, state: RunState, instance: Instance, element: Id): boolean {
+  if (!canChange(screenOf(flow, instance)) && instance.talk === null) return true;
+  const { hidden, disabled } = awayOn(flow, state, instance);
+  return !hidden.includes(element) && !disabled.includes(element);
+}

@@ -1,0 +1,59 @@
+import { canScroll } from '../../elements';
+import type { Flow } from '../../compile';
+import type { Id } from '../../model';
+import { type Device, type Instance, reachable, type RunState, screenOf } from '../state';
+
+/** Room that is kept between what has the focus and the edge it has been scrolled to, in design pixels. */
+const MARGIN = 16;
+
+/** How far what an area holds can be moved, in design pixels: never to beyond its last. */
+export function mostOf({ layout, tree }: Pick<ReturnType<typeof screenOf>, 'layout' | 'tree'>, area: Id) {
+  const view = layout.get(area)!;
+  const held = (tree.get(area) ?? []).map(({ id }) => layout.get(id)!);
+  const along = (way: 'x' | 'y', size: 'width' | 'height'): number => {
+    const last = Math.max(-Infinity, ...held.map((rect) => rect[way] + rect[size]));
+    return Math.max(0, last - view[way] - view[size] + MARGIN);
+  };
+  return { x: along('x', 'width'), y: along('y', 'height') };
+}
+
+/**
+ * How far what an area holds is moved: as it was scrolled by hand, else as little as will do, from its beginning, so that
+ * what has the focus is in view.
+ */
+export function scrollOf(
+  screen: Pick<ReturnType<typeof screenOf>, 'byId' | 'layout' | 'tree'>,
+  area: Id,
+  focus: Id | null,
+  scrolled: Instance['scrolled'] = null,
+): { x: number; y: number } {
+  const { byId, layout } = screen;
+  if (scrolled?.area === area) return { x: -scrolled.x, y: -scrolled.y };
+  let inside = false;
+  for (let at = focus; at !== null && !inside; at = byId.get(at)?.parent ?? null)
+    inside = byId.get(at)?.parent === area;
+  if (focus === null || !inside) return { x: 0, y: 0 };
+  const view = layout.get(area)!;
+  const goal = layout.get(focus)!;
+  const most = mostOf(screen, area);
+  const along = (way: 'x' | 'y', size: 'width' | 'height'): number =>
+    0 - Math.min(most[way], Math.max(0, goal[way] + goal[size] + MARGIN - view[way] - view[size]));
+  return { x: along('x', 'width'), y: along('y', 'height') };
+}
+
+/** An area is scrolled by wheel or finger, on from where it is. */
+export function scroll(
+  flow: Flow,
+  state: RunState,
+  { serial, area, x, y, device }: { serial: number; area: Id; x: number; y: number; device: Device },
+): void {
+  const level = reachable(flow, state).find((each) => each.serial === serial);
+  const screen = level && screenOf(flow, level);
+  const panel = screen?.byId.get(area);
+  if (!level || !canScroll(panel)) return;
+  const now = scrollOf(screen!, area, level.focus, level.scrolled);
+  const most = mostOf(screen!, area);
+  const fit = (to: number, end: number): number => Math.min(end, Math.max(0, to));
+  state.device = device;
+  level.scrolled = { area, x: fit(x - now.x, most.x), y: fit(y - now.y, most.y) };
+}

@@ -1,0 +1,146 @@
+import type { CompiledLink, Flow } from '../../compile';
+import type { Id } from '../../model';
+import { triggerOf } from '../../triggers';
+import { comeUp, fallbacks, takeDown, topmost, type Coming, type Step } from './chain';
+import {
+  allUp,
+  type Instance,
+  type Left,
+  type RunState,
+  type Scalars,
+  screenOf,
+  type TrailEntry,
+} from '../state';
+import { showNotice } from './notices';
+
+/** What a link does to what is up. */
+
+export function changeTo(
+  step: Step,
+  target: Id,
+  kind: 'go' | 'open' | 'swap',
+  link: CompiledLink | null,
+  source: Instance | null = null,
+  args: Scalars = fallbacks(step.flow, target),
+): void {
+  const { flow, state } = step;
+  const { layer } = flow.screens.get(target)!;
+  const led = source ?? topmost(state);
+  const cameFrom = link === null ? null : led.screen;
+  const by = link?.id ?? null;
+  if (layer === 'notice') return showNotice(step, target, args, by, cameFrom);
+  // A companion is up by rule alone.
+  if (layer === 'companion') return;
+  const asker = link === null ? null : { serial: source?.serial ?? null, from: link.from };
+  const coming: Coming = { screen: target, layer, by, args, asker, cameFrom };
+  if (layer === 'base') {
+    const entry = leaveBase(step, link);
+    cutTrail(flow, state, target, entry);
+    state.base = comeUp(step, coming);
+    return;
+  }
+  if (kind === 'go') closeFrom(step, 0, link);
+  if (kind === 'swap' && source) {
+    // Who asked the one gets the answer of the other.
+    coming.asker = source.asker;
+    closeFrom(step, state.overlays.indexOf(source), link);
+  }
+  const up = state.overlays.findIndex((overlay) => overlay.screen === target);
+  if (up >= 0) closeFrom(step, up, link);
+  state.overlays.push(comeUp(step, coming));
+}
+
+const leftOf = ({ serial, screen, focus, args, asker, cameFrom }: Instance): Left => ({
+  serial,
+  screen,
+  focus,
+  args,
+  asker,
+  cameFrom,
+});
+
+/** Takes base and overlays down and gives the trail entry that would bring them back. */
+function leaveBase(step: Step, link: CompiledLink | null): TrailEntry {
+  const { state } = step;
+  const entry: TrailEntry = { ...leftOf(state.base), overlays: state.overlays.map(leftOf) };
+  closeFrom(step, 0, link);
+  takeDown(step, state.base, link);
+  return entry;
+}
+
+/** What arriving at a base screen makes of the trail: no screen is in it twice. */
+function cutTrail(flow: Flow, state: RunState, target: Id, left: TrailEntry): void {
+  if (flow.screens.get(target)!.trail === 'afresh') {
+    state.trail = [];
+    return;
+  }
+  const skipped = (flow.screens.get(left.screen)?.trail ?? 'skipped') === 'skipped';
+  if (!skipped && !state.trail.some((entry) => entry.screen === left.screen))
+    state.trail = [...state.trail, left];
+  const at = state.trail.findIndex((entry) => entry.screen === target);
+  if (at >= 0) state.trail = state.trail.slice(0, at);
+}
+
+/** Goes back, and hands the outcome of what closes to who opened it. */
+export function goBack(
+  step: Step,
+  link: CompiledLink | null,
+  source: Instance | null,
+  outcome: Id | undefined = link?.link.outcome,
+): void {
+  const { state } = step;
+  const overlay =
+    source?.layer === 'overlay' ? source : source?.layer === 'base' ? undefined : state.overlays.at(-1);
+  if (overlay) {
+    closeFrom(step, state.overlays.indexOf(overlay), link);
+    return handBack(step, outcome, overlay, overlay.asker?.serial ?? null);
+  }
+  const entry = state.trail.at(-1);
+  if (!entry) return;
+  state.trail = state.trail.slice(0, -1);
+  const closed = state.base;
+  leaveBase(step, link);
+  const serials = new Map<number, number>();
+  const bringBack = (left: Left, layer: 'base' | 'overlay'): Instance => {
+    const { screen, args, asker, cameFrom, focus } = left;
+    const asked =
+      asker && asker.serial !== null
+        ? { ...asker, serial: serials.get(asker.serial) ?? asker.serial }
+        : asker;
+    const now = comeUp(step, { screen, layer, by: link?.id ?? null, args, asker: asked, cameFrom, focus });
+    serials.set(left.serial, now.serial);
+    return now;
+  };
+  state.base = bringBack(entry, 'base');
+  for (const each of entry.overlays) state.overlays.push(bringBack(each, 'overlay'));
+  const asker = closed.asker?.serial ?? null;
+  handBack(step, outcome, closed, asker === null ? null : (serials.get(asker) ?? asker));
+}
+
+/** The opener's links for this answer have their turn; an area's or the project's when that opened it. */
+function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial: number | null): void {
+  const { flow, state, say } = step;
+  if (!closed.asker) return;
+  const opener = serial === null ? null : allUp(state).find((each) => each.serial === serial);
+  if (opener === undefined) return;
+  const table = opener
+    ? screenOf(flow, opener).links
+    : (flow.areas.get(closed.asker.from)?.links ?? flow.shared);
+  const waiting = table.followed.answer.filter(({ key }) => key === '' || key === closed.screen);
+  const links = waiting.filter(({ cue }) => {
+    const trigger = triggerOf(cue);
+    return trigger.life === 'followed' && (trigger.answered?.(cue, outcome) ?? true);
+  });
+  if (links.length > 0) step.turns.push({ source: opener, links });
+  // An answer that nobody has a use for, where nothing at all waits for one.
+  else if (outcome !== undefined && waiting.length === 0)
+    say({
+      at: state.now,
+      did: 'nowhere',
+      what: { kind: 'returned', screen: closed.screen, outcome, to: opener?.screen ?? closed.asker.from },
+    });
+}
+
+export function closeFrom(step: Step, index: number, link: CompiledLink | null): void {
+  for (const overlay of step.state.overlays.splice(index)) takeDown(step, overlay, link);
+}

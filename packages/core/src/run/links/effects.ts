@@ -1,0 +1,117 @@
+import type { CompiledEffect, CompiledLink } from '../../compile';
+import { effectOf, type Game } from '../../effects';
+import type { Id, Scalar } from '../../model';
+import { topmost, type Step } from './chain';
+import { clearNotice, showNotice } from './notices';
+import {
+  argumentsOf,
+  giveOf,
+  type Instance,
+  type Later,
+  load,
+  type Place,
+  resetValues,
+  save,
+  type Scalars,
+  setValue,
+  takeBack,
+} from '../state';
+
+/** A link's effects, in order. Those that come later are given what they need now, while it is known. */
+export function runEffects(step: Step, link: CompiledLink, place: Place): void {
+  link.effects.forEach((compiled, effect) => {
+    const args = argumentsOf(place, compiled.args, link.id);
+    const gives = compiled.gives === null ? null : giveOf(place, compiled.gives, link.id);
+    if (compiled.after === 0)
+      return runEffect(step, { id: link.id, link }, compiled, args, gives, place.source);
+    const { state } = step;
+    const owner = place.source === null ? null : state.base.serial;
+    const later: Later = { due: state.now + compiled.after, link: link.id, effect, args, gives, owner };
+    state.later = [...state.later, later].sort((a, b) => a.due - b.due);
+  });
+}
+
+/** One effect that was put off, now that it is due. */
+export function runLater(step: Step, later: Later): void {
+  const link = step.flow.links.get(later.link);
+  const effect = link?.effects[later.effect];
+  if (link && effect) runEffect(step, { id: link.id, link }, effect, later.args, later.gives, null);
+}
+
+/** Who has an effect done: a link, or a conversation. */
+interface By {
+  id: Id;
+  link: CompiledLink | null;
+}
+
+/** One effect of a link, or of a conversation, which `by` is then the id of. */
+export function runEffect(
+  step: Step,
+  by: By,
+  { effect, gives: expression }: CompiledEffect,
+  args: Scalars,
+  gives: Scalar | null,
+  source: Instance | null,
+): void {
+  // What could not be worked out has been told; it changes nothing.
+  if (expression !== null && gives === null) return;
+  effectOf(effect).run(effect, new ThisGame(step, by, args, gives, source));
+}
+
+/** What an effect can do to this run. A class, since what an object is written out with is made anew for each effect. */
+class ThisGame implements Game {
+  constructor(
+    private readonly step: Step,
+    private readonly by: By,
+    private readonly args: Scalars,
+    private readonly gives: Scalar | null,
+    private readonly source: Instance | null,
+  ) {}
+
+  show(screen: Id): void {
+    const { step, by, args, source } = this;
+    showNotice(step, screen, args, by.link?.id ?? null, (source ?? topmost(step.state)).screen);
+  }
+  takeAway(screen: Id): void {
+    clearNotice(this.step, screen, this.by.link);
+  }
+  send(event: Id): void {
+    const { state, say } = this.step;
+    say({ at: state.now, did: 'send', event, fields: this.args });
+  }
+  set(value: Id): void {
+    const { flow, state, say } = this.step;
+    setValue(flow, state, value, this.gives!, this.by.id, say);
+  }
+  reset(which: { value?: Id; section?: string }): void {
+    const { flow, state, say } = this.step;
+    resetValues(flow, state, which, this.by.id, say);
+  }
+  play(asset: Id): void {
+    const { state, say } = this.step;
+    say({ at: state.now, did: 'sound', asset });
+  }
+  stop(asset: Id): void {
+    const { state, say } = this.step;
+    say({ at: state.now, did: 'stop sound', asset });
+  }
+  save(): void {
+    const { flow, state, say } = this.step;
+    save(flow, state, String(this.gives), say);
+  }
+  load(): void {
+    const { flow, state, say } = this.step;
+    load(flow, state, String(this.gives), say);
+  }
+  keepChanges(): void {
+    const { values, rebound } = this.step.state;
+    if (this.source) this.source.found = { values, rebound };
+  }
+  takeBackChanges(): void {
+    const { flow, state, say } = this.step;
+    if (this.source) takeBack(flow, state, this.source, this.by.id, say);
+  }
+  resetBindings(): void {
+    this.step.state.rebound = {};
+  }
+}

@@ -1,0 +1,29 @@
+import { playOf } from '../../elements';
+import type { Id } from '../../model';
+import { beginPressed, type Instance, screenOf } from '../state';
+import { canUse, settleFocus } from '../focus';
+import { pressChoice } from '../dialogue';
+import { hasOwnUse, useAlong, useControl } from './control';
+import { take } from './taking';
+import { fits, type Search, tryLink } from '../links';
+import { leadsNowhere } from './levels';
+
+/** Activates an element: its own use, else its first press link that fits. */
+export function activate(search: Search, source: Instance, element: Id, share?: number): void {
+  const { flow, state, say } = search;
+  if (!canUse(flow, state, source, element)) return;
+  beginPressed(flow, state, source, element);
+  if (pressChoice(flow, state, source, element, say)) return;
+  const spot = { serial: source.serial, element, ...(share === undefined ? {} : { share }) };
+  if (take(flow, state, spot)) return;
+  if (useAlong(flow, state, spot, 'press', say) || useControl(flow, state, source, element, 'confirm', say))
+    return settleFocus(flow, state);
+  const links = screenOf(search.flow, source).links.searched.press.get(element) ?? [];
+  const link = links.find((each) => fits(search, each, source));
+  const pressed = screenOf(flow, source).byId.get(element);
+  const url = pressed && playOf(pressed).opens?.(pressed);
+  if (link) tryLink(search, link, source);
+  else if (pressed && hasOwnUse(pressed)) return;
+  else if (url !== undefined) say({ at: state.now, did: 'address', url });
+  else leadsNowhere(search, { kind: 'press', spot: { serial: source.serial, element } });
+}

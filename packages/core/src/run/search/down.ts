@@ -1,0 +1,27 @@
+import type { Flow } from '../../compile';
+import { allUp, type RunState } from '../state';
+import { hurryTalk } from '../dialogue';
+
+/** The keys and buttons that are down, and what holding them does. */
+
+/** So long a confirm is held until lines go by fast, in microseconds. */
+export const HURRY = 600_000;
+
+/** Whether a key or button is down. */
+export const isDown = (state: RunState, code: string): boolean =>
+  state.down.some((each) => each.code === code);
+
+/** A press has been taken: its release and its being held do no more. */
+export function useUp(state: RunState, code: string): void {
+  state.down = state.down.map((each) => (each.code === code ? { ...each, used: true } : each));
+}
+
+/** What is down is no longer held for anything. */
+export function dropHolding(state: RunState, code: string): void {
+  if (state.holding.length > 0) state.holding = state.holding.filter((each) => each.code !== code);
+}
+
+/** What makes lines go by fast has come up. */
+export function calm(flow: Flow, state: RunState, code: string): void {
+  for (const instance of allUp(state)) if (instance.talk?.fast === code) hurryTalk(flow, instance, null);
+}

@@ -1,0 +1,11 @@
+export { bindingsNow, codesOn, type Rebound } from './bindings';
+export { useAlong } from './control';
+export { HURRY, isDown } from './down';
+export { fail, finish, receiveEvent, searchFor } from './hear';
+export { searchOf } from './levels';
+export { resolvePending } from './pending';
+export { pressSpot, releaseSpot } from './point';
+export { pressCode } from './press';
+export { releaseCode, resolveHold } from './release';
+export { takerNow, takeText } from './taking';
+export { tabLeaves } from './ways';

@@ -1,0 +1,52 @@
+import type { Flow } from '../../compile';
+import type { CompiledAnimation } from '../../animate';
+import type { Id } from '../../model';
+import { allUp, focusShown, reachable, screenOf } from './derived';
+import type { Instance, RunState } from './state';
+
+/** Animations of elements that wait for a cue: each begins anew when that comes. */
+
+export function beginPressed(flow: Flow, state: RunState, instance: Instance, element: Id): void {
+  beginWhere(flow, state, instance, (each) => each.on === 'press' && each.element === element);
+}
+
+export function beginOnEvent(flow: Flow, state: RunState, event: Id): void {
+  for (const instance of allUp(state))
+    beginWhere(flow, state, instance, ({ on }) => typeof on === 'object' && on.event === event);
+}
+
+function beginWhere(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  test: (animation: CompiledAnimation) => boolean,
+): void {
+  const found = screenOf(flow, instance).animations.filter(test);
+  if (found.length === 0) return;
+  instance.began = {
+    ...instance.began,
+    ...Object.fromEntries(found.map(({ key }) => [key, state.now])),
+  };
+}
+
+/** What an element does while it has the focus begins when that comes, and is over when it goes. */
+export function noteFocus(flow: Flow, state: RunState): void {
+  let holder: Instance | null | undefined;
+  for (const instance of allUp(state)) {
+    const { animations } = screenOf(flow, instance);
+    if (animations.length === 0) continue;
+    for (const { on, key, element } of animations) {
+      if (on !== 'focus') continue;
+      if (holder === undefined)
+        holder = focusShown(state)
+          ? (reachable(flow, state).find((level) => level.focus !== null) ?? null)
+          : null;
+      const has = instance === holder && instance.focus === element;
+      if (has && !(key in instance.began)) instance.began = { ...instance.began, [key]: state.now };
+      if (!has && key in instance.began) {
+        const { [key]: _, ...rest } = instance.began;
+        instance.began = rest;
+      }
+    }
+  }
+}

@@ -1,0 +1,50 @@
+export { beginOnEvent, beginPressed, noteFocus } from './began';
+export {
+  allUp,
+  areasOf,
+  beneathOverlays,
+  closingOf,
+  focusShown,
+  isBeneath,
+  isBlocked,
+  isCovered,
+  isFrozen,
+  liesOverAll,
+  maskOf,
+  pressMask,
+  reachable,
+  screenOf,
+  standing,
+} from './derived';
+export type { Input } from './input';
+export type { Nowhere, Outcome, Passed, Reason, Say } from './outcome';
+export { argumentsOf, giveOf, holds, holdsNow, type Place } from './reading';
+export {
+  type Away,
+  type Device,
+  DONE,
+  FAILED,
+  FIRED,
+  fork,
+  type Holding,
+  type Instance,
+  type Later,
+  type Leaving,
+  type Left,
+  LIMIT,
+  NEW,
+  NO_TABS,
+  NONE_BEGAN,
+  type Remembered,
+  type Resting,
+  type RunState,
+  type Scalars,
+  setTimer,
+  type Spot,
+  STAY,
+  TALK,
+  type Taking,
+  type Talking,
+  type TrailEntry,
+} from './state';
+export { load, resetValues, save, setValue, takeBack, valuesFrom } from './values';

@@ -1,0 +1,36 @@
+import type { Gesture, Id, Scalar } from '../../model';
+import type { Scalars, Spot } from './state';
+
+/** What a run can be given. `code` is a UI Events code such as `Escape`, or `pad 9`. */
+export type Input =
+  | {
+      type: 'key';
+      code: string;
+      phase: 'down' | 'up';
+      repeat?: boolean;
+      /** Shift is held; Tab goes back along the order then. */
+      shift?: boolean;
+    }
+  | { type: 'pad'; button: number; phase: 'down' | 'up'; repeat?: boolean }
+  | {
+      type: 'pointer';
+      device: 'pointer' | 'touch';
+      phase: 'down' | 'up' | 'move';
+      spot: Spot | null;
+      /** Moved: the topmost element with a tooltip beneath it. */
+      over?: Spot | null;
+    }
+  /** Something a pointer or finger does besides pressing what it is on. */
+  | { type: 'gesture'; gesture: Gesture }
+  /** An area is scrolled by design pixels, with the pointer or a finger over it. */
+  | { type: 'scroll'; device: 'pointer' | 'touch'; serial: number; area: Id; x: number; y: number }
+  /** What a text entry says after some typing. */
+  | { type: 'text'; text: string }
+  /** From the game, with what its fields hold, by their ids. */
+  | { type: 'event'; event: Id; fields?: Scalars }
+  /** A value written by the game, which may write only those that say so; or by hand. */
+  | { type: 'value'; value: Id; to: Scalar; byHand?: boolean }
+  /** The content of a screen that is up has finished, or could not be loaded. */
+  | { type: 'done' | 'failed'; screen: Id }
+  /** Microseconds, an integer of at least 0. */
+  | { type: 'time'; pass: number };

@@ -1,0 +1,80 @@
+import type { Flow, Given } from '../../compile';
+import { evaluate, Failure, type Reading, type Ready } from '../../expression';
+import { fitScalar, type Id, type Scalar } from '../../model';
+import { isCovered } from './derived';
+import type { Say } from './outcome';
+import type { Instance, RunState, Scalars } from './state';
+
+/** What an expression may read: the run, the instance it belongs to, and the fields of the event it answers. */
+export interface Place {
+  flow: Flow;
+  state: RunState;
+  say: Say;
+  /** Null for areas and the project. */
+  source: Instance | null;
+  fields: Scalars | null;
+}
+
+function readingOf({ flow, state, source, fields }: Place, companions: boolean): Reading {
+  const is = (screen: Id) => (each: Instance) => each.screen === screen;
+  return {
+    value: (id) => state.values[id],
+    parameter: (id) => source?.args[id],
+    field: (id) => fields?.[id],
+    isUp: (screen) =>
+      state.base.screen === screen ||
+      state.overlays.some(is(screen)) ||
+      state.notices.some(is(screen)) ||
+      (companions && state.companions.some(is(screen))),
+    isCovered: () => isCovered(flow, state, source ?? state.base),
+    // A companion is led to by nothing, and stays where the base changes.
+    cameFrom: (screen) =>
+      (source === null || source.layer === 'companion' ? state.base : source).cameFrom === screen,
+    saveExists: (slot) => Object.hasOwn(state.saves, slot),
+  };
+}
+
+/** What an expression gives, or null when it fails; a failure is told once in a run. `owner` is where it stands. */
+export function giveOf(place: Place, ready: Ready, owner: Id, companions = true): Scalar | null {
+  try {
+    return evaluate(ready, readingOf(place, companions));
+  } catch (error) {
+    if (!(error instanceof Failure)) throw error;
+    const { state, say } = place;
+    const key = `${owner}: ${ready.text}`;
+    if (!state.failed.includes(key)) {
+      state.failed = [...state.failed, key];
+      say({ at: state.now, did: 'failed', where: owner, text: ready.text, why: error.why });
+    }
+    return null;
+  }
+}
+
+/** Whether a condition holds. One that fails does not. */
+export const holds = (place: Place, ready: Ready, owner: Id, companions = true): boolean =>
+  giveOf(place, ready, owner, companions) === true;
+
+/** Whether a condition of an element holds, asked at any time: nothing is told, and one that fails does not. */
+export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: Ready): boolean {
+  try {
+    return (
+      evaluate(ready, readingOf({ flow, state, source, fields: null, say: () => undefined }, true)) === true
+    );
+  } catch (error) {
+    if (error instanceof Failure) return false;
+    throw error;
+  }
+}
+
+/** What parameters or fields are given; what is left out or does not fit gets what stands in for it. */
+export function argumentsOf(place: Place, given: readonly Given[], owner: Id): Scalars {
+  if (given.length === 0) return NO_SCALARS;
+  const args: Record<Id, Scalar> = {};
+  for (const { id, type, ready, fallback } of given) {
+    const value = ready === null ? null : giveOf(place, ready, owner);
+    args[id] = (value === null ? null : fitScalar(type, value)) ?? fallback;
+  }
+  return args;
+}
+
+export const NO_SCALARS: Scalars = {};

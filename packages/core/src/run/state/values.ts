@@ -1,0 +1,73 @@
+import { playOf } from '../../elements';
+import type { Flow } from '../../compile';
+import { fitScalar, zeroOf, type Id, type Scalar, type Value } from '../../model';
+import type { Say } from './outcome';
+import { screenOf } from './derived';
+import type { Instance, RunState, Scalars } from './state';
+
+/** What a value holds before anything has set it. */
+export const defaultOf = (value: Value): Scalar => fitScalar(value, value.default) ?? zeroOf(value);
+
+/** Every value of the project, with what `known` has for it where that fits. */
+export function valuesFrom(flow: Flow, known: Scalars): Scalars {
+  const values: Record<Id, Scalar> = {};
+  for (const [id, value] of flow.values) values[id] = fitScalar(value, known[id]) ?? defaultOf(value);
+  return values;
+}
+
+/** Sets a value; out of range clamps and is told. A value that is gone, or of another kind, stays as it is. */
+export function setValue(flow: Flow, state: RunState, id: Id, to: Scalar, by: Id | null, say: Say): void {
+  const value = flow.values.get(id);
+  const fit = value ? fitScalar(value, to) : null;
+  if (fit === null) {
+    say({ at: state.now, did: 'refused', value: id, to });
+    return;
+  }
+  if (state.values[id] !== fit) state.values = { ...state.values, [id]: fit };
+  say({ at: state.now, did: 'set', value: id, to: fit, by, ...(fit === to ? {} : { wanted: to }) });
+}
+
+export function resetValues(
+  flow: Flow,
+  state: RunState,
+  what: { value?: Id; section?: string },
+  by: Id,
+  say: Say,
+): void {
+  for (const value of flow.values.values()) {
+    if (what.value !== undefined && value.id !== what.value) continue;
+    if (what.section !== undefined && value.section !== what.section) continue;
+    const to = defaultOf(value);
+    if (state.values[value.id] !== to) setValue(flow, state, value.id, to, by, say);
+  }
+}
+
+/** Sets what the controls of a screen show, and the keys chosen on it, back to what they were when it came up. */
+export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id, say: Say): void {
+  const { bound, elements } = screenOf(flow, instance);
+  for (const value of new Set(bound.map((each) => each.value))) {
+    const to = instance.found.values[value];
+    if (to !== undefined && to !== state.values[value]) setValue(flow, state, value, to, by, say);
+  }
+  if (elements.some((each) => playOf(each).asksFor === 'a key')) state.rebound = instance.found.rebound;
+}
+
+/** Keeps what the values of a saved game hold, in a slot. */
+export function save(flow: Flow, state: RunState, slot: string, say: Say): void {
+  const saved: Record<Id, Scalar> = {};
+  for (const value of flow.values.values())
+    if (value.life === 'progress') saved[value.id] = state.values[value.id]!;
+  state.saves = { ...state.saves, [slot]: saved };
+  say({ at: state.now, did: 'save', slot });
+}
+
+/** Gives the values of a saved game what a slot has kept; what it has not gets its default. */
+export function load(flow: Flow, state: RunState, slot: string, say: Say): void {
+  const saved = Object.hasOwn(state.saves, slot) ? state.saves[slot]! : null;
+  say({ at: state.now, did: 'load', slot, found: saved !== null });
+  if (saved === null) return;
+  const values = { ...state.values };
+  for (const value of flow.values.values())
+    if (value.life === 'progress') values[value.id] = fitScalar(value, saved[value.id]) ?? defaultOf(value);
+  state.values = values;
+}

@@ -1,0 +1,16 @@
+export {
+  asks,
+  beginTalk,
+  choicesNow,
+  goingOn,
+  isAllThere,
+  lay,
+  lettersIn,
+  pageTimes,
+  talkDue,
+  talkLooks,
+  type TalkLooks,
+  typedAlone,
+  typingNow,
+  wordsOf,
+} from './talk';
