@@ -2,6 +2,7 @@
 import { build } from 'esbuild';
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { problemWords } from '../packages/core/src/refusal';
 import { readProject } from '../packages/core/src/schema';
 
 const at = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
@@ -29,8 +30,7 @@ for (const [face, file] of Object.entries(FONTS))
 
 const read = readProject(readFileSync(at('examples/saltwick-light/project.json'), 'utf8'));
 if ('problems' in read) {
-  for (const { place, reason } of read.problems)
-    console.error(`The demo project is wrong at ${place}: ${reason}`);
+  for (const problem of read.problems) console.error(`The demo project is wrong at ${problemWords(problem)}`);
   process.exit(1);
 }
 // What is found right here need not be looked through again by every browser that opens it.

@@ -1,3 +1,4 @@
+import { problemWords } from '@tavu/core/refusal';
 /** The command line: the core's own functions over files. */
 import { dataUrl, EXPORTS, readAs, writeAs, type Exported, type PageParts } from '@tavu/core/exchange';
 import { paintStill, svgFrame, svgText, toSvg } from '@tavu/core/paint';
@@ -36,7 +37,7 @@ async function bytesOf(path: string): Promise<Uint8Array> {
 async function open(path: string) {
   const opened = await readAs('project', await bytesOf(path));
   if ('project' in opened) return opened;
-  for (const { place, reason } of opened.problems) console.error(`${path}: ${place}: ${reason}`);
+  for (const each of opened.problems) console.error(`${path}: ${problemWords(each)}`);
   process.exit(1);
 }
 

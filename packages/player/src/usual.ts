@@ -1,7 +1,7 @@
 import type { Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
 import { elementOf, triggerOf } from '@tavu/core/triggers';
-import { reachable, type Outcome, type RunState } from '@tavu/core/run';
+import { type Outcome, type RunState, focusHolder } from '@tavu/core/run';
 
 /** What the project has sound by itself for a step a player made: one sound at most. */
 export function usualSound(
@@ -37,6 +37,6 @@ function soundOf(flow: Flow, screen: Id, element: Id): Id | undefined {
 }
 
 function focusOf(flow: Flow, state: RunState): { serial: number; element: Id } | null {
-  const holder = reachable(flow, state).find((each) => each.focus !== null);
+  const holder = focusHolder(flow, state);
   return holder ? { serial: holder.serial, element: holder.focus! } : null;
 }

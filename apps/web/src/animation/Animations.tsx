@@ -1,7 +1,7 @@
 'use client';
 
 import { READY, READY_WORDS } from '@tavu/core/animate';
-import { freshId, titleCase, type Animation, type Element } from '@tavu/core/model';
+import { freshId, titleCase, type Animation, type Element, lean } from '@tavu/core/model';
 import { ClipboardPaste, Copy, Plus, Trash2 } from 'lucide-react';
 import { DurationField } from '../motion';
 import type { Put } from '../fields';
@@ -70,8 +70,7 @@ function OneAnimation({
   onCopy: () => void;
 }) {
   const events = useStudio((studio) => studio.project.events).filter((each) => each.direction === 'in');
-  const put = (change: Partial<Animation>): void =>
-    onChange(JSON.parse(JSON.stringify({ ...animation, ...change })) as Animation);
+  const put = (change: Partial<Animation>): void => onChange(lean({ ...animation, ...change } as Animation));
   const { on, frames } = animation;
   return (
     <div role="group" aria-label={`Animation ${n}`} className="space-y-1.5 rounded border border-line p-2">

@@ -1,11 +1,11 @@
 'use client';
 
-import { toMicros, type Keyframe } from '@tavu/core/model';
+import { toMicros, type Keyframe, lean } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { ColourField } from '../fields';
 import { DurationField, EasingField } from '../motion';
 import { useStudio } from '../store';
-import { Field, Button, IconButton, Small } from '../ui';
+import { Field, Button, IconButton, Small, Fold } from '../ui';
 
 /** Moments by numbers, always in the order of their times. */
 export function Keyframes({
@@ -57,8 +57,7 @@ function OneFrame({
   last: boolean;
   onChange: (frame: Keyframe | null) => void;
 }) {
-  const put = (change: Partial<Keyframe>): void =>
-    onChange(JSON.parse(JSON.stringify({ ...frame, ...change })) as Keyframe);
+  const put = (change: Partial<Keyframe>): void => onChange(lean({ ...frame, ...change }));
   const number = (
     name: 'x' | 'y' | 'scale' | 'turn' | 'opacity',
     words: string,
@@ -99,12 +98,9 @@ function OneFrame({
         )}
       </div>
       {!last && (
-        <details>
-          <summary className="cursor-pointer text-sm text-soft">
-            Pace to the next: {frame.easing ?? 'linear'}
-          </summary>
+        <Fold title={<>Pace to the next: {frame.easing ?? 'linear'}</>}>
           <EasingField value={frame.easing ?? 'linear'} onChange={(easing) => put({ easing })} />
-        </details>
+        </Fold>
       )}
     </div>
   );

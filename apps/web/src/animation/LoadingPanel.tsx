@@ -1,6 +1,6 @@
 'use client';
 
-import { type Loading, type Screen, withId } from '@tavu/core/model';
+import { type Loading, type Screen, withId, lean } from '@tavu/core/model';
 import { DurationField, EasingField } from '../motion';
 import { edit, useStudio } from '../store';
 import { SelectRow, ThingRow } from '../ui';
@@ -12,7 +12,7 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
   const put = (next: object | undefined): void =>
     void edit(
       'change screen',
-      { screen: screen.id, change: { loading: next && (JSON.parse(JSON.stringify(next)) as Loading) } },
+      { screen: screen.id, change: { loading: next && (lean(next) as Loading) } },
       { key: `loading ${screen.id}` },
     );
   const fields = (id: string | undefined) =>

@@ -3,13 +3,13 @@
 import { PanelRightClose, PanelRightOpen } from 'lucide-react';
 import dynamic from 'next/dynamic';
 
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { LivePane, StillPane } from '../live';
 
 import { ReadingColumn } from '../details';
 import { useStudio, readUnit } from '../store';
 import { TimeStrip } from '../timeline';
-import { useAhead, IconButton, Tips } from '../ui';
+import { useAhead, IconButton, Tips, Word } from '../ui';
 import { arrange, useArrangement, type DialogName, type Rest } from './arrangement';
 import { Bar } from './Bar';
 import { pressed } from './commands';
@@ -79,7 +79,7 @@ export function Window() {
           )}
         </main>
         <Boundary name="Time">{plays && <TimeStrip />}</Boundary>
-        <Word />
+        <LastWord />
         {dialog !== 'projects' && dialog !== 'new project' && <BusyNote />}
       </div>
       {(dialog === 'projects' || dialog === 'new project') && (
@@ -91,24 +91,4 @@ export function Window() {
   );
 }
 
-/** A short word for the person, gone by itself; errors stay in their places. */
-function Word() {
-  const word = useStudio((studio) => studio.word);
-  const [seen, setSeen] = useState(0);
-  useEffect(() => {
-    if (!word) return;
-    const timer = setTimeout(() => setSeen(word.n), 1500 + word.text.length * 50);
-    return () => clearTimeout(timer);
-  }, [word]);
-  return (
-    <div
-      role="status"
-      aria-label="Word"
-      className="pointer-events-none fixed bottom-36 left-1/2 z-50 -translate-x-1/2"
-    >
-      {word && word.n > seen && (
-        <p className="rounded-md bg-ink px-3 py-1.5 text-sheet shadow-lg">{word.text}</p>
-      )}
-    </div>
-  );
-}
+const LastWord = () => <Word word={useStudio((studio) => studio.word)} />;

@@ -1,3 +1,4 @@
+import { type Refusal, refusal, refusalWords } from '@tavu/core/refusal';
 import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
 import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound } from '@tavu/core/model';
 import { putPicture, addBytes, choose, edit, say, useStudio } from '../store';
@@ -11,7 +12,7 @@ const WIDEST = 8192;
 
 export interface Refused {
   name: string;
-  why: string;
+  why: Refusal;
 }
 interface Brought {
   asset: Asset;
@@ -20,17 +21,14 @@ interface Brought {
 
 /** Looks at one file: an asset with its bytes, or why it is refused. */
 async function look(file: File): Promise<Brought | Refused> {
-  const refuse = (why: string): Refused => ({ name: file.name, why });
-  if (file.size === 0) return refuse('The file is empty.');
-  if (file.size > Math.max(...Object.values(LARGEST))) return refuse('It is larger than 20 MB.');
+  const refuse = (why: Refusal): Refused => ({ name: file.name, why });
+  if (file.size === 0) return refuse(refusal('empty'));
+  const most = Math.max(...Object.values(LARGEST));
+  if (file.size > most) return refuse(refusal('too many bytes', { most }));
   const bytes = new Uint8Array(await file.arrayBuffer());
   const kind = mediaOf(bytes);
-  if (!kind)
-    return refuse(
-      'It is no picture, font or sound that is known here: PNG, JPEG, WebP, SVG, WOFF, TTF, OTF, WAV, Ogg, MP3.',
-    );
-  if (file.size > LARGEST[kind.sort])
-    return refuse(`It is larger than ${LARGEST[kind.sort] / 1_000_000} MB.`);
+  if (!kind) return refuse(refusal('unknown media'));
+  if (file.size > LARGEST[kind.sort]) return refuse(refusal('too many bytes', { most: LARGEST[kind.sort] }));
   const name = file.name.replace(/\.[^.]*$/, '').slice(0, LONGEST_NAME) || 'Asset';
   const asset: Asset = {
     id: freshId('i'),
@@ -44,32 +42,30 @@ async function look(file: File): Promise<Brought | Refused> {
     const words = `Looking at ${file.name}`;
     const fault = await patiently(words, (worker) => worker.bytesFault(kind.media, bytes));
     if (fault) return refuse(fault);
-    if (kind.media === 'font/woff2')
-      return refuse('WOFF2 cannot be measured here. Bring the font as WOFF, TTF or OTF.');
+    if (kind.media === 'font/woff2') return refuse(refusal('WOFF2'));
     const found = await measure(kind, bytes, words);
-    return typeof found === 'string' ? refuse(found) : { asset: { ...asset, ...found }, bytes };
+    return 'code' in found ? refuse(found) : { asset: { ...asset, ...found }, bytes };
   } catch (error) {
-    return refuse(error instanceof Stopped ? 'It was stopped.' : 'It is damaged.');
+    return refuse(error instanceof Stopped ? refusal('stopped') : refusal('damaged', { what: null }));
   }
 }
 
-/** What the browser makes of bytes: a size, or what letters measure. Words where it can make nothing of them. */
+/** What the browser makes of bytes: a size, or what letters measure. Why not, where it can make nothing of them. */
 async function measure(
   { sort, media }: Media,
   bytes: Uint8Array,
   words: string,
-): Promise<Partial<Asset> | string> {
-  if (sort === 'sound') return (await canPlay(bytes)) ? {} : 'The sound is damaged.';
+): Promise<Partial<Asset> | Refusal> {
+  if (sort === 'sound') return (await canPlay(bytes)) ? {} : refusal('damaged', { what: 'sound' });
   if (sort === 'font')
     return patiently(words, (worker) => worker.readFont(bytes)).then(
       (face) => ({ face }),
-      (error: unknown) => (error instanceof Stopped ? 'It was stopped.' : 'The font is damaged.'),
+      (error: unknown) =>
+        error instanceof Stopped ? refusal('stopped') : refusal('damaged', { what: 'font' }),
     );
   const size = await sizeOf(new Blob([bytes as BlobPart], { type: media }));
-  if (!size) return 'The picture is damaged.';
-  return size.width > WIDEST || size.height > WIDEST
-    ? `It is ${size.width} × ${size.height} pixels; ${WIDEST} on a side is the most.`
-    : size;
+  if (!size) return refusal('damaged', { what: 'picture' });
+  return size.width > WIDEST || size.height > WIDEST ? refusal('too wide', { ...size, most: WIDEST }) : size;
 }
 
 /** Whether the browser can turn it into sound. */
@@ -151,7 +147,7 @@ function tell(count: number, refused: readonly Refused[]): void {
   if (refused.length === 0) return say(brought.trim());
   const [first] = refused;
   const more = refused.length > 1 ? ` And ${refused.length - 1} more; the list of assets has them all.` : '';
-  say(`${brought}${first!.name} was refused: ${first!.why}${more}`);
+  say(`${brought}${first!.name} was refused: ${refusalWords(first!.why)}${more}`);
 }
 
 /** Asks for a sound file and brings it in. Undefined when there is none, or it is no sound; that is said. */
@@ -159,9 +155,8 @@ export async function bringSound(): Promise<Id | undefined> {
   const [file] = await askFiles('audio/*', false);
   if (!file) return undefined;
   const found = await look(file);
-  const why = 'why' in found ? found.why : isSound(found.asset) ? null : 'It is no sound.';
-  if (why !== null || 'why' in found) {
-    say(`${file.name} was refused: ${why}`);
+  if ('why' in found || !isSound(found.asset)) {
+    say(`${file.name} was refused: ${refusalWords('why' in found ? found.why : refusal('no sound'))}`);
     return undefined;
   }
   addBytes(new Map([[found.asset.id, found.bytes]]));
@@ -174,7 +169,10 @@ export async function replaceAsset(old: Asset, file: File): Promise<Refused | nu
   if ('why' in found) return found;
   const sort = (media: string): string => media.split('/')[0]!;
   if (sort(found.asset.media) !== sort(old.media))
-    return { name: file.name, why: `${old.name} is a ${sortWord(old)}; this is a ${sortWord(found.asset)}.` };
+    return {
+      name: file.name,
+      why: refusal('another sort', { name: old.name, was: sortWord(old), is: sortWord(found.asset) }),
+    };
   addBytes(new Map([[found.asset.id, found.bytes]]));
   edit('replace asset', { asset: old.id, by: found.asset });
   return null;

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Background, type Screen, isPicture } from '@tavu/core/model';
+import { type Background, type Screen, isPicture, lean } from '@tavu/core/model';
 import { ColourField } from '../fields';
 import { GradientFields, Switched } from '../looks';
 import { edit, useStudio } from '../store';
@@ -11,9 +11,7 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
   const assets = useStudio((studio) => studio.project.assets);
   const { background } = screen;
   const put = (change: Partial<Background>, key?: string): void => {
-    const next = Object.fromEntries(
-      Object.entries({ ...background, ...change }).filter(([, each]) => each !== undefined),
-    ) as unknown as Background;
+    const next = lean({ ...background, ...change });
     edit(
       'change screen',
       { screen: screen.id, change: { background: next } },

@@ -1,9 +1,9 @@
 'use client';
 
-import { type BoxLook, type BoxUse, withId } from '@tavu/core/model';
+import { type BoxLook, type BoxUse, withId, lean } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../store';
-import { BoxLookFields, Exceptions, lean, Shared, without } from '../looks';
+import { BoxLookFields, Exceptions, Shared, without } from '../looks';
 import { Group, SelectRow } from '../ui';
 import type { Put } from '../fields';
 

@@ -2,7 +2,7 @@
 
 import { codeName } from '@tavu/core/keys';
 import { findingsAtLarge } from '@tavu/core/check';
-import { Findings, Field, IconButton, Small, Select } from '../ui';
+import { Findings, Field, IconButton, Small, Select, Check } from '../ui';
 import { isUsual } from '@tavu/core/edit';
 import {
   GESTURES,
@@ -131,15 +131,13 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
           )}
         </div>
         {(!isUsual(action.id) || action.forGame) && (
-          <label className="mt-0.5 inline-flex cursor-pointer items-center gap-1.5 text-sm text-soft">
-            <input
-              type="checkbox"
-              className="accent-chosen"
-              checked={action.forGame === true}
-              onChange={(event) => put({ forGame: event.target.checked || undefined })}
-            />
+          <Check
+            on={action.forGame === true}
+            className="mt-0.5 text-sm text-soft"
+            onChange={(on) => put({ forGame: on || undefined })}
+          >
             The game uses {name} by itself
-          </label>
+          </Check>
         )}
         <div className="mt-1 flex flex-wrap gap-1">
           {bindingsOf(action).map((binding) => (

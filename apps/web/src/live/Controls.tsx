@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { linksFrom, withId } from '@tavu/core/model';
 import { edit, say, useStudio } from '../store';
 import type { Device } from '@tavu/core/run';
-import { Picker, Select, Button, Choices, IconButton, Sheet, Tip } from '../ui';
+import { Picker, Select, Button, Choices, IconButton, Sheet, Tip, Check } from '../ui';
 import { LanguageSwitch } from './LanguageSwitch';
 import { Pad } from './Pad';
 import { EventButton } from './EventButton';
@@ -137,15 +137,9 @@ export function AskSwitch() {
   const making = useRun((run) => run.making);
   return (
     <Tip text="Stops where a button, key or event leads nowhere, and asks where it should lead">
-      <label className="inline-flex cursor-pointer items-center gap-1.5 text-sm whitespace-nowrap">
-        <input
-          type="checkbox"
-          className="accent-chosen"
-          checked={making}
-          onChange={(event) => setMaking(event.target.checked)}
-        />
+      <Check on={making} className="text-sm whitespace-nowrap" onChange={(on) => setMaking(on)}>
         Ask at dead ends
-      </label>
+      </Check>
     </Tip>
   );
 }

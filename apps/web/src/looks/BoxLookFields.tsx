@@ -1,6 +1,6 @@
 'use client';
 
-import { STATES, type BoxFace, type BoxLook, type StateName } from '@tavu/core/model';
+import { STATES, type BoxFace, type BoxLook, type StateName, lean } from '@tavu/core/model';
 import { useState, type ReactNode } from 'react';
 import { NumberField, Small } from '../ui';
 import { ColourField } from '../fields';
@@ -108,8 +108,7 @@ function StateFields({
       </p>
     );
   const put = (change: Partial<BoxFace>): void => {
-    const next = { ...face, ...change };
-    onChange(Object.fromEntries(Object.entries(next).filter(([, each]) => each !== undefined)));
+    onChange(lean({ ...face, ...change }));
   };
   return (
     <div className="min-w-0 flex-1 space-y-2">

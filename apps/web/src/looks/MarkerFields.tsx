@@ -1,10 +1,10 @@
 'use client';
 
 import { READY, READY_WORDS, type ReadyName } from '@tavu/core/animate';
-import { MARKER_SIDES, type Marker, isPicture } from '@tavu/core/model';
+import { MARKER_SIDES, type Marker, isPicture, isAlike } from '@tavu/core/model';
 import { Keyframes } from '../animation';
 import { useStudio } from '../store';
-import { NumberField, SelectRow, ThingRow } from '../ui';
+import { NumberField, SelectRow, ThingRow, Fold } from '../ui';
 import { Switched } from './parts';
 
 const SIDE_WORDS: Record<Marker['side'], string> = {
@@ -81,7 +81,7 @@ type Loop = NonNullable<Marker['loop']>;
 
 function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loop | undefined) => void }) {
   const known = (Object.keys(READY) as ReadyName[]).find(
-    (name) => loop && JSON.stringify(loop.frames) === JSON.stringify(READY[name].frames),
+    (name) => loop && isAlike(loop.frames, READY[name].frames),
   );
   return (
     <>
@@ -100,8 +100,7 @@ function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loo
         }}
       />
       {loop && (
-        <details>
-          <summary className="cursor-pointer text-sm text-soft">Its keyframes</summary>
+        <Fold title="Its keyframes">
           <div className="space-y-1.5 pt-1">
             <SelectRow
               label="Goes"
@@ -114,7 +113,7 @@ function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loo
             />
             <Keyframes frames={loop.frames} onChange={(frames) => onChange({ ...loop, frames })} />
           </div>
-        </details>
+        </Fold>
       )}
     </>
   );

@@ -31,7 +31,3 @@ export function Exceptions({
 
 export const without = <T extends object>(use: T, name: string): T =>
   Object.fromEntries(Object.entries(use).filter(([key]) => key !== name)) as T;
-
-/** What was set to nothing is no exception any more. */
-export const lean = <T extends object>(use: T): T =>
-  Object.fromEntries(Object.entries(use).filter(([, each]) => each !== undefined)) as T;

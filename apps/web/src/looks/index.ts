@@ -1,5 +1,5 @@
 export { BoxLookFields } from './BoxLookFields';
 export { TextLookFields } from './TextLookFields';
 export { GradientFields } from './effects';
-export { Exceptions, Shared, lean, without } from './exceptions';
+export { Exceptions, Shared, without } from './exceptions';
 export { Pick, Switched } from './parts';

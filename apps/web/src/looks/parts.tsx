@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { RotateCcw } from 'lucide-react';
-import { IconButton, type OneOf, Select } from '../ui';
+import { IconButton, type OneOf, Select, Check } from '../ui';
 
 /** What is set, and which of it is an exception from a shared style. */
 export interface LookProps<Look> {
@@ -50,15 +50,9 @@ export function Switched({
   onChange: (on: boolean) => void;
 }) {
   return (
-    <label className="flex cursor-pointer items-center gap-1.5">
-      <input
-        type="checkbox"
-        className="accent-chosen"
-        checked={on}
-        onChange={(event) => onChange(event.target.checked)}
-      />
+    <Check on={on} onChange={(on) => onChange(on)}>
       {label}
-    </label>
+    </Check>
   );
 }
 

@@ -8,10 +8,11 @@ import {
   type MadeMotion,
   type MotionTrack,
   type SimpleMotion,
+  lean,
 } from '@tavu/core/model';
 import { REDUCED } from '@tavu/core/motion';
 import { Plus, Trash2 } from 'lucide-react';
-import { readLength, Field, Group, Button, IconButton, Small, Select, SelectRow } from '../ui';
+import { readLength, Field, Group, Button, IconButton, Small, Select, SelectRow, Fold } from '../ui';
 import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
 import { EasingField } from './EasingField';
@@ -149,8 +150,7 @@ function OneTrack({
   track: MotionTrack;
   onChange: (track: MotionTrack | null) => void;
 }) {
-  const put = (change: Partial<MotionTrack>): void =>
-    onChange(JSON.parse(JSON.stringify({ ...track, ...change })) as MotionTrack);
+  const put = (change: Partial<MotionTrack>): void => onChange(lean({ ...track, ...change }));
   const named = typeof track.of === 'object' ? track.of.named : null;
   const names = useStudio(({ project }) => project.screens);
   const known = [...new Set(names.flatMap((screen) => screen.elements.map((each) => each.name)))].sort();
@@ -209,10 +209,9 @@ function OneTrack({
         <DurationField label="Later by" optional value={track.delay} onChange={(delay) => put({ delay })} />
       </div>
       {track.of === 'elements' && <InTurn stagger={track.stagger} onChange={(stagger) => put({ stagger })} />}
-      <details>
-        <summary className="cursor-pointer text-sm text-soft">Pace: {track.easing ?? 'ease-out'}</summary>
+      <Fold title={<>Pace: {track.easing ?? 'ease-out'}</>}>
         <EasingField value={track.easing ?? 'ease-out'} onChange={(easing) => put({ easing })} />
-      </details>
+      </Fold>
     </div>
   );
 }

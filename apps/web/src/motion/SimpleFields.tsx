@@ -2,7 +2,7 @@
 
 import type { Edge, SimpleMotion, Stagger } from '@tavu/core/model';
 import { usualEasing, type Way } from '@tavu/core/motion';
-import { readLength, Field, NumberField, Choices, Small, SelectRow, ThingRow } from '../ui';
+import { readLength, Field, NumberField, Choices, Small, SelectRow, ThingRow, Fold } from '../ui';
 import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
 import { EasingField } from './EasingField';
@@ -156,12 +156,11 @@ export function SimpleFields({
 
 function Pace({ easing, onChange }: { easing: string; onChange: (easing: string) => void }) {
   return (
-    <details>
-      <summary className="cursor-pointer text-sm text-soft">Pace: {easing}</summary>
+    <Fold title={<>Pace: {easing}</>}>
       <div className="pt-1.5">
         <EasingField value={easing} onChange={onChange} />
       </div>
-    </details>
+    </Fold>
   );
 }
 

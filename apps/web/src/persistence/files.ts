@@ -1,3 +1,4 @@
+import { refusal } from '@tavu/core/refusal';
 import type { Exported, Imported, Opened } from '@tavu/core/exchange';
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
@@ -74,13 +75,12 @@ const LARGEST_FILE = 100_000_000;
 
 export async function openFile(file: File): Promise<Opened> {
   if (file.size > LARGEST_FILE)
-    return { problems: [{ place: file.name, reason: 'It is larger than 100 MB.' }] };
+    return { problems: [{ ...refusal('too many bytes', { most: LARGEST_FILE }), place: file.name }] };
   try {
     return await readFile('project', file);
   } catch (error) {
-    const stopped = error instanceof Stopped;
-    const reason = stopped ? 'It was stopped before all of it was read.' : 'It could not be read to its end.';
-    return { problems: [{ place: file.name, reason }] };
+    const why = refusal(error instanceof Stopped ? 'stopped' : 'unread');
+    return { problems: [{ ...why, place: file.name }] };
   }
 }
 

@@ -5,7 +5,7 @@ import { projectFromNames, USUAL_SCREENS } from '@tavu/core/starter';
 import { useId, useState } from 'react';
 import { livePlayer } from '../run';
 import { listProjects } from '../persistence';
-import { goOnAt, Button } from '../ui';
+import { goOnAt, Button, Check } from '../ui';
 import { openAsNew } from './opening';
 
 const MOST_SCREENS = 60;
@@ -68,24 +68,22 @@ export function NewProject({ done, begins }: { done: () => void; begins: boolean
         <legend className="text-sm text-soft">Its screens</legend>
         <div className="grid grid-cols-2">
           {USUAL_SCREENS.map((screen) => (
-            <label key={screen.name} className="flex cursor-pointer items-center gap-2 py-1">
-              <input
-                type="checkbox"
-                className="accent-chosen"
-                checked={ticked.has(screen.name)}
-                onChange={(event) => {
-                  const { checked } = event.target;
-                  // From what is ticked by then: presses may come faster than the window draws.
-                  setTicked((now) => {
-                    const next = new Set(now);
-                    if (checked) next.add(screen.name);
-                    else next.delete(screen.name);
-                    return next;
-                  });
-                }}
-              />
+            <Check
+              key={screen.name}
+              className="py-1"
+              on={ticked.has(screen.name)}
+              onChange={(on) =>
+                // From what is ticked by then: presses may come faster than the window draws.
+                setTicked((now) => {
+                  const next = new Set(now);
+                  if (on) next.add(screen.name);
+                  else next.delete(screen.name);
+                  return next;
+                })
+              }
+            >
               {screen.name}
-            </label>
+            </Check>
           ))}
         </div>
       </fieldset>

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Problem } from '@tavu/core/schema';
+import { type Problem, refusal, refusalWords } from '@tavu/core/refusal';
 import { FolderOpen, Layers, Lightbulb, Pause, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { messageOf } from '@tavu/core/compile';
@@ -58,7 +58,9 @@ function Content({ done, begins }: { done: () => void; begins: boolean }) {
     if ('problems' in opened) return setProblems({ file: file.name, problems: opened.problems });
     await openAsNew(opened);
     if (opened.left.length > 0)
-      say(`Left out, since they are not what they say they are: ${opened.left.join(' ')}`);
+      say(
+        `Left out, since they are not what they say they are: ${opened.left.map(({ name, why }) => `${name}: ${refusalWords(why)}`).join(' ')}`,
+      );
     done();
   };
 
@@ -66,7 +68,10 @@ function Content({ done, begins }: { done: () => void; begins: boolean }) {
     openKept(row.id, plays).then(
       (failed) => (failed ? setProblems({ file: row.name, problems: failed }) : done()),
       (error: unknown) =>
-        setProblems({ file: row.name, problems: [{ place: 'Tavu', reason: messageOf(error) }] }),
+        setProblems({
+          file: row.name,
+          problems: [{ ...refusal('fault', { says: messageOf(error) }), place: 'Tavu' }],
+        }),
     );
   };
 
@@ -140,7 +145,7 @@ function Content({ done, begins }: { done: () => void; begins: boolean }) {
             <ul className="mt-1 max-h-40 overflow-auto text-sm">
               {problems.problems.map((problem, i) => (
                 <li key={i} className="break-words">
-                  <span className="font-mono">{problem.place}</span>: {problem.reason}
+                  <span className="font-mono">{problem.place}</span>: {refusalWords(problem)}
                 </li>
               ))}
             </ul>

@@ -1,7 +1,7 @@
 import { freeName, freshId, type Id, type Project } from '@tavu/core/model';
 import type { AssetBytes } from '@tavu/core/exchange';
 import { largeProject } from '@tavu/core/starter';
-import type { Problem } from '@tavu/core/schema';
+import { refusal, type Problem } from '@tavu/core/refusal';
 import { readKept } from '@tavu/core/run';
 import {
   builtDemo,
@@ -42,10 +42,12 @@ async function keep(project: Project, assets: AssetBytes): Promise<void> {
   }
 }
 
+const STORAGE = 'the browser’s storage';
+
 /** Opens a kept project, played or still; gives what is wrong with it if it cannot be read. */
 export async function openKept(id: Id, plays = true): Promise<Problem[] | null> {
   const kept = await fetchProject(id);
-  if (!kept) return [{ place: 'the browser’s storage', reason: 'It is not there any more.' }];
+  if (!kept) return [{ ...refusal('gone'), place: STORAGE }];
   try {
     const read = await patiently('Reading the project', (worker) => worker.readDocument(kept.document));
     if ('problems' in read) return read.problems;
@@ -53,7 +55,7 @@ export async function openKept(id: Id, plays = true): Promise<Problem[] | null> 
     return null;
   } catch (error) {
     if (!(error instanceof Stopped)) throw error;
-    return [{ place: 'the browser’s storage', reason: 'Reading it was stopped.' }];
+    return [{ ...refusal('stopped'), place: STORAGE }];
   }
 }
 

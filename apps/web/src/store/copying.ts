@@ -1,3 +1,4 @@
+import { problemWords, refusalWords } from '@tavu/core/refusal';
 import { takeScreens } from '@tavu/core/edit';
 import { base64 } from '@tavu/core/bytes';
 import type { Id, Project } from '@tavu/core/model';
@@ -58,7 +59,7 @@ async function checked(text: string): Promise<Project | null> {
   const read = await patiently(words, (worker) => worker.readProject(text));
   if ('problems' in read) {
     const [first] = read.problems;
-    say(`What was copied cannot be pasted: ${first?.place}: ${first?.reason}`);
+    say(`What was copied cannot be pasted: ${first ? problemWords(first) : ''}`);
     return null;
   }
   const from = read.project;
@@ -72,7 +73,7 @@ async function checked(text: string): Promise<Project | null> {
     if (known.has(id) || typeof held !== 'string') continue;
     const found = bytesOf(held);
     const fault = await patiently(words, (worker) => worker.bytesFault(media, found));
-    if (fault) left.push(`${name}: ${fault}`);
+    if (fault) left.push(`${name}: ${refusalWords(fault)}`);
     else fresh.set(id, found);
   }
   addBytes(fresh);

@@ -1,3 +1,4 @@
+import { refusalWords } from '@tavu/core/refusal';
 import { elementAt } from '@tavu/core/component';
 import { compile, compileSafely, type Fault, type Flow } from '@tavu/core/compile';
 import {
@@ -159,7 +160,7 @@ export function edit<N extends CommandName>(
   // What could not be opened again is not made either.
   const past = pastLimits(project);
   if (past && !pastLimits(before.project)) {
-    say(`That would be too much. ${past.reason}`);
+    say(`That would be too much. ${refusalWords(past)}`);
     return undefined;
   }
   const chosen = joined(before.chosen, options.chosen?.(made));

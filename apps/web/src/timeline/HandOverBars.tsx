@@ -1,67 +1,17 @@
 'use client';
 
-import {
-  timeIn,
-  toMicros,
-  unitOf,
-  type Duration,
-  type Link,
-  type Motion,
-  type Order,
-  type SimpleMotion,
-  withId,
-} from '@tavu/core/model';
+import { timeIn, type Link, type Motion, type Order, withId, isAlike } from '@tavu/core/model';
 import { ruleFor } from '@tavu/core/motion';
 import type { HandOver, PictureBar } from '@tavu/core/run';
-import { Snowflake, Volume2 } from 'lucide-react';
+import { Volume2 } from 'lucide-react';
 import { useStudio, useUnits } from '../store';
+import { endDragged, halfOf, startDragged, type Dragged } from './dragged';
 import type { Moment } from './played';
-import { BarHandle, PlayHead, Plot, ROW, RowLabel, type Scale } from './plot';
-
-interface Row {
-  key: string;
-  label: string;
-  picture: PictureBar;
-  from: number;
-  until: number;
-  /** A part of it; null for all of it. */
-  part: string | null;
-  /** Its place among the elements that come in turn; null where it is none. */
-  turn: number | null;
-}
-
-/** A row a picture, and one for each part where parts move apart. */
-function rowsOf({ pictures }: HandOver, nameOf: (screen: string, part: string | null) => string): Row[] {
-  return pictures.flatMap((picture) => {
-    const { screen, way, from, until, parts } = picture;
-    const whole: Row = {
-      key: `${picture.serial} ${way}`,
-      label: `${nameOf(screen, null)} ${way === 'leaving' ? 'leaves' : 'comes'}`,
-      picture,
-      from,
-      until,
-      part: null,
-      turn: null,
-    };
-    if (parts.length < 2) return [whole];
-    const turns = parts.filter(({ part }) => !['screen', 'background', 'content'].includes(part));
-    return [
-      whole,
-      ...parts.map(({ part, from: start, until: end }): Row => ({
-        key: `${picture.serial} ${way} ${part}`,
-        label: nameOf(screen, part),
-        picture,
-        from: start,
-        until: end,
-        part,
-        turn: turns.findIndex((each) => each.part === part),
-      })),
-    ];
-  });
-}
+import { BarHandle, PlayHead, Plot, ROW, RowLabel } from './plot';
+import { PARTS, rowsOf } from './rows';
+import { Shade } from './Shade';
 
 const isStanding = (layer: PictureBar['layer']): boolean => layer === 'base' || layer === 'overlay';
-const sameMotion = (a: Motion, b: Motion): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** The pictures and their parts as bars, with what is masked, frozen and heard. */
 export function HandOverBars({
@@ -98,61 +48,9 @@ export function HandOverBars({
    */
   const follows = ({ layer, screen }: PictureBar): boolean =>
     isStanding(layer) &&
-    (link.motion !== undefined ||
-      sameMotion(ruleFor(flow.project, { ...link, to: { screen } }).motion, motion));
-  /** The half that a row shows, as authored. */
-  const halfOf = (way: PictureBar['way']): SimpleMotion =>
-    way === 'leaving' && motion.leaving ? motion.leaving : motion;
-  const change = (way: PictureBar['way'], to: object, key: string): void => {
-    const now = { ...halfOf(way), ...to } as SimpleMotion;
-    put(
-      {
-        motion:
-          way === 'leaving' && motion.leaving
-            ? { ...motion, leaving: now }
-            : ({ ...now, ...(motion.leaving ? { leaving: motion.leaving } : {}) } as Motion),
-      },
-      key,
-    );
-  };
-  /** In the unit of what it takes the place of. */
-  const written = (micros: number, like: Duration = '0 ms'): Duration =>
-    timeIn(Math.max(0, micros), unitOf(like), rates);
-  const dragEnd = (row: Row) => (to: number) => {
-    const half = halfOf(row.picture.way);
-    if (!('duration' in half)) return;
-    const turns = row.picture.until - row.picture.from - toMicros(half.duration, rates);
-    const taken = row.part === null ? to - row.from - turns : to - row.from;
-    change(
-      row.picture.way,
-      { duration: written(Math.max(1000, taken), half.duration) },
-      `${row.picture.way} duration`,
-    );
-  };
-  const dragStart = (row: Row) => (to: number) => {
-    const half = halfOf(row.picture.way);
-    if (row.turn !== null && row.turn > 0 && 'stagger' in half && half.stagger) {
-      const first = row.picture.parts.find((each) => !PARTS[each.part])!;
-      const by = Math.max(0, Math.round((to - first.from) / row.turn / 1000) * 1000);
-      return change(
-        row.picture.way,
-        { stagger: { ...half.stagger, by: written(by, half.stagger.by) } },
-        'stagger',
-      );
-    }
-    if (row.picture.way !== 'entering' || !going) return;
-    const overlap = going.until - to;
-    put(
-      {
-        order:
-          to <= 0
-            ? 'together'
-            : overlap <= 0
-              ? 'after'
-              : { overlap: written(Math.round(overlap / 1000) * 1000) },
-      },
-      'order',
-    );
+    (link.motion !== undefined || isAlike(ruleFor(flow.project, { ...link, to: { screen } }).motion, motion));
+  const drag = (dragged: Dragged | null): void => {
+    if (dragged) put(dragged.change, dragged.key);
   };
   return (
     <div className="flex min-h-0 flex-1 overflow-y-auto px-3.5 pb-1.5">
@@ -198,7 +96,7 @@ export function HandOverBars({
               />
             ))}
             {rows.map((row, i) => {
-              const half = halfOf(row.picture.way);
+              const half = halfOf(motion, row.picture.way);
               const top = 20 + ROW * i;
               const comes = row.picture.way === 'entering';
               const named = row.part === null ? row.label : `${row.label}, ${row.picture.way}`;
@@ -231,7 +129,7 @@ export function HandOverBars({
                       top={top}
                       label={`${named}: begins`}
                       words={words(row.from)}
-                      onMove={dragStart(row)}
+                      onMove={(to) => drag(startDragged(motion, row, to, going?.until ?? null, rates))}
                     />
                   )}
                   {ruled && 'duration' in half && (
@@ -241,7 +139,7 @@ export function HandOverBars({
                       top={top}
                       label={`${named}: ends`}
                       words={words(row.until)}
-                      onMove={dragEnd(row)}
+                      onMove={(to) => drag(endDragged(motion, row, to, rates))}
                     />
                   )}
                 </div>
@@ -275,47 +173,6 @@ export function HandOverBars({
           </>
         )}
       </Plot>
-    </div>
-  );
-}
-
-const PARTS: Readonly<Record<string, string>> = {
-  screen: 'all of it',
-  background: 'its background',
-  content: 'what is on it',
-};
-
-function Shade({
-  scale,
-  from,
-  until,
-  className,
-  short,
-  words,
-  right = false,
-}: {
-  scale: Scale;
-  from: number;
-  until: number;
-  className: string;
-  short: string;
-  words: string;
-  right?: boolean;
-}) {
-  return (
-    <div
-      title={words}
-      className={`absolute top-4 bottom-0 overflow-hidden ${className}`}
-      style={{ left: scale.at(from), width: scale.wide(until - from) }}
-    >
-      <span className="sr-only">{words}</span>
-      <span
-        aria-hidden="true"
-        className={`absolute bottom-0 flex items-center gap-1 text-xs whitespace-nowrap text-soft ${right ? 'right-1' : 'left-1'}`}
-      >
-        {right && <Snowflake size={11} />}
-        {short}
-      </span>
     </div>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { ChevronDown, ChevronRight } from 'lucide-react';
+import { ChevronRight } from 'lucide-react';
+import { Collapsible } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 
 /** What has been folded or unfolded by hand, by title. */
@@ -20,30 +21,24 @@ export function Group({
   children: ReactNode;
 }) {
   const [open, setOpen] = useState(byHand.get(title) ?? unfolded);
+  const fold = (next: boolean): void => {
+    byHand.set(title, next);
+    setOpen(next);
+  };
   return (
-    <section aria-label={title} className="space-y-2">
-      <div className="flex items-center justify-between">
-        <h3 className="font-bold">
-          <button
-            type="button"
-            aria-expanded={open}
-            className="flex items-center gap-1"
-            onClick={() => {
-              byHand.set(title, !open);
-              setOpen(!open);
-            }}
-          >
-            {open ? (
-              <ChevronDown size={13} aria-hidden="true" />
-            ) : (
-              <ChevronRight size={13} aria-hidden="true" />
-            )}
-            {title}
-          </button>
-        </h3>
-        {extra}
-      </div>
-      {open && children}
-    </section>
+    <Collapsible.Root asChild open={open} onOpenChange={fold}>
+      <section aria-label={title} className="space-y-2">
+        <div className="flex items-center justify-between">
+          <h3 className="font-bold">
+            <Collapsible.Trigger className="group flex items-center gap-1">
+              <ChevronRight size={13} aria-hidden="true" className="group-data-[state=open]:rotate-90" />
+              {title}
+            </Collapsible.Trigger>
+          </h3>
+          {extra}
+        </div>
+        <Collapsible.Content className="space-y-2">{children}</Collapsible.Content>
+      </section>
+    </Collapsible.Root>
   );
 }

@@ -1,6 +1,8 @@
+export { Check } from './Check';
 export { ExpressionField } from './ExpressionField';
 export { Field } from './Field';
 export { Findings } from './Findings';
+export { Fold } from './Fold';
 export { Group } from './Group';
 export { NumberField } from './NumberField';
 export { Picker, type Choice } from './Picker';
@@ -10,6 +12,7 @@ export { Reorder } from './Reorder';
 export { Row, Select, SelectRow, ThingRow } from './Row';
 export { Nothing, useAhead } from './ahead';
 export { goOnAt } from './goOn';
+export { Word } from './Word';
 export { editingLayer } from './layer';
 export { readLength, readNumber, stepLength } from './numbers';
 export { Button, Cap, Choices, Dialog, IconButton, Sheet, Small, Tip, Tips, type OneOf } from './parts';

@@ -1,6 +1,11 @@
 'use client';
 
-import { Dialog as RadixDialog, Popover as RadixPopover, Tooltip as RadixTooltip } from 'radix-ui';
+import {
+  Dialog as RadixDialog,
+  Popover as RadixPopover,
+  RadioGroup,
+  Tooltip as RadixTooltip,
+} from 'radix-ui';
 import { X } from 'lucide-react';
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
 import { keepFocus } from './goOn';
@@ -186,38 +191,27 @@ export function Choices<T extends string>({
   wraps?: boolean;
 }) {
   return (
-    <div
-      role="radiogroup"
+    <RadioGroup.Root
       aria-label={label}
+      value={value}
+      orientation="horizontal"
       className={
         wraps
           ? 'flex flex-wrap gap-px rounded-md border border-line bg-sheet'
           : 'inline-flex overflow-hidden rounded-md border border-line'
       }
+      onValueChange={(next) => onChange(next as T)}
     >
-      {options.map((option, i) => (
-        <button
+      {options.map((option) => (
+        <RadioGroup.Item
           key={option.value}
-          type="button"
-          role="radio"
-          aria-checked={option.value === value}
+          value={option.value}
           aria-label={option.name}
-          tabIndex={option.value === value ? 0 : -1}
-          className={`h-6.5 px-2 focus-visible:-outline-offset-2 ${option.value === value ? 'bg-ink font-semibold text-sheet' : 'bg-sheet hover:bg-chosen-wash'}`}
-          onClick={() => onChange(option.value)}
-          onKeyDown={(event) => {
-            const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-            const next = options[(i + by + options.length) % options.length]!;
-            if (by === 0) return;
-            event.preventDefault();
-            onChange(next.value);
-            const buttons = event.currentTarget.parentElement!.children;
-            (buttons[options.indexOf(next)] as HTMLElement).focus();
-          }}
+          className="h-6.5 px-2 focus-visible:-outline-offset-2 data-[state=checked]:bg-ink data-[state=checked]:font-semibold data-[state=checked]:text-sheet data-[state=unchecked]:bg-sheet data-[state=unchecked]:hover:bg-chosen-wash"
         >
           {option.text}
-        </button>
+        </RadioGroup.Item>
       ))}
-    </div>
+    </RadioGroup.Root>
   );
 }

@@ -3,7 +3,7 @@ import { heldBy } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id } from '../model';
 import { shownOn } from '../paint';
-import { allUp, awayOn, focusShown, isCovered, reachable, type Instance, type RunState } from '../run';
+import { allUp, awayOn, isCovered, type Instance, type RunState, focusSeen, talkLooks } from '../run';
 
 /** What is up as it is told to somebody who cannot see it: roles and states as WAI-ARIA names them, in reading order. */
 export interface SpokenScreen {
@@ -27,7 +27,7 @@ export interface SpokenItem extends Omit<Told, 'role' | 'name'> {
 const LAYERS = { base: 'main', overlay: 'dialog', notice: 'status', companion: 'complementary' } as const;
 
 export function accessOf(flow: Flow, state: RunState): SpokenScreen[] {
-  const holder = focusShown(state) ? reachable(flow, state).find((each) => each.focus !== null) : undefined;
+  const holder = focusSeen(flow, state);
   return allUp(state).map((instance) => {
     const compiled = flow.screens.get(instance.screen)!;
     return {
@@ -47,8 +47,9 @@ function itemsOn(
   compiled: CompiledScreen,
   hasFocus: boolean,
 ): SpokenItem[] {
-  const { hidden, disabled } = awayOn(flow, state, instance);
-  const shown = shownOn(flow, state, instance);
+  const made = talkLooks(flow, state, instance);
+  const { hidden, disabled } = awayOn(flow, state, instance, made);
+  const shown = shownOn(flow, state, instance, made);
   let headed = false;
   return inReadingOrder(compiled)
     .filter(({ id }) => !hidden.includes(id))

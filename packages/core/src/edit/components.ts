@@ -12,13 +12,14 @@ import {
   type PlacedElement,
   type Project,
   withId,
+  copyOf,
 } from '../model';
 import { topmostOf } from './elements';
 import { letGo } from '../references';
 import { renameParameter } from './names';
 import { freeNameIn, layoutIn, ownerById, roomIn } from './owners';
 import { repathFocus } from './inputs';
-import { assign, copyOf, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, takeOut, type Made } from './parts';
 
 /** Links that can go with a component wherever it is placed: what they lead to is no particular screen. */
 const PORTABLE = new Set(['back', 'clear', 'stay', 'end']);

@@ -13,6 +13,7 @@ import {
   type Step,
   type TalkRules,
   withId,
+  copyOf,
 } from '../model';
 import { renameParameter } from './names';
 import { letGo, put } from '../references';
@@ -126,7 +127,7 @@ export const conversationCommands = {
     if (!held) return;
     const at = after === null ? 0 : held.findIndex((each) => each.id === after) + 1;
     const taken = new Set(everyStep(all).map((each) => each.id));
-    const fresh = steps.map((step) => (taken.has(step.id) ? copyOf(step) : step));
+    const fresh = steps.map((step) => (taken.has(step.id) ? duplicate(step) : step));
     held.splice(at, 0, ...fresh);
     return fresh.at(-1)?.id;
   },
@@ -158,7 +159,7 @@ export const conversationCommands = {
   'duplicate steps': (project: Project, { owner, steps }: { owner: Id; steps: Id[] }): Made => {
     const held = holding(stepsOf(project, owner) ?? [], steps[0] ?? '');
     if (!held) return;
-    const copied = held.filter((each) => steps.includes(each.id)).map(copyOf);
+    const copied = held.filter((each) => steps.includes(each.id)).map(duplicate);
     const last = Math.max(...held.map((each, i) => (steps.includes(each.id) ? i : -1)));
     held.splice(last + 1, 0, ...copied);
     return copied[0]?.id;
@@ -200,7 +201,7 @@ function within(steps: readonly Step[], id: Id): Step[] | undefined {
 }
 
 /** A copy with ids of its own, for it and all within; jumps within it lead where they led. */
-function copyOf(step: Step): Step {
+function duplicate(step: Step): Step {
   const fresh = new Map<Id, Id>();
   const anew = (id: Id): Id => {
     const made = freshId('s');
@@ -208,7 +209,7 @@ function copyOf(step: Step): Step {
     return made;
   };
   const copy = (from: Step): Step => {
-    const made = { ...(JSON.parse(JSON.stringify(from)) as Step), id: anew(from.id) } as Step;
+    const made = { ...copyOf(from), id: anew(from.id) } as Step;
     if (made.step === 'choice') {
       made.options = made.options.map((each) => ({
         ...each,

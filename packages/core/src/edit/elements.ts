@@ -8,6 +8,7 @@ import {
   type Id,
   type PlacedElement,
   type Project,
+  isAlike,
 } from '../model';
 import { copyElements } from './duplicate';
 import { renameElement } from './names';
@@ -141,7 +142,7 @@ function changeHere(placed: PlacedElement, element: Element, change: Partial<Ele
   const own = element as unknown as Record<string, unknown>;
   const kept: Record<string, unknown> = { ...placed.changes?.[element.id] };
   for (const [key, value] of Object.entries(change)) {
-    if (same(value, own[key]) || value === undefined) delete kept[key];
+    if (isAlike(value, own[key]) || value === undefined) delete kept[key];
     else if (LOOKS.has(key) && typeof value === 'object')
       kept[key] = differing(value, (own[key] ?? {}) as object);
     else kept[key] = value;
@@ -153,11 +154,9 @@ function changeHere(placed: PlacedElement, element: Element, change: Partial<Ele
   else delete placed.changes;
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-
 const differing = (value: object, from: object): object =>
   Object.fromEntries(
-    Object.entries(value).filter(([key, each]) => !same(each, (from as Record<string, unknown>)[key])),
+    Object.entries(value).filter(([key, each]) => !isAlike(each, (from as Record<string, unknown>)[key])),
   );
 
 /** What hung on elements that go keeps its place, held by its parent. */

@@ -21,8 +21,6 @@ export function assign<T extends object>(target: T, change: Partial<T>): void {
 /** A draft of a project as it stands, to be read: going through a draft itself costs many times as much. */
 export const asWritten = (project: Project): Project => (isDraft(project) ? current(project) : project);
 
-export const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
-
 /** Everywhere that some things are named by their ids. Elements, parameters, fields and outcomes are of something, by its id. */
 export const namedPlaces = (project: Project, of: Thing, ids: readonly Id[], within?: Id): IdPlace[] =>
   placesOf(asWritten(project), { only: ['id'] }).filter(

@@ -1,4 +1,4 @@
-import type { Id, Project } from '../model';
+import { type Id, type Project, copyOf } from '../model';
 import { placesOf, put, type IdPlace, type OwnPlace, type Thing } from '../references';
 
 /** What ids of one project are called in another. Elements, parameters, fields and outcomes go by what they are part of. */
@@ -31,7 +31,7 @@ const keyOf = (of: Thing, id: Id, within: Id | null): string =>
 
 /** A copy of a part of a project in which everything is called as it will be elsewhere, wherever it is named. */
 export function renewed<P extends Partial<Project>>(part: P, fresh: Fresh, whole: Project): P {
-  const copy = JSON.parse(JSON.stringify(part)) as P;
+  const copy = copyOf(part);
   const keys: [IdPlace, Id][] = [];
   for (const place of placesOf(whole, { only: ['id', 'own'], part })) {
     const now = calledNow(place, fresh);

@@ -1,10 +1,10 @@
 import { placesOf, type Thing } from '../references';
 import { namesIn } from '../message';
-import { byId, childrenOf, FORMAT, identifierOf, type Id, type Project, type Screen } from '../model';
+import { byId, childrenOf, FORMAT, identifierOf, type Id, type Project, type Screen, copyOf } from '../model';
 import { LISTS, type Listed } from './lists';
 import { BARE, isPressed } from './carrier';
 import { ownerById } from './owners';
-import { asWritten, copyOf } from './parts';
+import { asWritten } from './parts';
 
 const STYLES = { 'text style': 'text', 'box style': 'box', colour: 'colours' } as const;
 

@@ -1,14 +1,16 @@
 import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
 import type { Id, Project } from '../model';
-import { readProject, writeProject, type Problem } from '../schema';
+import { refusal, type Problem, type Refusal } from '../refusal';
+import { readProject, writeProject } from '../schema';
 import { bytesFault } from './fault';
 import type { Export, Import } from './format';
 
 /** The bytes of a project's assets, by id. */
 export type AssetBytes = Map<Id, Uint8Array>;
 
-/** `left` is what of it was left out and why, in words: bytes that are not what they say they are. */
-export type Opened = { project: Project; assets: AssetBytes; left: string[] } | { problems: Problem[] };
+/** `left` is what of it was left out and why, by name: bytes that are not what they say they are. */
+export type Opened =
+  { project: Project; assets: AssetBytes; left: { name: string; why: Refusal }[] } | { problems: Problem[] };
 
 export const fileOut: Export<'project'> = {
   of: 'project',
@@ -60,24 +62,27 @@ export async function openProject(file: Uint8Array): Promise<Opened> {
     return 'project' in read ? { project: read.project, assets: new Map(), left: [] } : read;
   }
   const files = await unpack(file);
-  if (typeof files === 'string') return { problems: [{ place: 'the zip file', reason: files }] };
+  if (isRefusal(files)) return { problems: [{ ...files, place: 'the zip file' }] };
   const json = files['project.json'];
-  if (!json) return { problems: [{ place: 'the zip file', reason: 'There is no project.json in it.' }] };
+  if (!json) return { problems: [{ ...refusal('no project.json'), place: 'the zip file' }] };
   const read = readProject(strFromU8(json));
   if ('problems' in read) return read;
   const assets: AssetBytes = new Map();
-  const left: string[] = [];
+  const left: { name: string; why: Refusal }[] = [];
   for (const asset of read.project.assets) {
     const bytes = files[assetPath(asset.id)];
     const fault = bytes && bytesFault(asset.media, bytes);
-    if (fault) left.push(`${asset.name}: ${fault}`);
+    if (fault) left.push({ name: asset.name, why: fault });
     else if (bytes) assets.set(asset.id, bytes);
   }
   return { project: read.project, assets, left };
 }
 
-/** Unpacks within the limits, which are checked before anything is unpacked. Gives words when it cannot be. */
-function unpack(file: Uint8Array): Promise<Unzipped | string> {
+/** No file of a zip is called so: names there are whole paths. */
+const isRefusal = (found: Unzipped | Refusal): found is Refusal => typeof found.code === 'string';
+
+/** Unpacks within the limits, which are checked before anything is unpacked. */
+function unpack(file: Uint8Array): Promise<Unzipped | Refusal> {
   return new Promise((done) => {
     let bytes = 0;
     let count = 0;
@@ -92,9 +97,9 @@ function unpack(file: Uint8Array): Promise<Unzipped | string> {
         },
       },
       (error, data) => {
-        if (error) done('It is damaged and cannot be unpacked.');
-        else if (count > MOST_FILES) done(`It holds more than ${MOST_FILES} files.`);
-        else if (bytes > LARGEST_BUNDLE) done(`It unpacks to more than ${LARGEST_BUNDLE / 1_000_000} MB.`);
+        if (error) done(refusal('damaged zip'));
+        else if (count > MOST_FILES) done(refusal('too many files', { most: MOST_FILES }));
+        else if (bytes > LARGEST_BUNDLE) done(refusal('unpacks too large', { most: LARGEST_BUNDLE }));
         else done(data);
       },
     );

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { textTable, type TextRow } from '../language';
 import { textOf, type Export, type Import } from './format';
+import { refusal, type Refusal } from '../refusal';
 import { LARGEST, stateOut, STATES, TOO_LARGE, type GivenText, type GivenTexts } from './given';
 
 /** CSV (RFC 4180): texts for translators and back. */
@@ -37,17 +38,18 @@ export function toCsv(rows: readonly TextRow[], language: string): string {
   return Papa.unparse({ fields: named, data }, { newline: '\r\n', quotes: true }) + '\r\n';
 }
 
+const wrongAt = (line: number, why: Refusal): GivenTexts => ({ problem: { ...why, place: `line ${line}` } });
+
 /** Reads such a table back, its columns in whatever order; `key` and `target` have to be there. */
 export function readCsv(text: string): GivenTexts {
-  if (text.length > LARGEST) return { error: TOO_LARGE };
+  if (text.length > LARGEST) return { problem: TOO_LARGE };
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
   const [fault] = errors.filter((each) => each.type !== 'Delimiter');
-  if (fault) return { error: `line ${(fault.row ?? 0) + 1}: ${fault.message}.` };
+  if (fault) return wrongAt((fault.row ?? 0) + 1, refusal('fault', { says: `${fault.message}.` }));
   const [head, ...rows] = data;
   const at = (name: string): number => head?.findIndex((each) => each.trim().split(' ')[0] === name) ?? -1;
   const [key, target] = [at('key'), at('target')];
-  if (!head || key < 0 || target < 0)
-    return { error: 'line 1: The columns have to be named there, “key” and “target” among them.' };
+  if (!head || key < 0 || target < 0) return wrongAt(1, refusal('no columns'));
   const cell = (row: readonly string[], name: string): string | null => {
     const i = at(name);
     return i < 0 ? null : (row[i] ?? '');
@@ -56,7 +58,7 @@ export function readCsv(text: string): GivenTexts {
   const texts: GivenText[] = [];
   for (const [i, row] of rows.entries()) {
     if (row.length > head.length)
-      return { error: `line ${i + 2}: It has ${row.length} columns, and the first has ${head.length}.` };
+      return wrongAt(i + 2, refusal('row too long', { has: row.length, most: head.length }));
     const state = cell(row, 'state') ?? '';
     const most = Number(cell(row, 'most') ?? '');
     texts.push({

@@ -22,22 +22,22 @@ test('saved without assets it is JSON; with them a zip; either opens as it was',
 });
 
 test.each([
-  ['damaged', new Uint8Array([0x50, 0x4b, 3, 4, 9, 9, 9]), /damaged/],
-  ['without a project', zipSync({ 'readme.txt': strToU8('hi') }), /no project\.json/],
+  ['damaged', new Uint8Array([0x50, 0x4b, 3, 4, 9, 9, 9]), 'damaged zip'],
+  ['without a project', zipSync({ 'readme.txt': strToU8('hi') }), 'no project.json'],
   [
     'with too many files',
     zipSync(Object.fromEntries(Array.from({ length: 4100 }, (_, i) => [`f${i}`, new Uint8Array(0)]))),
-    /more than 4000/,
+    'too many files',
   ],
   [
     'that unpacks to too much',
     zipSync({ 'project.json': new Uint8Array(210_000_000) }, { level: 1 }),
-    /unpacks to more than/,
+    'unpacks too large',
   ],
-])('a zip %s is refused with words', async (_, bytes, reason) => {
+])('a zip %s is refused with words', async (_, bytes, code) => {
   const opened = await openProject(bytes);
   expect(opened).toMatchObject({
-    problems: [{ place: 'the zip file', reason: expect.stringMatching(reason) }],
+    problems: [{ place: 'the zip file', code }],
   });
 });
 
@@ -90,7 +90,7 @@ test('what is in a bundle and is not what it says it is is left out, with words;
   );
   const opened = await openProject(bytes);
   if ('problems' in opened) throw new Error('It was refused.');
-  expect(opened.left.map((each) => each.split(':')[0])).toEqual(['Drawing', 'Cut', 'Junk', 'Other']);
+  expect(opened.left.map((each) => each.name)).toEqual(['Drawing', 'Cut', 'Junk', 'Other']);
   expect([...opened.assets.keys()]).toEqual(['e']);
   expect(opened.project.assets).toHaveLength(5);
 });

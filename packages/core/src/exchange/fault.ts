@@ -1,17 +1,18 @@
+import { refusal, type Refusal } from '../refusal';
 import { mediaOf, type Sort } from './media';
 import { soundFault } from './sound';
 import { svgFault } from './svg';
 
-/** Why the bytes of an asset cannot be shown or played as what it says it is, in words; null when nothing speaks against it. */
-export function bytesFault(media: string, bytes: Uint8Array): string | null {
+/** Why the bytes of an asset cannot be shown or played as what it says it is; null when nothing speaks against it. */
+export function bytesFault(media: string, bytes: Uint8Array): Refusal | null {
   const found = mediaOf(bytes);
   if (!found || (found.media !== media && found.sort !== SORTS[media.split('/')[0] ?? '']))
-    return `It says that it is ${media}, and is not.`;
+    return refusal('not as named', { media });
   switch (found.media) {
     case 'image/svg+xml':
       return svgFault(new TextDecoder().decode(bytes));
     case 'image/png':
-      return isWholePng(bytes) ? null : 'The picture is damaged: it ends in the middle.';
+      return isWholePng(bytes) ? null : refusal('picture cut short');
     case 'audio/wav':
     case 'audio/mpeg':
       return soundFault(found.media, bytes);

@@ -1,5 +1,6 @@
 import type { TextRow } from '../language';
 import type { Translated } from '../model';
+import { refusal, type Problem } from '../refusal';
 
 /** What a translator's file says of one text. */
 export interface GivenText {
@@ -12,11 +13,14 @@ export interface GivenText {
   note: string | null;
   most: number | null;
 }
-export type GivenTexts = { language: string | null; texts: GivenText[] } | { error: string };
+export type GivenTexts = { language: string | null; texts: GivenText[] } | { problem: Problem };
 
 /** The largest file that is read, in characters. */
 export const LARGEST = 20_000_000;
-export const TOO_LARGE = `It is larger than ${LARGEST / 1_000_000} million characters.`;
+export const TOO_LARGE: Problem = {
+  ...refusal('too many characters', { most: LARGEST }),
+  place: 'the whole file',
+};
 export const STATES: readonly string[] = ['initial', 'translated', 'reviewed', 'final'];
 
 export const stateOut = (state: TextRow['state']): string =>

@@ -1,10 +1,10 @@
+import { refusal, type Refusal } from '../refusal';
+
 /** Whether bytes that begin like a sound go on like one. */
 
-const DAMAGED = 'The sound is damaged.';
-
-/** In words; null when nothing speaks against it. */
-export function soundFault(media: 'audio/wav' | 'audio/mpeg', bytes: Uint8Array): string | null {
-  return (media === 'audio/wav' ? isWav(bytes) : isMp3(bytes)) ? null : DAMAGED;
+/** Null when nothing speaks against it. */
+export function soundFault(media: 'audio/wav' | 'audio/mpeg', bytes: Uint8Array): Refusal | null {
+  return (media === 'audio/wav' ? isWav(bytes) : isMp3(bytes)) ? null : refusal('damaged', { what: 'sound' });
 }
 
 /** A format that can be played, and samples (RIFF WAVE). */

@@ -1,4 +1,5 @@
 import { SaxesParser } from 'saxes';
+import { refusal, type Refusal } from '../refusal';
 
 /**
  * Whether a drawing (SVG 1.1 and 2) is a plain picture. It is read by an XML parser, and only what is on these lists may be in
@@ -53,23 +54,27 @@ const DEEPEST = 100;
 /** What may be drawn in all, with what is used, filled, cut and filtered by something else in it. */
 const MOST_DRAWN = 100_000;
 
-class Refused extends Error {}
-const refuse = (why: string): never => {
-  throw new Refused(why);
+class Refused extends Error {
+  readonly why: Refusal;
+  constructor(why: Refusal) {
+    super(why.code);
+    this.why = why;
+  }
+}
+const refuse: typeof refusal = (code, ...params) => {
+  throw new Refused(refusal(code, ...params));
 };
-const SCRIPT = 'It carries a script. Save it without, as a plain drawing.';
-const ELSEWHERE = 'It fetches something from elsewhere. Put that into the drawing itself.';
 
-/** Why an SVG file is not taken in, in words; null when nothing speaks against it. It is only ever shown as an image. */
-export function svgFault(text: string): string | null {
-  if (text.length > LARGEST) return `It is larger than ${LARGEST / 1_000_000} million characters.`;
+/** Why an SVG file is not taken in; null when nothing speaks against it. It is only ever shown as an image. */
+export function svgFault(text: string): Refusal | null {
+  if (text.length > LARGEST) return refusal('too many characters', { most: LARGEST });
   const reader = new SvgReader();
   try {
     reader.read(text);
   } catch (error) {
-    if (error instanceof Refused) return error.message;
+    if (error instanceof Refused) return error.why;
     const line = /^(\d+):/.exec(error instanceof Error ? error.message : '')?.[1];
-    return `It is damaged${line ? `, in line ${line}` : ''}: it is no well-formed drawing.`;
+    return refusal('ill-formed', { line: line === undefined ? null : Number(line) });
   }
   return null;
 }
@@ -95,15 +100,15 @@ class SvgReader {
       throw error;
     });
     parser.on('doctype', (type) => {
-      if (type.includes('[')) refuse('It defines entities of its own. Save it as a plain drawing.');
+      if (type.includes('[')) refuse('entities');
     });
-    parser.on('processinginstruction', () => refuse(ELSEWHERE));
+    parser.on('processinginstruction', () => refuse('elsewhere'));
     parser.on('opentag', ({ local, uri, attributes }) => this.#opened(local, uri, Object.values(attributes)));
     parser.on('text', (more) => this.#said(more));
     parser.on('cdata', (more) => this.#said(more));
     parser.on('closetag', () => this.#closed());
     parser.write(text).close();
-    if (this.#count === 0) refuse('It is no drawing: there is no “svg” in it.');
+    if (this.#count === 0) refuse('no drawing');
     this.#unfold();
   }
 
@@ -113,14 +118,13 @@ class SvgReader {
     attributes: readonly { local: string; prefix: string; uri: string; value: string }[],
   ): void {
     this.#count += 1;
-    if (this.#count > MOST_ELEMENTS) refuse(`It has more than ${MOST_ELEMENTS} elements. Simplify it.`);
-    if (this.#open.length >= DEEPEST) refuse(`It is nested more than ${DEEPEST} deep. Simplify it.`);
-    if (this.#count === 1 && (name !== 'svg' || (uri !== SVG && uri !== '')))
-      refuse('It is no drawing: there is no “svg” in it.');
+    if (this.#count > MOST_ELEMENTS) refuse('too many parts', { most: MOST_ELEMENTS });
+    if (this.#open.length >= DEEPEST) refuse('parts too deep', { most: DEEPEST });
+    if (this.#count === 1 && (name !== 'svg' || (uri !== SVG && uri !== ''))) refuse('no drawing');
     const own = uri === SVG || uri === '';
     if (own) this.#checkElement(name);
     else if (uri.startsWith('http://www.w3.org/') && !INERT.has(uri))
-      refuse(name === 'script' ? SCRIPT : 'It carries a piece of a web page. Save it as a plain drawing.');
+      refuse(name === 'script' ? 'script' : 'web page');
     const id = attributes.find((each) => each.local === 'id' && each.prefix === '')?.value ?? null;
     this.#open.push({ id, name: own ? name : '' });
     for (const { id: holder } of this.#open)
@@ -130,11 +134,10 @@ class SvgReader {
 
   #checkElement(name: string): void {
     if (ELEMENTS.has(name)) return;
-    if (/^script$/i.test(name)) refuse(SCRIPT);
-    if (/^foreignobject$/i.test(name))
-      refuse('It carries a piece of a web page. Save it as a plain drawing.');
-    if (/^(animate|set)/i.test(name)) refuse('It moves by itself. Save it still, and move it here.');
-    refuse(`It holds “${name.slice(0, 40)}”, which is no part of a plain drawing.`);
+    if (/^script$/i.test(name)) refuse('script');
+    if (/^foreignobject$/i.test(name)) refuse('web page');
+    if (/^(animate|set)/i.test(name)) refuse('moves');
+    refuse('no part', { name: name.slice(0, 40) });
   }
 
   #checkAttribute(
@@ -142,15 +145,14 @@ class SvgReader {
     { local, prefix, uri, value }: { local: string; prefix: string; uri: string; value: string },
   ): void {
     if (prefix === 'xmlns' || local === 'xmlns') return;
-    if (/^on/i.test(local)) refuse(SCRIPT);
+    if (/^on/i.test(local)) refuse('script');
     if (local === 'href') return this.#checkAddress(element, value);
-    if (prefix === 'xml') return void (local === 'base' && refuse(ELSEWHERE));
+    if (prefix === 'xml') return void (local === 'base' && refuse('elsewhere'));
     // What a drawing program writes down for itself.
     if (prefix !== '' && uri !== SVG) return;
     if (!ATTRIBUTES.has(local) && !/^(data|aria)-/.test(local))
-      refuse(`It says “${local.slice(0, 40)}” of something, which is no part of a plain drawing.`);
-    if (local === 'numOctaves' && Number(value) > 12)
-      refuse('Its noise is finer than can be drawn. Simplify it.');
+      refuse('no attribute', { name: local.slice(0, 40) });
+    if (local === 'numOctaves' && Number(value) > 12) refuse('fine noise');
     this.#checkCss(value);
   }
 
@@ -159,21 +161,21 @@ class SvgReader {
     const address = value.trim();
     if (address.startsWith('#')) return this.#use(address.slice(1));
     if (/^data:image\/(png|jpeg|webp|gif);base64,[\s\w+/=]*$/i.test(address)) return;
-    if (/^javascript:/i.test(address)) refuse(SCRIPT);
+    if (/^javascript:/i.test(address)) refuse('script');
     // A link leads nowhere in an image.
     if (element === 'a' && /^https?:/i.test(address)) return;
-    refuse(ELSEWHERE);
+    refuse('elsewhere');
   }
 
   #checkCss(css: string): void {
     if (!/[(@\\]/.test(css)) return;
-    if (css.includes('\\')) refuse('Its styles are written in a way that cannot be looked through.');
-    if (css.includes('@')) refuse(ELSEWHERE);
+    if (css.includes('\\')) refuse('hidden styles');
+    if (css.includes('@')) refuse('elsewhere');
     const plain = css.replace(/\/\*[\s\S]*?\*\//g, ' ');
     for (const [, name] of plain.matchAll(/([a-z-]+)\s*\(/gi))
-      if (!FUNCTIONS.has(name!.toLowerCase())) refuse(ELSEWHERE);
+      if (!FUNCTIONS.has(name!.toLowerCase())) refuse('elsewhere');
     for (const [, address] of plain.matchAll(/url\s*\(\s*["']?([^"')]*)/gi)) {
-      if (!address!.startsWith('#')) refuse(ELSEWHERE);
+      if (!address!.startsWith('#')) refuse('elsewhere');
       this.#use(address!.slice(1).trim());
     }
   }
@@ -200,7 +202,7 @@ class SvgReader {
     const sizeOf = (id: string, depth: number): number => {
       const known = drawn.get(id);
       if (known !== undefined) return known;
-      if (depth > DEEPEST) refuse('What it uses uses something again, over and over. Simplify it.');
+      if (depth > DEEPEST) refuse('uses itself');
       // What uses itself is drawn no further.
       drawn.set(id, 0);
       const inner = (this.#uses.get(id) ?? []).reduce((sum, each) => sum + sizeOf(each, depth + 1), 0);
@@ -209,7 +211,6 @@ class SvgReader {
       return size;
     };
     const total = this.#used.reduce((sum, id) => sum + sizeOf(id, 0), this.#count);
-    if (total > MOST_DRAWN)
-      refuse(`With what it uses again it draws more than ${MOST_DRAWN} things. Simplify it.`);
+    if (total > MOST_DRAWN) refuse('draws too much', { most: MOST_DRAWN });
   }
 }

@@ -1,6 +1,7 @@
 import { SaxesParser } from 'saxes';
 import { textTable, type TextRow } from '../language';
 import { textOf, type Export, type Import } from './format';
+import { refusal, type Problem, type Refusal } from '../refusal';
 import { LARGEST, stateOut, STATES, TOO_LARGE, type GivenText, type GivenTexts } from './given';
 
 /** XLIFF 2 (OASIS): texts for translators and back. */
@@ -77,34 +78,36 @@ const quoted = (text: string): string =>
 /** What is no character of XML 1.0, halves of pairs among it. */
 const NOT_XML = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
 
+const WHOLE = 'the whole file';
+
 /** Reads XLIFF 2. A document type, and with it every entity of one's own, is refused. */
 export function readXliff(text: string): GivenTexts {
-  if (text.length > LARGEST) return { error: TOO_LARGE };
+  if (text.length > LARGEST) return { problem: TOO_LARGE };
   const parser = new SaxesParser({ xmlns: true });
   const texts: GivenText[] = [];
   let language: string | null = null;
   let version = '';
-  let wrong: string | null = null;
+  let wrong: Problem | null = null;
   let unit: GivenText | null = null;
   /** What the characters that come belong to. */
   let into: 'source' | 'target' | 'note' | null = null;
   let words = '';
   // What is wrong ends the reading there and then: nothing of the rest would be taken.
-  const fail = (why: string): never => {
-    wrong ??= `line ${parser.line}: ${why}`;
-    throw new Error(wrong);
+  const fail = (why: Refusal): never => {
+    wrong ??= { ...why, place: `line ${parser.line}` };
+    throw new Error(why.code);
   };
   let depth = 0;
-  parser.on('doctype', () => fail('A document type is not allowed here.'));
-  parser.on('error', (error) => fail(error.message.replace(/^\d+:\d+: /, '')));
+  parser.on('doctype', () => fail(refusal('document type')));
+  parser.on('error', (error) => fail(refusal('fault', { says: error.message.replace(/^\d+:\d+: /, '') })));
   parser.on('opentag', ({ local, attributes }) => {
     depth += 1;
-    if (depth > DEEPEST) fail(`It is nested more than ${DEEPEST} deep.`);
+    if (depth > DEEPEST) fail(refusal('too deep', { most: DEEPEST }));
     const of = (name: string): string | undefined => attributes[name]?.value;
     if (local === 'xliff') {
       version = of('version') ?? '';
       language = of('trgLang') ?? null;
-      if (!version.startsWith('2.')) fail(`It is XLIFF ${version || 'of no version'}; this reads XLIFF 2.`);
+      if (!version.startsWith('2.')) fail(refusal('another XLIFF', { version }));
     } else if (local === 'unit') {
       const limit = Number(of('slr:sizeRestriction'));
       unit = {
@@ -127,7 +130,7 @@ export function readXliff(text: string): GivenTexts {
     } else if (local === 'cp' && into) {
       const code = Number.parseInt(of('hex') ?? '', 16);
       if (code >= 0 && code <= 0x10ffff) words += String.fromCodePoint(code);
-      else fail('A code point (cp) cannot be read.');
+      else fail(refusal('no code point'));
     }
   });
   parser.on('text', (more) => {
@@ -153,9 +156,10 @@ export function readXliff(text: string): GivenTexts {
   try {
     parser.write(text).close();
   } catch (error) {
-    wrong ??= error instanceof Error ? error.message : 'It cannot be read.';
+    const says = error instanceof Error ? error.message : String(error);
+    wrong ??= { ...refusal('fault', { says }), place: WHOLE };
   }
-  if (wrong) return { error: wrong };
-  if (version === '') return { error: 'It is no XLIFF: it has no “xliff” element.' };
+  if (wrong) return { problem: wrong };
+  if (version === '') return { problem: { ...refusal('no XLIFF'), place: WHOLE } };
   return { language, texts };
 }

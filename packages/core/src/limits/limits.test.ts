@@ -67,7 +67,7 @@ test('a file that unfolds to too much, or holds elements too deep, is refused in
   // Each of the screens holds what fits; all together are too many.
   const many = bomb(3, Math.ceil(MOST_IN_ALL / 3280) + 1);
   expect(readDocument(JSON.parse(JSON.stringify(many)))).toMatchObject({
-    problems: [{ place: 'screens', reason: expect.stringContaining(`${MOST_IN_ALL} is the most`) }],
+    problems: [{ place: 'screens', code: 'too many in all', params: { most: MOST_IN_ALL } }],
   });
   const deep = (depth: number) =>
     projectOf(

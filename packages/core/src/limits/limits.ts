@@ -1,4 +1,5 @@
 import { MOST_UNFOLDED, unfoldedSize } from '../component';
+import { refusal, type Problem } from '../refusal';
 import { byId, type Element, type Id, type Project } from '../model';
 
 /** How many things a list may hold; a thousand screens have more links than anything else. */
@@ -13,12 +14,11 @@ export const MOST_IN_ALL = 200_000;
  * What of a project is more than can be kept and played without a wait; null when nothing is. What could not be read again is
  * not to be written either, so edits ask too: what has not changed since is not counted again.
  */
-export function pastLimits(project: Project): { place: string; reason: string } | null {
+export function pastLimits(project: Project): Problem | null {
   for (const [place, list] of Object.entries(project))
     if (Array.isArray(list)) {
       const most = place === 'links' ? MOST_LINKS : MOST;
-      if (list.length > most)
-        return { place, reason: `It can hold ${most} things at most; it holds ${list.length}.` };
+      if (list.length > most) return { ...refusal('too many', { most, has: list.length }), place };
     }
   let total = 0;
   for (const list of ['screens', 'components'] as const) {
@@ -27,17 +27,14 @@ export function pastLimits(project: Project): { place: string; reason: string } 
       const { elements, name } = owners[i]!;
       const place = `${list}[${i}].elements`;
       if (elements.length > MOST)
-        return { place, reason: `${name} can hold ${MOST} elements at most; it holds ${elements.length}.` };
+        return { ...refusal('too many elements', { name, most: MOST, has: elements.length }), place };
       if (depthOf(elements) > DEEPEST_ELEMENTS)
-        return { place, reason: `On ${name} elements hold one another more than ${DEEPEST_ELEMENTS} deep.` };
+        return { ...refusal('elements too deep', { name, most: DEEPEST_ELEMENTS }), place };
       if (list === 'screens') total += Math.min(MOST_UNFOLDED, unfoldedSize(project, elements));
     }
   }
   return total > MOST_IN_ALL
-    ? {
-        place: 'screens',
-        reason: `With what components hold they have ${total} elements; ${MOST_IN_ALL} is the most.`,
-      }
+    ? { ...refusal('too many in all', { most: MOST_IN_ALL, has: total }), place: 'screens' }
     : null;
 }
 

@@ -1,3 +1,4 @@
+import { copyOf } from './plain';
 import { DEFAULT_RATES } from './duration';
 import { freshId } from './ids';
 import type { BoxStyle, TextStyle } from './look';
@@ -99,9 +100,4 @@ export function blankProject(name: string): Project {
     screens: [],
     links: [],
   };
-}
-
-/** JSON in, JSON out: so that no two projects share a mutable default. */
-function copyOf<T>(value: T): T {
-  return JSON.parse(JSON.stringify(value)) as T;
 }

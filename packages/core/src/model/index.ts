@@ -10,6 +10,7 @@ export * from './kinds';
 export * from './names';
 export { freshId } from './ids';
 export * from './asset';
+export { copyOf, isAlike, lean } from './plain';
 export { blankProject, FORMAT, USUAL_ACTIONS } from './blank';
 export {
   byId,

@@ -10,6 +10,7 @@ import {
   type Project,
   type Screen,
   withId,
+  isAlike,
 } from '../model';
 
 /** A motion, and the screen or area that says so; null is the house. */
@@ -38,15 +39,13 @@ export function ruleAround(project: Project, within: Id | null, layer?: Layer): 
   return { motion: (layer && layers?.[layer]) ?? motion, owner: null };
 }
 
-const differs = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.stringify(b);
-
 /** Whether a link is an exception: it moves otherwise than it would by itself. */
 export function isException(project: Project, link: Link): boolean {
   if (!link.motion && !link.order) return false;
   const rule = ruleFor(project, link);
   return (
-    (link.motion !== undefined && differs(link.motion, rule.motion)) ||
-    (link.order !== undefined && differs(link.order, rule.order))
+    (link.motion !== undefined && !isAlike(link.motion, rule.motion)) ||
+    (link.order !== undefined && !isAlike(link.order, rule.order))
   );
 }
 
@@ -54,6 +53,6 @@ export function isException(project: Project, link: Link): boolean {
 export function movesOddly(project: Project, id: Id): boolean {
   const screen = screenById(project, id);
   return Boolean(
-    screen?.motion && differs(screen.motion, ruleAround(project, screen.area ?? null, screen.layer).motion),
+    screen?.motion && !isAlike(screen.motion, ruleAround(project, screen.area ?? null, screen.layer).motion),
   );
 }

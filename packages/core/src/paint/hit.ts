@@ -14,8 +14,8 @@ import { roundAll, stackLift } from './stack';
 export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
-    const { disabled } = awayOn(flow, state, level);
-    const pressed = under(flow, state, on)
+    const { hidden, disabled } = awayOn(flow, state, level);
+    const pressed = under(on, hidden)
       .filter((id) => screen.pressable.has(id))
       .map((id) => screen.pressable.get(id)!);
     const element = pressed.find((id) => !screen.byId.get(id)?.through) ?? pressed[0];
@@ -34,7 +34,9 @@ export function tooltipTest(flow: Flow, state: RunState, x: number, y: number): 
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
     const found =
-      screen.tooltips.size > 0 ? under(flow, state, on).find((id) => screen.tooltips.has(id)) : undefined;
+      screen.tooltips.size > 0
+        ? under(on, awayOn(flow, state, level).hidden).find((id) => screen.tooltips.has(id))
+        : undefined;
     if (found !== undefined) return { serial: level.serial, element: found };
     if (screen.modal) return null;
   }
@@ -58,9 +60,8 @@ export function scrollTest(
 ): { serial: number; area: Id } | null {
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
-    const area = under(flow, state, on).find((id) => {
-      return canScroll(screen.byId.get(id));
-    });
+    const { hidden } = awayOn(flow, state, level);
+    const area = under(on, hidden).find((id) => canScroll(screen.byId.get(id)));
     if (area !== undefined) return { serial: level.serial, area };
     if (screen.modal) return null;
   }
@@ -88,8 +89,8 @@ function levelsAt(flow: Flow, state: RunState, x: number, y: number): On[] {
   });
 }
 
-const under = (flow: Flow, state: RunState, { level, screen, at, poses }: On): Id[] =>
-  elementsAt(screen, at, awayOn(flow, state, level).hidden, level.focus, poses, level.scrolled);
+const under = ({ level, screen, at, poses }: On, hidden: readonly Id[]): Id[] =>
+  elementsAt(screen, at, hidden, level.focus, poses, level.scrolled);
 
 /** How far along a control a point is, 0 to 1; nothing where it is no control that is pressed along. */
 function alongAt(flow: Flow, state: RunState, { level, screen, at }: On, id: Id): { share?: number } {

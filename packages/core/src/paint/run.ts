@@ -9,13 +9,13 @@ import {
   beginTalk,
   firstState,
   focusShown,
-  reachable,
   sampleInstance,
   samplePicture,
   talkLooks,
   type Instance,
   type Leaving,
   type RunState,
+  focusSeen,
 } from '../run';
 import { posed, poseOf, posesOf, withPoses, type Pose } from './pose';
 import { wordsOn } from './said';
@@ -53,31 +53,31 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
     if (!screen) continue;
     const focus = focusShown(state) ? leaving.focus : null;
     const { hidden, disabled } = leaving.away;
-    const unsaid = leaving.talk ? talkLooks(flow, state, leaving).hidden : [];
+    const said = talkLooks(flow, state, leaving);
     const looks: Looks = {
       ...NORMAL,
       focus,
-      hidden: [...hidden, ...unsaid],
+      hidden: [...hidden, ...said.hidden],
       disabled,
-      ...wordsOn(flow, screen, state, leaving),
+      ...wordsOn(flow, screen, state, leaving, said),
     };
     add(leaving, samplePicture(leaving, state.now), looks);
   }
-  // Only one thing on the screen has the focus: the topmost that can take a press.
-  const holder = focusShown(state) ? reachable(flow, state).find((level) => level.focus !== null) : undefined;
+  const holder = focusSeen(flow, state);
   for (const instance of allUp(state)) {
     const sample = sampleInstance(instance, state.now);
     if (!sample) continue;
     const mine = (spot: RunState['hover']) => (spot?.serial === instance.serial ? spot.element : null);
     const screen = flow.screens.get(instance.screen)!;
+    const said = talkLooks(flow, state, instance);
     add(instance, sample, {
       focus: instance === holder ? instance.focus : null,
       scrollTo: screen.scrolls ? instance.focus : null,
       scrolled: instance.scrolled,
       hovered: mine(state.hover),
       pressed: mine(state.pressed),
-      ...awayOn(flow, state, instance),
-      ...wordsOn(flow, screen, state, instance),
+      ...awayOn(flow, state, instance, said),
+      ...wordsOn(flow, screen, state, instance, said),
     });
   }
   shown.sort((a, b) => a.rank - b.rank || a.serial - b.serial);
@@ -143,8 +143,12 @@ export function paintLine(flow: Flow, screen: CompiledScreen, conversation: Id, 
   const state = firstState(flow);
   const said: Instance = { ...state.base, screen: screen.id, layer: screen.layer, args: {}, timers: {} };
   said.talk = { ...talk, at, key, full: 0 };
-  const looks: Looks = { ...NORMAL, ...wordsOn(flow, screen, state, said) };
-  return pictureOf(flow, screen, { ...looks, hidden: talkLooks(flow, state, said).hidden }).all;
+  const made = talkLooks(flow, state, said);
+  return pictureOf(flow, screen, {
+    ...NORMAL,
+    ...wordsOn(flow, screen, state, said, made),
+    hidden: made.hidden,
+  }).all;
 }
 
 /** Where nothing runs, values hold their defaults, and parameters without one are called by name. */

@@ -4,7 +4,7 @@ import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
-import { talkLooks, typedAlone, wordsOf, type Instance, type Leaving, type RunState } from '../run';
+import { typedAlone, wordsOf, type Instance, type Leaving, type RunState, type TalkLooks } from '../run';
 
 /** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
 export type Words = Pick<
@@ -22,11 +22,13 @@ export type Words = Pick<
   | 'grain'
 >;
 
+/** `made` is what a conversation makes of it now. */
 export function wordsOn(
   flow: Flow,
   screen: CompiledScreen,
   state: RunState,
   thing: Instance | Leaving,
+  made: TalkLooks,
 ): Words {
   const { args } = thing;
   const texts: Record<Id, string> = {};
@@ -43,7 +45,7 @@ export function wordsOn(
       const given = 'from' in element && element.from !== undefined ? args[element.from] : undefined;
       if (typeof given === 'string' && given !== '') assets[element.id] = given;
     }
-  const { typed, shapes, inks, rows, ...talk } = talkLooks(flow, state, thing);
+  const { typed, shapes, inks, rows, ...talk } = made;
   Object.assign(texts, talk.texts);
   const alone = typedAlone(flow, state, thing, texts);
   Object.assign(texts, alone.texts);
@@ -80,12 +82,13 @@ export function shownOn(
   flow: Flow,
   state: RunState,
   instance: Instance,
+  made: TalkLooks,
 ): Pick<Words, 'texts' | 'holds' | 'taking' | 'rows'> & {
   tooltips: Record<Id, string>;
   codeWords: (element: PromptElement | BindingElement) => string;
 } {
   const screen = flow.screens.get(instance.screen)!;
-  const words = wordsOn(flow, screen, state, instance);
+  const words = wordsOn(flow, screen, state, instance, made);
   return {
     ...words,
     tooltips: Object.fromEntries(

@@ -14,6 +14,8 @@ export type {
 export {
   allUp,
   FAILED,
+  focusHolder,
+  focusSeen,
   focusShown,
   isBlocked,
   isCovered,

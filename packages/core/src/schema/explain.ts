@@ -1,3 +1,4 @@
+import { refusal, type Problem, type Refusal } from '../refusal';
 import { nearest } from '../expression';
 
 /** What Joi tells of one thing that is wrong. */
@@ -6,13 +7,6 @@ export interface Detail {
   path: readonly (string | number)[];
   type: string;
   context?: Record<string, unknown>;
-}
-
-/** Where a document is wrong and why, in words for the person who opened it. */
-export interface Problem {
-  /** Such as `screens[2].elements[0].place`, or `line 12, column 4`. */
-  place: string;
-  reason: string;
 }
 
 /** A path as people write it. */
@@ -24,7 +18,7 @@ export const placeOf = (path: readonly (string | number)[]): string =>
 
 export function explain(detail: Detail, within: readonly (string | number)[] = []): Problem {
   const found = innermost(detail);
-  return { place: placeOf([...within, ...found.path]), reason: reasonOf(found).slice(0, 400) };
+  return { ...refusalOf(found), place: placeOf([...within, ...found.path]) };
 }
 
 /** Of all that something could have been, what it comes closest to: where the first thing that is wrong lies deepest. */
@@ -53,58 +47,58 @@ const SORTS: Record<string, string> = {
   array: 'a list',
 };
 
-function reasonOf({ type, context = {}, message }: Detail): string {
+function refusalOf({ type, context = {}, message }: Detail): Refusal {
   const { value, limit } = context as { value?: unknown; limit?: unknown };
-  const it = shown(value);
+  const is = shown(value);
   switch (type) {
     case 'any.required':
-      return 'It is required.';
+      return refusal('required');
     case 'any.only':
       return among(
         (context.valids as unknown[]).filter((each) => each !== null),
         value,
       );
     case 'any.invalid':
-      return `${it} is a word that every object of a program has, and can be no id.`;
+      return refusal('reserved word', { is });
     case 'alternatives.types':
       return among(
         (context.types as string[]).map((each) => SORTS[each] ?? each),
         value,
       );
     case 'string.empty':
-      return 'It cannot be empty.';
+      return refusal('empty text');
     case 'string.pattern.name':
-      return `It should be ${String(context.name)}; it is ${it}.`;
+      return refusal('should be', { what: String(context.name), is });
     case 'string.max':
-      return `It can have ${String(limit)} characters at most; it has ${String(value).length}.`;
+      return refusal('too long', { most: Number(limit), has: String(value).length });
     case 'number.min':
-      return `It can be ${String(limit)} at least; it is ${it}.`;
+      return refusal('too small', { least: String(limit), is });
     case 'number.max':
-      return `It can be ${String(limit)} at most; it is ${it}.`;
+      return refusal('too large', { most: String(limit), is });
     case 'number.integer':
-      return `It should be a whole number; it is ${it}.`;
+      return refusal('should be', { what: 'a whole number', is });
     case 'array.max':
-      return `It can hold ${String(limit)} things at most; it holds ${(value as unknown[]).length}.`;
+      return refusal('too many', { most: Number(limit), has: (value as unknown[]).length });
     case 'object.unknown':
-      return 'A key of this name cannot stand here.';
+      return refusal('unknown key');
   }
   const [sort, what] = type.split('.');
-  if (what === 'base' && sort && SORTS[sort]) return `It should be ${SORTS[sort]}; it is ${it}.`;
+  if (what === 'base' && sort && SORTS[sort]) return refusal('should be', { what: SORTS[sort], is });
   // Joi's messages begin with the quoted path, which stands in the place already.
-  return message.replace(/^"[^"]*" /, 'It ');
+  return refusal('fault', { says: message.replace(/^"[^"]*" /, 'It ') });
 }
 
 /** What it can be, and which of that was meant, perhaps. */
-function among(allowed: readonly unknown[], value: unknown): string {
-  const words = allowed.map(String);
+function among(allowed: readonly unknown[], value: unknown): Refusal {
+  const known = allowed.map(String);
   const meant =
     typeof value === 'string'
-      ? (words.find((each) => ALIKE[each]?.includes(value.toLowerCase())) ?? nearest(value, words))
+      ? (known.find((each) => ALIKE[each]?.includes(value.toLowerCase())) ?? nearest(value, known))
       : null;
-  const list = words.length > 1 ? `${words.slice(0, -1).join(', ')} or ${words.at(-1)}` : words[0];
-  return `It can be ${list}; it is ${shown(value)}.${meant === null ? '' : ` Did you mean ${meant}?`}`;
+  return refusal('none of these', { known, is: shown(value), meant });
 }
 
+/** A value as it is quoted. */
 function shown(value: unknown): string {
   if (value === undefined) return 'missing';
   if (value === null) return 'null';

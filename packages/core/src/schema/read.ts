@@ -3,7 +3,8 @@ import { changed, componentById } from '../component';
 import { MOST, MOST_LINKS, pastLimits } from '../limits';
 import { eachPlace } from '../references';
 import { elementSchema } from './elements';
-import { explain, placeOf, type Detail, type Problem } from './explain';
+import { refusal, type Problem, type Refusal } from '../refusal';
+import { explain, placeOf, type Detail } from './explain';
 
 import { frameSchema, itemSchemas } from './joi';
 
@@ -16,7 +17,7 @@ export const DEEPEST = 40;
 /** Reads a project document from text. Nothing comes of it unless all of it is right. */
 export function readProject(text: string): ReadResult {
   if (text.length > LARGEST)
-    return problem('the whole file', `It is larger than ${LARGEST / 1_000_000} million characters.`);
+    return problem('the whole file', refusal('too many characters', { most: LARGEST }));
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -31,17 +32,10 @@ export function readDocument(value: unknown): ReadResult {
   const unsafe = findUnsafe(value, '', 0);
   if (unsafe) return { problems: [unsafe] };
   if (typeof value !== 'object' || value === null || Array.isArray(value) || !('format' in value))
-    return problem(
-      'the whole file',
-      'It is not a Tavu project: a project is an object with a “format” number.',
-    );
+    return problem('the whole file', refusal('no project'));
   const { format } = value;
-  if (typeof format !== 'number') return problem('format', 'It should be a number.');
-  if (format > FORMAT)
-    return problem(
-      'format',
-      `It is format ${format}; this version reads up to ${FORMAT}. Open it with a newer Tavu.`,
-    );
+  if (typeof format !== 'number') return problem('format', refusal('no number'));
+  if (format > FORMAT) return problem('format', refusal('newer format', { format, known: FORMAT }));
   const current = migrate(value as Record<string, unknown>, format);
   const wrong = shapeProblems(current);
   if (wrong.length > 0) return { problems: wrong };
@@ -77,19 +71,16 @@ function migrate(value: Record<string, unknown>, format: number): Record<string,
   return format < FORMAT ? { ...known, format: FORMAT } : known;
 }
 
-const problem = (place: string, reason: string): ReadResult => ({ problems: [{ place, reason }] });
+const problem = (place: string, why: Refusal): ReadResult => ({ problems: [{ ...why, place }] });
 
 function syntaxProblem(text: string, error: Error): Problem {
   const position = faultAt(text, error);
   const before = text.slice(0, position).split('\n');
   const place = `line ${before.length}, column ${before.at(-1)!.length + 1}`;
-  if (text.trim() === '') return { place, reason: 'The file is empty.' };
-  if (position >= text.trimEnd().length)
-    return { place, reason: 'The file ends in the middle. It may not have been copied whole.' };
-  return {
-    place,
-    reason: `This is not JSON: “${text.slice(position, position + 12).split('\n')[0]}” cannot stand here.`,
-  };
+  if (text.trim() === '') return { ...refusal('empty'), place };
+  if (position >= text.trimEnd().length) return { ...refusal('cut short'), place };
+  const [found = ''] = text.slice(position, position + 12).split('\n');
+  return { ...refusal('no JSON', { text: found }), place };
 }
 
 /** Where the text stops being JSON. Engines say so in different words, or not at all; then the text is halved until it shows. */
@@ -121,11 +112,10 @@ function couldGoOn(text: string): boolean {
 /** Keys that reach into JavaScript itself, and nesting that no project has. */
 function findUnsafe(value: unknown, place: string, depth: number): Problem | null {
   if (typeof value !== 'object' || value === null) return null;
-  if (depth > DEEPEST) return { place, reason: `It is nested more than ${DEEPEST} deep.` };
+  if (depth > DEEPEST) return { ...refusal('too deep', { most: DEEPEST }), place };
   if (Array.isArray(value)) {
     const most = place === 'links' ? MOST_LINKS : MOST;
-    if (value.length > most)
-      return { place, reason: `It can hold ${most} things at most; it holds ${value.length}.` };
+    if (value.length > most) return { ...refusal('too many', { most, has: value.length }), place };
     for (let i = 0; i < value.length; i++) {
       const found = findUnsafe(value[i], `${place}[${i}]`, depth + 1);
       if (found) return found;
@@ -135,7 +125,7 @@ function findUnsafe(value: unknown, place: string, depth: number): Problem | nul
   for (const key of Object.keys(value)) {
     const here = place === '' ? key : `${place}.${key}`;
     if (key === '__proto__' || key === 'constructor' || key === 'prototype')
-      return { place: here, reason: `A key named “${key}” is not allowed.` };
+      return { ...refusal('forbidden key', { key }), place: here };
     const found = findUnsafe((value as Record<string, unknown>)[key], here, depth + 1);
     if (found) return found;
   }
@@ -147,17 +137,17 @@ function integrity(project: Project): Problem[] {
   const problems = twins(project);
   project.values.forEach((value, i) => {
     if (fitScalar(value, value.default) === null)
-      problems.push({ place: `values[${i}].default`, reason: `It cannot stand in ${value.name}.` });
+      problems.push({ ...refusal('no fit', { name: value.name }), place: `values[${i}].default` });
   });
   project.areas.forEach((area, i) => {
     const around = areasAround(project, area.parent);
     if (around.includes(area.id))
-      problems.push({ place: `areas[${i}].parent`, reason: 'The area holds itself.' });
+      problems.push({ ...refusal('holds itself', { what: 'area' }), place: `areas[${i}].parent` });
   });
   const languages = new Set<string>();
   project.languages?.forEach(({ code }, i) => {
     if (languages.has(code))
-      problems.push({ place: `languages[${i}].code`, reason: `“${code}” is there twice.` });
+      problems.push({ ...refusal('there twice', { text: code }), place: `languages[${i}].code` });
     languages.add(code);
   });
   const held: [string, { elements: Element[] }[]][] = [
@@ -194,7 +184,7 @@ function twins(project: Project): Problem[] {
       // What stands in a twin is not told of once more.
       if (doubled.has(place.within?.split(' ')[0] ?? '')) return;
       if (seen.has(key)) {
-        problems.push({ place: placeOf(path), reason: `“${place.id}” is used twice.` });
+        problems.push({ ...refusal('used twice', { id: place.id }), place: placeOf(path) });
         doubled.add(place.id);
       }
       seen.add(key);
@@ -214,7 +204,7 @@ function inCircles({ elements }: { elements: Element[] }, place: string): Proble
     const seen = new Set<Id>();
     for (let at: Element | undefined = element; at && !fine.has(at.id); at = known.get(at.parent ?? '')) {
       if (seen.has(at.id)) {
-        problems.push({ place: `${place}[${i}].parent`, reason: 'The element holds itself.' });
+        problems.push({ ...refusal('holds itself', { what: 'element' }), place: `${place}[${i}].parent` });
         return;
       }
       seen.add(at.id);

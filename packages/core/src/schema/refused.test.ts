@@ -1,3 +1,4 @@
+import { refusalWords } from '../refusal';
 import type { Project } from '../model';
 import { whole } from '../test/whole';
 import { projectJsonSchema, readDocument, writeProject } from '.';
@@ -51,7 +52,7 @@ test('six hundred files with one wrong value each are refused by the field', () 
     const read = readDocument(withWrong(path, put));
     if (!('problems' in read)) throw new Error(`${said(path)} = ${JSON.stringify(put)} was read.`);
     expect(read.problems.map(({ place }) => place)).toEqual([said(path)]);
-    expect(read.problems[0]!.reason).toMatch(/^It (should be|can be|cannot)/);
+    expect(refusalWords(read.problems[0]!)).toMatch(/^It (should be|can be|cannot)/);
   });
 });
 
@@ -80,10 +81,10 @@ test('a wrong word is told with the field, what is allowed, and what was meant',
     told += 1;
     const [first] = read.problems;
     expect(first!.place).toBe(said(path));
-    expect(first!.reason).toContain(`it is “${String(value)}x”`);
-    expect(first!.reason).toMatch(new RegExp(`${String(value)}\\b`));
+    expect(refusalWords(first!)).toContain(`it is “${String(value)}x”`);
+    expect(refusalWords(first!)).toMatch(new RegExp(`${String(value)}\\b`));
     if (String(value).length > 3)
-      expect(first!.reason).toMatch(new RegExp(`Did you mean ${String(value)}\\?$`));
+      expect(refusalWords(first!)).toMatch(new RegExp(`Did you mean ${String(value)}\\?$`));
   }
   expect(told).toBeGreaterThan(60);
 });
@@ -96,7 +97,8 @@ test('what goes by another word elsewhere is known', () => {
     problems: [
       {
         place: said(axis.path),
-        reason: 'It can be start, centre, end or stretch; it is “middle”. Did you mean centre?',
+        code: 'none of these',
+        params: { known: ['start', 'centre', 'end', 'stretch'], is: '“middle”', meant: 'centre' },
       },
     ],
   });
@@ -104,7 +106,7 @@ test('what goes by another word elsewhere is known', () => {
 
 const first = (over: object, from: Project = whole): string => {
   const read = readDocument(JSON.parse(JSON.stringify({ ...from, ...over })));
-  return 'problems' in read ? `${read.problems[0]!.place}: ${read.problems[0]!.reason}` : 'read';
+  return 'problems' in read ? `${read.problems[0]!.place}: ${refusalWords(read.problems[0]!)}` : 'read';
 };
 const twice = <T>(list: readonly T[] | undefined): T[] => [...list!, list![0]!];
 

@@ -9,6 +9,7 @@ import {
   type Layer,
   type Project,
   type Screen,
+  copyOf,
 } from '../model';
 import { dialoguePieces } from './dialogue';
 import { at, body, card, centre, column, end, heading, panel, start } from './pieces';
@@ -106,10 +107,10 @@ export function draftScreen(
   }
   const sister = sisterOf(project, wanted.kind, wanted.layer);
   if (!sister) return made;
-  made.background = copy<Background>(sister.background);
+  made.background = copyOf<Background>(sister.background);
   if (wanted.kind === 'dialogue') return sister.kind === 'dialogue' ? likeSister(made, sister) : made;
   const { heading: title, buttons, panel: box } = piecesOf(sister);
-  const fresh = <E extends Element>(piece: E): E => ({ ...copy(piece), id: freshId('e'), parent: null });
+  const fresh = <E extends Element>(piece: E): E => ({ ...copyOf(piece), id: freshId('e'), parent: null });
   if (labels.length === 1 && title && buttons.length > 0) {
     const back = { ...fresh(buttons.at(-1)!), name: labels[0]!, text: labels[0]! };
     made.elements = [...(box ? [fresh(box)] : []), { ...fresh(title), text: name }, back];
@@ -118,9 +119,10 @@ export function draftScreen(
   // Several buttons need room of their own; they look like the sister's.
   const like = buttons.at(-1);
   made.elements = made.elements.map((element) => {
-    if (element.type === 'button' && like) return { ...element, look: copy(like.look), box: copy(like.box) };
+    if (element.type === 'button' && like)
+      return { ...element, look: copyOf(like.look), box: copyOf(like.box) };
     return element.type === 'text' && element.name === 'Heading' && title
-      ? { ...element, look: copy(title.look) }
+      ? { ...element, look: copyOf(title.look) }
       : element;
   });
   return made;
@@ -146,7 +148,7 @@ function draftCompanion(project: Project, name: string, kind: Kind): Screen {
     background: { colour: '#00000000' },
     elements: [
       {
-        ...body('Words', name, copy(CORNERS[corner]!)),
+        ...body('Words', name, copyOf(CORNERS[corner]!)),
         look: { style: 't-body', align: corner % 2 === 0 ? 'start' : 'end' },
       },
     ],
@@ -158,11 +160,11 @@ function likeSister(made: Screen, { elements }: Screen): Screen {
   const ids = new Map(elements.map((element) => [element.id, freshId('e')]));
   const own = (id: string): string => ids.get(id) ?? id;
   made.elements = elements.map((element) => {
-    const { place, parent } = copy(element);
+    const { place, parent } = copyOf(element);
     const hung = (axis: Axis): Axis =>
       'to' in axis && axis.to !== undefined ? { ...axis, to: own(axis.to) } : axis;
     return {
-      ...copy(element),
+      ...copyOf(element),
       id: own(element.id),
       parent: parent === null ? null : own(parent),
       place: { x: hung(place.x), y: hung(place.y) },
@@ -177,10 +179,10 @@ function draftNotice(project: Project, name: string, text: string): Screen {
   if (!sister) return made;
   const ids = new Map(sister.elements.map((element) => [element.id, freshId('e')]));
   let written = false;
-  made.background = copy(sister.background);
+  made.background = copyOf(sister.background);
   made.elements = sister.elements.map((element) => {
     const fresh = {
-      ...copy(element),
+      ...copyOf(element),
       id: ids.get(element.id)!,
       parent: element.parent && (ids.get(element.parent) ?? null),
     };
@@ -209,5 +211,3 @@ function piecesOf(screen: Screen) {
     panel: screen.elements.find((element) => element.type === 'panel'),
   };
 }
-
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;

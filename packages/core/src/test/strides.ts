@@ -1,3 +1,4 @@
+import { problemWords } from '../refusal';
 import fc from 'fast-check';
 import { isDeepStrictEqual } from 'node:util';
 import { compile } from '../compile';
@@ -39,9 +40,7 @@ function broken(first: Project, strides: readonly Stride[]): string[] {
   }
   const read = readDocument(asWritten(project));
   if (!('project' in read))
-    return read.problems.map(
-      ({ place, reason }) => `what the edits made is not read again: ${place}: ${reason}`,
-    );
+    return read.problems.map((each) => `what the edits made is not read again: ${problemWords(each)}`);
   if (!isDeepStrictEqual(read.project, asWritten(project))) return ['it is read again as another'];
   for (let moved = undo(project, history); moved; moved = undo(project, history))
     ({ project, history } = moved);

@@ -3,7 +3,7 @@
 import { anchorAxis, attachAxis, holdAxisBy, ownOf } from '@tavu/core/layout';
 import type { Span } from '@tavu/core/geometry';
 import type { Axis, Element, Length } from '@tavu/core/model';
-import { Field, Select, readLength, readNumber, stepLength } from '../../ui';
+import { Field, Select, readLength, readNumber, stepLength, Fold } from '../../ui';
 
 /** One axis: what it keeps its distance from, how far, how large, and by which point of its own. */
 export function AxisFields({
@@ -128,17 +128,18 @@ export function AxisFields({
           </label>
         )}
       </div>
-      <details className="mt-1">
-        <summary className="cursor-pointer text-sm text-soft">
-          {axis.least === undefined && axis.most === undefined
+      <Fold
+        title={
+          axis.least === undefined && axis.most === undefined
             ? 'Never smaller or larger than …'
-            : `Never ${[axis.least === undefined ? '' : `under ${axis.least}`, axis.most === undefined ? '' : `over ${axis.most}`].filter(Boolean).join(' or ')}`}
-        </summary>
+            : `Never ${[axis.least === undefined ? '' : `under ${axis.least}`, axis.most === undefined ? '' : `over ${axis.most}`].filter(Boolean).join(' or ')}`
+        }
+      >
         <div className="mt-1 flex gap-1.5">
           {limit('At least', 'least')}
           {limit('At most', 'most')}
         </div>
-      </details>
+      </Fold>
     </div>
   );
 }

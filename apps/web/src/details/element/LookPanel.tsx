@@ -1,10 +1,10 @@
 'use client';
 
 import { isUsed } from '@tavu/core/focus';
-import { BLENDS, type Element, type TextLook, type TextUse, withId } from '@tavu/core/model';
+import { BLENDS, type Element, type TextLook, type TextUse, withId, lean } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../store';
-import { Pick, TextLookFields, Exceptions, lean, Shared, without } from '../../looks';
+import { Pick, TextLookFields, Exceptions, Shared, without } from '../../looks';
 import { Group, NumberField, SelectRow } from '../../ui';
 import type { Put } from '../../fields';
 import { Boxed, settingsOf } from '../../elements';

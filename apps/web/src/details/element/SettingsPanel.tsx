@@ -8,7 +8,7 @@ import { TOOLTIP } from '@tavu/core/elements/author';
 import { TriangleAlert } from 'lucide-react';
 import { useStudio, translating, useLanguage } from '../../store';
 import { useSoundAssets } from '../../assets';
-import { ThingRow } from '../../ui';
+import { ThingRow, Check } from '../../ui';
 import { settingsOf, Words } from '../../elements';
 import type { Put } from '../../fields';
 
@@ -67,15 +67,9 @@ export function SettingsPanel({
         />
       )}
       {!solid && (
-        <label className="flex cursor-pointer items-center gap-1.5">
-          <input
-            type="checkbox"
-            className="accent-chosen"
-            checked={element.through ?? false}
-            onChange={(event) => put({ through: event.target.checked ? true : undefined })}
-          />
+        <Check on={element.through ?? false} onChange={(on) => put({ through: on ? true : undefined })}>
           Presses go to what lies beneath it
-        </label>
+        </Check>
       )}
     </>
   );

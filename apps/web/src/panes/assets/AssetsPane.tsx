@@ -1,5 +1,6 @@
 'use client';
 
+import { refusalWords } from '@tavu/core/refusal';
 import { LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
 import { FileAudio, FilePlus2, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -73,7 +74,7 @@ export function AssetsPane() {
           <ul>
             {refused.map((each) => (
               <li key={each.name}>
-                <b>{each.name}</b>: {each.why}
+                <b>{each.name}</b>: {refusalWords(each.why)}
               </li>
             ))}
           </ul>

@@ -1,6 +1,6 @@
 'use client';
 
-import { freshId, type Id, type Step } from '@tavu/core/model';
+import { freshId, type Id, type Step, lean } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
 import { edit, endStep } from '../../store';
@@ -116,9 +116,7 @@ function putOption(
   change: Partial<(Step & { step: 'choice' })['options'][number]>,
   key?: string,
 ): void {
-  const options = choice.options.map((each) =>
-    each.id === option ? (JSON.parse(JSON.stringify({ ...each, ...change })) as typeof each) : each,
-  );
+  const options = choice.options.map((each) => (each.id === option ? lean({ ...each, ...change }) : each));
   edit(
     'change step',
     { owner: owner.id, step: choice.id, change: { options } as Partial<Step> },

@@ -7,6 +7,7 @@ import {
   type Routine,
   type RoutineParameter,
   isPicture,
+  lean,
 } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
 import { edit, useStudio } from '../../store';
@@ -27,7 +28,7 @@ export function Parameters({ routine }: { routine: Routine }) {
   const change = (id: string, by: Partial<RoutineParameter>): void =>
     put(
       routine.parameters.map((each) =>
-        each.id === id ? (JSON.parse(JSON.stringify({ ...each, ...by })) as RoutineParameter) : each,
+        each.id === id ? lean({ ...each, ...by } as RoutineParameter) : each,
       ),
     );
   const names = routine.parameters.map((each) => each.name);

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { bringSound, useSoundAssets } from '../../assets';
 import { ColourField } from '../../fields';
 import { edit, useStudio } from '../../store';
-import { Field, Button, IconButton, Small, Select, SelectRow, ThingRow } from '../../ui';
+import { Field, Button, IconButton, Small, Select, SelectRow, ThingRow, Check } from '../../ui';
 import { TalkSettings } from './TalkSettings';
 
 /** Who speaks: names, colours, faces, sides, bubbles and voices; and how lines come in the whole project. */
@@ -99,15 +99,9 @@ function OneSpeaker({ speaker, others }: { speaker: Speaker; others: readonly Sp
       </div>
       <Faces speaker={speaker} pictures={pictures} />
       {speaker.faces.length === 0 && (
-        <label className="flex cursor-pointer items-center gap-1.5">
-          <input
-            type="checkbox"
-            className="accent-chosen"
-            checked={speaker.unseen ?? false}
-            onChange={(event) => put({ unseen: event.target.checked ? true : undefined })}
-          />
+        <Check on={speaker.unseen ?? false} onChange={(on) => put({ unseen: on ? true : undefined })}>
           Never seen: needs no portrait
-        </label>
+        </Check>
       )}
       <Small onClick={() => void bringSound().then((asset) => asset && put({ blip: asset }))}>
         Bring in a voice …

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Reading, TalkRules } from '@tavu/core/model';
+import { type Reading, type TalkRules, lean } from '@tavu/core/model';
 import { USUAL_TALK } from '@tavu/core/talk';
 import { DurationField } from '../../motion';
 import { edit, useStudio } from '../../store';
@@ -12,8 +12,7 @@ export function TalkSettings() {
   const { talk = {} } = project;
   const put = (change: Partial<TalkRules>): void => void edit('change talk', change);
   const reading: Reading = talk.reading ?? USUAL_TALK.reading;
-  const read = (change: Partial<Reading>): void =>
-    put({ reading: JSON.parse(JSON.stringify({ ...reading, ...change })) as Reading });
+  const read = (change: Partial<Reading>): void => put({ reading: lean({ ...reading, ...change }) });
   const numbers = project.values.filter((each) => each.type === 'number');
   const switches = project.values.filter((each) => each.type === 'on/off');
   const auto = talk.auto === undefined ? 'never' : talk.auto === 'always' ? 'always' : 'value';

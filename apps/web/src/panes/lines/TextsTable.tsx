@@ -1,5 +1,6 @@
 'use client';
 
+import { problemWords } from '@tavu/core/refusal';
 import { endingsOf, exportsOf } from '@tavu/core/exchange';
 import { tableCounts, textTable, type TextRow } from '@tavu/core/language';
 import { paintStill } from '@tavu/core/paint';
@@ -238,7 +239,7 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
     );
   const take = async (file: File): Promise<void> => {
     const read = await readFile('texts', file);
-    if ('error' in read) return say(`${file.name} cannot be read: ${read.error}`);
+    if ('problem' in read) return say(`${file.name} cannot be read: ${problemWords(read.problem)}`);
     if (read.language !== null && read.language !== code)
       return say(`${file.name} is in ${read.language}. Choose that language above, and open it again.`);
     const known = new Set(rows.map((row) => row.key));

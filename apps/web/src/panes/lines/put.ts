@@ -1,4 +1,4 @@
-import { everyStep, freshId, type Id, type Said, type Step, withId } from '@tavu/core/model';
+import { everyStep, freshId, type Id, type Said, type Step, withId, copyOf } from '@tavu/core/model';
 import { readScript } from '@tavu/core/exchange';
 import { edit, endStep, say, useStudio } from '../../store';
 import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
@@ -98,7 +98,7 @@ export function pasteSteps(owner: Owner, after: Id | null, text: string, instead
   const same = copied !== null && copied.text === text.replace(/\r\n?/g, '\n');
   const { project } = useStudio.getState();
   const script = same ? null : readScript(text, project.speakers);
-  const steps = script ? script.steps : (JSON.parse(JSON.stringify(copied!.steps)) as Step[]);
+  const steps = script ? script.steps : copyOf<Step[]>([...copied!.steps]);
   if (steps.length === 0) return;
   const key = `paste ${steps[0]!.id}`;
   for (const speaker of script?.speakers ?? []) {

@@ -3,7 +3,7 @@
 import { identifierOf, zeroOf, type FieldType, type Id, type Parameter, type Scalar } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Field, IconButton } from '../../ui';
+import { Field, IconButton, Check } from '../../ui';
 import { ScalarInput, newType, readValueName } from '../../fields';
 import { TypeRest, TypeSelect } from './TypeFields';
 
@@ -72,17 +72,13 @@ export function Fields({
             )}
             {defaults && (
               <div className="mt-1 flex items-center gap-2">
-                <label className="flex shrink-0 cursor-pointer items-center gap-1.5 text-sm">
-                  <input
-                    type="checkbox"
-                    className="accent-chosen"
-                    checked={item.default === undefined}
-                    onChange={(event) =>
-                      onChange(item.id, { default: event.target.checked ? undefined : zeroOf(item) })
-                    }
-                  />
+                <Check
+                  on={item.default === undefined}
+                  className="shrink-0 text-sm"
+                  onChange={(on) => onChange(item.id, { default: on ? undefined : zeroOf(item) })}
+                >
                   has to be said
-                </label>
+                </Check>
                 {item.default !== undefined && (
                   <span className="min-w-0 flex-1">
                     <ScalarInput

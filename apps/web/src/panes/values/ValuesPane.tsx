@@ -18,7 +18,7 @@ import { useMemo, useState } from 'react';
 import { forgetPlayed, setByHand, useRun } from '../../run';
 import { choose, chooseLink, edit, useStudio } from '../../store';
 import { Actions } from '../../input';
-import { Field, Button, IconButton, Small, Row, Select } from '../../ui';
+import { Field, Button, IconButton, Small, Row, Select, Check } from '../../ui';
 import { Fields } from './Fields';
 import { ScalarInput, newType, readValueName } from '../../fields';
 import { TypeRest, TypeSelect } from './TypeFields';
@@ -152,15 +152,9 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
               onChange={(life) => change({ life })}
             />
           </Row>
-          <label className="flex cursor-pointer items-center gap-1.5">
-            <input
-              type="checkbox"
-              className="accent-chosen"
-              checked={value.byGame ?? false}
-              onChange={(event) => change({ byGame: event.target.checked || undefined })}
-            />
+          <Check on={value.byGame ?? false} onChange={(on) => change({ byGame: on || undefined })}>
             The game may write it
-          </label>
+          </Check>
           <UseList title="Set by" uses={uses.sets} none={value.byGame ? 'the game alone' : 'nothing yet'} />
           <UseList title="Read by" uses={uses.reads} none="nothing yet" />
           <Button look="danger" onClick={() => edit('delete value', { value: value.id })}>

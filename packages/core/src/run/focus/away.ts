@@ -1,15 +1,16 @@
 import type { CompiledScreen, Flow } from '../../compile';
 import type { Id } from '../../model';
 import { type Away, holdsNow, type Instance, type RunState, screenOf } from '../state';
-import { talkLooks } from '../talk';
+import { talkLooks, type TalkLooks } from '../talk';
 
 export const NONE_AWAY: Away = { hidden: [], disabled: [] };
 
-export function awayOn(flow: Flow, state: RunState, instance: Instance): Away {
+/** `said` is what a conversation makes of it now, where that is known already. */
+export function awayOn(flow: Flow, state: RunState, instance: Instance, said: TalkLooks | null = null): Away {
   const away = ruledAway(flow, state, instance);
   if (!instance.talk) return away;
   const screen = screenOf(flow, instance);
-  const unsaid = talkLooks(flow, state, instance).hidden.flatMap((id) => withAllIn(screen, id));
+  const unsaid = (said ?? talkLooks(flow, state, instance)).hidden.flatMap((id) => withAllIn(screen, id));
   return unsaid.length > 0 ? { ...away, hidden: [...away.hidden, ...unsaid] } : away;
 }
 

@@ -3,13 +3,13 @@ import { toMicros, type Id } from '../../model';
 import { awayOn } from './away';
 import {
   allUp,
-  focusShown,
   type Input,
   type Instance,
   reachable,
   type RunState,
   screenOf,
   type Spot,
+  focusSeen,
 } from '../state';
 import { wordsOf } from '../talk';
 
@@ -55,7 +55,7 @@ export function noteResting(flow: Flow, state: RunState): void {
     return;
   }
   if (resting?.by === 'pointer' && isSameSpot(resting, over)) return;
-  const holder = focusShown(state) ? reachable(flow, state).find((each) => each.focus !== null) : undefined;
+  const holder = focusSeen(flow, state);
   if (!holder) state.resting = null;
   else if (resting?.by !== 'focus' || resting.serial !== holder.serial || resting.element !== holder.focus)
     state.resting = { serial: holder.serial, element: holder.focus!, by: 'focus', since: state.now };

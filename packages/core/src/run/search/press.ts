@@ -10,6 +10,7 @@ import {
   reachable,
   type RunState,
   type Say,
+  focusHolder,
 } from '../state';
 import { canUse, isDirection } from '../focus';
 import { bindingsNow } from './bindings';
@@ -56,7 +57,7 @@ export function pressCode(flow: Flow, state: RunState, press: Press, repeat: boo
     if (kept(state, closing, keeps, say)) return;
   }
   state.device = device;
-  if (reveals && reachable(flow, state).some((level) => level.focus !== null)) return;
+  if (reveals && focusHolder(flow, state)) return;
   if (resolveCode(searchOf(flow, state, say), press, actions)) useUp(state, code);
 }
 

@@ -1,7 +1,7 @@
 import type { Use } from '../../elements';
 import type { Flow } from '../../compile';
 import type { Id } from '../../model';
-import { type Instance, reachable, type RunState, screenOf } from '../state';
+import { type Instance, type RunState, screenOf, focusHolder } from '../state';
 import { canUse, focusMove, setFocus, settleFocus, usableNow } from '../focus';
 import { useControl } from './control';
 import type { Search } from '../links';
@@ -23,7 +23,7 @@ export function tabTo(flow: Flow, state: RunState, source: Instance, back: boole
 
 /** Whether Tab goes beyond the last of what can have the focus, or with `back` beyond the first. */
 export function tabLeaves(flow: Flow, state: RunState, back: boolean): boolean {
-  const level = reachable(flow, state).find((each) => each.focus !== null);
+  const level = focusHolder(flow, state);
   if (!level) return true;
   const order = usableNow(flow, state, level);
   return order.indexOf(level.focus!) === (back ? 0 : order.length - 1);

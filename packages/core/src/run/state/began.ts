@@ -1,7 +1,7 @@
 import type { Flow } from '../../compile';
 import type { CompiledAnimation } from '../../animate';
 import type { Id } from '../../model';
-import { allUp, focusShown, reachable, screenOf } from './derived';
+import { allUp, screenOf, focusSeen } from './derived';
 import type { Instance, RunState } from './state';
 
 /** Animations of elements that wait for a cue: each begins anew when that comes. */
@@ -37,10 +37,7 @@ export function noteFocus(flow: Flow, state: RunState): void {
     if (animations.length === 0) continue;
     for (const { on, key, element } of animations) {
       if (on !== 'focus') continue;
-      if (holder === undefined)
-        holder = focusShown(state)
-          ? (reachable(flow, state).find((level) => level.focus !== null) ?? null)
-          : null;
+      if (holder === undefined) holder = focusSeen(flow, state) ?? null;
       const has = instance === holder && instance.focus === element;
       if (has && !(key in instance.began)) instance.began = { ...instance.began, [key]: state.now };
       if (!has && key in instance.began) {

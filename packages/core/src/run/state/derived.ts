@@ -100,3 +100,11 @@ export function isCovered(flow: Flow, state: RunState, instance: Instance): bool
 
 /** Focus is drawn only while keys or pad are in hand. */
 export const focusShown = (state: RunState): boolean => state.device === 'keys' || state.device === 'pad';
+
+/** Who has the focus, drawn or not: only one thing on the screen, the topmost that can take a press. */
+export const focusHolder = (flow: Flow, state: RunState): Instance | undefined =>
+  reachable(flow, state).find((each) => each.focus !== null);
+
+/** Who has the focus so that it is seen. */
+export const focusSeen = (flow: Flow, state: RunState): Instance | undefined =>
+  focusShown(state) ? focusHolder(flow, state) : undefined;

@@ -4,6 +4,8 @@ export {
   areasOf,
   beneathOverlays,
   closingOf,
+  focusHolder,
+  focusSeen,
   focusShown,
   isBeneath,
   isBlocked,

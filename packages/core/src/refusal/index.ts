@@ -1,0 +1,1 @@
+export { problemWords, refusal, refusalWords, type Problem, type Refusal, type RefusalCode } from './refusal';
