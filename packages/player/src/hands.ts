@@ -1,10 +1,10 @@
 import { padCode, padOf } from '@tavu/core/keys';
 import { DIRECTIONS } from '@tavu/core/model';
-import { bindingsNow, tabLeaves, takerNow, type Input } from '@tavu/core/run';
+import { ENDS_TYPING, bindingsNow, tabLeaves, takerNow, type Input } from '@tavu/core/run';
 import { PadReader, USUAL_STICK, type Stick } from './pad';
 import type { Player } from './player';
 import { paceOf, Repeats } from './repeats';
-import { ENDS, type Typing } from './typing';
+import type { Typing } from './typing';
 
 export interface HandsOptions {
   /** Where keys are listened to. */
@@ -91,7 +91,7 @@ export class Hands {
     const player = this.#player;
     if (player.held || event.isComposing || this.#options.spares?.(event)) return;
     // Words that are typed are the field's; only what ends the typing is the game's.
-    if (this.#typing.active && !ENDS.has(event.code)) return;
+    if (this.#typing.active && !ENDS_TYPING.has(event.code)) return;
     if (phase === 'down' ? !this.#isForGame(event) : !this.#down.has(event.code)) return;
     event.preventDefault();
     // The system's repeats are not the game's.
@@ -113,7 +113,7 @@ export class Hands {
     const { flow, state } = this.#player;
     const bound = bindingsNow(flow, state);
     const has = (...codes: string[]): boolean => codes.some((each) => bound.has(each));
-    const chooses = state.taking !== null && takerNow(flow, { ...state })?.type === 'binding';
+    const chooses = state.taking !== null && takerNow(flow, { ...state })?.asksFor === 'a key';
     if (chooses || has(code)) {
       // With a modifier that the game has no use for it is the page's shortcut all the same.
       const page =

@@ -1,9 +1,6 @@
 import { takerNow } from '@tavu/core/run';
 import type { Player } from './player';
 
-/** Keys that end typing; all others are for the words. */
-export const ENDS = new Set(['Enter', 'NumpadEnter', 'Escape', 'Tab']);
-
 /**
  * While a text entry of the game has the keyboard, a field of the page that nobody sees takes what is typed, so that the system's
  * own ways of writing work: dead keys, input methods, a phone's keyboard, pasting.
@@ -26,7 +23,7 @@ export class Typing {
   follow(): void {
     const { flow, state, host } = this.#player;
     const taker = state.taking === null || this.#player.held ? null : takerNow(flow, { ...state });
-    if (taker?.type !== 'entry') {
+    if (taker?.asksFor !== 'words') {
       const field = this.#field;
       if (!field) return;
       const had = this.#root.activeElement === field;
@@ -39,7 +36,7 @@ export class Typing {
     if (this.#field) return;
     const field = document.createElement('input');
     field.value = String(state.values[taker.value] ?? '');
-    field.setAttribute('aria-label', taker.name);
+    field.setAttribute('aria-label', taker.element.name);
     field.style.cssText =
       'position:absolute;left:0;bottom:0;width:1px;height:1px;opacity:0;border:0;padding:0';
     field.addEventListener('input', () => this.#player.give({ type: 'text', text: field.value }));

@@ -1,9 +1,7 @@
+import { isPressed, labelOf } from '@tavu/core/elements/author';
 import { linksFrom, screenById, type Element } from '@tavu/core/model';
 import { elementOf } from '@tavu/core/triggers';
 import type { TriggerEditor } from './editor';
-
-/** What is pressed by itself. */
-const PRESSED: ReadonlySet<Element['type']> = new Set(['button', 'picture', 'portrait', 'touch']);
 
 /** An element by its name, and by its words where those are others. */
 function saidOn(element: Element): string {
@@ -15,11 +13,11 @@ export const press: TriggerEditor<'press'> = {
   offers: (project, source) => {
     const used = new Set(linksFrom(project, source).map(({ cue }) => elementOf(cue)));
     return (screenById(project, source)?.elements ?? [])
-      .filter(({ type }) => PRESSED.has(type))
+      .filter(({ type }) => isPressed(type))
       .map((element) => ({
         key: `press ${element.id}`,
         group: 'Pressed',
-        words: `${element.name} ${'text' in element ? element.text : ''} press ${element.type === 'touch' ? 'touch area' : element.type}`,
+        words: `${element.name} ${'text' in element ? element.text : ''} press ${labelOf(element.type).toLowerCase()}`,
         label: saidOn(element),
         hint: used.has(element.id) ? 'leads somewhere' : 'leads nowhere yet',
         make: () => ({ on: 'press', element: element.id }),

@@ -51,5 +51,8 @@ export const AUTHOR: { [T in ElementType]: Author<T> } = {
 /** Where an element of a type names things, asks and speaks. */
 export const referencesOf = <T extends ElementType>(type: T): Part<Of<T>> => AUTHOR[type].references;
 
+/** Whether links are offered for a press of it. */
+export const isPressed = (type: ElementType): boolean => AUTHOR[type].pressed === true;
+
 /** What a type of element is called. */
 export const labelOf = (type: ElementType): string => AUTHOR[type].label;

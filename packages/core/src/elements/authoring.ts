@@ -9,6 +9,8 @@ export interface Author<T extends ElementType> {
   size: [number, number];
   /** What is its own when it is first made. Absent: it is never made by itself. */
   fresh?: (made: Fresh) => Omit<Of<T>, keyof ElementBase | 'type'>;
+  /** What pressing it does is for links alone: they are offered for it. */
+  pressed?: true;
   /** Where it names things, asks and speaks. Also takes a part of one. */
   references: Part<Of<T>>;
 }

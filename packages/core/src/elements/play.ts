@@ -18,6 +18,8 @@ export interface Play<E = Element> {
   use?: OwnUse<E>;
   /** What it has the keyboard to itself for, once it is pressed. */
   asksFor?: 'a key' | 'words';
+  /** It looks otherwise by more than its words and its value: the device in hand, what keys are bound to, which page is up. */
+  changes?: true;
   /** Its words come letter by letter, wherever it stands. */
   types?: true;
   /** The web address it asks to open. */

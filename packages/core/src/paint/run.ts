@@ -1,3 +1,4 @@
+import { playOf } from '../elements';
 import { group, type Item, NORMAL, type Looks } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
@@ -244,6 +245,4 @@ const saysMore = ({
 }: CompiledScreen): boolean =>
   texts.size + shortcuts.length + bound.length + conditions.length + frames.length + progresses.length > 0 ||
   screen.background.grain?.moves === true ||
-  elements.some((each) => SPEAKS.has(each.type) || ('from' in each && each.from));
-
-const SPEAKS: ReadonlySet<string> = new Set(['prompt', 'tabs', 'binding', 'entry']);
+  elements.some((each) => playOf(each).changes || ('from' in each && each.from));

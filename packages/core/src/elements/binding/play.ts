@@ -62,6 +62,7 @@ function draw(element: Of<'binding'>, face: Face, looks: Looks): Item[] {
 }
 
 export const binding: Play<Of<'binding'>> = {
+  changes: true,
   paint: (element, { project, rect, looks }) =>
     ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks), looks)),
   speak: {

@@ -7,5 +7,6 @@ export const button: Author<'button'> = {
   label: 'Button',
   size: [440, 84],
   fresh: ({ pressed }) => ({ text: 'Button', ...pressed }),
+  pressed: true,
   references: record<Of<'button'>>({ ...named.pressable, shortcut: named.action }),
 };

@@ -35,6 +35,7 @@ function draw(element: Of<'entry'>, face: Face): Item[] {
 }
 
 export const entry: Play<Of<'entry'>> = {
+  changes: true,
   paint: (element, { project, rect, looks }) =>
     ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks))),
   speak: { role: 'textbox', tell: (_, { held }) => ({ state: wordsOf(held) }) },

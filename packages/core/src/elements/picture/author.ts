@@ -7,5 +7,6 @@ export const picture: Author<'picture'> = {
   label: 'Picture',
   size: [480, 270],
   fresh: () => ({ asset: null, fit: 'contain' }),
+  pressed: true,
   references: record<Of<'picture'>>({ ...named.base, asset: named.asset, from: named.from, slice: plain }),
 };

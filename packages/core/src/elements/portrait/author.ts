@@ -7,5 +7,6 @@ export const portrait: Author<'portrait'> = {
   label: 'Portrait',
   size: [280, 280],
   fresh: ({ box }) => ({ asset: null, fit: 'cover', box: box('b-panel') }),
+  pressed: true,
   references: record<Of<'portrait'>>({ ...named.base, asset: named.asset, from: named.from, box: boxUse }),
 };

@@ -22,6 +22,7 @@ function paint(element: Of<'prompt'>, { project, rect, looks, said }: Canvas): I
 }
 
 export const prompt: Play<Of<'prompt'>> = {
+  changes: true,
   paint,
   speak: { role: 'text', tell: (_, { code, said }) => ({ name: `${code} ${said}`.trim() }) },
 };

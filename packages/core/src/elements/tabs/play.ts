@@ -36,6 +36,7 @@ function draw(element: Of<'tabs'>, face: Face): Item[] {
 }
 
 export const tabs: Play<Of<'tabs'>> = {
+  changes: true,
   paint: (element, { project, rect, looks }) =>
     ringed(
       project,

@@ -7,5 +7,6 @@ export const touch: Author<'touch'> = {
   label: 'Touch area',
   size: [300, 300],
   fresh: () => ({}),
+  pressed: true,
   references: record<Of<'touch'>>(named.base),
 };

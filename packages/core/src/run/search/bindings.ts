@@ -23,6 +23,14 @@ export function bindingsNow(flow: Flow, { rebound }: RunState): ReadonlyMap<stri
   return bindings;
 }
 
+/** A row whose action players bind to a key, or a pad button. */
+export interface KeyRow {
+  action: Id;
+  device: 'keys' | 'pad';
+  /** A code that another action has: refused, or the two are swapped. */
+  clash?: BindingElement['clash'];
+}
+
 /** All that sets an action off now. */
 function codesOf(flow: Flow, rebound: Rebound, action: Id): string[] {
   return [
@@ -45,9 +53,8 @@ export function codesOn(flow: Flow, rebound: Rebound, action: Id, device: 'keys'
  * Binds what a row is for to a code, in place of its first one. One that another action has is refused, unless the row
  * swaps; two actions that share a code by the project's own choice do not clash. Returns what it clashes with.
  */
-export function bind(flow: Flow, state: RunState, row: BindingElement, code: string): Id | null {
+export function bind(flow: Flow, state: RunState, row: KeyRow, code: string): Id | null {
   const { action, device } = row;
-  if (action === null) return null;
   const now = codesOn(flow, state.rebound, action, device);
   if (now[0] === code) return null;
   const other = flow.project.actions.find(

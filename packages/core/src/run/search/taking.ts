@@ -1,6 +1,7 @@
+import { playOf } from '../../elements';
 import type { Flow } from '../../compile';
-import type { BindingElement, EntryElement, Id } from '../../model';
-import { bind } from './bindings';
+import type { Element, Id } from '../../model';
+import { bind, type KeyRow } from './bindings';
 import { allUp, type RunState, type Say, screenOf, setValue, type Spot } from '../state';
 import { inOneStep } from '../links';
 
@@ -8,23 +9,31 @@ import { inOneStep } from '../links';
 export const BINDING_WAITS = 5_000_000;
 /** The longest text that can be typed, in characters. */
 export const LONGEST_TYPED = 200;
+/** Keys that end typing; all others are for the words. */
+export const ENDS_TYPING: ReadonlySet<string> = new Set(['Enter', 'NumpadEnter', 'Escape', 'Tab']);
+
+/** An element that has the keyboard to itself, and what it wants of it. */
+export type Taker =
+  { asksFor: 'words'; element: Element; value: Id } | { asksFor: 'a key'; element: Element; row: KeyRow };
 
 /** Gives an element the keyboard, if it has a use for it. Returns whether it has. */
 export function take(flow: Flow, state: RunState, { serial, element }: Spot): boolean {
   const taker = element === null ? undefined : takerAt(flow, state, { serial, element });
   if (!taker) return false;
-  const until = taker.type === 'binding' ? state.now + BINDING_WAITS : Infinity;
-  state.taking = { serial, element: taker.id, until, clash: null };
+  const until = taker.asksFor === 'a key' ? state.now + BINDING_WAITS : Infinity;
+  state.taking = { serial, element: taker.element.id, until, clash: null };
   return true;
 }
-
-type Taker = (EntryElement & { value: Id }) | BindingElement;
 
 function takerAt(flow: Flow, state: RunState, at: { serial: number; element: Id }): Taker | undefined {
   const instance = allUp(state).find((each) => each.serial === at.serial);
   const element = instance && screenOf(flow, instance).byId.get(at.element);
-  if (element?.type === 'binding' && element.action !== null) return element;
-  return element?.type === 'entry' && element.value !== undefined ? (element as Taker) : undefined;
+  const asksFor = element && playOf(element).asksFor;
+  if (asksFor === 'words' && 'value' in element! && element.value !== undefined)
+    return { asksFor, element, value: element.value };
+  if (asksFor === 'a key' && 'device' in element! && element.action !== null)
+    return { asksFor, element, row: element as KeyRow };
+  return undefined;
 }
 
 /** What takes the keyboard now; what has gone takes it no longer. */
@@ -44,26 +53,27 @@ export function takeCode(
   device: 'keys' | 'pad',
   say: Say,
 ): void {
-  if (taker.type === 'entry') {
-    const ends = device === 'pad' || ['Enter', 'NumpadEnter', 'Escape', 'Tab'].includes(code);
-    if (ends) state.taking = null;
+  if (taker.asksFor === 'words') {
+    if (device === 'pad' || ENDS_TYPING.has(code)) state.taking = null;
     return;
   }
-  if (taker.device !== device) {
+  const { row } = taker;
+  if (row.device !== device) {
     state.taking = null;
     return;
   }
-  const clash = bind(flow, state, taker, code);
+  const clash = bind(flow, state, row, code);
   if (clash === null) state.taking = null;
   else state.taking = { ...state.taking!, clash, until: state.now + BINDING_WAITS };
-  say({ at: state.now, did: 'bound', action: taker.action!, code, clash });
+  say({ at: state.now, did: 'bound', action: row.action, code, clash });
 }
 
 /** Words as they stand after some typing. */
 export function takeText(flow: Flow, state: RunState, text: string, say: Say): void {
   const taker = takerNow(flow, state);
-  if (taker?.type !== 'entry') return;
+  if (taker?.asksFor !== 'words') return;
+  const { value, element } = taker;
   const to = [...text].slice(0, LONGEST_TYPED).join('');
-  if (to === state.values[taker.value]) return;
-  inOneStep(flow, state, say, () => setValue(flow, state, taker.value, to, taker.id, say));
+  if (to === state.values[value]) return;
+  inOneStep(flow, state, say, () => setValue(flow, state, value, to, element.id, say));
 }
