@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { findingsOfTalk, findingsOf } from '../packages/core/src/check';
 import { compile } from '../packages/core/src/compile';
-import { carryOut } from '../packages/core/src/edit';
+import { applyCommand } from '../packages/core/src/edit';
 import { readScript } from '../packages/core/src/exchange';
 import { planLines, planMap } from '../packages/core/src/map';
 import type { Project } from '../packages/core/src/model';
@@ -19,7 +19,7 @@ const ms = (times: number, work: () => void): number => {
 
 /** What opening and an edit cost with three hundred screens. */
 export function measureLarge() {
-  const { project } = carryOut(largeProject(300), 'tidy map', {});
+  const { project } = applyCommand(largeProject(300), 'tidy map', {});
   const flow = compile(project);
   const { state } = begin(flow);
   const element = project.screens[40]!.elements[0]!;
@@ -29,7 +29,7 @@ export function measureLarge() {
     map: ms(5, () => planLines(project, planMap(project))),
     edit: ms(20, () => {
       const change = { opacity: Math.random() };
-      const edited = carryOut(project, 'change element', {
+      const edited = applyCommand(project, 'change element', {
         screen: project.screens[40]!.id,
         element: element.id,
         change,
@@ -47,7 +47,7 @@ function slowRename(): number {
   let project = largeProject(600);
   const times = Array.from({ length: 40 }, (_, i) => {
     const from = performance.now();
-    ({ project } = carryOut(project, 'rename value', { value: 'v-oil', name: `oil ${i}` }));
+    ({ project } = applyCommand(project, 'rename value', { value: 'v-oil', name: `oil ${i}` }));
     return performance.now() - from;
   }).sort((a, b) => a - b);
   return times[Math.floor(times.length * 0.95)]!;
@@ -74,7 +74,7 @@ export function measureTalk() {
     read,
     edit: ms(30, () => {
       const change = { text: `Typed ${n++}` } as never;
-      const edited = carryOut(project, 'change step', {
+      const edited = applyCommand(project, 'change step', {
         owner: 'c-long',
         step: steps[500]!.id,
         change,
@@ -102,12 +102,12 @@ export function measureComponent(): number {
     .slice(0, 9)
     .reduce(
       (now, screen) =>
-        carryOut(now, 'add element', { screen: screen.id, element: { ...place, parent: null } }).project,
+        applyCommand(now, 'add element', { screen: screen.id, element: { ...place, parent: null } }).project,
       demo,
     );
   const flow = compile(project);
   return ms(20, () => {
-    const edited = carryOut(project, 'change element', {
+    const edited = applyCommand(project, 'change element', {
       screen: component!.id,
       element: component!.elements[0]!.id,
       change: { opacity: Math.random() },
@@ -122,7 +122,7 @@ export function measureCore() {
   const project = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
   const flow = compile(project);
   const { state } = begin(flow);
-  const edited = carryOut(project, 'rename screen', { screen: 's-title', name: 'Front' }).project;
+  const edited = applyCommand(project, 'rename screen', { screen: 's-title', name: 'Front' }).project;
   return {
     read: ms(10, () => readDocument(project)),
     compile: ms(50, () => compile(project)),

@@ -48,6 +48,10 @@ export class Desk {
   get typing(): Locator {
     return this.page.getByRole('dialog').getByRole('combobox');
   }
+  /** A passing word of the window, as it is seen; it is also read out, from elsewhere on the page. */
+  word(text: string | RegExp): Locator {
+    return this.page.getByRole('listitem', { name: 'Word' }).getByText(text);
+  }
   card(name: string): Locator {
     return this.map.getByRole('button', {
       name: new RegExp(`^${name}, (base|overlay|notice|companion|not made)`),

@@ -72,7 +72,7 @@ test('hostile files of translators are refused in words', async ({ desk }) => {
   const files = [...named(xliffs, 'xlf', 'text/xml'), ...named(tables, 'csv', 'text/csv')];
   for (const file of files) {
     await lines(desk).getByLabel('A translator’s file').setInputFiles(file);
-    await expect(desk.page.getByText(`${file.name} cannot be read: `)).toContainText(/read: .{10,}/);
+    await expect(desk.word(`${file.name} cannot be read: `)).toContainText(/read: .{10,}/);
   }
   await expectUntouched(desk);
 });

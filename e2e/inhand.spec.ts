@@ -137,7 +137,7 @@ test('keys that are bound by pressing them reach the game; what the system keeps
   }
   await menu.getByRole('button', { name: 'Press one' }).click();
   await desk.page.keyboard.press('Meta');
-  await expect(desk.page.getByRole('status', { name: 'Word' })).toContainText('is kept by the system');
+  await expect(desk.word('is kept by the system')).toBeVisible();
   await menu.getByRole('button', { name: 'not now' }).click();
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('Play');

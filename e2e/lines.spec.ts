@@ -120,7 +120,7 @@ test('every sort of step is put in by its name, with what it needs', async ({ de
   // What there is nothing to name for is told.
   await addStep(desk, 'Move');
   await expect(
-    desk.page.getByText(/Nothing on the dialogue screen has an animation that begins by a step/),
+    desk.word(/Nothing on the dialogue screen has an animation that begins by a step/),
   ).toBeVisible();
   // The picker stays, for another.
   await desk.page.keyboard.press('Escape');
@@ -313,9 +313,7 @@ test('texts go out to translators as XLIFF and come back; what has changed since
     await (await chooser).setFiles([{ name, mimeType: 'text/xml', buffer: Buffer.from(body) }]);
   };
   await take('bad.xlf', '<!DOCTYPE x []><xliff version="2.0"/>');
-  await expect(
-    desk.page.getByText('bad.xlf cannot be read: line 1: A document type is not allowed'),
-  ).toBeVisible();
+  await expect(desk.word('bad.xlf cannot be read: line 1: A document type is not allowed')).toBeVisible();
   await take('good.xlf', back);
   await expect(german).toHaveValue('Dieses Spiel blitzt');
   // As a table too.

@@ -231,7 +231,7 @@ test('a colour is picked off the screen, with a word when what is seen there is 
   await box.getByRole('button', { name: /^Border: / }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'Border' });
   await sheet.getByRole('button', { name: 'Pick it off the screen' }).click();
-  await expect(desk.page.getByText('Press in Live to take a colour from there. Esc ends it.')).toBeVisible();
+  await expect(desk.word('Press in Live to take a colour from there. Esc ends it.')).toBeVisible();
   await live.press(960, 540);
   await expect(sheet).toContainText(
     /Seen there is #[0-9a-f]{6}; Panel itself is #[0-9a-f]{6}, and its opacity makes it look otherwise\./,

@@ -173,9 +173,7 @@ test('a sound file is brought in from the sentence that plays it, and stopped by
   await also('bring', /Bring in a sound/);
   const file = await chooser;
   await file.setFiles('examples/saltwick-light/project.json');
-  await expect(
-    desk.page.getByText(/project.json was refused: It is no picture, font or sound/),
-  ).toBeVisible();
+  await expect(desk.word(/project.json was refused: It is no picture, font or sound/)).toBeVisible();
 
   const again = desk.page.waitForEvent('filechooser');
   await desk.page.keyboard.press('Escape');

@@ -166,7 +166,7 @@ test('elements are copied to another project with their place, style and links',
     .click();
   await desk.editing.focus();
   await desk.page.keyboard.press('Control+c');
-  await expect(desk.page.getByText('One element copied.')).toBeVisible();
+  await expect(desk.word('One element copied.')).toBeVisible();
   await desk.begin();
   const live = await desk.held('Title');
   await live.press(1900, 1070);

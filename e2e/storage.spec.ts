@@ -24,7 +24,7 @@ test('a second window follows the first and says so', async ({ desk, context }) 
   await rename(desk, 'Thanks');
   await expect(other.card('Thanks')).toBeVisible();
   await other.card('Thanks').press('Delete');
-  await expect(other.page.getByText(/Change it there/)).toBeVisible();
+  await expect(other.word(/Change it there/)).toBeVisible();
   await expect(other.card('Thanks')).toBeVisible();
   await desk.page.close();
   await expect(other.page.locator('[data-state="kept"]')).toBeVisible();
@@ -87,7 +87,7 @@ test('a project that another window has open is not deleted, and that is said', 
     await kept.getByRole('button', { name: 'Delete for good' }).click();
   };
   await forget();
-  await expect(other.page.getByText(/is open in another window. Close it there first/)).toBeVisible();
+  await expect(other.word(/is open in another window. Close it there first/)).toBeVisible();
   await expect(kept.getByRole('button', { name: /^Saltwick Light \d+ screens/ })).toBeVisible();
   await rename(desk, 'Thanks');
   await desk.kept();

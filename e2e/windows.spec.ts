@@ -98,7 +98,7 @@ class Windows {
         this.open = this.open.filter((each) => each !== desk);
         return this.expectAllShown();
     }
-    if (!writes) await expect(page.getByText(/Change it there/).first()).toBeVisible();
+    if (!writes) await expect(desk.word(/Change it there/)).toBeVisible();
     await this.expectAllShown();
   }
 
@@ -115,13 +115,13 @@ class Windows {
     await kept.getByRole('button', { name: `Delete ${project}` }).click();
     await kept.getByRole('button', { name: 'Delete for good' }).click();
     if (this.open.length > 0) {
-      await expect(page.getByText(/is open in another window. Close it there first/)).toBeVisible();
+      await expect(desk.word(/is open in another window. Close it there first/)).toBeVisible();
       await this.expectAllShown();
       await kept.getByRole('button', { name: new RegExp(`^${project} \\d+ screens`) }).click();
       this.open.push(desk);
       await this.expectAllShown();
     } else {
-      await expect(page.getByText(`“${project}” is deleted.`)).toBeVisible();
+      await expect(desk.word(`“${project}” is deleted.`)).toBeVisible();
       await expect(kept.getByRole('listitem')).toHaveCount(1);
       expect((await stored(page)).map((each) => each.project)).not.toContain(project);
     }

@@ -113,7 +113,7 @@ export class Hands {
     const { flow, state } = this.#player;
     const bound = bindingsNow(flow, state);
     const has = (...codes: string[]): boolean => codes.some((each) => bound.has(each));
-    const chooses = state.taking !== null && takerNow(flow, { ...state })?.asksFor === 'a key';
+    const chooses = state.inputCapture !== null && takerNow(flow, { ...state })?.asksFor === 'a key';
     if (chooses || has(code)) {
       // With a modifier that the game has no use for it is the page's shortcut all the same.
       const page =

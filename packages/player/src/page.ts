@@ -1,6 +1,6 @@
 import { compile, type Flow, type Frame } from '@tavu/core/compile';
 import type { Id, Project } from '@tavu/core/model';
-import { finestFor } from '@tavu/core/paint';
+import { pickResolution } from '@tavu/core/paint';
 import { readKept } from '@tavu/core/run';
 import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
@@ -20,7 +20,7 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
   const host = document.getElementById(hostId)!;
   const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
   const address = (id: Id): string =>
-    data.pictures[finestFor(data.project.assets, id, devicePixelRatio)] ?? '';
+    data.pictures[pickResolution(data.project.assets, id, devicePixelRatio)] ?? '';
   await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project.assets, address)]);
   const calm = matchMedia('(prefers-reduced-motion: reduce)');
   const made = (previous?: Flow): Flow =>

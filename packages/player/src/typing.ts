@@ -22,7 +22,7 @@ export class Typing {
   /** Puts the field there, or takes it away, as the run has it. */
   follow(): void {
     const { flow, state, host } = this.#player;
-    const taker = state.taking === null || this.#player.held ? null : takerNow(flow, { ...state });
+    const taker = state.inputCapture === null || this.#player.held ? null : takerNow(flow, { ...state });
     if (taker?.asksFor !== 'words') {
       const field = this.#field;
       if (!field) return;

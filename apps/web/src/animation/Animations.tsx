@@ -5,7 +5,7 @@ import { freshId, titleCase, type Animation, type Element, lean } from '@tavu/co
 import { ClipboardPaste, Copy, Plus, Trash2 } from 'lucide-react';
 import { DurationField } from '../motion';
 import type { Put } from '../fields';
-import { say, useStudio } from '../store';
+import { notify, useStudio } from '../store';
 import { Group, IconButton, Small, SelectRow } from '../ui';
 import { useCopied } from './copied';
 import { Keyframes } from './Keyframes';
@@ -33,7 +33,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
           }
           onCopy={() => {
             copy(animation);
-            say('Animation copied. It can be put on other elements.');
+            notify('Animation copied. It can be put on other elements.');
           }}
         />
       ))}

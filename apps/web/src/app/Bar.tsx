@@ -6,7 +6,7 @@ import { useEffect, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { Nothing, useAhead, Cap, IconButton } from '../ui';
 import { saveOpen } from './saveOpen';
-import { travel, useStudio } from '../store';
+import { undoRedo, useStudio } from '../store';
 
 const LATER = { exports: () => import('./Exports').then((module) => module.Exports) };
 /** The formats themselves are loaded a moment after the window stands. */
@@ -40,10 +40,10 @@ export function Bar({
         {name}
       </button>
       <Kept />
-      <IconButton name="Undo" keys="Ctrl Z" disabled={!past} onClick={() => travel('undo')}>
+      <IconButton name="Undo" keys="Ctrl Z" disabled={!past} onClick={() => undoRedo('undo')}>
         <Undo2 size={16} />
       </IconButton>
-      <IconButton name="Redo" keys="Ctrl Shift Z" disabled={!future} onClick={() => travel('redo')}>
+      <IconButton name="Redo" keys="Ctrl Shift Z" disabled={!future} onClick={() => undoRedo('redo')}>
         <Redo2 size={16} />
       </IconButton>
       <span className="grow" />

@@ -3,7 +3,7 @@
 import { withId } from '@tavu/core/model';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { setPlays, travel, useStudio } from '../store';
+import { setPlays, undoRedo, useStudio } from '../store';
 import { Button, Tips } from '../ui';
 import { saveOpen } from './saveOpen';
 import { BusyNote } from '../persistence';
@@ -39,7 +39,7 @@ export function Rescue({ message, again }: { message: string; again: () => void 
               <Button
                 disabled={!past}
                 onClick={() => {
-                  travel('undo');
+                  undoRedo('undo');
                   again();
                 }}
               >

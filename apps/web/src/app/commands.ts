@@ -1,7 +1,7 @@
 import { editingLayer } from '../ui';
 import { livePlayer, restart, setMaking, startAt, stepOn, toggleHold, useRun } from '../run';
 import { openLarge } from '../projects';
-import { edit, travel, useStudio } from '../store';
+import { edit, undoRedo, useStudio } from '../store';
 import { arrange, showPane, turnDivider, type Pane } from './arrangement';
 import { saveOpen } from './saveOpen';
 
@@ -90,14 +90,14 @@ export const COMMANDS: Record<string, Command> = {
     keys: [control('z')],
     help: 'Undo; with Shift redo',
     notTyping: true,
-    run: () => travel('undo'),
+    run: () => undoRedo('undo'),
   },
   redo: {
     label: 'Redo',
     hint: 'Ctrl Shift Z',
     keys: [control('z', true), control('y')],
     notTyping: true,
-    run: () => travel('redo'),
+    run: () => undoRedo('redo'),
   },
   page: { label: 'Hand over one page that plays', hint: 'export', run: () => void saveOpen('page') },
   file: { label: 'Save the project as a file', hint: 'export', run: () => void saveOpen('file') },

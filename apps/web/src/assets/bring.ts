@@ -1,7 +1,7 @@
 import { type Refusal, refusal, refusalWords } from '@tavu/core/refusal';
 import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
 import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound } from '@tavu/core/model';
-import { putPicture, addBytes, choose, edit, say, useStudio } from '../store';
+import { putPicture, addBytes, choose, edit, notify, useStudio } from '../store';
 import { patiently, Stopped } from '../persistence';
 
 /** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
@@ -99,7 +99,7 @@ async function sizeOf(blob: Blob): Promise<{ width: number; height: number } | n
  */
 export async function bringFiles(list: readonly File[], screen: Id | null = null): Promise<Refused[]> {
   if (useStudio.getState().saving.state === 'following') {
-    say('This project is open in another window. Change it there, or close that window.');
+    notify('This project is open in another window. Change it there, or close that window.');
     return [];
   }
   const looked = await Promise.all(list.map(look));
@@ -144,10 +144,10 @@ function placePictures(screen: Id, assets: readonly Asset[], key: string): void 
 
 function tell(count: number, refused: readonly Refused[]): void {
   const brought = count === 0 ? '' : count === 1 ? 'One file brought in. ' : `${count} files brought in. `;
-  if (refused.length === 0) return say(brought.trim());
+  if (refused.length === 0) return notify(brought.trim());
   const [first] = refused;
   const more = refused.length > 1 ? ` And ${refused.length - 1} more; the list of assets has them all.` : '';
-  say(`${brought}${first!.name} was refused: ${refusalWords(first!.why)}${more}`);
+  notify(`${brought}${first!.name} was refused: ${refusalWords(first!.why)}${more}`);
 }
 
 /** Asks for a sound file and brings it in. Undefined when there is none, or it is no sound; that is said. */
@@ -156,7 +156,7 @@ export async function bringSound(): Promise<Id | undefined> {
   if (!file) return undefined;
   const found = await look(file);
   if ('why' in found || !isSound(found.asset)) {
-    say(`${file.name} was refused: ${refusalWords('why' in found ? found.why : refusal('no sound'))}`);
+    notify(`${file.name} was refused: ${refusalWords('why' in found ? found.why : refusal('no sound'))}`);
     return undefined;
   }
   addBytes(new Map([[found.asset.id, found.bytes]]));

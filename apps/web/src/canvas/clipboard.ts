@@ -3,7 +3,7 @@ import { screenById, type Id } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
 import type { ClipboardEvent } from 'react';
 import { bringFiles } from '../assets';
-import { readCopied, withBytes, choose, chosenElements, edit, say, useStudio } from '../store';
+import { readCopied, withBytes, choose, chosenElements, edit, notify, useStudio } from '../store';
 
 /** Elements on the clipboard: a small project of their own, with the links and pictures they use. */
 
@@ -17,7 +17,7 @@ export function copyElements(event: ClipboardEvent, cut: boolean): void {
   event.preventDefault();
   event.clipboardData.setData('text/plain', writeProject(withBytes(taken)));
   if (cut) edit('delete elements', { screen: chosen.screen, elements });
-  say(
+  notify(
     `${countOf(elements.length)} ${cut ? 'cut' : 'copied'}. Paste on any screen, here or in another project.`,
   );
 }
@@ -37,12 +37,12 @@ export function pasteElements(event: ClipboardEvent): void {
   void readCopied(text).then((from) => {
     if (!from) return;
     const count = from.screens[0]?.elements.length ?? 0;
-    if (count === 0) return say('There is nothing to put on a screen in what was copied.');
+    if (count === 0) return notify('There is nothing to put on a screen in what was copied.');
     const before = new Set(idsOn(screen));
     edit('paste elements', { screen, from });
     const [element = null, ...also] = idsOn(screen).filter((id) => !before.has(id));
     if (element !== null) choose({ screen, element, also });
-    say(`${countOf(count)} pasted.`);
+    notify(`${countOf(count)} pasted.`);
   });
 }
 

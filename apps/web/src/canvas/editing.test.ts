@@ -1,7 +1,7 @@
 import { elementById, screenById, type Element } from '@tavu/core/model';
 import { projectFromNames } from '@tavu/core/starter';
 import { liveFlow } from '../run';
-import { choose, chosenElements, edit, openInStudio, travel, useStudio } from '../store/store';
+import { choose, chosenElements, edit, openInStudio, undoRedo, useStudio } from '../store/store';
 import { addDrawn, addElement, TOOLS } from '../store/add';
 import { editingKey, flag } from './keys';
 import { chosenTops, isLocked, moved, putRects, reachedOn, roomOf } from './reach';
@@ -73,7 +73,7 @@ test('arrows move by one, with Shift by the grid, with Ctrl the size; a spell of
   for (let n = 0; n < 3; n++) press('ArrowRight');
   press('ArrowDown', { shiftKey: true });
   expect(rect(id)).toEqual(moved(before, 3, 10));
-  travel('undo');
+  undoRedo('undo');
   expect(rect(id)).toEqual(before);
   press('ArrowRight', { ctrlKey: true, shiftKey: true });
   expect(rect(id).width).toBe(before.width + 10);

@@ -1,7 +1,7 @@
 'use client';
 
 import { freeName, type Id } from '@tavu/core/model';
-import { choose, edit, say, useStudio } from '../store';
+import { choose, edit, notify, useStudio } from '../store';
 import { Select } from '../ui';
 
 const NEW = 'a new area';
@@ -14,7 +14,9 @@ export function AreaSelect({ screens, area }: { screens: readonly Id[]; area: Id
     const all = useStudio.getState().project.screens.filter(({ id }) => screens.includes(id));
     const over = all.filter(({ layer }) => layer === 'overlay').map(({ name }) => name);
     if (over.length > 0 && over.length < all.length)
-      say(`${over.join(', ')}: over the bases, and in the area only while one of its bases is up beneath.`);
+      notify(
+        `${over.join(', ')}: over the bases, and in the area only while one of its bases is up beneath.`,
+      );
   };
   const put = (to: string): void => {
     if (to !== '') tellOverlays();

@@ -3,7 +3,7 @@ import { boxStyle, colourOf, textStyle } from '@tavu/core/style';
 import type { Element, Project } from '@tavu/core/model';
 import { familyOf } from '@tavu/player';
 import { livePlayer, liveFlow } from '../run';
-import { say, useStudio } from '../store';
+import { notify, useStudio } from '../store';
 
 /** A colour picked off Live, and a word when what is seen there is not what the element itself has. */
 export interface Picked {
@@ -17,7 +17,7 @@ export function pickColour(): Promise<Picked | null> {
   if (!host) return Promise.resolve(null);
   const pane = host.parentElement!;
   document.documentElement.classList.add('picking');
-  say('Press in Live to take a colour from there. Esc ends it.');
+  notify('Press in Live to take a colour from there. Esc ends it.');
   return new Promise((done) => {
     const stop = (result: Picked | null | Promise<Picked | null>): void => {
       document.documentElement.classList.remove('picking');

@@ -15,7 +15,7 @@ import {
 } from '@tavu/core/model';
 import { Gamepad2, Hand, Keyboard, Plus, Trash2, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { choose, edit, say, useStudio } from '../store';
+import { choose, edit, notify, useStudio } from '../store';
 import { bindingsOf, codeOf, withBinding, withoutBinding, type Binding } from './bindings';
 import { capture } from './capture';
 import { InputRules } from './InputRules';
@@ -68,7 +68,7 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
   const bind = (binding: Binding): void => {
     const change = withBinding(action, binding);
     if (change) put(change);
-    else say(`${name} has ${codeName(codeOf(binding))} already.`);
+    else notify(`${name} has ${codeName(codeOf(binding))} already.`);
   };
   useEffect(() => {
     if (!waiting) return;
@@ -77,9 +77,9 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
         setWaiting(false);
         const change = withBinding(action, binding);
         if (change) edit('change action', { action: action.id, change });
-        else say(`${name} has ${codeName(codeOf(binding))} already.`);
+        else notify(`${name} has ${codeName(codeOf(binding))} already.`);
       },
-      (code) => say(`${codeName(code)} is kept by the system: no page is given it. Press another key.`),
+      (code) => notify(`${codeName(code)} is kept by the system: no page is given it. Press another key.`),
     );
   }, [waiting, action, name]);
   const free = GESTURES.filter((gesture) => !action.gestures?.includes(gesture));

@@ -4,7 +4,7 @@ import { triggerOf } from '@tavu/core/triggers';
 import { Gamepad2, Pause, Play, Proportions, RotateCcw, StepForward, Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
 import { linksFrom, withId } from '@tavu/core/model';
-import { edit, say, useStudio } from '../store';
+import { edit, notify, useStudio } from '../store';
 import type { Device } from '@tavu/core/run';
 import { Picker, Select, Button, Choices, IconButton, Sheet, Tip, Check } from '../ui';
 import { LanguageSwitch } from './LanguageSwitch';
@@ -44,7 +44,7 @@ export function Controls() {
         <IconButton
           name="On to the next moment at which something happens"
           onClick={() => {
-            if (!stepOn()) say('Nothing more happens by itself from here.');
+            if (!stepOn()) notify('Nothing more happens by itself from here.');
           }}
         >
           <StepForward size={15} />

@@ -16,7 +16,7 @@ import {
   BusyNote,
   openFile,
 } from '../persistence';
-import { say, useStudio } from '../store';
+import { notify, useStudio } from '../store';
 import { Button, Dialog, IconButton } from '../ui';
 import { NewProject } from './NewProject';
 import { openAsNew, openDemoProject, openKept, openLarge } from './opening';
@@ -58,7 +58,7 @@ function Content({ done, begins }: { done: () => void; begins: boolean }) {
     if ('problems' in opened) return setProblems({ file: file.name, problems: opened.problems });
     await openAsNew(opened);
     if (opened.left.length > 0)
-      say(
+      notify(
         `Left out, since they are not what they say they are: ${opened.left.map(({ name, why }) => `${name}: ${refusalWords(why)}`).join(' ')}`,
       );
     done();
@@ -176,7 +176,7 @@ function Storage({ rows }: { rows: readonly ProjectRow[] | null }) {
           className="mt-1 h-6!"
           onClick={async () => {
             const agreed = await askToLast().catch(() => false);
-            if (!agreed) say('The browser did not agree. Save files of what must not be lost.');
+            if (!agreed) notify('The browser did not agree. Save files of what must not be lost.');
             look();
           }}
         >
@@ -224,13 +224,13 @@ function Forget({
       onClick={async () => {
         try {
           const gone = await whileClosed(row.id, () => forgetProject(row.id));
-          say(
+          notify(
             gone
               ? `“${row.name}” is deleted.`
               : `“${row.name}” is open in another window. Close it there first; nothing is deleted.`,
           );
         } catch (error) {
-          say(`“${row.name}” could not be deleted: ${storageFault(error)}`);
+          notify(`“${row.name}” could not be deleted: ${storageFault(error)}`);
         }
         setSure(false);
         onForgotten();

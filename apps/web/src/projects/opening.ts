@@ -13,7 +13,7 @@ import {
   patiently,
   Stopped,
 } from '../persistence';
-import { openInStudio, say } from '../store';
+import { openInStudio, notify } from '../store';
 
 /** Opens what was made or read as a project of its own, so that nothing kept before is written over. */
 export async function openAsNew({
@@ -38,7 +38,7 @@ async function keep(project: Project, assets: AssetBytes): Promise<void> {
   try {
     await keepProject(project, { put: assets, drop: [] });
   } catch (error) {
-    say(`It is not kept: ${storageFault(error)} Save a file before you leave.`);
+    notify(`It is not kept: ${storageFault(error)} Save a file before you leave.`);
   }
 }
 
@@ -68,7 +68,7 @@ export async function openFirst(): Promise<void> {
   const [last] = await listProjects().catch(() => []);
   const problems = last ? await openKept(last.id).catch(() => []) : [];
   if (last && problems === null) return;
-  if (last && problems) say(`“${last.name}” could not be read; here is the demo.`);
+  if (last && problems) notify(`“${last.name}” could not be read; here is the demo.`);
   await openDemoProject();
 }
 

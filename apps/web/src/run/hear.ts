@@ -1,7 +1,7 @@
 import { gapName } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
 import { allUp, isBlocked, isFrozen, type Outcome, type RunState } from '@tavu/core/run';
-import { say, useStudio } from '../store';
+import { notify, useStudio } from '../store';
 import { ask } from './asking';
 import { isAside } from './aside';
 import { isTurning, remember, stateBefore } from './past';
@@ -40,7 +40,7 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
   for (const outcome of outcomes) runLog.add(outcome, before);
   const link = outcomes.filter((each) => each.did === 'link').at(-1);
   for (const outcome of outcomes)
-    if (outcome.did === 'address') say(`Here the player would be asked whether to open ${outcome.url}.`);
+    if (outcome.did === 'address') notify(`Here the player would be asked whether to open ${outcome.url}.`);
   setState({
     ...seen,
     // An edit while the run has been taken back leaves what came later where it is.

@@ -1,4 +1,4 @@
-import { carryOut } from '@tavu/core/edit';
+import { applyCommand } from '@tavu/core/edit';
 import { compile } from '@tavu/core/compile';
 import { projectFromNames } from '@tavu/core/starter';
 import { flowAt, frameAt, sizesOf, USUAL_SIZES } from './sizes';
@@ -27,7 +27,7 @@ test('a flow at a size is made once, and after an edit only what it touched is m
   expect(flowAt(flow, phone)).toBe(small);
   expect(flowAt(flow, null)).toBe(flow);
   const [title, play] = adapting.screens;
-  const edited = carryOut(adapting, 'change element', {
+  const edited = applyCommand(adapting, 'change element', {
     screen: title!.id,
     element: title!.elements[0]!.id,
     change: { opacity: 0.5 },

@@ -1,7 +1,7 @@
 import { messageOf } from '@tavu/core/compile';
 import { Player } from '@tavu/player';
 import { keepPlayed, storageFault } from '../persistence';
-import { say, useLanguage, useStudio } from '../store';
+import { notify, useLanguage, useStudio } from '../store';
 import { hear } from './hear';
 import { forget } from './past';
 import { liveFlow, setPlayer } from './player';
@@ -31,7 +31,7 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     kept: useStudio.getState().played,
     onKept: (kept) => {
       keepPlayed(id, kept).catch((error: unknown) =>
-        say(`What was chosen while playing is not kept: ${storageFault(error)}`),
+        notify(`What was chosen while playing is not kept: ${storageFault(error)}`),
       );
     },
   });

@@ -4,7 +4,7 @@ import { base64 } from '@tavu/core/bytes';
 import type { Id, Project } from '@tavu/core/model';
 import { writeProject } from '@tavu/core/schema';
 import { patiently, Stopped } from '../persistence';
-import { addBytes, chosenScreens, edit, NOTHING, say, useStudio } from './store';
+import { addBytes, chosenScreens, edit, NOTHING, notify, useStudio } from './store';
 
 /** The largest pictures and sounds that are copied along, in bytes. */
 const LARGEST = 8_000_000;
@@ -15,7 +15,7 @@ export function copiedScreens(): string | null {
   const ids = chosenScreens(chosen);
   if (ids.length === 0) return null;
   const taken = takeScreens(project, ids);
-  say(
+  notify(
     `${ids.length === 1 ? 'One screen' : `${ids.length} screens`} copied. Paste here or in another project.`,
   );
   return writeProject(withBytes(taken));
@@ -39,9 +39,9 @@ export async function pasteScreens(text: string): Promise<void> {
   if (!text.trimStart().startsWith('{')) return;
   const from = await readCopied(text);
   if (!from) return;
-  if (from.screens.length === 0) return say('There is no screen in what was copied.');
+  if (from.screens.length === 0) return notify('There is no screen in what was copied.');
   edit('paste screens', { from }, { chosen: (made) => ({ ...NOTHING, screen: made ?? null }) });
-  say(`${from.screens.length === 1 ? 'One screen' : `${from.screens.length} screens`} pasted.`);
+  notify(`${from.screens.length === 1 ? 'One screen' : `${from.screens.length} screens`} pasted.`);
 }
 
 /** A copied part of a project, checked like any file; its pictures and sounds are kept from here on. */
@@ -49,7 +49,9 @@ export async function readCopied(text: string): Promise<Project | null> {
   try {
     return await checked(text);
   } catch (error) {
-    say(error instanceof Stopped ? 'Pasting was stopped.' : 'What was copied could not be read to its end.');
+    notify(
+      error instanceof Stopped ? 'Pasting was stopped.' : 'What was copied could not be read to its end.',
+    );
     return null;
   }
 }
@@ -59,7 +61,7 @@ async function checked(text: string): Promise<Project | null> {
   const read = await patiently(words, (worker) => worker.readProject(text));
   if ('problems' in read) {
     const [first] = read.problems;
-    say(`What was copied cannot be pasted: ${first ? problemWords(first) : ''}`);
+    notify(`What was copied cannot be pasted: ${first ? problemWords(first) : ''}`);
     return null;
   }
   const from = read.project;
@@ -77,7 +79,7 @@ async function checked(text: string): Promise<Project | null> {
     else fresh.set(id, found);
   }
   addBytes(fresh);
-  if (left.length > 0) say(`Left out: ${left.join(' ')}`);
+  if (left.length > 0) notify(`Left out: ${left.join(' ')}`);
   return from;
 }
 

@@ -15,9 +15,9 @@ export {
   edit,
   endStep,
   openInStudio,
-  say,
+  notify,
   setPlays,
-  travel,
+  undoRedo,
   useStudio,
 } from './store';
 export { readUnit, setUnit, useMoments, useUnits } from './units';

@@ -1,6 +1,6 @@
 import type { Id, Project } from '@tavu/core/model';
 import { projectFromNames } from '@tavu/core/starter';
-import { addBytes, edit, openInStudio, travel, useStudio } from './store';
+import { addBytes, edit, openInStudio, undoRedo, useStudio } from './store';
 import { keepOpen, type Means } from './keeper';
 
 /** A store that is written down here, and refuses when it is told to. */
@@ -207,9 +207,9 @@ test('bytes stay for as long as an undo can ask for them, and go then', async ()
   edit('delete assets', { assets: ['i'] });
   await pass(500);
   expect([[...store.assets.get(id)!], state().assets.has('i')]).toEqual([['i'], true]);
-  travel('undo');
+  undoRedo('undo');
   expect(state().project.assets).toHaveLength(1);
-  travel('redo');
+  undoRedo('redo');
   await pass(500);
   end();
   // Opened again there is nothing to take back.

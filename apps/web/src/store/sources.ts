@@ -1,5 +1,5 @@
 import type { Asset, Id } from '@tavu/core/model';
-import { finestFor, type Sources } from '@tavu/core/paint';
+import { pickResolution, type Sources } from '@tavu/core/paint';
 import { familyOf } from '@tavu/player';
 
 export interface PageSources extends Sources {
@@ -29,7 +29,7 @@ export function sourcesOf(
   }
   return {
     addresses,
-    asset: (id) => addresses.get(finestFor(list, id, globalThis.devicePixelRatio ?? 1))?.address ?? '',
+    asset: (id) => addresses.get(pickResolution(list, id, globalThis.devicePixelRatio ?? 1))?.address ?? '',
     family: familyOf,
     revoke: () => addresses.forEach(({ address }) => URL.revokeObjectURL(address)),
   };

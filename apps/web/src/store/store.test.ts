@@ -10,7 +10,7 @@ import {
   follow,
   NOTHING,
   openInStudio,
-  travel,
+  undoRedo,
   useStudio,
 } from './store';
 
@@ -27,9 +27,9 @@ test('an edit changes project and flow together, and can be taken back and done 
   edit('rename screen', { screen: screen('Pause').id, name: 'Halt' });
   expect(state().flow.project).toBe(state().project);
   expect(screen('Halt')).toBeDefined();
-  travel('undo');
+  undoRedo('undo');
   expect(state().project).toEqual(before);
-  travel('redo');
+  undoRedo('redo');
   expect(screen('Halt')).toBeDefined();
   expect(state().word!.text).toBe('Redone: rename screen.');
 });
@@ -44,7 +44,7 @@ test('undo brings back what was chosen', () => {
     { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
   );
   expect(state().chosen.screen).toBe(screen('Harbour').id);
-  travel('undo');
+  undoRedo('undo');
   expect(state().chosen).toEqual(chosen);
 });
 
@@ -80,7 +80,7 @@ test('an edit that changes nothing is no step', () => {
 });
 
 test('with nothing to take back, it says so', () => {
-  travel('undo');
+  undoRedo('undo');
   expect(state().word!.text).toBe('There is nothing to undo.');
 });
 
@@ -141,6 +141,6 @@ test('a sound brought in is an asset with an address, and one undo takes it out 
   const id = edit('add assets', { assets: [bell] })!;
   expect(state().project.assets).toMatchObject([{ id, name: 'Bell', media: 'audio/wav' }]);
   expect(state().sources.asset(id)).toBe('blob:bell');
-  travel('undo');
+  undoRedo('undo');
   expect(state().project.assets).toEqual([]);
 });

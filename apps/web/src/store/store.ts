@@ -2,7 +2,7 @@ import { refusalWords } from '@tavu/core/refusal';
 import { elementAt } from '@tavu/core/component';
 import { compile, compileSafely, type Fault, type Flow } from '@tavu/core/compile';
 import {
-  carryOut,
+  applyCommand,
   closeStep,
   NO_HISTORY,
   record,
@@ -111,7 +111,7 @@ calm()?.addEventListener('change', () => setState(({ project, flow }) => compile
 /** Has Live play the project, or leaves it still. */
 export const setPlays = (plays: boolean): void => setState({ plays });
 
-export function say(text: string): void {
+export function notify(text: string): void {
   setState({ word: { text, n: (getState().word?.n ?? 0) + 1 } });
 }
 
@@ -152,15 +152,15 @@ export function edit<N extends CommandName>(
 ): Id | undefined {
   const before = getState();
   if (before.saving.state === 'following') {
-    say('This project is open in another window. Change it there, or close that window.');
+    notify('This project is open in another window. Change it there, or close that window.');
     return undefined;
   }
-  const { project, edit: done, made } = carryOut(before.project, name, args);
+  const { project, edit: done, made } = applyCommand(before.project, name, args);
   if (!done) return made;
   // What could not be opened again is not made either.
   const past = pastLimits(project);
   if (past && !pastLimits(before.project)) {
-    say(`That would be too much. ${refusalWords(past)}`);
+    notify(`That would be too much. ${refusalWords(past)}`);
     return undefined;
   }
   const chosen = joined(before.chosen, options.chosen?.(made));
@@ -180,18 +180,18 @@ export function endStep(): void {
   if (closed !== history) setState({ history: closed });
 }
 
-export function travel(way: 'undo' | 'redo'): void {
+export function undoRedo(way: 'undo' | 'redo'): void {
   const before = getState();
   if (before.saving.state === 'following') return;
   const moved = (way === 'undo' ? undo : redo)(before.project, before.history);
-  if (!moved) return say(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
+  if (!moved) return notify(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
   setState({
     project: moved.project,
     ...compiled(moved.project, before.flow),
     history: moved.history,
     chosen: standing(moved.project, moved.seen),
   });
-  say(`${way === 'undo' ? 'Undone' : 'Redone'}: ${moved.name}.`);
+  notify(`${way === 'undo' ? 'Undone' : 'Redone'}: ${moved.name}.`);
 }
 
 export function choose(chosen: Partial<Chosen>): void {

@@ -22,6 +22,8 @@ export function Check({
         checked={on}
         className="flex size-3.5 shrink-0 items-center justify-center rounded-xs border border-strong bg-sheet text-on-chosen data-[state=checked]:border-chosen data-[state=checked]:bg-chosen"
         onCheckedChange={(now) => onChange(now === true)}
+        // As on a checkbox of the browser's own: Enter is for the form.
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.form?.requestSubmit()}
       >
         <Checkbox.Indicator>
           <Tick size={12} strokeWidth={3} aria-hidden="true" />

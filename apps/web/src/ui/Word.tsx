@@ -10,7 +10,7 @@ const stay = (text: string): number => 1500 + text.length * 50;
 export function Word({ word }: { word: { n: number; text: string } | null }) {
   const [seen, setSeen] = useState(0);
   return (
-    <Toast.Provider label="Word" swipeDirection="down">
+    <Toast.Provider label="Tavu" swipeDirection="down">
       {word && word.n > seen && (
         <Toast.Root
           key={word.n}

@@ -3,7 +3,7 @@ import { heldBy } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id } from '../model';
 import { shownOn } from '../paint';
-import { allUp, awayOn, isCovered, type Instance, type RunState, focusSeen, talkLooks } from '../run';
+import { allUp, visibilityOf, isCovered, type Instance, type RunState, focusSeen, talkLooks } from '../run';
 
 /** What is up as it is told to somebody who cannot see it: roles and states as WAI-ARIA names them, in reading order. */
 export interface SpokenScreen {
@@ -48,7 +48,7 @@ function itemsOn(
   hasFocus: boolean,
 ): SpokenItem[] {
   const made = talkLooks(flow, state, instance);
-  const { hidden, disabled } = awayOn(flow, state, instance, made);
+  const { hidden, disabled } = visibilityOf(flow, state, instance, made);
   const shown = shownOn(flow, state, instance, made);
   let headed = false;
   return inReadingOrder(compiled)

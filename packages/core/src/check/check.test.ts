@@ -1,4 +1,4 @@
-import { carryOut } from '../edit';
+import { applyCommand } from '../edit';
 import type { Project } from '../model';
 import { after, down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
 import { findingsOf, findingWords } from '.';
@@ -40,7 +40,7 @@ const words = (from: Project) => findingsOf(from).map(findingWords);
 test('a sound project has none', () => expect(findingsOf(project())).toEqual([]));
 
 test('a deleted value is pointed out wherever it is named, and the run goes on', () => {
-  const gone = carryOut(project(), 'delete value', { value: 'v' }).project;
+  const gone = applyCommand(project(), 'delete value', { value: 'v' }).project;
   expect(
     findingsOf(gone).map((each) => {
       const { source, link = null } = each.where;
@@ -57,7 +57,7 @@ test('a deleted value is pointed out wherever it is named, and the run goes on',
 });
 
 test('so is a link into a deleted screen, as a gap with its name', () => {
-  const gone = carryOut(project(), 'delete screens', { screens: ['watch'] }).project;
+  const gone = applyCommand(project(), 'delete screens', { screens: ['watch'] }).project;
   expect(words(gone)).toContain('“Watch” is not made yet.');
   expect(new Play(gone).key('Enter').up).toEqual(['gap:base:Watch']);
 });

@@ -1,7 +1,7 @@
 import { compile } from '../compile';
-import { carryOut, type Arguments, type CommandName } from '../edit';
+import { applyCommand, type Arguments, type CommandName } from '../edit';
 import type { Project } from '../model';
-import { begin, faults } from '../run';
+import { begin, validateState } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { whole } from '../test/whole';
 import { findingsOf, findingsOfTalks, findingWords } from '.';
@@ -85,7 +85,7 @@ const told = (project: Project): string[] => [
 const before = told(whole);
 
 test.each(deletions)('%s: what it was named by is gone too, or told of', (_name, id, { name, args }) => {
-  const { project } = carryOut(whole, name, args as never);
+  const { project } = applyCommand(whole, name, args as never);
   const left = standing(project, id);
   // What every project has stays, and so does the last style.
   if (JSON.stringify(project) === JSON.stringify(whole)) return;
@@ -95,5 +95,5 @@ test.each(deletions)('%s: what it was named by is gone too, or told of', (_name,
   expect(lost.length).toBeGreaterThanOrEqual(left);
   expect(readDocument(JSON.parse(writeProject(project)))).not.toHaveProperty('problems');
   const now = compile(project, flow);
-  expect(faults(now, begin(now).state)).toEqual([]);
+  expect(validateState(now, begin(now).state)).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import type { Check } from './finding';
-import { misfits, type Over } from './room';
+import { overflowingTranslations, type Over } from './room';
 
 export const overBubble: Check<Over> = {
   severity: 'error',
@@ -21,7 +21,7 @@ export const overInLanguages: Check<{ languages: readonly string[] }> = {
   severity: 'error',
   about: 'A line fits in the language it is written in, and is cut off in others.',
   translated: (project, conversation) =>
-    project.talk?.long === 'marked' ? inLanguages(...misfits(project, conversation)) : [],
+    project.talk?.long === 'marked' ? inLanguages(...overflowingTranslations(project, conversation)) : [],
   phrase: ({ languages }) => `It does not fit in ${languages.join(', ')}.`,
 };
 
@@ -29,7 +29,7 @@ export const inPartsInLanguages: Check<{ languages: readonly string[] }> = {
   severity: 'advice',
   about: 'A line comes in parts in other languages.',
   translated: (project, conversation) =>
-    project.talk?.long === 'marked' ? [] : inLanguages(...misfits(project, conversation)),
+    project.talk?.long === 'marked' ? [] : inLanguages(...overflowingTranslations(project, conversation)),
   phrase: ({ languages }) => `It comes in parts in ${languages.join(', ')}.`,
 };
 

@@ -50,7 +50,7 @@ export function readingSpeed(flow: Flow, state: RunState, laid: Laid): number {
 }
 
 /** Lines that do not fit in other languages, or come in parts there: by the key of the step, the languages' names. */
-export function misfits(project: Project, { id }: Conversation): ReadonlyMap<Id, string[]> {
+export function overflowingTranslations(project: Project, { id }: Conversation): ReadonlyMap<Id, string[]> {
   const found = new Map<Id, string[]>();
   for (const { code, name } of (project.languages ?? []).slice(1)) {
     const said = inLanguage(project, code);

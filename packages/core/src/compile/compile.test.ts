@@ -1,12 +1,12 @@
 import { padCode } from '../keys';
-import { carryOut } from '../edit';
+import { applyCommand } from '../edit';
 import { down, lighthouse, link, press } from '../test/flows';
 import { compile, gapId, gapName } from '.';
 
 test('after an edit only what it touched is made anew', () => {
   const project = lighthouse();
   const before = compile(project);
-  const edited = carryOut(project, 'change element', {
+  const edited = applyCommand(project, 'change element', {
     screen: 'title',
     element: 'begin',
     change: { opacity: 0.5 },
@@ -19,9 +19,9 @@ test('after an edit only what it touched is made anew', () => {
 });
 
 test('a new link makes anew the screen it starts from, and no other', () => {
-  const { project } = carryOut(lighthouse(), 'tidy map', {});
+  const { project } = applyCommand(lighthouse(), 'tidy map', {});
   const before = compile(project);
-  const edited = carryOut(project, 'add link', {
+  const edited = applyCommand(project, 'add link', {
     from: 'out',
     cue: down('back'),
     kind: 'back',
@@ -131,7 +131,7 @@ describe('what depends on names is made anew when they change, and nothing else 
       { id: 'v' },
       ', {nobody}',
     ]);
-    const { project: edited } = carryOut(before.project, 'delete value', { value: 'v' });
+    const { project: edited } = applyCommand(before.project, 'delete value', { value: 'v' });
     const after = compile(edited, before);
     expect(after.links.get(link!.id)!.when).toMatchObject({ bound: null });
     expect(after.screens.get('title')!.texts.size).toBe(0);
@@ -141,12 +141,12 @@ describe('what depends on names is made anew when they change, and nothing else 
   test('an area gives its screens what they do not say themselves', () => {
     const before = compile(project());
     expect(before.screens.get('watch')).toMatchObject({ areas: ['r'], freezes: true });
-    const { project: edited } = carryOut(before.project, 'change area', {
+    const { project: edited } = applyCommand(before.project, 'change area', {
       area: 'r',
       change: { freezes: false },
     });
     expect(compile(edited, before).screens.get('watch')!.freezes).toBe(false);
-    const own = carryOut(edited, 'change screen', { screen: 'watch', change: { freezes: true } }).project;
+    const own = applyCommand(edited, 'change screen', { screen: 'watch', change: { freezes: true } }).project;
     expect(compile(own).screens.get('watch')!.freezes).toBe(true);
   });
 });

@@ -1,7 +1,7 @@
 import { canScroll, holdsOf, playOf } from '../elements';
 import { padCode } from '../keys';
 import { expand, pathOf } from '../component';
-import { ready, scopeOfScreen } from '../expression';
+import { compileExpression, scopeOfScreen } from '../expression';
 import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import {
@@ -181,7 +181,8 @@ function compileScreen(
   ]);
   const motion = screen.motion ?? around.find((area) => area.motion)?.motion;
   const scope = scopeOfScreen(project, screen);
-  const condition = (text: string | undefined) => (text === undefined ? null : ready(text, scope));
+  const condition = (text: string | undefined) =>
+    text === undefined ? null : compileExpression(text, scope);
   const moving = compileMoving(project, screen, elements, scope, { reduced, language });
   return {
     screen,

@@ -1,5 +1,5 @@
 import { effectOf } from '../effects';
-import { ready, type Scope } from '../expression';
+import { compileExpression, type Scope } from '../expression';
 import {
   screenById,
   timerMicros,
@@ -16,7 +16,7 @@ import {
   type Parameter,
   type Project,
 } from '../model';
-import { compileMotion, type Halves } from '../motion';
+import { compileMotion, type InOut } from '../motion';
 import { scopeOfLink, TRIGGERS, triggerOf, type Moment } from '../triggers';
 import { gapId } from './stand-in';
 import type { CompiledEffect, CompiledLink, Given, LinkTable } from './types';
@@ -47,9 +47,9 @@ export function compileLink(
     key: trigger.key?.(cue) ?? '',
     phase: trigger.life === 'searched' ? (trigger.phase?.(cue) ?? null) : null,
     counted: trigger.life === 'timed' ? trigger.counted(cue) : null,
-    awaits: trigger.life === 'sampled' ? ready(trigger.awaits(cue), scope) : null,
+    awaits: trigger.life === 'sampled' ? compileExpression(trigger.awaits(cue), scope) : null,
     kind,
-    when: link.when === undefined ? null : ready(link.when, scope),
+    when: link.when === undefined ? null : compileExpression(link.when, scope),
     to,
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),
     effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
@@ -67,7 +67,7 @@ export function compileEffect(project: Project, effect: Effect, scope: Scope): C
   return {
     effect,
     after: effect.after === undefined ? 0 : timerMicros(effect.after, project.rates),
-    gives: gives ? ready(gives(effect), scope) : null,
+    gives: gives ? compileExpression(gives(effect), scope) : null,
     args: givenTo(told?.takes, told?.args, scope),
   };
 }
@@ -78,7 +78,7 @@ export const fallbackOf = (type: Parameter | Field): Given['fallback'] =>
 function givenTo(takes: readonly (Parameter | Field)[] = [], args: Arguments = {}, scope: Scope): Given[] {
   return takes.map((type) => {
     const text = args[type.id];
-    const given = text === undefined ? null : ready(text, scope);
+    const given = text === undefined ? null : compileExpression(text, scope);
     return { id: type.id, name: type.name, type, ready: given, fallback: fallbackOf(type) };
   });
 }
@@ -102,15 +102,15 @@ function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {
   return known.has(link.to.screen) ? link.to.screen : gapId(layer, 'A screen that is gone');
 }
 
-function byLayer(motion: Motion, project: Project, reduced: boolean): Record<Layer, Halves> {
-  const of = (layer: Layer): Halves => compileMotion(motion, layer, project, reduced);
+function byLayer(motion: Motion, project: Project, reduced: boolean): Record<Layer, InOut> {
+  const of = (layer: Layer): InOut => compileMotion(motion, layer, project, reduced);
   return { base: of('base'), overlay: of('overlay'), notice: of('notice'), companion: of('companion') };
 }
 
 /** What is played where nothing says otherwise. */
-export function houseMotions(project: Project, reduced: boolean): Record<Layer, Halves> {
+export function houseMotions(project: Project, reduced: boolean): Record<Layer, InOut> {
   const { motion, layers } = project.house;
-  const of = (layer: Layer): Halves => compileMotion(layers?.[layer] ?? motion, layer, project, reduced);
+  const of = (layer: Layer): InOut => compileMotion(layers?.[layer] ?? motion, layer, project, reduced);
   return { base: of('base'), overlay: of('overlay'), notice: of('notice'), companion: of('companion') };
 }
 

@@ -1,5 +1,5 @@
 import type { CompiledEffect } from './index';
-import type { Ready } from '../expression';
+import type { CompiledExpression } from '../expression';
 import type { TextPart } from '../message';
 import type { BubbleShape, Conversation, Id, Side } from '../model';
 
@@ -39,7 +39,7 @@ export interface Spoken {
 export interface CompiledOption {
   id: Id;
   parts: readonly TextPart[];
-  when: Ready | null;
+  when: CompiledExpression | null;
   to: number;
 }
 
@@ -64,7 +64,7 @@ export type Op = {
   | { op: 'music'; asset: Id | 'none' }
   | { op: 'move'; element: string; animation: Id; waits: boolean }
   | { op: 'wait'; event: Id; limit: number; heard: number; late: number }
-  | { op: 'jump'; to: number; when: Ready | null }
+  | { op: 'jump'; to: number; when: CompiledExpression | null }
   | { op: 'end'; outcome: Id | null }
 );
 /** The lines that a step comes to: itself, or those of the set-up it calls. */

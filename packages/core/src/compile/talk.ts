@@ -1,5 +1,5 @@
 import { compileEffect } from './links';
-import { ready, scopeOfScreen, type Scope } from '../expression';
+import { compileExpression, scopeOfScreen, type Scope } from '../expression';
 import { textParts, type TextPart } from '../message';
 import {
   identifierOf,
@@ -214,7 +214,7 @@ class Making {
     const options = step.options.map((each) => ({
       id: each.id,
       parts: this.#parts(each.text, within.given),
-      when: each.when === undefined ? null : ready(each.when, this.#scope),
+      when: each.when === undefined ? null : compileExpression(each.when, this.#scope),
       to: 0,
     }));
     const spoken = this.#spoken(step, within.given, key);
@@ -302,7 +302,7 @@ class Making {
       ...common,
       op: 'jump',
       to: this.ops.length + 1,
-      when: when === undefined ? null : ready(when, this.#scope),
+      when: when === undefined ? null : compileExpression(when, this.#scope),
     };
     this.ops.push(jump);
     return jump;

@@ -1,4 +1,4 @@
-import type { Ready } from '../expression';
+import type { CompiledExpression } from '../expression';
 import type { FocusGraph } from '../focus';
 import type { Solved } from '../geometry';
 import type { TextPart } from '../message';
@@ -25,7 +25,7 @@ import type {
   Value,
 } from '../model';
 import type { CompiledAnimation, CompiledFrames, CompiledLoading } from '../animate';
-import type { Halves, Placed } from '../motion';
+import type { InOut, Placed } from '../motion';
 import type { CompiledTalk } from './ops';
 import type { TalkParts, TalkTimes } from '../talk';
 import type { Counted, Heard, Moment } from '../triggers';
@@ -58,7 +58,7 @@ export interface Flow {
   /** Actions that a key (`Escape`) or pad button (`pad 9`) is bound to, in the project's order. */
   bindings: Map<string, Id[]>;
   /** The house motion by layer. */
-  house: Record<Layer, Halves>;
+  house: Record<Layer, InOut>;
   /** Triggers of some link that an input sets off by itself: how each is listed by it. */
   hearing: readonly { on: CueName; hears: (input: Heard) => Id | undefined }[];
   /** Durations that some link waits for while an action is held, by action. */
@@ -97,12 +97,12 @@ export interface CompiledScreen {
   /** Microseconds; 0 when it may go at any time. */
   least: number;
   /** Companion: null is always. */
-  shownWhen: Ready | null;
+  shownWhen: CompiledExpression | null;
   notice: CompiledNotice | null;
   /** What it takes, with what stands in for what it is not given. */
   parameters: { id: Id; type: FieldType; fallback: Scalar }[];
   /** Its own motion or its area's, if it has one. */
-  motion: Halves | null;
+  motion: InOut | null;
   /** What lies on the screen itself, for motions that move it in turn. */
   placed: readonly Placed[];
   animations: readonly CompiledAnimation[];
@@ -142,7 +142,7 @@ export interface CompiledScreen {
   /** What is said beside elements while something rests on them. */
   tooltips: ReadonlyMap<Id, readonly TextPart[]>;
   /** Elements that are shown, or can be used, only sometimes. */
-  conditions: { element: Id; shown: Ready | null; enabled: Ready | null }[];
+  conditions: { element: Id; shown: CompiledExpression | null; enabled: CompiledExpression | null }[];
   /** Tabs, the value that says which is up, and what they hold, one for each tab. */
   tabs: { element: Id; count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */
@@ -190,9 +190,9 @@ export interface CompiledLink {
   /** Timed: how that is counted. */
   counted: Counted | null;
   /** Sampled: what has to come true. */
-  awaits: Ready | null;
+  awaits: CompiledExpression | null;
   kind: LinkKind;
-  when: Ready | null;
+  when: CompiledExpression | null;
   /** The screen it leads to, a stand-in for a gap; null for kinds without a target. */
   to: Id | null;
   args: Given[];
@@ -200,7 +200,7 @@ export interface CompiledLink {
   /** Timed: microseconds. Held action: how long. */
   after: number;
   /** Its own motion for whichever layer, if it has one. */
-  motion: Record<Layer, Halves> | null;
+  motion: Record<Layer, InOut> | null;
   /** Microseconds that arriving starts before leaving ends; Infinity for together, 0 for after. */
   overlap: number;
   masked: Masked;
@@ -213,7 +213,7 @@ export interface CompiledEffect {
   /** Microseconds after the link is taken. */
   after: number;
   /** What a value is set to, or the slot that is saved to or loaded from. */
-  gives: Ready | null;
+  gives: CompiledExpression | null;
   /** What a notice's parameters or an event's fields are given. */
   args: Given[];
 }
@@ -223,6 +223,6 @@ export interface Given {
   id: Id;
   name: string;
   type: FieldType;
-  ready: Ready | null;
+  ready: CompiledExpression | null;
   fallback: Scalar;
 }

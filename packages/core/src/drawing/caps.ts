@@ -5,7 +5,7 @@ import type { Item } from './items';
 import { box, CLEAR, plain, text } from './shapes';
 
 /** A key or pad button as it is drawn in prompts. `look` is that of the cap, `ink` of what stands on it. */
-export interface Cap {
+export interface Keycap {
   project: Project;
   id: Id;
   code: string;
@@ -14,7 +14,7 @@ export interface Cap {
 }
 
 /** How wide a cap of a height is, in design pixels: keys by their names, pad buttons by their drawing. */
-export function capWidth({ code, ink }: Pick<Cap, 'code' | 'ink'>, height: number): number {
+export function keycapWidth({ code, ink }: Pick<Keycap, 'code' | 'ink'>, height: number): number {
   const pad = padOf(code);
   if (pad !== null && pad < 4) return height;
   if (pad !== null && pad >= 12 && pad < 16) return height;
@@ -26,7 +26,7 @@ export function capWidth({ code, ink }: Pick<Cap, 'code' | 'ink'>, height: numbe
  * A key as a cap with its name; of the four buttons and the cross of a pad, the one that is meant is filled, so that makers' letters
  * are not needed; shoulders and the rest as a bar with a word.
  */
-export function capItems(cap: Cap, rect: Rect): Item[] {
+export function keycapItems(cap: Keycap, rect: Rect): Item[] {
   const { code, look, ink } = cap;
   const pad = padOf(code);
   const mark = look.ink ?? ink.colour;

@@ -1,12 +1,12 @@
 import { padCode } from '../keys';
 import { type Id, type Project, withId } from '../model';
-import type { Looks } from './looks';
+import type { RenderState } from './looks';
 
 /** What an action is pressed with on the device in hand; nothing where that is a finger. */
 export function codeOn(
   project: Project,
   action: Id,
-  { device, codes }: Pick<Looks, 'device' | 'codes'>,
+  { device, codes }: Pick<RenderState, 'device' | 'codes'>,
 ): string | undefined {
   const own = withId(project.actions, action);
   if (device === 'touch' || !own) return undefined;

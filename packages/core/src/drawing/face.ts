@@ -2,10 +2,10 @@ import type { Rect } from '../geometry';
 import type { BoxLook, BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
 import { boxLook, inStates, textLook } from '../style';
 import { heldBy, type Held } from './held';
-import type { Looks } from './looks';
+import type { RenderState } from './looks';
 
 /** What is drawn of something that is pressed or set: its look in the states it is in, its words, and what it holds. */
-export interface Face {
+export interface ControlStyle {
   project: Project;
   rect: Rect;
   /** In the states it is in. */
@@ -18,7 +18,7 @@ export interface Face {
   said: string;
 }
 
-function statesOf(id: Id, looks: Looks): StateName[] {
+function statesOf(id: Id, looks: RenderState): StateName[] {
   const states: StateName[] = [];
   if (looks.disabled.includes(id)) return ['disabled'];
   if (looks.hovered === id) states.push('hovered');
@@ -27,12 +27,12 @@ function statesOf(id: Id, looks: Looks): StateName[] {
   return states;
 }
 
-export function faceOf(
+export function controlStyleOf(
   project: Project,
   element: Element & { text: string; look: TextUse; box: BoxUse; value?: Id },
   rect: Rect,
-  looks: Looks,
-): Face {
+  looks: RenderState,
+): ControlStyle {
   const look = inStates(boxLook(project, element.box), statesOf(element.id, looks));
   const ink = textLook(project, element.look);
   return {

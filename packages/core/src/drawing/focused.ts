@@ -1,4 +1,4 @@
-import type { Looks } from './looks';
+import type { RenderState } from './looks';
 import type { Rect } from '../geometry';
 import type { Element, Id, Marker, Project } from '../model';
 import { boxStyle, markerOf, markerPart, markerRects } from '../style';
@@ -6,7 +6,13 @@ import { group, type Item } from './items';
 import { grown } from './shapes';
 
 /** Focus is told by a shape besides colour: by its look's own marker, outline or glow, else by a ring. */
-export function ringed(project: Project, element: Element, rect: Rect, looks: Looks, items: Item[]): Item[] {
+export function ringed(
+  project: Project,
+  element: Element,
+  rect: Rect,
+  looks: RenderState,
+  items: Item[],
+): Item[] {
   if (looks.focus !== element.id) return items;
   const marker = markerOf(project, element);
   if (marker) return [...items, ...marking(project, element.id, rect, marker)];

@@ -7,10 +7,10 @@ export {
   type PictureItem,
   type TextItem,
 } from './items';
-export { NORMAL, type Looks } from './looks';
+export { NORMAL, type RenderState } from './looks';
 export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
-export { faceOf, type Face } from './face';
+export { controlStyleOf, type ControlStyle } from './face';
 export { codeOn } from './codes';
-export { capItems, capWidth } from './caps';
+export { keycapItems, keycapWidth } from './caps';
 export { ringed } from './focused';
 export { box, bubblePath, CLEAR, grown, inset, plain, text, typedItems, typedOut } from './shapes';

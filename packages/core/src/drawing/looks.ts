@@ -2,7 +2,7 @@ import type { Rebound } from '../keys';
 import type { BubbleShape, Colour, Id, Scalar } from '../model';
 
 /** Which elements look other than at rest, and what they hold. */
-export interface Looks {
+export interface RenderState {
   focus: Id | null;
   /** What has the focus, drawn or not: areas are scrolled to it. */
   scrollTo: Id | null;
@@ -33,7 +33,7 @@ export interface Looks {
   /** Which of the different specks a moving grain shows. */
   grain: number;
 }
-export const NORMAL: Looks = {
+export const NORMAL: RenderState = {
   focus: null,
   scrollTo: null,
   scrolled: null,

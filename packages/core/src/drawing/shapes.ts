@@ -1,4 +1,4 @@
-import type { Looks } from './looks';
+import type { RenderState } from './looks';
 import type { Rect } from '../geometry';
 import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model';
 import { lettersOf } from '../talk';
@@ -231,5 +231,5 @@ function tailPoint({ x, y, width, height }: Rect, { side, at }: NonNullable<Tail
 }
 
 /** Of the items of a text only as many letters as are there yet. */
-export const typedOut = (items: Item[], id: Id, { typed }: Looks): Item[] =>
+export const typedOut = (items: Item[], id: Id, { typed }: RenderState): Item[] =>
   typed[id] === undefined ? items : typedItems(items, typed[id]);

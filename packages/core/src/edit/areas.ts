@@ -1,6 +1,6 @@
 import { areasAround, freeName, freshId, type Area, type Id, type Project, withId } from '../model';
 import { countSteps, nodesOf } from '../map';
-import { assign, takeOut, type Made } from './parts';
+import { assign, removeWhere, type Made } from './parts';
 
 /** Edits of areas, and of where things stand on the map. */
 export const areaCommands = {
@@ -29,8 +29,8 @@ export const areaCommands = {
     for (const screen of project.screens)
       if (screen.area === area) assign(screen, { area: parent ?? undefined });
     for (const each of project.areas) if (each.parent === area) each.parent = parent;
-    takeOut(project.areas, (each) => each.id === area);
-    takeOut(project.links, (link) => link.from === area);
+    removeWhere(project.areas, (each) => each.id === area);
+    removeWhere(project.links, (link) => link.from === area);
   },
   'move to area': (project: Project, { screens, area }: { screens: Id[]; area: Id | null }): Made => {
     for (const screen of project.screens)

@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import { everyStep, type Asset, type Project } from '../model';
 import { placesOf } from '../references';
 import { readDocument, writeProject } from '../schema';
-import { carryOut, type Arguments, type CommandName } from '.';
+import { applyCommand, type Arguments, type CommandName } from '.';
 
 const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
 const go = <N extends CommandName>(project: Project, name: N, args: Arguments<N>): Project =>
-  carryOut(project, name, args).project;
+  applyCommand(project, name, args).project;
 const named = (project: Project, id: string): number =>
   project.assets.filter((each) => each.id === id).length;
 const mentions = (project: Project, id: string): number =>

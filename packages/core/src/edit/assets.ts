@@ -1,6 +1,6 @@
 import { freeName, type Asset, type Id, type Project, withId } from '../model';
 import { letGo, put } from '../references';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Edits of the list of pictures, fonts and sounds; their bytes are kept beside the project. */
 export const assetCommands = {
@@ -26,6 +26,6 @@ export const assetCommands = {
   },
   'delete assets': (project: Project, { assets }: { assets: Id[] }): Made => {
     letGo(project, namedPlaces(project, 'asset', assets));
-    takeOut(project.assets, (each) => assets.includes(each.id));
+    removeWhere(project.assets, (each) => assets.includes(each.id));
   },
 };

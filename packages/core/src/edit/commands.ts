@@ -25,7 +25,7 @@ import { languageCommands } from './languages';
 import { lookCommands } from './looks';
 import { motionCommands } from './motions';
 import { letGo, put } from '../references';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 import { pasteElements, putScreens } from './put';
 import { takeScreens } from './take';
 import { renameScreen } from './names';
@@ -97,8 +97,8 @@ export const commands = {
     for (const { path, id } of places)
       if (path.at(-2) === 'to') put(project, path.slice(0, -1), { gap: names.get(id)! });
     letGo(project, places);
-    takeOut(project.screens, (each) => gone.has(each.id));
-    takeOut(project.links, (link) => gone.has(link.from));
+    removeWhere(project.screens, (each) => gone.has(each.id));
+    removeWhere(project.links, (link) => gone.has(link.from));
     if (project.start !== null && gone.has(project.start))
       project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
   },
@@ -113,7 +113,7 @@ export const commands = {
     if (found) assign(found, change);
   },
   'delete link': (project: Project, { link }: { link: Id }): Made => {
-    takeOut(project.links, (each) => each.id === link);
+    removeWhere(project.links, (each) => each.id === link);
   },
   /** Moves a link among those of its source: before another of them, or to the end. */
   'place link': (project: Project, { link, before }: { link: Id; before: Id | null }): Made => {

@@ -5,10 +5,10 @@ import { screenById, type Component, type Element, type PlacedElement, type Proj
 import { paintStill } from '../paint';
 import { anyProject } from '../test/arbitrary';
 import { buttonOf, down, link, press, projectOf, screenOf } from '../test/flows';
-import { carryOut, layoutIn, ownerById, takeScreens, type Arguments, type CommandName } from '.';
+import { applyCommand, layoutIn, ownerById, takeScreens, type Arguments, type CommandName } from '.';
 
 const go = <N extends CommandName>(project: Project, name: N, args: Arguments<N>): Project =>
-  carryOut(project, name, args).project;
+  applyCommand(project, name, args).project;
 
 const row: Component = {
   id: 'k',
@@ -148,7 +148,7 @@ test('made of any element and dissolved again, all that was on the screen stands
         Boolean(element && x && y) &&
           ![x, y].some((axis) => axis!.least !== undefined || axis!.most !== undefined),
       );
-      const { project: made, made: id } = carryOut(any, 'make component', {
+      const { project: made, made: id } = applyCommand(any, 'make component', {
         screen: screen.id,
         elements: [element!.id],
         name: 'Made',

@@ -1,6 +1,6 @@
 import { elementOf, withElement } from '../triggers';
 import { expand } from '../component';
-import { rehomeAxis } from '../layout';
+import { reparentAxis } from '../layout';
 import {
   childrenOf,
   freeName,
@@ -19,7 +19,7 @@ import { letGo } from '../references';
 import { renameParameter } from './names';
 import { freeNameIn, layoutIn, ownerById, roomIn } from './owners';
 import { repathFocus } from './inputs';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Links that can go with a component wherever it is placed: what they lead to is no particular screen. */
 const PORTABLE = new Set(['back', 'clear', 'stay', 'end']);
@@ -51,8 +51,8 @@ export const componentCommands = {
       const rect = layout.get(element.id)!;
       element.parent = null;
       element.place = {
-        x: rehomeAxis(element.place.x, { start: rect.x, size: rect.width }, { start: x, size: width }),
-        y: rehomeAxis(element.place.y, { start: rect.y, size: rect.height }, { start: y, size: height }),
+        x: reparentAxis(element.place.x, { start: rect.x, size: rect.width }, { start: x, size: width }),
+        y: reparentAxis(element.place.y, { start: rect.y, size: rect.height }, { start: y, size: height }),
       };
     }
     const made: Component = {
@@ -86,7 +86,7 @@ export const componentCommands = {
         y: { at: 'stretch', offset: 0, far: 0 },
       };
     owner.elements.splice(owner.elements.indexOf(first), 0, placed);
-    takeOut(owner.elements, (each) => ids.has(each.id));
+    removeWhere(owner.elements, (each) => ids.has(each.id));
     placed.name = freeNameIn(
       { ...owner, elements: owner.elements.filter((each) => each !== placed) },
       made.name,
@@ -118,8 +118,8 @@ export const componentCommands = {
     for (const owner of [...project.screens, ...project.components])
       for (const placed of owner.elements.filter((each) => isPlaced(each, component)))
         dissolve(project, owner.id, placed.id);
-    takeOut(project.components, (each) => each.id === component);
-    takeOut(project.links, (link) => link.from === component);
+    removeWhere(project.components, (each) => each.id === component);
+    removeWhere(project.links, (link) => link.from === component);
   },
   /** Puts a component's elements in its place, as they are there. */
   'dissolve component': (project: Project, { screen, element }: { screen: Id; element: Id }): Made =>
@@ -156,7 +156,7 @@ export const componentCommands = {
     const found = withId(project.components, component);
     if (!found) return;
     letGo(project, namedPlaces(project, 'parameter', [parameter], component));
-    takeOut(found.parameters, (each) => each.id === parameter);
+    removeWhere(found.parameters, (each) => each.id === parameter);
   },
   /** Takes away what a place says otherwise: of one element, or of all. */
   'reset place': (

@@ -1,4 +1,4 @@
-import { carryOut, takeScreens, type Arguments, type CommandName } from '.';
+import { applyCommand, takeScreens, type Arguments, type CommandName } from '.';
 import { findingsOfTalk } from '../check';
 import { compile } from '../compile';
 import { blankProject, type Project, type Step } from '../model';
@@ -8,7 +8,7 @@ import { dialogueParts, line, talking } from '../test/talks';
 /** Edits of conversations: steps put in, moved, copied and taken out, at any depth. */
 
 function after<N extends CommandName>(project: Project, name: N, args: Arguments<N>): Project {
-  const next = carryOut(project, name, args).project;
+  const next = applyCommand(project, name, args).project;
   expect(readDocument(next)).toEqual({ project: next });
   return next;
 }
@@ -51,7 +51,7 @@ test('several move as one, and stop at the edge; a copy has ids of its own, and 
   let project = talking([line('a', 'A'), line('b', 'B'), line('d', 'D'), choice]);
   project = after(project, 'move steps', { owner: 'talk', steps: ['b', 'd'], by: -1 });
   expect(ids(project)).toEqual(['b', 'd', 'a', 'c']);
-  expect(carryOut(project, 'move steps', { owner: 'talk', steps: ['b', 'd'], by: -1 }).edit).toBeNull();
+  expect(applyCommand(project, 'move steps', { owner: 'talk', steps: ['b', 'd'], by: -1 }).edit).toBeNull();
   project = after(project, 'duplicate steps', { owner: 'talk', steps: ['c'] });
   const copy = steps(project)[4]!;
   if (copy.step !== 'choice') throw new Error('It is no choice.');

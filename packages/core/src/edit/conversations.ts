@@ -17,7 +17,7 @@ import {
 } from '../model';
 import { renameParameter } from './names';
 import { letGo, put } from '../references';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Edits of who speaks, what is said and in which order. `owner` is a conversation's id, or a routine's. */
 export const conversationCommands = {
@@ -45,7 +45,7 @@ export const conversationCommands = {
   'delete conversation': (project: Project, { conversation }: { conversation: Id }): Made => {
     if (!project.conversations) return;
     letGo(project, namedPlaces(project, 'conversation', [conversation]));
-    takeOut(project.conversations, (each) => each.id === conversation);
+    removeWhere(project.conversations, (each) => each.id === conversation);
   },
 
   'add routine': (project: Project, { name, steps = [] }: { name: string; steps?: Step[] }): Made => {
@@ -75,7 +75,7 @@ export const conversationCommands = {
   'delete routine': (project: Project, { routine }: { routine: Id }): Made => {
     if (!project.routines) return;
     letGo(project, namedPlaces(project, 'routine', [routine]));
-    takeOut(project.routines, (each) => each.id === routine);
+    removeWhere(project.routines, (each) => each.id === routine);
   },
 
   'add speaker': (project: Project, { name }: { name: string }): Made => {
@@ -109,7 +109,7 @@ export const conversationCommands = {
     const faces = withId(project.speakers, speaker)?.faces.map(({ name }) => name) ?? [];
     letGo(project, namedPlaces(project, 'face', faces, speaker));
     letGo(project, namedPlaces(project, 'speaker', [speaker]));
-    takeOut(project.speakers, (each) => each.id === speaker);
+    removeWhere(project.speakers, (each) => each.id === speaker);
   },
   'change talk': (project: Project, change: Partial<TalkRules>): Made => {
     project.talk = { ...project.talk };
@@ -141,7 +141,7 @@ export const conversationCommands = {
   'delete steps': (project: Project, { owner, steps }: { owner: Id; steps: Id[] }): Made => {
     for (const id of steps) {
       const held = holding(stepsOf(project, owner) ?? [], id);
-      if (held) takeOut(held, (each) => each.id === id);
+      if (held) removeWhere(held, (each) => each.id === id);
     }
   },
   /** Moves steps up or down among their sisters, all by one. */

@@ -2,7 +2,7 @@ import { freshId, type Element, type Id, type Project } from '../model';
 import { BARE, isPressed } from './carrier';
 import { ownerById, putIn } from './owners';
 import { asWritten } from './parts';
-import { carryTexts, Fresh, renewed } from './renew';
+import { carryTexts, Fresh, remapIds } from './renew';
 
 /** Copies of elements beside the originals on their own screen or component, with the links that pressing them sets off. */
 export function copyElements(project: Project, screen: Id, ids: readonly Id[]): Element[] {
@@ -16,7 +16,7 @@ export function copyElements(project: Project, screen: Id, ids: readonly Id[]): 
   const fresh = new Fresh();
   for (const { id } of held) fresh.set('element', id, freshId('e'), screen);
   for (const { id } of part.links) fresh.set('link', id, freshId('l'));
-  const copy = renewed(part, fresh, whole);
+  const copy = remapIds(part, fresh, whole);
   const { elements } = copy.screens[0]!;
   putIn(owner, elements);
   project.links.push(...copy.links);

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
 import { screenById, type Project } from '../model';
-import { begin, faults } from '../run';
+import { begin, validateState } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { anyProject } from '../test/arbitrary';
 import { anyDrawn, anyEdit, COMMANDS, editOf, type AnyEdit } from '../test/edits';
 import { lighthouse } from '../test/flows';
 import { keepsItsRules } from '../test/strides';
-import { carryOut, closeStep, NO_HISTORY, record, redo, undo, type History } from '.';
+import { applyCommand, closeStep, NO_HISTORY, record, redo, undo, type History } from '.';
 
-const carry = (project: Project, { name, args }: AnyEdit) => carryOut(project, name, args as never);
+const carry = (project: Project, { name, args }: AnyEdit) => applyCommand(project, name, args as never);
 
 test('any edits, undone, give back the very project; redone, what they had made', () => {
   fc.assert(
@@ -40,7 +40,7 @@ test('any edits leave a project that is valid and runs', () => {
       const project = list.reduce((now, edit) => carry(now, edit(now)).project, first);
       expect(readDocument(JSON.parse(writeProject(project)))).toEqual({ project });
       const flow = compile(project);
-      expect(faults(flow, begin(flow).state)).toEqual([]);
+      expect(validateState(flow, begin(flow).state)).toEqual([]);
       const names = project.screens.map((screen) => screen.name.toLowerCase());
       if (!list.some((edit) => edit(first).name === 'rename screen'))
         expect(new Set(names).size).toBe(names.length);
@@ -80,7 +80,7 @@ test.each(COMMANDS)('%s by hand so many times is so many steps back', (name) => 
 
 test('a drag is one step, and what follows it is another', () => {
   const move = (project: Project, y: number) =>
-    carryOut(project, 'change element', { screen: 'title', element: 'begin', change: { opacity: y } });
+    applyCommand(project, 'change element', { screen: 'title', element: 'begin', change: { opacity: y } });
   let project = lighthouse();
   let history: History<string> = NO_HISTORY;
   for (const y of [0.9, 0.8, 0.7]) {
@@ -112,19 +112,19 @@ const lighthouseLike = (project: Project): Project => ({
 });
 
 test('deleting a screen leaves links to it as gaps with its name; making it again closes them', () => {
-  const gone = carryOut(lighthouse(), 'delete screens', { screens: ['watch'] }).project;
+  const gone = applyCommand(lighthouse(), 'delete screens', { screens: ['watch'] }).project;
   expect(gone.links.find((each) => each.from === 'title')!.to).toEqual({ gap: 'watch' });
   expect(gone.links.some((each) => each.from === 'watch')).toBe(false);
-  const { project, made } = carryOut(gone, 'add screen', { name: 'Watch', kind: 'play' });
+  const { project, made } = applyCommand(gone, 'add screen', { name: 'Watch', kind: 'play' });
   expect(project.links.find((each) => each.from === 'title')!.to).toEqual({ screen: made });
 });
 
 test('deleting the start makes another base the start', () => {
-  expect(carryOut(lighthouse(), 'delete screens', { screens: ['title'] }).project.start).toBe('watch');
+  expect(applyCommand(lighthouse(), 'delete screens', { screens: ['title'] }).project.start).toBe('watch');
 });
 
 test('a duplicate has its own elements and its own links to them', () => {
-  const { project, made } = carryOut(lighthouse(), 'duplicate screens', { screens: ['title'] });
+  const { project, made } = applyCommand(lighthouse(), 'duplicate screens', { screens: ['title'] });
   const twin = screenById(project, made)!;
   expect(twin.name).toBe('title 2');
   const pressed = project.links
@@ -135,7 +135,7 @@ test('a duplicate has its own elements and its own links to them', () => {
 });
 
 test('a new screen is made from its sister’s pieces, with a way back', () => {
-  const { project, made } = carryOut(lighthouse(), 'link to new screen', {
+  const { project, made } = applyCommand(lighthouse(), 'link to new screen', {
     link: { from: 'title', cue: { on: 'event', event: 'x' }, kind: 'open', effects: [] },
     name: 'Harbour',
     layer: 'overlay',

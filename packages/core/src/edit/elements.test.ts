@@ -4,10 +4,10 @@ import { screenById, type Axis, type Element, type Project } from '../model';
 import { readDocument } from '../schema';
 import { anyProject } from '../test/arbitrary';
 import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
-import { carryOut, layoutIn, ownerById, takeElements, type Arguments, type CommandName } from '.';
+import { applyCommand, layoutIn, ownerById, takeElements, type Arguments, type CommandName } from '.';
 
 const go = <N extends CommandName>(project: Project, name: N, args: Arguments<N>) =>
-  carryOut(project, name, args);
+  applyCommand(project, name, args);
 
 const panel = (id: string, over: Partial<Element> = {}): Element =>
   ({

@@ -1,5 +1,5 @@
 import { LOOKS } from '../component';
-import { rehomeAxis } from '../layout';
+import { reparentAxis } from '../layout';
 import {
   childrenOf,
   freshId,
@@ -15,7 +15,7 @@ import { renameElement } from './names';
 import { letGo, placesOf, type IdPlace } from '../references';
 import { alongPath, freeNameIn, layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
 import { repathFocus } from './inputs';
-import { asWritten, assign, takeOut, type Made } from './parts';
+import { asWritten, assign, removeWhere, type Made } from './parts';
 
 /** One element's change; `here` keeps it to the one place its component is seen at. */
 export interface ElementChange {
@@ -52,7 +52,7 @@ export const elementCommands = {
     const places = elementPlaces(project, owner.id, gone);
     detach(project, owner, gone);
     letGo(project, places);
-    takeOut(owner.elements, (each) => gone.has(each.id));
+    removeWhere(owner.elements, (each) => gone.has(each.id));
     // What led from or to them leaves nothing empty behind.
     const touched = new Set(places.map((each) => each.owner));
     for (const each of project.screens) if (touched.has(each.id)) repathFocus(each, (path) => path);
@@ -85,7 +85,7 @@ export const elementCommands = {
       for (const way of ['x', 'y'] as const) {
         const rect = layout.get(element.id)!;
         const span = way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
-        element.place[way] = rehomeAxis(
+        element.place[way] = reparentAxis(
           element.place[way],
           span,
           roomIn(project, owner, layout, parent, way),
@@ -176,8 +176,8 @@ function detach(
     const rect = layout.get(element.id)!;
     const room = (way: 'x' | 'y') => roomIn(project, owner, layout, element.parent, way);
     const { x, y } = element.place;
-    if (hung(x)) element.place.x = rehomeAxis(x, { start: rect.x, size: rect.width }, room('x'));
-    if (hung(y)) element.place.y = rehomeAxis(y, { start: rect.y, size: rect.height }, room('y'));
+    if (hung(x)) element.place.x = reparentAxis(x, { start: rect.x, size: rect.width }, room('x'));
+    if (hung(y)) element.place.y = reparentAxis(y, { start: rect.y, size: rect.height }, room('y'));
   }
 }
 

@@ -12,7 +12,7 @@ export interface Edit {
 }
 
 /** Carries a command out. `made` is the id of what it made, if anything; `edit` is null when nothing changed. */
-export function carryOut<N extends CommandName>(
+export function applyCommand<N extends CommandName>(
   project: Project,
   name: N,
   args: Arguments<N>,

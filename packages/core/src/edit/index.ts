@@ -1,6 +1,6 @@
 export { isUsual } from './inputs';
 export { commands, type Arguments, type CommandName } from './commands';
-export { carryOut, closeStep, record, redo, undo, NO_HISTORY, type Edit, type History } from './history';
+export { applyCommand, closeStep, record, redo, undo, NO_HISTORY, type Edit, type History } from './history';
 export { takeElements, takeScreens } from './take';
 export { frameIn, layoutIn, ownerById, reach, roomIn, type Owner, type Reached } from './owners';
 export { boundBy } from './names';

@@ -1,10 +1,10 @@
 import { findingsAtLarge } from '../check';
 import { screenById, type Project } from '../model';
 import { buttonOf, down, link, press, projectOf, screenOf } from '../test/flows';
-import { carryOut, isUsual, type Arguments, type CommandName } from '.';
+import { applyCommand, isUsual, type Arguments, type CommandName } from '.';
 
 const go = <N extends CommandName>(project: Project, name: N, args: Arguments<N>): Project =>
-  carryOut(project, name, args).project;
+  applyCommand(project, name, args).project;
 const project = projectOf(
   [screenOf('s', {}, ['a', 'b', 'c']), screenOf('over', { layer: 'overlay' }, ['x'])],
   [

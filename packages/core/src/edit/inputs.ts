@@ -12,7 +12,7 @@ import {
   type SoundRules,
   withId,
 } from '../model';
-import { assign, takeOut, type Made } from './parts';
+import { assign, removeWhere, type Made } from './parts';
 
 /** Edits of actions and what they are bound to, of how keys, pad and focus behave, and of what is heard by itself. */
 export const inputCommands = {
@@ -42,7 +42,7 @@ export const inputCommands = {
   },
   /** One of the project's own; links that wait for it stay, and say that it is gone. */
   'delete action': (project: Project, { action }: { action: Id }): Made => {
-    if (!isUsual(action)) takeOut(project.actions, (each) => each.id === action);
+    if (!isUsual(action)) removeWhere(project.actions, (each) => each.id === action);
   },
   'change input': (project: Project, change: Partial<InputRules>): Made => {
     const input = { ...project.input };

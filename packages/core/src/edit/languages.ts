@@ -1,7 +1,7 @@
 import type { GivenText } from '../exchange';
 import { wordingsOf } from '../language';
 import type { Language, Project, Translated } from '../model';
-import { assign, takeOut, type Made } from './parts';
+import { assign, removeWhere, type Made } from './parts';
 
 /** Edits of the languages a project speaks, and of its texts in them. */
 export const languageCommands = {
@@ -27,7 +27,7 @@ export const languageCommands = {
   /** With all that was said in it. The one texts are written in stays. */
   'delete language': (project: Project, { code }: { code: string }): Made => {
     if (!project.languages || project.languages[0]?.code === code) return;
-    takeOut(project.languages, (each) => each.code === code);
+    removeWhere(project.languages, (each) => each.code === code);
     if (project.texts) delete project.texts[code];
     if (project.translated) delete project.translated[code];
   },

@@ -13,7 +13,7 @@ import {
 } from '../model';
 import { put } from '../references';
 import { tooltipLook } from '../style';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Edits of what looks are shared by the whole project, and of its frame. */
 export const lookCommands = {
@@ -50,14 +50,14 @@ export const lookCommands = {
     const [next] = project.styles.text.filter((each) => each !== found);
     if (!found || !next) return;
     keepLooks(project, 'text style', found, next.id);
-    takeOut(project.styles.text, (each) => each.id === style);
+    removeWhere(project.styles.text, (each) => each.id === style);
   },
   'delete box style': (project: Project, { style }: { style: Id }): Made => {
     const found = withId(project.styles.box, style);
     const [next] = project.styles.box.filter((each) => each !== found);
     if (!found || !next) return;
     keepLooks(project, 'box style', found, next.id);
-    takeOut(project.styles.box, (each) => each.id === style);
+    removeWhere(project.styles.box, (each) => each.id === style);
   },
   'add colour': (project: Project, { name, colour }: Omit<NamedColour, 'id'>): Made => {
     const colours = (project.styles.colours ??= []);
@@ -82,7 +82,7 @@ export const lookCommands = {
     const found = withId(project.styles.colours, colour);
     if (!found) return;
     for (const { path } of namedPlaces(project, 'colour', [colour])) put(project, path, found.colour);
-    takeOut(project.styles.colours!, (each) => each.id === colour);
+    removeWhere(project.styles.colours!, (each) => each.id === colour);
   },
 };
 

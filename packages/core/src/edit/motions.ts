@@ -1,6 +1,6 @@
 import { freeName, freshId, type Id, type MadeMotion, type Project, withId } from '../model';
 import { letGo } from '../references';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Edits of the motions the project has of its own. */
 export const motionCommands = {
@@ -30,7 +30,7 @@ export const motionCommands = {
   'delete motion': (project: Project, { motion }: { motion: Id }): Made => {
     if (!project.motions?.some((each) => each.id === motion)) return;
     letGo(project, namedPlaces(project, 'motion', [motion]));
-    takeOut(project.motions, (each) => each.id === motion);
+    removeWhere(project.motions, (each) => each.id === motion);
     project.house.motion ??= { name: 'fade', duration: '240 ms' };
   },
 };

@@ -3,7 +3,7 @@ import type { Project } from '../model';
 import { begin } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { buttonOf, event, link, press, projectOf, screenOf } from '../test/flows';
-import { carryOut, takeScreens, type Arguments, type CommandName } from '.';
+import { applyCommand, takeScreens, type Arguments, type CommandName } from '.';
 
 /** What is named in many places stays named when it is called otherwise, copied or carried elsewhere. */
 
@@ -47,7 +47,7 @@ const project = (): Project =>
   );
 
 const done = <N extends CommandName>(name: N, args: Arguments<N>, from = project()): Project =>
-  carryOut(from, name, args).project;
+  applyCommand(from, name, args).project;
 const by = (from: Project, id: string) => from.links.find((each) => each.id === id)!;
 
 test('a value that is renamed is followed everywhere but where a parameter or field of that name hides it', () => {

@@ -6,7 +6,7 @@ import { placesOf, type IdPlace, type Thing } from '../references';
 export type Made = Id | void;
 
 /** Takes out in place, so that an edit which finds nothing to take out is no edit. */
-export function takeOut<T>(list: T[], gone: (item: T) => boolean): void {
+export function removeWhere<T>(list: T[], gone: (item: T) => boolean): void {
   for (let i = list.length - 1; i >= 0; i--) if (gone(list[i]!)) list.splice(i, 1);
 }
 

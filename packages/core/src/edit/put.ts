@@ -2,18 +2,18 @@ import { freeName, freshId, type Id, type Link, type Project } from '../model';
 import type { Thing } from '../references';
 import { LISTS, type Listed } from './lists';
 import { ownerById, putIn } from './owners';
-import { carryTexts, Fresh, renewed } from './renew';
+import { carryTexts, Fresh, remapIds } from './renew';
 
 /** Puts elements taken from this or another project on a screen. Gives the ids of those that nothing else of them holds. */
 export function pasteElements(project: Project, screen: Id, from: Project): Id[] {
   const owner = ownerById(project, screen);
   const [source] = from.screens;
   if (!owner || !source) return [];
-  const fresh = joinShared(project, from);
+  const fresh = mergeShared(project, from);
   fresh.set('screen', source.id, owner.id);
   for (const { id } of source.elements) fresh.set('element', id, freshId('e'), source.id);
   const only = { ...from, screens: [source] };
-  const copy = renewed(only, fresh, only);
+  const copy = remapIds(only, fresh, only);
   putShared(project, copy);
   const { elements } = copy.screens[0]!;
   putIn(owner, elements);
@@ -52,7 +52,7 @@ const sameName = (a: Named, b: Named): boolean =>
   a.name.toLowerCase() === b.name.toLowerCase() && a.direction === b.direction;
 
 /** What each id of another project will be called here. */
-function joinShared(project: Project, from: Project): Fresh {
+function mergeShared(project: Project, from: Project): Fresh {
   const fresh = new Fresh();
   const join = (
     of: Thing,
@@ -104,7 +104,7 @@ function putShared(project: Project, copy: Project): void {
  * rest comes too. Returns the ids of the new screens.
  */
 export function putScreens(project: Project, from: Project): Id[] {
-  const fresh = joinShared(project, from);
+  const fresh = mergeShared(project, from);
   for (const { id, elements, parameters = [], outcomes = [] } of from.screens) {
     fresh.set('screen', id, freshId('s'));
     for (const each of elements) fresh.set('element', each.id, freshId('e'), id);
@@ -115,7 +115,7 @@ export function putScreens(project: Project, from: Project): Id[] {
   const components = new Set(from.components?.map((each) => each.id));
   for (const { id, from: source } of from.links)
     if (!components.has(source)) fresh.set('link', id, freshId('l'));
-  const copy = renewed(from, fresh, from);
+  const copy = remapIds(from, fresh, from);
   putShared(project, copy);
   const names = project.screens.map((screen) => screen.name);
   const made = copy.screens.map((screen) => {

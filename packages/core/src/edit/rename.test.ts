@@ -9,7 +9,7 @@ import { placesOf } from '../references';
 import { begin, beginAt, step, type Input } from '../run';
 import { anyInputs, anyProject } from '../test/arbitrary';
 import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
-import { carryOut, type Arguments, type CommandName } from '.';
+import { applyCommand, type Arguments, type CommandName } from '.';
 
 /** What a player sees of a project at every step of a run, and of each screen when the run begins there. */
 function seen(project: Project, inputs: readonly Input[]): unknown[] {
@@ -95,7 +95,7 @@ test('whatever is called otherwise, every picture and every run stays, in each l
     fc.property(anyProject, anyInputs, name, fc.nat(), (project, inputs, to, n) => {
       const all = renames(project, to);
       const rename = all[n % all.length]!;
-      const { project: after } = carryOut(project, rename.name, rename.args as never);
+      const { project: after } = applyCommand(project, rename.name, rename.args as never);
       // What names nothing is shown as it is written; a thing that gets that name is what it names from then on.
       fc.pre(!showsWritten(project, after) && !lostNames(project).has(identifierOf(to)));
       expect(seen(after, inputs)).toEqual(seen(project, inputs));
@@ -169,7 +169,7 @@ const project = projectOf(
 const all = (from: Project): string => JSON.stringify(from);
 
 test('a value is followed into branches, other languages, frames, and what components are told, say and hold', () => {
-  const oil = all(carryOut(project, 'rename value', { value: 'v', name: 'lamp fuel' }).project);
+  const oil = all(applyCommand(project, 'rename value', { value: 'v', name: 'lamp fuel' }).project);
   expect(oil).not.toMatch(/\boil\b/);
   for (const text of [
     '{lamp_fuel, number} left',
@@ -179,17 +179,18 @@ test('a value is followed into branches, other languages, frames, and what compo
   ])
     expect(oil).toContain(text);
   expect(oil).toContain('{lamp_fuel} by default');
-  const storm = all(carryOut(project, 'rename value', { value: 'w', name: 'weather' }).project);
+  const storm = all(applyCommand(project, 'rename value', { value: 'w', name: 'weather' }).project);
   expect(storm).not.toContain('storm');
   expect(storm).toContain('{weather, select, gale {Halt} other {{weather}}}');
 });
 
 test('so are what a screen and a component are told, wherever that can be named', () => {
   const who = all(
-    carryOut(project, 'change parameter', { screen: 's', parameter: 'q', change: { name: 'crew' } }).project,
+    applyCommand(project, 'change parameter', { screen: 's', parameter: 'q', change: { name: 'crew' } })
+      .project,
   );
   expect(who).not.toContain('{who}');
-  const { project: label } = carryOut(project, 'change component parameter', {
+  const { project: label } = applyCommand(project, 'change component parameter', {
     component: 'k',
     parameter: 'label',
     change: { name: 'caption' },
@@ -199,17 +200,17 @@ test('so are what a screen and a component are told, wherever that can be named'
 });
 
 test('a name that would be taken for another gets a number', () => {
-  expect(carryOut(project, 'rename value', { value: 'v', name: 'Storm' }).project.values[0]!.name).toBe(
+  expect(applyCommand(project, 'rename value', { value: 'v', name: 'Storm' }).project.values[0]!.name).toBe(
     'Storm 2',
   );
-  expect(carryOut(project, 'rename value', { value: 'v', name: 'question' }).project.values[0]!.name).toBe(
-    'question',
-  );
-  expect(carryOut(project, 'rename value', { value: 'v', name: 'who' }).project.values[0]!.name).toBe(
+  expect(
+    applyCommand(project, 'rename value', { value: 'v', name: 'question' }).project.values[0]!.name,
+  ).toBe('question');
+  expect(applyCommand(project, 'rename value', { value: 'v', name: 'who' }).project.values[0]!.name).toBe(
     'who 2',
   );
   expect(identifierOf('who 2')).toBe('who_2');
-  expect(carryOut(project, 'rename screen', { screen: 's', name: 'ASK' }).project.screens[0]!.name).toBe(
+  expect(applyCommand(project, 'rename screen', { screen: 's', name: 'ASK' }).project.screens[0]!.name).toBe(
     'ASK 2',
   );
 });

@@ -30,7 +30,7 @@ const keyOf = (of: Thing, id: Id, within: Id | null): string =>
   JSON.stringify(OF_SOMETHING.has(of) ? [of, within, id] : [of, id]);
 
 /** A copy of a part of a project in which everything is called as it will be elsewhere, wherever it is named. */
-export function renewed<P extends Partial<Project>>(part: P, fresh: Fresh, whole: Project): P {
+export function remapIds<P extends Partial<Project>>(part: P, fresh: Fresh, whole: Project): P {
   const copy = copyOf(part);
   const keys: [IdPlace, Id][] = [];
   for (const place of placesOf(whole, { only: ['id', 'own'], part })) {

@@ -18,7 +18,7 @@ import {
 } from '../model';
 import { freeIdentifier, renameField, renameParameter, renameValue } from './names';
 import { letGo } from '../references';
-import { assign, namedPlaces, takeOut, type Made } from './parts';
+import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Edits of values, events with their fields, and of what screens are told and answer. */
 export const valueCommands = {
@@ -68,7 +68,7 @@ export const valueCommands = {
     } as Value;
   },
   'delete value': (project: Project, { value }: { value: Id }): Made => {
-    takeOut(project.values, (each) => each.id === value);
+    removeWhere(project.values, (each) => each.id === value);
   },
 
   'add event': (project: Project, { name, direction }: Omit<GameEvent, 'id'>): Made => {
@@ -84,7 +84,7 @@ export const valueCommands = {
   },
   'delete event': (project: Project, { event }: { event: Id }): Made => {
     letGo(project, namedPlaces(project, 'event', [event]));
-    takeOut(project.events, (each) => each.id === event);
+    removeWhere(project.events, (each) => each.id === event);
   },
   'add field': (
     project: Project,
@@ -111,7 +111,7 @@ export const valueCommands = {
   'delete field': (project: Project, { event, field }: { event: Id; field: Id }): Made => {
     const found = withId(project.events, event);
     letGo(project, namedPlaces(project, 'field', [field], event));
-    if (found?.fields) takeOut(found.fields, (each) => each.id === field);
+    if (found?.fields) removeWhere(found.fields, (each) => each.id === field);
     if (found?.fields?.length === 0) delete found.fields;
   },
 
@@ -167,6 +167,6 @@ export const valueCommands = {
 function dropFrom(screen: Screen | undefined, what: 'parameters' | 'outcomes', id: Id): void {
   const list: { id: Id }[] | undefined = screen?.[what];
   if (!list) return;
-  takeOut(list, (each) => each.id === id);
+  removeWhere(list, (each) => each.id === id);
   if (list.length === 0) delete screen![what];
 }

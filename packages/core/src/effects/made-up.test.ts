@@ -73,14 +73,14 @@ test('it runs, now and later', async () => {
 });
 
 test('it is said, read, refused, and what it names is followed', async () => {
-  const { sentenceText, readDocument, writeProject, carryOut, findingsOf, findingWords } = await loaded();
+  const { sentenceText, readDocument, writeProject, applyCommand, findingsOf, findingWords } = await loaded();
   const project = await announcing();
   expect(sentenceText(project, project.links[0]!)).toContain('announce oil + 5');
   const written = JSON.parse(writeProject(project)) as { links: { effects: Record<string, unknown>[] }[] };
   expect(readDocument(written)).not.toHaveProperty('problems');
   delete written.links[0]!.effects[0]!.to;
   expect(readDocument(written)).toMatchObject({ problems: [{ place: 'links[0].effects[0].to' }] });
-  const renamed = carryOut(project, 'rename value', { value: 'v-oil', name: 'lamp oil' }).project;
+  const renamed = applyCommand(project, 'rename value', { value: 'v-oil', name: 'lamp oil' }).project;
   expect(renamed.links[0]!.effects[0]).toMatchObject({ value: 'v-oil', to: 'lamp_oil + 5' });
   expect(findingsOf(project)).toEqual([]);
   expect(findingsOf({ ...project, events: [] }).map(findingWords)).toEqual([

@@ -1,4 +1,4 @@
-import { inset, text, type Face, type Item } from '../drawing';
+import { inset, text, type ControlStyle, type Item } from '../drawing';
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
 
@@ -9,7 +9,7 @@ export const EDGE = 0.3;
 
 /** Its name to the left; the rest of it stands in the room that is given back. */
 export function named(
-  { project, rect, ink, said }: Face,
+  { project, rect, ink, said }: ControlStyle,
   id: Id,
   share: number,
 ): { items: Item[]; room: Rect } {

@@ -114,12 +114,12 @@ test('it is read and written, and refused with its field', async () => {
 });
 
 test('it begins as its type says, and what it names is followed', async () => {
-  const { carryOut, freshElement, findingsOf, findingWords } = await loaded();
+  const { applyCommand, freshElement, findingsOf, findingWords } = await loaded();
   const before = await project();
   expect(labelOf('lamp' as never)).toBe('Lamp');
   expect(freshElement(before, 'lamp' as never)).toMatchObject({ type: 'lamp', text: 'Lamp', name: 'Lamp' });
   const said = await project({ text: 'It is {lit}' });
-  const renamed = carryOut(said, 'rename value', { value: 'lit', name: 'burning' }).project;
+  const renamed = applyCommand(said, 'rename value', { value: 'lit', name: 'burning' }).project;
   expect(renamed.screens[0]!.elements[0]).toMatchObject({ text: 'It is {burning}', value: 'lit' });
   expect(findingsOf(before)).toEqual([]);
   expect(findingsOf({ ...before, values: [] }).map(findingWords)).toEqual([

@@ -1,4 +1,4 @@
-import type { Held, Item, Looks } from '../drawing';
+import type { Held, Item, RenderState } from '../drawing';
 import type { Rect } from '../geometry';
 import type { Arrange, Element, ElementType, Id, Project, Wraps } from '../model';
 
@@ -35,7 +35,7 @@ export type Of<T extends ElementType> = Extract<Element, { type: T }>;
 export interface Canvas {
   project: Project;
   rect: Rect;
-  looks: Looks;
+  looks: RenderState;
   /** It is on a screen that never has the focus. */
   unfocused: boolean;
   /** What its text says with its names filled in. */

@@ -1,7 +1,7 @@
 import { type GivenTexts } from './given';
 import { problemWords } from '../refusal';
 import fc from 'fast-check';
-import { carryOut } from '../edit';
+import { applyCommand } from '../edit';
 import { textTable } from '../language';
 import type { Project } from '../model';
 import { rehearseTalk } from '../run';
@@ -67,7 +67,7 @@ test('XLIFF goes out and comes back with no loss: texts, notes, limits and state
       const read = readXliff(toXliff(project, rows, { source: 'en', target: 'fi' }));
       if ('problem' in read) throw new Error(problemWords(read.problem));
       expect(read.language).toBe('fi');
-      const after = carryOut(project, 'take texts', { language: 'fi', texts: read.texts }).project;
+      const after = applyCommand(project, 'take texts', { language: 'fi', texts: read.texts }).project;
       expect(textTable(after, 'fi')).toEqual(rows);
     }),
     { numRuns: 200 },
@@ -81,7 +81,7 @@ test('CSV goes out and comes back with no loss', () => {
       const read = readCsv(toCsv(rows, 'fi'));
       if ('problem' in read) throw new Error(problemWords(read.problem));
       expect(read.language).toBe('fi');
-      const after = carryOut(project, 'take texts', { language: 'fi', texts: read.texts }).project;
+      const after = applyCommand(project, 'take texts', { language: 'fi', texts: read.texts }).project;
       expect(textTable(after, 'fi')).toEqual(rows);
     }),
     { numRuns: 200 },
@@ -89,21 +89,25 @@ test('CSV goes out and comes back with no loss', () => {
 });
 
 test('a text whose words have changed since is told, and is translated anew by a file made from the new ones', () => {
-  let { project } = carryOut(talking([line('a', 'One')], { languages: LANGUAGES }), 'translate', {
+  let { project } = applyCommand(talking([line('a', 'One')], { languages: LANGUAGES }), 'translate', {
     language: 'fi',
     key: 'talk a',
     text: 'Yksi',
   });
   const stateOf = () => textTable(project, 'fi').find((each) => each.key === 'talk a')!.state;
   expect(stateOf()).toBe('translated');
-  project = carryOut(project, 'change step', { owner: 'talk', step: 'a', change: { text: 'Two' } }).project;
+  project = applyCommand(project, 'change step', {
+    owner: 'talk',
+    step: 'a',
+    change: { text: 'Two' },
+  }).project;
   expect(stateOf()).toBe('changed');
   const file = toCsv(textTable(project, 'fi'), 'fi')
     .replace('Yksi', 'Kaksi')
     .replace(/"initial"/g, '"final"');
   const read = readCsv(file);
   if ('problem' in read) throw new Error(problemWords(read.problem));
-  project = carryOut(project, 'take texts', { language: 'fi', texts: read.texts }).project;
+  project = applyCommand(project, 'take texts', { language: 'fi', texts: read.texts }).project;
   expect(stateOf()).toBe('final');
 });
 

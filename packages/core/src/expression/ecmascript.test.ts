@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Scalar } from '../model';
-import { check, evaluate, Failure, ready, type Scope } from '.';
+import { check, evaluate, Failure, compileExpression, type Scope } from '.';
 
 /** The language is a part of ECMAScript's, so that what an expression gives is what the JavaScript engine makes of it. */
 
@@ -25,7 +25,7 @@ const scope: Scope = {
   screens: new Map(),
 };
 const give = (text: string): Scalar =>
-  evaluate(ready(text, scope), {
+  evaluate(compileExpression(text, scope), {
     value: (id) => held[id],
     parameter: () => undefined,
     field: () => undefined,

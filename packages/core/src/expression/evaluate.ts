@@ -5,7 +5,7 @@ import type { BinaryOp, Node } from './parse';
 import type { Known, Scope } from './scope';
 
 /** Where a running expression reads from. */
-export interface Reading {
+export interface EvalContext {
   value(id: Id): Scalar | undefined;
   parameter(id: Id): Scalar | undefined;
   field(id: Id): Scalar | undefined;
@@ -23,7 +23,7 @@ export class Failure extends Error {
 }
 
 /** An expression made ready to run: its names are found. Plain data. */
-export interface Ready {
+export interface CompiledExpression {
   text: string;
   /** Null when it cannot be run, for what `wrong` says. */
   bound: Bound | null;
@@ -44,7 +44,7 @@ type Bound =
   | { do: 'saveExists'; slot: Bound }
   | { do: 'work'; name: string; args: Bound[] };
 
-export function ready(text: string, scope: Scope): Ready {
+export function compileExpression(text: string, scope: Scope): CompiledExpression {
   const { node, complaints } = check(text, scope);
   const [first] = complaints;
   const wrong: Why | null = first ? { code: first.code, params: first.params } : null;
@@ -89,12 +89,12 @@ function bind(node: Node, scope: Scope, reads: Map<string, Known>): Bound {
 }
 
 /** What an expression gives now. Throws a Failure when it cannot give anything. */
-export function evaluate({ bound, wrong }: Ready, reading: Reading): Scalar {
+export function evaluate({ bound, wrong }: CompiledExpression, reading: EvalContext): Scalar {
   if (bound === null) throw new Failure(wrong ?? why('unreadable'));
-  return give(bound, reading);
+  return evaluateNode(bound, reading);
 }
 
-function give(bound: Bound, reading: Reading): Scalar {
+function evaluateNode(bound: Bound, reading: EvalContext): Scalar {
   switch (bound.do) {
     case 'give':
       return bound.value;
@@ -104,11 +104,11 @@ function give(bound: Bound, reading: Reading): Scalar {
       return found;
     }
     case 'not':
-      return give(bound.of, reading) !== true;
+      return evaluateNode(bound.of, reading) !== true;
     case 'sign':
-      return number(bound.by * (give(bound.of, reading) as number));
+      return number(bound.by * (evaluateNode(bound.of, reading) as number));
     case 'either':
-      return give(give(bound.test, reading) === true ? bound.then : bound.otherwise, reading);
+      return evaluateNode(evaluateNode(bound.test, reading) === true ? bound.then : bound.otherwise, reading);
     case 'binary':
       return binary(bound.op, bound.left, bound.right, reading);
     case 'isUp':
@@ -117,17 +117,17 @@ function give(bound: Bound, reading: Reading): Scalar {
     case 'isCovered':
       return reading.isCovered();
     case 'saveExists':
-      return reading.saveExists(String(give(bound.slot, reading)));
+      return reading.saveExists(String(evaluateNode(bound.slot, reading)));
     case 'work':
-      return number(WORK[bound.name]!(...bound.args.map((each) => give(each, reading) as number)));
+      return number(WORK[bound.name]!(...bound.args.map((each) => evaluateNode(each, reading) as number)));
   }
 }
 
-function binary(op: BinaryOp, left: Bound, right: Bound, reading: Reading): Scalar {
-  const a = give(left, reading);
-  if (op === '&&') return a === true && give(right, reading) === true;
-  if (op === '||') return a === true || give(right, reading) === true;
-  const b = give(right, reading);
+function binary(op: BinaryOp, left: Bound, right: Bound, reading: EvalContext): Scalar {
+  const a = evaluateNode(left, reading);
+  if (op === '&&') return a === true && evaluateNode(right, reading) === true;
+  if (op === '||') return a === true || evaluateNode(right, reading) === true;
+  const b = evaluateNode(right, reading);
   switch (op) {
     case '==':
     case '===':

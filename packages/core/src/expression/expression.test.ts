@@ -7,7 +7,7 @@ import {
   Failure,
   nearest,
   parse,
-  ready,
+  compileExpression,
   renameIn,
   type Known,
   type Scope,
@@ -40,7 +40,7 @@ const scope: Scope = {
 };
 const held: Record<string, Scalar> = { 'v-lamp oil': 12, 'v-lit': true, 'v-grade': 'low', 'v-note': 'hi' };
 const run = (text: string): Scalar =>
-  evaluate(ready(text, scope), {
+  evaluate(compileExpression(text, scope), {
     value: (id) => held[id],
     parameter: () => undefined,
     field: () => undefined,

@@ -1,7 +1,7 @@
 export { check, kindOf, type Checked, type Kind } from './check';
 export { whyWords, type ComplaintCode, type Why } from './complaints';
 export { complete, type Completion } from './complete';
-export { evaluate, Failure, ready, type Reading, type Ready } from './evaluate';
+export { evaluate, Failure, compileExpression, type EvalContext, type CompiledExpression } from './evaluate';
 export { FUNCTIONS } from './functions';
 export { meant } from './meant';
 export { nearest } from './near';

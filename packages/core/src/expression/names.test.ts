@@ -1,7 +1,7 @@
 import { scopeOfLink } from '../triggers';
 import { type FieldType, type Project } from '../model';
 import { FUNCTIONS } from './functions';
-import { check, evaluate, meant, ready, renameIn, scopeOfScreen, type Scope, whyWords } from '.';
+import { check, evaluate, meant, compileExpression, renameIn, scopeOfScreen, type Scope, whyWords } from '.';
 import { project, tide, pause, scope } from '../test/named';
 
 /** What may be named where, and what is run of it. */
@@ -159,11 +159,11 @@ test('as long and as deep as it may be, it is read', () => {
 });
 
 test('what is run knows the names it reads, and says why it gives nothing', () => {
-  expect(ready('oil < 3 && lit && oil > 1', scope).reads).toEqual([
+  expect(compileExpression('oil < 3 && lit && oil > 1', scope).reads).toEqual([
     { name: 'oil', known: scope.names.get('oil') },
     { name: 'lit', known: scope.names.get('lit') },
   ]);
-  expect(ready('gone', scope)).toEqual({
+  expect(compileExpression('gone', scope)).toEqual({
     text: 'gone',
     bound: null,
     wrong: { code: 'unknown name', params: { name: 'gone', near: null } },
@@ -178,7 +178,7 @@ test('what is run knows the names it reads, and says why it gives nothing', () =
     cameFrom: (id: string) => id === 's-tide',
     saveExists: () => false,
   };
-  const gives = (text: string, of = scope) => evaluate(ready(text, of), reading);
+  const gives = (text: string, of = scope) => evaluate(compileExpression(text, of), reading);
   expect(() => gives('gone')).toThrow('unknown name');
   expect(() => gives('oil')).toThrow('holds nothing');
   expect(gives('asked', scopeOfScreen(project, tide))).toBe(3);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { carryOut } from '../edit';
+import { applyCommand } from '../edit';
 import type { Project } from '../model';
 import { readProject, writeProject } from '../schema';
 import { anyProject } from '../test/arbitrary';
@@ -59,8 +59,8 @@ const translated = [
   ['sub on', 'An'],
   ['storm calm', 'Ruhig'],
 ].reduce<Project>(
-  (now, [key, text]) => carryOut(now, 'translate', { language: 'de', key: key!, text: text! }).project,
-  carryOut(project, 'add language', { code: 'de', name: 'German' }).project,
+  (now, [key, text]) => applyCommand(now, 'translate', { language: 'de', key: key!, text: text! }).project,
+  applyCommand(project, 'add language', { code: 'de', name: 'German' }).project,
 );
 
 test('every text a player reads has a key; ids of pictures are no texts', () => {
@@ -92,11 +92,11 @@ test('in another language what is translated is said so, and the rest as it is w
 });
 
 test('a text that is emptied is not translated; a language goes with all its texts, but not the one texts are written in', () => {
-  const less = carryOut(translated, 'translate', { language: 'de', key: 's a', text: '' }).project;
+  const less = applyCommand(translated, 'translate', { language: 'de', key: 's a', text: '' }).project;
   expect(wordingsOf(inLanguage(less, 'de'))[0]!.text).toBe('Back');
-  const none = carryOut(translated, 'delete language', { code: 'de' }).project;
+  const none = applyCommand(translated, 'delete language', { code: 'de' }).project;
   expect([none.languages, none.texts]).toEqual([[{ code: 'en', name: 'English' }], {}]);
-  expect(carryOut(translated, 'delete language', { code: 'en' }).project.languages).toHaveLength(2);
+  expect(applyCommand(translated, 'delete language', { code: 'en' }).project.languages).toHaveLength(2);
 });
 
 test('stretched, a text is two fifths longer and keeps its names', () => {

@@ -1,5 +1,5 @@
 export { solveLayout, solveAxis, toPixels, OWN, ownOf, PERCENT } from './solve';
-export { moveAxis, rehomeAxis, resizeAxis, anchorAxis, attachAxis, holdAxisBy, shift, tidy } from './place';
+export { moveAxis, reparentAxis, resizeAxis, anchorAxis, attachAxis, holdAxisBy, shift, tidy } from './place';
 export { innerRoom } from './arrange';
 export {
   alignTo,

@@ -15,7 +15,7 @@ import {
   counterpart,
   MEASURES,
   nearMatches,
-  rehomeAxis,
+  reparentAxis,
   resizeAxis,
   snap,
   solveAxis,
@@ -69,7 +69,7 @@ test('another anchor, another holder, another own point, a sister: nothing moves
           expect(now.size).toBeCloseTo(span.size, CLOSE);
         };
         same(anchorAxis(axis, at, span, inside));
-        same(rehomeAxis(axis, span, other), other.size, other.start);
+        same(reparentAxis(axis, span, other), other.size, other.start);
         if (axis.at !== 'stretch') same(holdAxisBy(axis, own, span.size, inside));
         if (at === 'stretch') return;
         const hung = attachAxis(axis, 's', at, span, other, own);

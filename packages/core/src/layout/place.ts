@@ -72,7 +72,7 @@ export function attachAxis(
  * An axis kept as it was, with its anchor and units, now that what holds it is another: it stands at `span` of the page
  * and the new parent at `room`. What hung on a sister left behind is kept by the parent's start.
  */
-export function rehomeAxis(axis: Axis, span: Span, room: Span): Axis {
+export function reparentAxis(axis: Axis, span: Span, room: Span): Axis {
   const start = span.start - room.start;
   const as = (length: Length, pixels: number): Length =>
     typeof length === 'string' && room.size > 0 ? `${tidy((pixels / room.size) * 100)}%` : tidy(pixels);

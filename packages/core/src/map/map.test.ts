@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { carryOut, type Arguments, type CommandName } from '../edit';
+import { applyCommand, type Arguments, type CommandName } from '../edit';
 import type { Element } from '../model';
 import { anyProject } from '../test/arbitrary';
 import { buttonOf, down, event, lighthouse, link, press, projectOf, screenOf, show } from '../test/flows';
@@ -216,8 +216,9 @@ test('the grid has a cell for every link that leads somewhere, and tells what ca
 });
 
 test('an edit changes the map only where the map shows it', () => {
-  const project = carryOut(lighthouse(), 'tidy map', {}).project;
-  const after = <N extends CommandName>(name: N, args: Arguments<N>) => carryOut(project, name, args).project;
+  const project = applyCommand(lighthouse(), 'tidy map', {}).project;
+  const after = <N extends CommandName>(name: N, args: Arguments<N>) =>
+    applyCommand(project, name, args).project;
   const change = (element: string, to: Partial<Element>) =>
     sameMap(project, after('change element', { screen: 'title', element, change: to }));
   expect(change('begin', { opacity: 0.5 })).toBe(true);

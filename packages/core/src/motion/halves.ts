@@ -28,7 +28,7 @@ export interface OpenTrack {
 }
 
 /** How a screen comes and goes; `leaving` null is the entering half backwards. */
-export interface Halves {
+export interface InOut {
   entering: readonly OpenTrack[];
   /** Its tracks end away, unless they are another motion's entering half, which is played backwards. */
   leaving: { tracks: readonly OpenTrack[]; backwards: boolean } | null;
@@ -36,7 +36,7 @@ export interface Halves {
 
 export type Way = 'entering' | 'leaving';
 
-export const STILL: Halves = { entering: [], leaving: null };
+export const STILL: InOut = { entering: [], leaving: null };
 
 /** What is played where less motion is wished for. */
 export const REDUCED: SimpleMotion = { name: 'fade', duration: '120 ms', easing: 'linear' };
@@ -47,7 +47,7 @@ type Needs = Pick<Project, 'motions' | 'rates'>;
 export const usualEasing = (way: Way): Easing => (way === 'entering' ? 'ease-out' : 'ease-in');
 
 /** An authored motion as tracks, for a layer; `reduced` takes the quieter variant of all that moves. */
-export function compileMotion(motion: Motion, layer: Layer, project: Needs, reduced = false): Halves {
+export function compileMotion(motion: Motion, layer: Layer, project: Needs, reduced = false): InOut {
   const made = madeOf(project, motion);
   const leaving = motion.leaving
     ? leavingBy(motion.leaving, layer, project, reduced)
@@ -75,7 +75,7 @@ function leavingBy(
   layer: Layer,
   project: Needs,
   reduced: boolean,
-): NonNullable<Halves['leaving']> {
+): NonNullable<InOut['leaving']> {
   const made = madeOf(project, motion);
   if (made && !reduced)
     return made.leaving

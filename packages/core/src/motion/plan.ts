@@ -1,6 +1,6 @@
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
-import type { Halves, OpenTrack } from './halves';
+import type { InOut, OpenTrack } from './halves';
 import { halfOf, keyOf, NO_MOTION, reversed, type Half, type Track } from './sample';
 
 /** The elements that lie on a screen itself, in drawing order. */
@@ -11,12 +11,12 @@ export interface Placed {
 }
 
 /** The entering half for a screen that holds these; those with a stagger count from `point`. */
-export const enteringHalf = (halves: Halves, elements: readonly Placed[], point: Point | null): Half =>
+export const enteringHalf = (halves: InOut, elements: readonly Placed[], point: Point | null): Half =>
   settled(halves.entering, elements, point);
 
 /** The leaving half: its own, else the entering half backwards. */
 export function leavingHalf(
-  { entering, leaving }: Halves,
+  { entering, leaving }: InOut,
   elements: readonly Placed[],
   point: Point | null,
 ): Half {

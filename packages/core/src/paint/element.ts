@@ -1,4 +1,4 @@
-import type { Item, Looks } from '../drawing';
+import type { Item, RenderState } from '../drawing';
 import { playOf } from '../elements';
 import type { Rect } from '../geometry';
 import type { Element, Project } from '../model';
@@ -8,7 +8,7 @@ export const paintElement = (
   project: Project,
   element: Element,
   rect: Rect,
-  looks: Looks,
+  looks: RenderState,
   unfocused: boolean,
 ): Item[] => {
   const said = looks.texts[element.id] ?? ('text' in element ? element.text : '');

@@ -4,7 +4,7 @@ import { type Asset, type Id, withId } from '../model';
  * The file that shows an asset best on a display with so many pixels to a CSS pixel: the least fine version that is fine
  * enough, else the finest there is.
  */
-export function finestFor(assets: readonly Asset[], id: Id, pixels: number): Id {
+export function pickResolution(assets: readonly Asset[], id: Id, pixels: number): Id {
   const asset = withId(assets, id);
   const versions = [{ scale: 1, asset: id }, ...(asset?.finer ?? [])]
     .filter((each) => each.asset === id || assets.some((other) => other.id === each.asset))

@@ -3,8 +3,16 @@ import { heldBy, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Element, Id } from '../model';
-import { awayOn, reachable, sampleInstance, scrollOf, type Instance, type RunState, type Spot } from '../run';
-import { posesOf, poseOf, unposed, type Pose } from './pose';
+import {
+  visibilityOf,
+  reachable,
+  sampleInstance,
+  scrollOf,
+  type Instance,
+  type RunState,
+  type Spot,
+} from '../run';
+import { posesOf, poseOf, inverseTransform, type Pose } from './pose';
 import { roundAll, stackLift } from './stack';
 
 /**
@@ -14,7 +22,7 @@ import { roundAll, stackLift } from './stack';
 export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
-    const { hidden, disabled } = awayOn(flow, state, level);
+    const { hidden, disabled } = visibilityOf(flow, state, level);
     const pressed = under(on, hidden)
       .filter((id) => screen.pressable.has(id))
       .map((id) => screen.pressable.get(id)!);
@@ -35,7 +43,7 @@ export function tooltipTest(flow: Flow, state: RunState, x: number, y: number): 
     const { level, screen } = on;
     const found =
       screen.tooltips.size > 0
-        ? under(on, awayOn(flow, state, level).hidden).find((id) => screen.tooltips.has(id))
+        ? under(on, visibilityOf(flow, state, level).hidden).find((id) => screen.tooltips.has(id))
         : undefined;
     if (found !== undefined) return { serial: level.serial, element: found };
     if (screen.modal) return null;
@@ -60,7 +68,7 @@ export function scrollTest(
 ): { serial: number; area: Id } | null {
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
-    const { hidden } = awayOn(flow, state, level);
+    const { hidden } = visibilityOf(flow, state, level);
     const area = under(on, hidden).find((id) => canScroll(screen.byId.get(id)));
     if (area !== undefined) return { serial: level.serial, area };
     if (screen.modal) return null;
@@ -83,8 +91,8 @@ function levelsAt(flow: Flow, state: RunState, x: number, y: number): On[] {
     if (!sample) return [];
     const whole = { x: 0, y: 0, ...flow.frame };
     const lifted = { x, y: y - stackLift(flow, level) };
-    const inScreen = unposed(lifted, poseOf(sample, 'screen', flow.frame), whole);
-    const at = unposed(inScreen, poseOf(sample, 'content', flow.frame), roundAll(screen) ?? whole);
+    const inScreen = inverseTransform(lifted, poseOf(sample, 'screen', flow.frame), whole);
+    const at = inverseTransform(inScreen, poseOf(sample, 'content', flow.frame), roundAll(screen) ?? whole);
     return [{ level, screen, at, poses: posesOf(flow, screen, level, sample, state.now) }];
   });
 }
@@ -135,7 +143,7 @@ export function elementsAt(
   const look = (element: Element, at: Point): void => {
     if (hidden.includes(element.id)) return;
     const rect = layout.get(element.id)!;
-    const moved = unposed(at, poses.get(element.id), rect);
+    const moved = inverseTransform(at, poses.get(element.id), rect);
     const own = element.turn ? turned(moved, rect, -element.turn) : moved;
     const inside = contains(rect, own.x, own.y);
     if (inside) found.unshift(element.id);

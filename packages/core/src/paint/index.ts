@@ -5,4 +5,4 @@ export { overflowOf, type Overflow } from './overflow';
 export { toSvg, type Sources } from './svg';
 export type { Pose } from './pose';
 export { svgFrame, svgText, type SvgNode } from './node';
-export { finestFor } from './finer';
+export { pickResolution } from './finer';

@@ -4,7 +4,7 @@ import { compile } from '../compile';
 import { BUBBLES, type Asset, type Element, type Project, type Screen } from '../model';
 import { anyElements } from '../test/elements';
 import { buttonOf, link, press, Play, projectOf, screenOf } from '../test/flows';
-import { elementsAt, finestFor, overflowOf, paintRun, paintStill, svgFrame, svgText, toSvg } from '.';
+import { elementsAt, pickResolution, overflowOf, paintRun, paintStill, svgFrame, svgText, toSvg } from '.';
 import { grainTile, TILE } from './grain';
 
 const sources = { asset: (id: string) => `asset:${id}`, family: (face: string) => face };
@@ -246,14 +246,14 @@ test('the version of a picture that is fine enough is shown, and no finer', () =
     asset('a2'),
     asset('a3'),
   ];
-  expect([1, 1.5, 2, 2.5, 8].map((pixels) => finestFor(assets, 'a', pixels))).toEqual([
+  expect([1, 1.5, 2, 2.5, 8].map((pixels) => pickResolution(assets, 'a', pixels))).toEqual([
     'a',
     'a2',
     'a2',
     'a3',
     'a3',
   ]);
-  expect(finestFor([], 'x', 2)).toBe('x');
+  expect(pickResolution([], 'x', 2)).toBe('x');
 });
 
 test('whatever elements look like, the picture holds no colour by name and no number that is none', () => {

@@ -40,13 +40,13 @@ const isRest = ({ opacity, x, y, scale, turn, blur, tint }: Pose): boolean =>
   opacity === 1 && x === 0 && y === 0 && scale === 1 && turn === 0 && blur === 0 && tint === undefined;
 
 /** What is needed to know how the elements of something on the picture move. */
-type Going = Pick<Instance, 'shown' | 'began'>;
+type Going = Pick<Instance, 'shown' | 'animationStarts'>;
 
 /** How each element is drawn at a time: its own animations over what the hand-over does with it. */
 export function posesOf(
   flow: Flow,
   { animations, placed }: CompiledScreen,
-  { shown, began }: Going,
+  { shown, animationStarts }: Going,
   sample: Sample,
   now: number,
 ): ReadonlyMap<Id, Pose> {
@@ -57,7 +57,7 @@ export function posesOf(
       if (pose) poses.set(id, pose);
     }
   for (const animation of animations) {
-    const since = animation.on === 'arrival' ? shown : began[animation.key];
+    const since = animation.on === 'arrival' ? shown : animationStarts[animation.key];
     if (since === undefined) continue;
     const { x, y, scale, turn, opacity, tint } = sampleAnimation(animation, now - since);
     const before = poses.get(animation.part);
@@ -97,7 +97,7 @@ function mixed(project: Project, from: Colour | null, to: Colour | null, p: numb
 }
 
 /** Items drawn as a pose says, turned and scaled about the middle of a rect. */
-export function posed(items: Item[], pose: Pose, { x, y, width, height }: Rect): GroupItem {
+export function applyTransform(items: Item[], pose: Pose, { x, y, width, height }: Rect): GroupItem {
   const [cx, cy] = [x + width / 2, y + height / 2];
   const inner = pose.tint ? [group(items, { tint: pose.tint })] : items;
   return group(inner, {
@@ -116,11 +116,11 @@ export const withPoses = (items: readonly Item[], poses: ReadonlyMap<Id, Pose>):
     if (item.kind !== 'group') return item;
     const inner = { ...item, items: withPoses(item.items, poses) };
     const pose = item.part && poses.get(item.part.id);
-    return pose ? posed([inner], pose, item.part!.rect) : inner;
+    return pose ? applyTransform([inner], pose, item.part!.rect) : inner;
   });
 
 /** Where a point of the picture lies on the thing itself, drawn as a pose says about the middle of a rect. */
-export function unposed(
+export function inverseTransform(
   point: { x: number; y: number },
   pose: Pose | null | undefined,
   { x, y, width, height }: Rect,

@@ -1,12 +1,12 @@
 import { playOf } from '../elements';
-import { group, type Item, NORMAL, type Looks } from '../drawing';
+import { group, type Item, NORMAL, type RenderState } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import { sayParts, type TextPart } from '../message';
 import { type Id, withId } from '../model';
 import type { Sample } from '../motion';
 import {
   allUp,
-  awayOn,
+  visibilityOf,
   beginTalk,
   firstState,
   focusShown,
@@ -18,8 +18,8 @@ import {
   type RunState,
   focusSeen,
 } from '../run';
-import { posed, poseOf, posesOf, withPoses, type Pose } from './pose';
-import { wordsOn } from './said';
+import { applyTransform, poseOf, posesOf, withPoses, type Pose } from './pose';
+import { resolveContent } from './said';
 import { paintScreen, type ScreenPicture } from './screen';
 import { roundAll, stackLift } from './stack';
 import { tooltipNow } from './tooltip';
@@ -36,7 +36,7 @@ const rankOf = (layer: keyof typeof RANK, screen: CompiledScreen): number =>
  */
 export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
   const shown: Shown[] = [];
-  const add = (thing: Instance | Leaving, sample: Sample, looks: Looks): void => {
+  const add = (thing: Instance | Leaving, sample: Sample, looks: RenderState): void => {
     const screen = flow.screens.get(thing.screen)!;
     shown.push({
       rank: rankOf(thing.layer, screen),
@@ -55,12 +55,12 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
     const focus = focusShown(state) ? leaving.focus : null;
     const { hidden, disabled } = leaving.away;
     const said = talkLooks(flow, state, leaving);
-    const looks: Looks = {
+    const looks: RenderState = {
       ...NORMAL,
       focus,
       hidden: [...hidden, ...said.hidden],
       disabled,
-      ...wordsOn(flow, screen, state, leaving, said),
+      ...resolveContent(flow, screen, state, leaving, said),
     };
     add(leaving, samplePicture(leaving, state.now), looks);
   }
@@ -77,8 +77,8 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
       scrolled: instance.scrolled,
       hovered: mine(state.hover),
       pressed: mine(state.pressed),
-      ...awayOn(flow, state, instance, said),
-      ...wordsOn(flow, screen, state, instance, said),
+      ...visibilityOf(flow, state, instance, said),
+      ...resolveContent(flow, screen, state, instance, said),
     });
   }
   shown.sort((a, b) => a.rank - b.rank || a.serial - b.serial);
@@ -93,7 +93,7 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
   return items;
 }
 
-function withVeils({ elements }: CompiledScreen, looks: Looks): Looks {
+function withVeils({ elements }: CompiledScreen, looks: RenderState): RenderState {
   const veiled = elements.filter((element) => element.editing?.hidden).map((element) => element.id);
   return veiled.length === 0 ? looks : { ...looks, hidden: [...looks.hidden, ...veiled] };
 }
@@ -147,7 +147,7 @@ export function paintLine(flow: Flow, screen: CompiledScreen, conversation: Id, 
   const made = talkLooks(flow, state, said);
   return pictureOf(flow, screen, {
     ...NORMAL,
-    ...wordsOn(flow, screen, state, said, made),
+    ...resolveContent(flow, screen, state, said, made),
     hidden: made.hidden,
   }).all;
 }
@@ -184,16 +184,16 @@ function moved(
         : pieces.flatMap(({ id, rect, items: piece }) => {
             const pose = poses.get(id);
             const inner = withPoses(piece, poses);
-            return pose && inner.length > 0 ? [posed(inner, pose, rect)] : inner;
+            return pose && inner.length > 0 ? [applyTransform(inner, pose, rect)] : inner;
           });
     items = [
-      ...(behind ? [posed(background, behind, whole)] : background),
-      ...(lying ? [posed(own, lying, roundAll(screen) ?? whole)] : own),
+      ...(behind ? [applyTransform(background, behind, whole)] : background),
+      ...(lying ? [applyTransform(own, lying, roundAll(screen) ?? whole)] : own),
     ];
   }
   const pose = poseOf(sample, 'screen', frame);
   if (!pose) return group(items, { y: lift });
-  const drawn = posed(items, pose, whole);
+  const drawn = applyTransform(items, pose, whole);
   return { ...drawn, y: drawn.y + lift };
 }
 
@@ -206,7 +206,7 @@ const kept = new WeakMap<
   { made: readonly unknown[]; pictures: Map<string, ScreenPicture> }
 >();
 
-function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPicture {
+function pictureOf(flow: Flow, screen: CompiledScreen, looks: RenderState): ScreenPicture {
   const { styles, assets, values, actions } = flow.project;
   const made = [styles, assets, values, actions];
   let known = kept.get(screen);
@@ -225,7 +225,7 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: Looks): ScreenPict
 }
 
 /** Whether a conversation says anything on it. */
-const isSaying = ({ texts, assets, rows }: Pick<Looks, 'texts' | 'assets' | 'rows'>): boolean => {
+const isSaying = ({ texts, assets, rows }: Pick<RenderState, 'texts' | 'assets' | 'rows'>): boolean => {
   for (const _ in texts) return true;
   for (const _ in assets) return true;
   for (const _ in rows) return true;

@@ -1,5 +1,5 @@
 import { codeName } from '../keys';
-import { codeOn, type Looks } from '../drawing';
+import { codeOn, type RenderState } from '../drawing';
 import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { TextPart } from '../message';
@@ -8,7 +8,7 @@ import { typedAlone, wordsOf, type Instance, type Leaving, type RunState, type T
 
 /** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
 export type Words = Pick<
-  Looks,
+  RenderState,
   | 'texts'
   | 'typed'
   | 'shapes'
@@ -23,7 +23,7 @@ export type Words = Pick<
 >;
 
 /** `made` is what a conversation makes of it now. */
-export function wordsOn(
+export function resolveContent(
   flow: Flow,
   screen: CompiledScreen,
   state: RunState,
@@ -70,8 +70,8 @@ export function wordsOn(
     device: state.device === 'pointer' ? 'keys' : state.device,
     codes: state.rebound,
     taking:
-      state.taking?.serial === thing.serial
-        ? { element: state.taking.element, clash: state.taking.clash }
+      state.inputCapture?.serial === thing.serial
+        ? { element: state.inputCapture.element, clash: state.inputCapture.clash }
         : null,
     grain: screen.screen.background.grain?.moves && !flow.reduced ? Math.floor(state.now / GRAIN) % 12 : 0,
   };
@@ -88,7 +88,7 @@ export function shownOn(
   codeWords: (element: PromptElement | BindingElement) => string;
 } {
   const screen = flow.screens.get(instance.screen)!;
-  const words = wordsOn(flow, screen, state, instance, made);
+  const words = resolveContent(flow, screen, state, instance, made);
   return {
     ...words,
     tooltips: Object.fromEntries(

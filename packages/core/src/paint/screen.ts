@@ -1,5 +1,5 @@
 import { holdsOf } from '../elements';
-import { type Looks, heldBy, indexOf, group, type Item, plain } from '../drawing';
+import { type RenderState, heldBy, indexOf, group, type Item, plain } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Background, Element, Id, Project } from '../model';
@@ -17,7 +17,7 @@ export interface ScreenPicture {
 }
 
 /** A screen at rest. */
-export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: Looks): ScreenPicture {
+export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderState): ScreenPicture {
   const { project, frame } = flow;
   const { screen, layout } = compiled;
   const background = paintBackground(
@@ -54,7 +54,7 @@ function heldIn(
   project: Project,
   { tree }: CompiledScreen,
   element: Element,
-  looks: Looks,
+  looks: RenderState,
 ): readonly Element[] {
   const held = tree.get(element.id) ?? [];
   const { pages } = holdsOf(element);
@@ -69,7 +69,7 @@ function clipped(
   element: Element,
   rect: Rect,
   inner: Item[],
-  { scrollTo, scrolled }: Looks,
+  { scrollTo, scrolled }: RenderState,
 ): Item[] {
   const { overflow } = holdsOf(element);
   if (overflow === undefined || inner.length === 0) return inner;

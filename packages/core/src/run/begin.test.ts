@@ -100,7 +100,14 @@ describe('a screen is begun at', () => {
     const state = firstState(flow);
     expect([state.base.screen, state.now, state.overlays]).toEqual(['title', 0, []]);
     expect(firstState(flow)).toBe(state);
-    const empty = [state.line, state.later, state.log, state.failed, state.trail, state.leaving];
+    const empty = [
+      state.noticeQueue,
+      state.scheduledEffects,
+      state.log,
+      state.failed,
+      state.trail,
+      state.leaving,
+    ];
     expect(empty.flat()).toEqual([]);
   });
 });

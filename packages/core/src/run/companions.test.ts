@@ -1,6 +1,6 @@
 import { compile } from '../compile';
 import { down, link, Play, press } from '../test/flows';
-import { faults, reconcile } from '.';
+import { validateState, reconcile } from '.';
 import { season, up, set } from '../test/season';
 
 describe('companions', () => {
@@ -55,7 +55,7 @@ describe('companions', () => {
     const flow = compile(project);
     const state = reconcile(flow, play.state);
     expect(state.companions.map((each) => each.screen)).toEqual(['button']);
-    expect(faults(flow, state)).toEqual([]);
+    expect(validateState(flow, state)).toEqual([]);
   });
 });
 

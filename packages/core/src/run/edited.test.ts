@@ -3,7 +3,7 @@ import { compile } from '../compile';
 import { anyInputs, anyProject } from '../test/arbitrary';
 import type { Project } from '../model';
 import { event, link } from '../test/flows';
-import { begin, faults, reconcile, step, type RunState } from '.';
+import { begin, validateState, reconcile, step, type RunState } from '.';
 import { runs, play, pass, addsUp } from '../test/any-runs';
 
 test('also after an edit, whatever that adds, and after the end of a run', () => {
@@ -32,11 +32,11 @@ test('reconcile with any other project gives a valid state, and twice is once', 
       const { state } = play(project, inputs);
       const flow = compile(other);
       let next = reconcile(flow, state);
-      expect(faults(flow, next)).toEqual([]);
+      expect(validateState(flow, next)).toEqual([]);
       expect(reconcile(flow, next)).toEqual(next);
       for (const input of more) {
         next = step(flow, next, input).state;
-        expect(faults(flow, next)).toEqual([]);
+        expect(validateState(flow, next)).toEqual([]);
       }
     }),
     runs,
@@ -70,7 +70,7 @@ test('edits in between: a run of one project goes on in another, and every state
         const flow = compile(project);
         state = state === null ? begin(flow).state : reconcile(flow, state);
         for (const input of inputs) {
-          expect(faults(flow, state)).toEqual([]);
+          expect(validateState(flow, state)).toEqual([]);
           state = step(flow, state, input).state;
         }
       }

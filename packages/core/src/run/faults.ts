@@ -5,7 +5,7 @@ import { allUp, areasOf, fork, type RunState, screenOf, standing } from './state
 import { usableNow } from './focus';
 
 /** What is wrong with a run state, in words; empty for a valid one. Tests and replays ask this after every step. */
-export function faults(flow: Flow, state: RunState): string[] {
+export function validateState(flow: Flow, state: RunState): string[] {
   const found: string[] = [];
   const up = allUp(state);
   const missing = up.filter((each) => !flow.screens.has(each.screen));
@@ -22,7 +22,7 @@ export function faults(flow: Flow, state: RunState): string[] {
   if (up.some((each) => each.focus !== null && (each.layer === 'notice' || each.layer === 'companion')))
     found.push('a notice or companion has the focus');
   const areas = areasOf(flow, state);
-  for (const { screen, owner } of [...state.notices, ...state.line])
+  for (const { screen, owner } of [...state.notices, ...state.noticeQueue])
     if (typeof owner === 'number' ? owner !== state.base.serial : owner !== null && !areas.includes(owner))
       found.push(`${screen} has outlived what it goes with`);
   if (!state.ended) {
@@ -38,8 +38,8 @@ export function faults(flow: Flow, state: RunState): string[] {
   for (const each of up)
     for (const { id, type } of screenOf(flow, each).parameters)
       if (fitScalar(type, each.args[id]) !== each.args[id]) found.push(`${each.screen} lacks what it takes`);
-  for (const { screen } of state.line)
-    if (state.line.filter((each) => each.screen === screen).length > LONGEST_LINE)
+  for (const { screen } of state.noticeQueue)
+    if (state.noticeQueue.filter((each) => each.screen === screen).length > LONGEST_LINE)
       found.push('a line is too long');
   if (new Set(up.map((each) => each.serial)).size < up.length) found.push('a serial number is used twice');
   const trail = state.trail.map((entry) => entry.screen);

@@ -1,7 +1,7 @@
 import { compile } from '../compile';
-import { carryOut } from '../edit';
+import { applyCommand } from '../edit';
 import { after, down, event, lighthouse, link, Play, press, projectOf, screenOf, show } from '../test/flows';
-import { faults, isBlocked, isFrozen, maskOf, reconcile } from '.';
+import { validateState, isBlocked, isFrozen, maskOf, reconcile } from '.';
 
 const slide = {
   house: {
@@ -150,7 +150,7 @@ test('arrivals follow at once; a chain that does not settle stops with words', (
   project.links.push(link('c', { on: 'arrival' }, 'go', 'b'));
   const ring = new Play(project).event('on');
   expect(ring.did('unsettled')).toHaveLength(1);
-  expect(faults(ring.flow, ring.state)).toEqual([]);
+  expect(validateState(ring.flow, ring.state)).toEqual([]);
 });
 
 test('effects come in order, before the change', () => {
@@ -213,7 +213,7 @@ test('a gap runs as a stand-in with its name and a way back; made, it becomes th
   project.links.push(link('title', event('slots'), 'go', undefined, { to: { gap: 'Slots' } }));
   const play = new Play(project).event('slots');
   expect(play.up).toEqual(['gap:base:Slots']);
-  const made = carryOut(project, 'add screen', { name: 'Slots' }).project;
+  const made = applyCommand(project, 'add screen', { name: 'Slots' }).project;
   const base = reconcile(compile(made), play.state).base.screen;
   expect(made.screens.find((each) => each.id === base)?.name).toBe('Slots');
   expect(play.key('Enter').up).toEqual(['title']);

@@ -1,7 +1,7 @@
 import { compile } from '../compile';
 import type { Link, Project, Value } from '../model';
 import { after, down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
-import { begin, beginAt, faults, reconcile, step } from '.';
+import { begin, beginAt, validateState, reconcile, step } from '.';
 import { oil, lit, season, up, set } from '../test/season';
 
 /** Areas, answers, conditions and values, as a designer would put them to work. */
@@ -152,7 +152,7 @@ describe('conditions and values', () => {
     play.wait(0.001);
     expect(play.did('set')).toMatchObject([{ at: 1_100_000, to: 41 }]);
     const left = new Play(project).event('x').key('Enter').wait(2000);
-    expect([left.state.values.oil, left.state.later]).toEqual([40, []]);
+    expect([left.state.values.oil, left.state.scheduledEffects]).toEqual([40, []]);
   });
 
   test('a saved game keeps what belongs to it, and loads it again', () => {
@@ -228,7 +228,7 @@ describe('value cues', () => {
     expect(play.did('unsettled')).toMatchObject([{ screen: 'watch' }]);
     expect(count(play)).toBe(100);
     expect(play.key('Escape').up).toEqual(['watch', 'pause']);
-    expect(faults(play.flow, play.state)).toEqual([]);
+    expect(validateState(play.flow, play.state)).toEqual([]);
   });
 
   test('of areas and the project count from where those begin', () => {
@@ -286,8 +286,10 @@ test('what a run holds fits a changed project: types, ranges, parameters, things
   const state = reconcile(flow, play.state);
   expect(state.values).toEqual({ oil: 50, lit: 'dark' });
   expect(state.overlays.at(-1)!.args).toEqual({ q: 4 });
-  expect(faults(flow, state)).toEqual([]);
+  expect(validateState(flow, state)).toEqual([]);
   expect(reconcile(flow, state)).toEqual(state);
   const bare = compile(season({ values: [], areas: [] }));
-  expect(faults(bare, step(bare, reconcile(bare, state), { type: 'time', pass: 1000 }).state)).toEqual([]);
+  expect(validateState(bare, step(bare, reconcile(bare, state), { type: 'time', pass: 1000 }).state)).toEqual(
+    [],
+  );
 });

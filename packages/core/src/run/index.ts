@@ -1,6 +1,6 @@
 export type { Input, Nowhere, Outcome, Passed, Reason } from './state';
 export type {
-  Away,
+  Visibility,
   Device,
   Instance,
   Leaving,
@@ -8,7 +8,7 @@ export type {
   RunState,
   Scalars,
   Spot,
-  Taking,
+  InputCapture,
   Talking,
 } from './state';
 export {
@@ -37,13 +37,13 @@ export {
   wordsOf,
   type TalkLooks,
 } from './talk';
-export { awayOn, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
+export { visibilityOf, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
 export { LONGEST_CHAIN, LONGEST_LINE, sampleInstance, samplePicture } from './links';
 export { bindingsNow, codesOn, ENDS_TYPING, HURRY, tabLeaves, takerNow, type Rebound } from './search';
 export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
 export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';
-export { faults } from './faults';
+export { validateState } from './faults';
 export { nextDue } from './time';
 export {
   handOverOf,

@@ -274,12 +274,12 @@ test('animations begin by their cues, and those of the focus end with it', () =>
     { events: [{ id: 'g', name: 'g', direction: 'in' }] },
   );
   const play = new Play(project).wait(100);
-  expect(Object.keys(play.state.base.began)).toEqual(['f m']);
+  expect(Object.keys(play.state.base.animationStarts)).toEqual(['f m']);
   play.key('ArrowDown').wait(500);
-  expect(Object.keys(play.state.base.began)).toEqual([]);
+  expect(Object.keys(play.state.base.animationStarts)).toEqual([]);
   play.key('Enter').event('g').wait(500);
-  const { began } = play.state.base;
-  expect(Object.keys(began).sort()).toEqual(['e m', 'p m']);
+  const { animationStarts } = play.state.base;
+  expect(Object.keys(animationStarts).sort()).toEqual(['e m', 'p m']);
   const drawn = paintRun(play.flow, play.state);
   expect(JSON.stringify(drawn)).toMatch(/"x":5\d/);
 });

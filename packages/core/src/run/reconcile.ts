@@ -7,7 +7,7 @@ import {
   fork,
   type Instance,
   LIMIT,
-  noteFocus,
+  syncFocusAnimations,
   type RunState,
   type Scalars,
   screenOf,
@@ -58,7 +58,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
     state.pending = null;
   // What an edit gave to the element that has the focus begins now, however time is counted from here.
-  noteFocus(flow, state);
+  syncFocusAnimations(flow, state);
   noteResting(flow, state);
   takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>
@@ -98,7 +98,7 @@ function fitNotices(flow: Flow, state: RunState): void {
   const goesOn = ({ owner }: { owner: Instance['owner'] }): boolean =>
     owner === null || (typeof owner === 'number' ? owner === state.base.serial : areas.includes(owner));
   state.notices = state.notices.filter(goesOn);
-  state.line = state.line
+  state.noticeQueue = state.noticeQueue
     .filter((each) => goesOn(each) && flow.screens.get(each.screen)?.notice?.again === 'line')
     .map((each) => ({ ...each, args: fitArgs(flow, each) }));
 }
@@ -107,11 +107,11 @@ function fitNotices(flow: Flow, state: RunState): void {
 function fitLinks(flow: Flow, state: RunState): void {
   const serials = new Set(allUp(state).map((each) => each.serial));
   state.once = state.once.filter((id) => flow.links.get(id)?.link.once);
-  state.later = state.later.filter(
+  state.scheduledEffects = state.scheduledEffects.filter(
     ({ link, effect, owner }) =>
       (flow.links.get(link)?.effects.length ?? 0) > effect && (owner === null || owner === state.base.serial),
   );
-  state.truths = state.truths.filter((key) => {
+  state.heldConditions = state.heldConditions.filter((key) => {
     const [, serial, link] = /^(?:(\d+):)?(.*)$/s.exec(key)!;
     return flow.links.get(link!)?.awaits && (serial === undefined || serials.has(Number(serial)));
   });
@@ -153,9 +153,11 @@ function fitInstance(flow: Flow, instance: Instance): void {
   );
   instance.talk = fitTalk(flow, instance.talk);
   const moving = new Set(screen.animations.map((each) => each.key));
-  if (Object.keys(instance.began).some((key) => !moving.has(key)))
-    instance.began = Object.fromEntries(Object.entries(instance.began).filter(([key]) => moving.has(key)));
-  instance.marks = instance.marks.filter((id) => flow.links.has(id));
+  if (Object.keys(instance.animationStarts).some((key) => !moving.has(key)))
+    instance.animationStarts = Object.fromEntries(
+      Object.entries(instance.animationStarts).filter(([key]) => moving.has(key)),
+    );
+  instance.deferredLinks = instance.deferredLinks.filter((id) => flow.links.has(id));
   if (instance.by !== null && !flow.links.has(instance.by)) instance.by = null;
 }
 

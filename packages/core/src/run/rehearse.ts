@@ -64,7 +64,7 @@ function comeFromElsewhere(flow: Flow, state: RunState, here: Id): void {
     if (link.to !== here || other?.layer !== 'base' || other.id === here) continue;
     const args = fallbacks(flow, other.id);
     state.trail = [
-      { serial: -1, screen: other.id, focus: null, args, asker: null, cameFrom: null, overlays: [] },
+      { serial: -1, screen: other.id, focus: null, args, opener: null, cameFrom: null, overlays: [] },
     ];
     return;
   }

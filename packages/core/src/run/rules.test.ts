@@ -3,7 +3,7 @@ import { compile } from '../compile';
 import { anyInputs, anyProject } from '../test/arbitrary';
 import type { Project } from '../model';
 import { down, event, link, Play, press, projectOf, screenOf, show } from '../test/flows';
-import { begin, faults, LONGEST_CHAIN, maskOf, reachable, step, type Input, type RunState } from '.';
+import { begin, validateState, LONGEST_CHAIN, maskOf, reachable, step, type Input, type RunState } from '.';
 import { runs, play, pass, addsUp } from '../test/any-runs';
 
 /** What holds of any run of any project, whatever it is given. */
@@ -128,11 +128,11 @@ test('a state that is damaged in any of those ways is told of by the engine’s 
   );
   const play = new Play(project).key('Enter').event('found').key('Escape').wait(10);
   expect([play.up, play.notices, play.state.trail.length]).toEqual([['watch', 'pause'], ['found'], 1]);
-  expect(faults(play.flow, play.state)).toEqual([]);
+  expect(validateState(play.flow, play.state)).toEqual([]);
   for (const [name, damage] of damages) {
     const state = structuredClone(play.state);
     damage(state);
-    expect([name, faults(play.flow, state).length > 0]).toEqual([name, true]);
+    expect([name, validateState(play.flow, state).length > 0]).toEqual([name, true]);
   }
 });
 
@@ -140,8 +140,8 @@ test('every state is valid: one base, nothing twice, focus on something', () => 
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
       const flow = compile(project);
-      expect(faults(flow, begin(flow).state)).toEqual([]);
-      play(project, inputs, (_, after) => expect(faults(flow, after)).toEqual([]));
+      expect(validateState(flow, begin(flow).state)).toEqual([]);
+      play(project, inputs, (_, after) => expect(validateState(flow, after)).toEqual([]));
     }),
     runs,
   );

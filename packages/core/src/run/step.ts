@@ -10,8 +10,8 @@ import {
   type Input,
   NEW,
   NO_TABS,
-  NONE_BEGAN,
-  noteFocus,
+  NO_STARTS,
+  syncFocusAnimations,
   type Outcome,
   type RunState,
   type Say,
@@ -59,7 +59,7 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
   // An event is searched for where it is received.
   if (!state.ended && input.type !== 'event' && input.type !== 'time' && flow.hearing.length > 0)
     searchFor(searchOf(flow, state, say), input);
-  noteFocus(flow, state);
+  syncFocusAnimations(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
 }
@@ -228,7 +228,7 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
     bringUp(flow, state, screen, args && argumentsOf(place, args, screen), say);
   }
   state.trail = [];
-  noteFocus(flow, state);
+  syncFocusAnimations(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
 }
@@ -280,8 +280,8 @@ function nothing(flow: Flow, before: Before): RunState {
       shown: Infinity,
       settled: Infinity,
       half: NO_MOTION,
-      began: NONE_BEGAN,
-      found: { values: {}, rebound: {} },
+      animationStarts: NO_STARTS,
+      baseline: { values: {}, rebound: {} },
       scrolled: null,
       tabs: NO_TABS,
       talk: null,
@@ -290,10 +290,10 @@ function nothing(flow: Flow, before: Before): RunState {
       masked: 'ignored',
       focus: null,
       timers: {},
-      marks: [],
+      deferredLinks: [],
       args: {},
       told: 0,
-      asker: null,
+      opener: null,
       cameFrom: null,
       slot: 0,
       owner: null,
@@ -306,9 +306,9 @@ function nothing(flow: Flow, before: Before): RunState {
     saves: before.saves ?? {},
     ahead: {},
     once: [],
-    truths: [],
-    line: [],
-    later: [],
+    heldConditions: [],
+    noticeQueue: [],
+    scheduledEffects: [],
     log: [],
     failed: [],
     leaving: [],
@@ -319,7 +319,7 @@ function nothing(flow: Flow, before: Before): RunState {
     pressed: null,
     over: null,
     resting: null,
-    taking: null,
+    inputCapture: null,
     pending: null,
     down: [],
     holding: [],

@@ -146,7 +146,7 @@ test('an element of the screen moves when a step says so, and the next waits for
       { elements },
     ),
   );
-  expect(dialogue(play).began).toEqual({ 'backdrop n': 0 });
+  expect(dialogue(play).animationStarts).toEqual({ 'backdrop n': 0 });
   expect(seen(play.wait(799))[0]).toBeUndefined();
   expect(seen(play.wait(1))[0]).toBe(THIRTY);
   expect(dialogue(play).talk!.music).toBe('a-calm');

@@ -10,7 +10,7 @@ import {
   isFrozen,
   LIMIT,
   maskOf,
-  noteFocus,
+  syncFocusAnimations,
   type RunState,
   type Say,
   screenOf,
@@ -32,24 +32,24 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
   for (;;) {
     const due = nextDue(flow, state);
     if (due > end || state.ended) break;
-    drift(flow, state, due);
+    advance(flow, state, due);
     count = state.now === since ? count + 1 : 0;
     since = state.now;
     if (count < LONGEST_CHAIN) {
-      goOff(flow, state, say);
-      noteFocus(flow, state);
+      fireDue(flow, state, say);
+      syncFocusAnimations(flow, state);
       noteResting(flow, state);
       continue;
     }
     // Timers of no length that set one another off: stop them where they are.
     say({ at: state.now, did: 'unsettled', screen: state.base.screen });
     for (const { instance, name } of runningTimers(flow, state, 0)) setTimer(instance, name, FIRED);
-    for (const instance of allUp(state)) instance.marks = [];
-    state.later = state.later.filter((each) => each.due > state.now);
+    for (const instance of allUp(state)) instance.deferredLinks = [];
+    state.scheduledEffects = state.scheduledEffects.filter((each) => each.due > state.now);
     count = 0;
   }
   // A run that is over stands at the moment at which it ended.
-  if (!state.ended) drift(flow, state, end);
+  if (!state.ended) advance(flow, state, end);
 }
 
 interface Timer {
@@ -146,12 +146,13 @@ export function nextDue(flow: Flow, state: RunState): number {
   for (const instance of allUp(state)) {
     if (instance.shown > state.now) due = Math.min(due, instance.shown);
     if (instance.settled > state.now) due = Math.min(due, instance.settled);
-    if (instance.marks.length > 0) due = Math.min(due, Math.max(state.now, ripeAt(flow, instance)));
+    if (instance.deferredLinks.length > 0) due = Math.min(due, Math.max(state.now, ripeAt(flow, instance)));
   }
   for (const timer of runningTimers(flow, state)) due = Math.min(due, timer.due);
   if (state.pending && isHeard(flow, state)) due = state.now;
-  if (state.taking) due = Math.min(due, Math.max(state.now, state.taking.until));
-  if (state.later.length > 0) due = Math.min(due, Math.max(state.now, state.later[0]!.due));
+  if (state.inputCapture) due = Math.min(due, Math.max(state.now, state.inputCapture.until));
+  if (state.scheduledEffects.length > 0)
+    due = Math.min(due, Math.max(state.now, state.scheduledEffects[0]!.due));
   for (const { due: held } of state.holding) due = Math.min(due, Math.max(state.now, held));
   return due;
 }
@@ -161,7 +162,7 @@ const isHeard = (flow: Flow, state: RunState): boolean =>
   maskOf(state) === null && closingOf(flow, state).length === 0;
 
 /** Moves both clocks and the timers on to a moment before which nothing changes. */
-function drift(flow: Flow, state: RunState, to: number): void {
+function advance(flow: Flow, state: RunState, to: number): void {
   const passed = to - state.now;
   if (passed === 0) return;
   const frozen = isFrozen(flow, state);
@@ -172,7 +173,7 @@ function drift(flow: Flow, state: RunState, to: number): void {
 }
 
 /** Does the first thing that is due now; what else is due follows in the next round. */
-function goOff(flow: Flow, state: RunState, say: Say): void {
+function fireDue(flow: Flow, state: RunState, say: Say): void {
   if (state.leaving.some((picture) => picture.until <= state.now))
     state.leaving = state.leaving.filter((picture) => picture.until > state.now);
   const search: Search = { flow, state, say, fields: null, passed: [] };
@@ -190,21 +191,23 @@ function goOff(flow: Flow, state: RunState, say: Say): void {
     return;
   }
   for (const instance of allUp(state)) {
-    if (instance.marks.length === 0 || ripeAt(flow, instance) > state.now) continue;
-    const marked = instance.marks.map((id) => flow.links.get(id)).filter((link) => link !== undefined);
-    instance.marks = [];
+    if (instance.deferredLinks.length === 0 || ripeAt(flow, instance) > state.now) continue;
+    const marked = instance.deferredLinks
+      .map((id) => flow.links.get(id))
+      .filter((link) => link !== undefined);
+    instance.deferredLinks = [];
     const first = marked.sort((a, b) => a.index - b.index).find((link) => fits(search, link, instance));
     if (first) takeLink(search, first, first.from === instance.screen ? instance : null);
     return;
   }
-  const later = state.later[0];
+  const later = state.scheduledEffects[0];
   if (later && later.due <= state.now) {
-    state.later = state.later.slice(1);
+    state.scheduledEffects = state.scheduledEffects.slice(1);
     return comeLater(flow, state, later, say);
   }
   if (state.pending && isHeard(flow, state)) return resolvePending(flow, state, say);
-  if (state.taking && state.taking.until <= state.now) {
-    state.taking = null;
+  if (state.inputCapture && state.inputCapture.until <= state.now) {
+    state.inputCapture = null;
     return;
   }
   const held = state.holding.find((each) => each.due <= state.now);

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { findingsOf } from '../check';
 import { compile } from '../compile';
-import { carryOut } from '../edit';
+import { applyCommand } from '../edit';
 import { KINDS, type Kind, type Layer, type Link, type Project } from '../model';
-import { begin, faults } from '../run';
+import { begin, validateState } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { Play } from '../test/flows';
 import { largeProject, projectFromNames, USUAL_SCREENS } from '.';
@@ -37,7 +37,7 @@ test('any list of names gives a valid project that runs, with each name once', (
       const project = projectFromNames('Any', list);
       expect(readDocument(project)).toEqual({ project });
       const play = new Play(project).wait(8000).key('Enter').wait(2000);
-      expect(faults(compile(project), play.state)).toEqual([]);
+      expect(validateState(compile(project), play.state)).toEqual([]);
       const said = project.screens.map((screen) => screen.name.toLowerCase());
       expect(new Set(said).size).toBe(said.length);
     }),
@@ -68,7 +68,12 @@ describe('a screen that is made while playing', () => {
     kind: Kind,
     layer: Layer = KINDS[kind].layer,
   ) => {
-    const after = carryOut(project, 'link to new screen', { link: link(from), name, kind, layer }).project;
+    const after = applyCommand(project, 'link to new screen', {
+      link: link(from),
+      name,
+      kind,
+      layer,
+    }).project;
     const screen = after.screens.at(-1)!;
     const leads = (text: string): string | undefined => {
       const button = screen.elements.find((each) => each.type === 'button' && each.text === text);
@@ -123,7 +128,7 @@ describe('a screen that is made while playing', () => {
   });
 
   test('belongs to the area it was made in', () => {
-    const { project: areas, made: area } = carryOut(project, 'add area', {
+    const { project: areas, made: area } = applyCommand(project, 'add area', {
       name: 'On watch',
       screens: [play],
     });
@@ -142,8 +147,8 @@ test.each([1, 4, 40, 300])(
     // That Escape is both the menu and the way back is told, and is nothing that is broken.
     expect(findingsOf(project).filter(({ code }) => code !== 'input/clash')).toEqual([]);
     const flow = compile(project);
-    expect(faults(flow, begin(flow).state)).toEqual([]);
-    const reached = carryOut(project, 'tidy map', {}).project.screens.filter(
+    expect(validateState(flow, begin(flow).state)).toEqual([]);
+    const reached = applyCommand(project, 'tidy map', {}).project.screens.filter(
       (screen) => screen.row !== undefined,
     );
     // Pause is opened from coasts alone.

@@ -2,9 +2,9 @@ import { problemWords } from '../refusal';
 import fc from 'fast-check';
 import { isDeepStrictEqual } from 'node:util';
 import { compile } from '../compile';
-import { carryOut, NO_HISTORY, record, undo, type History } from '../edit';
+import { applyCommand, NO_HISTORY, record, undo, type History } from '../edit';
 import type { Project } from '../model';
-import { begin, faults, reconcile, step, type Input, type RunState } from '../run';
+import { begin, validateState, reconcile, step, type Input, type RunState } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { anyInput, anyProject } from './arbitrary';
 import { anyEdit, type AnyEdit } from './edits';
@@ -28,14 +28,14 @@ function broken(first: Project, strides: readonly Stride[]): string[] {
     if ('input' in stride) state = step(flow, state, stride.input).state;
     else {
       const { name, args } = stride.edit(project);
-      const done = carryOut(project, name, args as never);
+      const done = applyCommand(project, name, args as never);
       if (!done.edit) continue;
       project = done.project;
       history = record(history, done.edit, { before: null, after: null, key: undefined });
       flow = compile(project, flow);
       state = reconcile(flow, state);
     }
-    const found = faults(flow, state);
+    const found = validateState(flow, state);
     if (found.length > 0) return found.map((words) => `stride ${i}: ${words}`);
   }
   const read = readDocument(asWritten(project));

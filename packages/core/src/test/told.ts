@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { accessOf } from '../access';
 import { findingsOf, findingsOfTalks, findingsTranslated, findingWords, type Finding } from '../check';
 import { compile, type Flow } from '../compile';
-import { carryOut, takeScreens, type CommandName } from '../edit';
+import { applyCommand, takeScreens, type CommandName } from '../edit';
 import { assetsInUse } from '../exchange';
 import { toCsv } from '../exchange/csv';
 import { toXliff } from '../exchange/xliff';
@@ -12,7 +12,7 @@ import { planGrid, planLines, planMap } from '../map';
 import type { Project } from '../model';
 import { overflowOf, paintRun, paintStill, toSvg } from '../paint';
 import { placesOf } from '../references';
-import { begin, faults, reconcile, rehearseTalk, step, type Input, type RunState } from '../run';
+import { begin, validateState, reconcile, rehearseTalk, step, type Input, type RunState } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { outcomeWords, reasonWords, sentenceText } from '../words';
 import { anyInputs, anyProject } from './arbitrary';
@@ -58,7 +58,7 @@ export function toldOf({ project, inputs, edits }: Case): [what: string, text: s
     let now = project;
     for (const [i, { name, drawn }] of edits.entries()) {
       const edit = editOf(name, now, drawn);
-      const done = carryOut(now, name, edit.args as never);
+      const done = applyCommand(now, name, edit.args as never);
       say(`edit ${i}, ${name}`, () => done.edit);
       now = done.project;
     }
@@ -124,7 +124,7 @@ function sayRun(begun: Flow, inputs: Case['inputs'], edits: Case['edits'], say: 
     say(`${what}: state`, () => state);
     say(`${what}: painted`, () => paintRun(flow, state));
     say(`${what}: spoken`, () => accessOf(flow, state));
-    say(`${what}: faults`, () => faults(flow, state));
+    say(`${what}: faults`, () => validateState(flow, state));
   };
   now('begun');
   for (const [i, input] of inputs.entries()) {
@@ -142,7 +142,7 @@ function sayRun(begun: Flow, inputs: Case['inputs'], edits: Case['edits'], say: 
     const edit = edits[i];
     if (!edit || i % 4 !== 0) continue;
     say(`${what}, then ${edit.name}`, () => {
-      const next = carryOut(
+      const next = applyCommand(
         flow.project,
         edit.name,
         editOf(edit.name, flow.project, edit.drawn).args as never,

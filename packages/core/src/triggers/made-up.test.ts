@@ -100,7 +100,7 @@ test('a followed one comes of what happens to its screen', async () => {
 });
 
 test('each is said, labelled, read, refused, and what it names is followed', async () => {
-  const { sentenceOf, readDocument, writeProject, carryOut, findingsOf } = await loaded();
+  const { sentenceOf, readDocument, writeProject, applyCommand, findingsOf } = await loaded();
   const beat = await leadsBy({ on: 'beat', every: '2 s' });
   expect(sentenceOf(beat, beat.links[0]!)[0]).toEqual({ blank: 'cue', words: 'At the beat' });
   expect(triggerLabel(beat, 'room', beat.links[0]!.cue)).toBe('At the beat');
@@ -109,7 +109,7 @@ test('each is said, labelled, read, refused, and what it names is followed', asy
   written.links[0]!.cue.every = 'soon';
   expect(readDocument(written)).toMatchObject({ problems: [{ place: 'links[0].cue.every' }] });
   const lit = await leadsBy({ on: 'lit', when: 'lamp' });
-  const renamed = carryOut(lit, 'rename value', { value: 'lamp', name: 'lantern' }).project;
+  const renamed = applyCommand(lit, 'rename value', { value: 'lamp', name: 'lantern' }).project;
   expect(renamed.links[0]!.cue).toEqual({ on: 'lit', when: 'lantern' });
   expect(findingsOf(lit)).toEqual([]);
   expect(findingsOf({ ...lit, values: [] })).toHaveLength(1);

@@ -4,7 +4,7 @@ import { refusalWords } from '@tavu/core/refusal';
 import { LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
 import { FileAudio, FilePlus2, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { putPicture, choose, edit, say, useStudio } from '../../store';
+import { putPicture, choose, edit, notify, useStudio } from '../../store';
 import { Field, Button, IconButton, Small } from '../../ui';
 import { ACCEPTED, askFiles, bringFiles, replaceAsset, sortWord, type Refused, usesOf } from '../../assets';
 
@@ -61,7 +61,7 @@ export function AssetsPane() {
           <Button
             onClick={() => {
               edit('delete assets', { assets: unused.map((asset) => asset.id) });
-              say(`${unused.length} unused taken out.`);
+              notify(`${unused.length} unused taken out.`);
             }}
           >
             Take out {unused.length} unused

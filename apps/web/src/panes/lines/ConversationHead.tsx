@@ -6,7 +6,7 @@ import { Captions, Play, Search } from 'lucide-react';
 import { useMemo } from 'react';
 import { saveAs } from '../../persistence';
 import { playLine } from '../../run';
-import { edit, say, useStudio, useUnits } from '../../store';
+import { edit, notify, useStudio, useUnits } from '../../store';
 import { Button, Findings, IconButton, Select } from '../../ui';
 import { newConversation } from './begin';
 import { setLines, useLines } from './chosen';
@@ -73,7 +73,7 @@ function Total({ conversation }: { conversation: Conversation }) {
   if (!timeline) return null;
   const save = (format: string): void =>
     void saveAs(format, 'lines', { project, conversation: now ?? conversation }, conversation.name).catch(
-      () => say('It could not be saved.'),
+      () => notify('It could not be saved.'),
     );
   return (
     <>

@@ -6,7 +6,7 @@ import { type Id, type Said, type Step, withId } from '@tavu/core/model';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { GripVertical, Play } from 'lucide-react';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
-import { say, useStudio } from '../../store';
+import { notify, useStudio } from '../../store';
 import { Picker, Sheet } from '../../ui';
 import { chooseStep, setLines, useLines, type Owner } from './chosen';
 import { freshStep, NEEDS, STEP_HINTS, STEP_ICONS, STEP_WORDS, stepWords } from './kinds';
@@ -328,7 +328,7 @@ function StepPicker({
         onPick: () => {
           const made = freshStep(project, what, { speaker, screen });
           if (made) onPick(made);
-          else say(NEEDS[what] ?? 'There is nothing it could name yet.');
+          else notify(NEEDS[what] ?? 'There is nothing it could name yet.');
         },
       }))}
     />

@@ -9,7 +9,7 @@ import { lettersIn } from '@tavu/core/run';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { FileDown, FileUp } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
-import { languagesOf, choose, chooseLink, edit, endStep, say, useStudio } from '../../store';
+import { languagesOf, choose, chooseLink, edit, endStep, notify, useStudio } from '../../store';
 import { Picture, readNumber, Field, Button, Small, Tip, Select } from '../../ui';
 import { readFile, saveAs, Stopped } from '../../persistence';
 import { openConversation } from './chosen';
@@ -206,7 +206,7 @@ function Where({ row }: { row: TextRow }) {
     if (conversation) openConversation(conversation.id, second || null);
     else if (link) chooseLink(link.id);
     else if (screen) choose({ screen: screen.id, element: screen.byId.has(second) ? second : null });
-    else say('It stands on no screen of its own.');
+    else notify('It stands on no screen of its own.');
   };
   return (
     <button
@@ -235,18 +235,18 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
   const input = useRef<HTMLInputElement>(null);
   const save = (format: string): void =>
     void saveAs(format, 'texts', { project, language: code }, project.name).catch(() =>
-      say('It could not be saved.'),
+      notify('It could not be saved.'),
     );
   const take = async (file: File): Promise<void> => {
     const read = await readFile('texts', file);
-    if ('problem' in read) return say(`${file.name} cannot be read: ${problemWords(read.problem)}`);
+    if ('problem' in read) return notify(`${file.name} cannot be read: ${problemWords(read.problem)}`);
     if (read.language !== null && read.language !== code)
-      return say(`${file.name} is in ${read.language}. Choose that language above, and open it again.`);
+      return notify(`${file.name} is in ${read.language}. Choose that language above, and open it again.`);
     const known = new Set(rows.map((row) => row.key));
     const taken = read.texts.filter((each) => known.has(each.key));
     edit('take texts', { language: code, texts: taken });
     const lost = read.texts.length - taken.length;
-    say(
+    notify(
       `${taken.length} texts taken in${lost > 0 ? `; ${lost} are of things that are gone, and were left out` : ''}.`,
     );
   };
@@ -274,7 +274,7 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
           event.target.value = '';
           if (file)
             void take(file).catch((error: unknown) =>
-              say(
+              notify(
                 `${file.name} ${error instanceof Stopped ? 'was not taken in: reading it was stopped.' : 'could not be read.'}`,
               ),
             );

@@ -1,7 +1,7 @@
 import type { Id } from '@tavu/core/model';
 import type { KeyboardEvent } from 'react';
 import { playLine } from '../../run';
-import { edit, say } from '../../store';
+import { edit, notify } from '../../store';
 import { goToStep, ownerNow, useLines, type Owner } from './chosen';
 import { copySteps, pasteSteps, pickTo, removeSteps, together } from './put';
 import { rowsOf } from './rows';
@@ -18,7 +18,7 @@ export function stepAway(owner: Owner, key: string, by: -1 | 1): void {
 /** Plays from a step on. */
 export function play(owner: Owner, key: string): void {
   if (!('screen' in owner)) return;
-  if (owner.screen === null) return say('It has no dialogue screen yet: choose one above the page.');
+  if (owner.screen === null) return notify('It has no dialogue screen yet: choose one above the page.');
   playLine(owner.screen, { conversation: owner.id, key });
 }
 

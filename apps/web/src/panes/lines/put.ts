@@ -1,6 +1,6 @@
 import { everyStep, freshId, type Id, type Said, type Step, withId, copyOf } from '@tavu/core/model';
 import { readScript } from '@tavu/core/exchange';
-import { edit, endStep, say, useStudio } from '../../store';
+import { edit, endStep, notify, useStudio } from '../../store';
 import { chooseStep, goToStep, ownerNow, setLines, useLines, type Owner } from './chosen';
 import { rowsOf } from './rows';
 
@@ -89,7 +89,7 @@ export async function copySteps(owner: Owner, ids: readonly Id[]): Promise<void>
   } catch {
     // Without the system's clipboard they can still be put in here.
   }
-  say(`${steps.length === 1 ? 'One step' : `${steps.length} steps`} copied.`);
+  notify(`${steps.length === 1 ? 'One step' : `${steps.length} steps`} copied.`);
 }
 
 /** Puts in what was copied here, or what a pasted text says. */
@@ -110,5 +110,5 @@ export function pasteSteps(owner: Owner, after: Id | null, text: string, instead
   if (instead !== undefined) edit('delete steps', { owner: owner.id, steps: [instead] }, { key });
   endStep();
   if (last !== undefined) goToStep(last);
-  say(`${steps.length === 1 ? 'One step' : `${steps.length} steps`} put in.`);
+  notify(`${steps.length === 1 ? 'One step' : `${steps.length} steps`} put in.`);
 }

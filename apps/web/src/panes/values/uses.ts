@@ -1,5 +1,5 @@
 import { authorOfEffect } from '@tavu/core/effects/author';
-import { ready } from '@tavu/core/expression';
+import { compileExpression } from '@tavu/core/expression';
 import { namesIn } from '@tavu/core/message';
 import { byId, PROJECT, type Id, type Project } from '@tavu/core/model';
 import { ownerNames, placesOf, scopeAround, type Place } from '@tavu/core/references';
@@ -40,7 +40,7 @@ export function usesOf(project: Project): Map<Id, Uses> {
       for (const { id, section } of project.values)
         if (section === place.id) note(id, 'sets', whereOf(place));
     if (place.is === 'expression')
-      for (const { known } of ready(place.text, scopeAround(project, place.around)).reads)
+      for (const { known } of compileExpression(place.text, scopeAround(project, place.around)).reads)
         if (known.what === 'value') note(known.id, 'reads', whereOf(place));
     if (place.is === 'text' && place.message && place.text.includes('{')) {
       const { names } = scopeAround(project, place.around);

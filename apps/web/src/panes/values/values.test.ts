@@ -1,6 +1,6 @@
 import type { FieldType } from '@tavu/core/model';
 import { projectFromNames } from '@tavu/core/starter';
-import { carryOut } from '@tavu/core/edit';
+import { applyCommand } from '@tavu/core/edit';
 import { newType, readNumber, readOptions, readText, readValueName } from '../../fields/scalars';
 import { nameOfUse, usesOf } from './uses';
 
@@ -70,11 +70,11 @@ test('who sets and who reads a value, and who hears an event, is found wherever 
     project = carried.project;
     return carried.made!;
   };
-  const oil = add(carryOut(project, 'add value', { type: 'number', name: 'lamp oil' }));
-  const found = add(carryOut(project, 'add event', { name: 'found', direction: 'in' }));
-  const lamp = add(carryOut(project, 'add event', { name: 'lamp', direction: 'out' }));
+  const oil = add(applyCommand(project, 'add value', { type: 'number', name: 'lamp oil' }));
+  const found = add(applyCommand(project, 'add event', { name: 'found', direction: 'in' }));
+  const lamp = add(applyCommand(project, 'add event', { name: 'lamp', direction: 'out' }));
   const link = add(
-    carryOut(project, 'add link', {
+    applyCommand(project, 'add link', {
       from: id('Play'),
       cue: { on: 'event', event: found! },
       when: 'lamp_oil < 5',
@@ -86,7 +86,7 @@ test('who sets and who reads a value, and who hears an event, is found wherever 
     }),
   );
   const wide = add(
-    carryOut(project, 'add link', {
+    applyCommand(project, 'add link', {
       from: 'project',
       cue: { on: 'value', when: 'lamp_oil <= 0' },
       kind: 'end',
@@ -95,7 +95,7 @@ test('who sets and who reads a value, and who hears an event, is found wherever 
   );
   const [element] = project.screens.find((screen) => screen.id === id('Title'))!.elements;
   add(
-    carryOut(project, 'change element', {
+    applyCommand(project, 'change element', {
       screen: id('Title'),
       element: element!.id,
       change: { text: 'Oil {lamp_oil}' },

@@ -1,22 +1,22 @@
 import {
   box,
-  capItems,
+  keycapItems,
   text,
-  faceOf,
+  controlStyleOf,
   ringed,
   codeOn,
   CLEAR,
   inset,
-  capWidth,
+  keycapWidth,
   type Item,
-  type Looks,
-  type Face,
+  type RenderState,
+  type ControlStyle,
 } from '../../drawing';
 import { titleCase, withId } from '../../model';
 import { WHOLE, type Of, type Play } from '../play';
 
 /** What an action is called, and the key or button that is bound to it; or that one is waited for. */
-function draw(element: Of<'binding'>, face: Face, looks: Looks): Item[] {
+function draw(element: Of<'binding'>, face: ControlStyle, looks: RenderState): Item[] {
   const { project, rect, look, ink, said } = face;
   const own = withId(project.actions, element.action);
   const edge = rect.height * 0.3;
@@ -56,15 +56,21 @@ function draw(element: Of<'binding'>, face: Face, looks: Looks): Item[] {
     look: { ...look, fill: CLEAR, border: look.ink ?? ink.colour, borderWidth: 2, corner: 8 },
     ink,
   };
-  const width = Math.min(other.width, capWidth(cap, height));
+  const width = Math.min(other.width, keycapWidth(cap, height));
   const at = { x: other.x + other.width - width, y: rect.y + (rect.height - height) / 2, width, height };
-  return [...items, ...capItems(cap, at)];
+  return [...items, ...keycapItems(cap, at)];
 }
 
 export const binding: Play<Of<'binding'>> = {
   changes: true,
   paint: (element, { project, rect, looks }) =>
-    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks), looks)),
+    ringed(
+      project,
+      element,
+      rect,
+      looks,
+      draw(element, controlStyleOf(project, element, rect, looks), looks),
+    ),
   speak: {
     role: 'button',
     tell: (element, { project, said, waits, code }) => {

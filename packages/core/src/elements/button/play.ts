@@ -1,11 +1,11 @@
 import { withId } from '../../model';
-import { box, text, faceOf, ringed, codeOn, type Item } from '../../drawing';
+import { box, text, controlStyleOf, ringed, codeOn, type Item } from '../../drawing';
 import { codeName } from '../../keys';
 import { boxLook } from '../../style';
 import { WHOLE, type Canvas, type Of, type Play } from '../play';
 
 function paint(element: Of<'button'>, { project, rect, looks, unfocused }: Canvas): Item[] {
-  const { look, ink, said } = faceOf(project, element, rect, looks);
+  const { look, ink, said } = controlStyleOf(project, element, rect, looks);
   // What never has the focus shows which key presses it.
   const action = unfocused ? withId(project.actions, element.shortcut) : undefined;
   const code = action && codeOn(project, action.id, looks);

@@ -1,19 +1,19 @@
 import {
   box,
   text,
-  faceOf,
+  controlStyleOf,
   ringed,
   CLEAR,
   inset,
   indexOf,
   wordsOf,
   type Item,
-  type Face,
+  type ControlStyle,
 } from '../../drawing';
 import { WHOLE, type Of, type Play } from '../play';
 import { named, besideName } from '../beside';
 
-function draw(element: Of<'choice'>, face: Face): Item[] {
+function draw(element: Of<'choice'>, face: ControlStyle): Item[] {
   const { project, rect, look, ink, held } = face;
   const { items, room } = named(face, element.id, 0.42);
   const words =
@@ -48,7 +48,7 @@ function draw(element: Of<'choice'>, face: Face): Item[] {
 
 export const choice: Play<Of<'choice'>> = {
   paint: (element, { project, rect, looks }) =>
-    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks))),
+    ringed(project, element, rect, looks, draw(element, controlStyleOf(project, element, rect, looks))),
   speak: {
     role: 'choice',
     tell: ({ options }, { held }) => ({

@@ -1,10 +1,20 @@
-import { box, text, faceOf, ringed, inset, plain, wordsOf, type Item, type Face } from '../../drawing';
+import {
+  box,
+  text,
+  controlStyleOf,
+  ringed,
+  inset,
+  plain,
+  wordsOf,
+  type Item,
+  type ControlStyle,
+} from '../../drawing';
 import type { TextLook } from '../../model';
 import { WHOLE, type Of, type Play } from '../play';
 import { EDGE } from '../beside';
 
 /** What is typed, or faintly what is to be typed. */
-function draw(element: Of<'entry'>, face: Face): Item[] {
+function draw(element: Of<'entry'>, face: ControlStyle): Item[] {
   const { project, rect, look, ink, held, typing, said } = face;
   const edge = rect.height * EDGE;
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
@@ -37,7 +47,7 @@ function draw(element: Of<'entry'>, face: Face): Item[] {
 export const entry: Play<Of<'entry'>> = {
   changes: true,
   paint: (element, { project, rect, looks }) =>
-    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks))),
+    ringed(project, element, rect, looks, draw(element, controlStyleOf(project, element, rect, looks))),
   speak: { role: 'textbox', tell: (_, { held }) => ({ state: wordsOf(held) }) },
   focus: WHOLE,
   use: { takes: (use) => use === 'confirm' },

@@ -1,4 +1,4 @@
-import { plain, type Item, type Looks, type PictureItem } from '../../drawing';
+import { plain, type Item, type RenderState, type PictureItem } from '../../drawing';
 import type { Rect } from '../../geometry';
 import { type Id, type PictureElement, type PortraitElement, type Project, withId } from '../../model';
 
@@ -7,7 +7,7 @@ export function paintPicture(
   project: Project,
   element: PictureElement | PortraitElement,
   rect: Rect,
-  looks: Looks,
+  looks: RenderState,
 ): Item {
   const id = looks.assets[element.id] ?? element.asset;
   const asset = withId(project.assets, id);

@@ -1,4 +1,4 @@
-import { box, capItems, text, codeOn, inset, capWidth, type Item } from '../../drawing';
+import { box, keycapItems, text, codeOn, inset, keycapWidth, type Item } from '../../drawing';
 import { boxLook, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
@@ -13,10 +13,10 @@ function paint(element: Of<'prompt'>, { project, rect, looks, said }: Canvas): I
       ...text(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
     ];
   const cap = { project, id: element.id, code, look, ink };
-  const width = Math.min(rect.width, capWidth(cap, rect.height));
+  const width = Math.min(rect.width, keycapWidth(cap, rect.height));
   const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
   return [
-    ...capItems(cap, { ...rect, width }),
+    ...keycapItems(cap, { ...rect, width }),
     ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
   ];
 }

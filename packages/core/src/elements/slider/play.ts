@@ -1,8 +1,18 @@
-import { box, plain, text, faceOf, ringed, shareOf, wordsOf, type Item, type Face } from '../../drawing';
+import {
+  box,
+  plain,
+  text,
+  controlStyleOf,
+  ringed,
+  shareOf,
+  wordsOf,
+  type Item,
+  type ControlStyle,
+} from '../../drawing';
 import { WHOLE, type Of, type Play } from '../play';
 import { named, besideName, trackIn, widthOf } from '../beside';
 
-function draw(element: Of<'slider'>, face: Face): Item[] {
+function draw(element: Of<'slider'>, face: ControlStyle): Item[] {
   const { project, rect, look, ink, held } = face;
   const { items, room } = named(face, element.id, 0.42);
   const words = wordsOf(held);
@@ -43,7 +53,7 @@ function draw(element: Of<'slider'>, face: Face): Item[] {
 
 export const slider: Play<Of<'slider'>> = {
   paint: (element, { project, rect, looks }) =>
-    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks))),
+    ringed(project, element, rect, looks, draw(element, controlStyleOf(project, element, rect, looks))),
   speak: {
     role: 'slider',
     tell: ({ least, most }, { held }) => ({

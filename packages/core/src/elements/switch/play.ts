@@ -1,9 +1,19 @@
-import { box, plain, text, faceOf, ringed, CLEAR, wordsOf, type Item, type Face } from '../../drawing';
+import {
+  box,
+  plain,
+  text,
+  controlStyleOf,
+  ringed,
+  CLEAR,
+  wordsOf,
+  type Item,
+  type ControlStyle,
+} from '../../drawing';
 import { inStates } from '../../style';
 import { WHOLE, type Of, type Play } from '../play';
 import { named } from '../beside';
 
-function draw(element: Of<'switch'>, face: Face): Item[] {
+function draw(element: Of<'switch'>, face: ControlStyle): Item[] {
   const { project, rect, look, ink, held } = face;
   const on = held.scalar === true;
   const { items, room } = named(face, element.id, 0.6);
@@ -48,7 +58,7 @@ function draw(element: Of<'switch'>, face: Face): Item[] {
 
 export const toggle: Play<Of<'switch'>> = {
   paint: (element, { project, rect, looks }) =>
-    ringed(project, element, rect, looks, draw(element, faceOf(project, element, rect, looks))),
+    ringed(project, element, rect, looks, draw(element, controlStyleOf(project, element, rect, looks))),
   speak: { role: 'switch', tell: (_, { held }) => ({ checked: held.scalar === true, state: wordsOf(held) }) },
   focus: WHOLE,
   use: { takes: (use) => use === 'confirm' },

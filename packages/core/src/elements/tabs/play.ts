@@ -1,9 +1,19 @@
-import { box, text, faceOf, ringed, inset, plain, indexOf, type Item, type Face } from '../../drawing';
+import {
+  box,
+  text,
+  controlStyleOf,
+  ringed,
+  inset,
+  plain,
+  indexOf,
+  type Item,
+  type ControlStyle,
+} from '../../drawing';
 import { inStates } from '../../style';
 import type { Rect } from '../../geometry';
 import type { Of, Play } from '../play';
 
-function draw(element: Of<'tabs'>, face: Face): Item[] {
+function draw(element: Of<'tabs'>, face: ControlStyle): Item[] {
   const { project, rect, look, ink, held } = face;
   const chosen = indexOf(held, element.tabs.length);
   const width = rect.width / Math.max(1, element.tabs.length);
@@ -43,7 +53,7 @@ export const tabs: Play<Of<'tabs'>> = {
       element,
       { ...rect, height: element.bar },
       looks,
-      draw(element, faceOf(project, element, rect, looks)),
+      draw(element, controlStyleOf(project, element, rect, looks)),
     ),
   speak: {
     role: 'tablist',

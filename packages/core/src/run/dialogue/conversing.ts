@@ -9,7 +9,7 @@ import {
   giveOf,
   holds,
   type Instance,
-  type Place,
+  type EvalScope,
   type RunState,
   type Say,
   screenOf,
@@ -140,7 +140,7 @@ export function goTo(flow: Flow, state: RunState, instance: Instance, at: number
       change(instance, { over: true, full: 0 });
       return close(flow, state, instance, op.outcome, say);
     }
-    const place: Place = { flow, state, say, source: instance, fields: null };
+    const place: EvalScope = { flow, state, say, source: instance, fields: null };
     const next = quietly(place, instance, op, conversation.id, at);
     if (next === null) {
       stand(flow, state, instance, op, at, say);
@@ -153,7 +153,7 @@ export function goTo(flow: Flow, state: RunState, instance: Instance, at: number
 }
 
 /** Does a step that takes no time and says where it goes on; null for one that takes some. */
-function quietly(place: Place, instance: Instance, op: Op, owner: Id, at: number): number | null {
+function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: number): number | null {
   const { flow, state, say } = place;
   switch (op.op) {
     case 'effect': {
@@ -175,7 +175,7 @@ function quietly(place: Place, instance: Instance, op: Op, owner: Id, at: number
       const { named, animations } = screenOf(flow, instance);
       const key = `${named.get(op.element)} ${op.animation}`;
       if (animations.some((each) => each.key === key))
-        instance.began = { ...instance.began, [key]: state.now };
+        instance.animationStarts = { ...instance.animationStarts, [key]: state.now };
       return op.waits ? null : at + 1;
     }
     case 'jump':

@@ -1,13 +1,18 @@
 import type { CompiledScreen, Flow } from '../../compile';
 import type { Id } from '../../model';
-import { type Away, holdsNow, type Instance, type RunState, screenOf } from '../state';
+import { type Visibility, holdsNow, type Instance, type RunState, screenOf } from '../state';
 import { talkLooks, type TalkLooks } from '../talk';
 
-export const NONE_AWAY: Away = { hidden: [], disabled: [] };
+export const ALL_VISIBLE: Visibility = { hidden: [], disabled: [] };
 
 /** `said` is what a conversation makes of it now, where that is known already. */
-export function awayOn(flow: Flow, state: RunState, instance: Instance, said: TalkLooks | null = null): Away {
-  const away = ruledAway(flow, state, instance);
+export function visibilityOf(
+  flow: Flow,
+  state: RunState,
+  instance: Instance,
+  said: TalkLooks | null = null,
+): Visibility {
+  const away = conditionalVisibility(flow, state, instance);
   if (!instance.talk) return away;
   const screen = screenOf(flow, instance);
   const unsaid = (said ?? talkLooks(flow, state, instance)).hidden.flatMap((id) => withAllIn(screen, id));
@@ -15,9 +20,9 @@ export function awayOn(flow: Flow, state: RunState, instance: Instance, said: Ta
 }
 
 /** The same, but for what a conversation shows and hides. */
-export function ruledAway(flow: Flow, state: RunState, instance: Instance): Away {
+export function conditionalVisibility(flow: Flow, state: RunState, instance: Instance): Visibility {
   const screen = screenOf(flow, instance);
-  if (!canChange(screen)) return NONE_AWAY;
+  if (!canChange(screen)) return ALL_VISIBLE;
   const hidden: Id[] = [];
   const disabled: Id[] = [];
   for (const { element, shown, enabled } of screen.conditions) {
@@ -58,6 +63,6 @@ const withAllIn = (screen: CompiledScreen, id: Id): Id[] => [
 /** Whether a player can use an element of something up. */
 export function canUse(flow: Flow, state: RunState, instance: Instance, element: Id): boolean {
   if (!canChange(screenOf(flow, instance)) && instance.talk === null) return true;
-  const { hidden, disabled } = awayOn(flow, state, instance);
+  const { hidden, disabled } = visibilityOf(flow, state, instance);
   return !hidden.includes(element) && !disabled.includes(element);
 }

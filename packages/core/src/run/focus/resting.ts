@@ -1,6 +1,6 @@
 import type { Flow } from '../../compile';
 import { toMicros, type Id } from '../../model';
-import { awayOn } from './away';
+import { visibilityOf } from './away';
 import {
   allUp,
   type Input,
@@ -64,7 +64,7 @@ export function noteResting(flow: Flow, state: RunState): void {
 /** The tooltip that is shown now; null when there is none. */
 export function tooltipOn(flow: Flow, state: RunState): Tooltip | null {
   const { resting } = state;
-  if (!resting || state.taking) return null;
+  if (!resting || state.inputCapture) return null;
   const instance = reachable(flow, state).find((each) => each.serial === resting.serial);
   const parts = instance && screenOf(flow, instance).tooltips.get(resting.element);
   if (!parts) return null;
@@ -77,7 +77,7 @@ export function tooltipOn(flow: Flow, state: RunState): Tooltip | null {
 }
 
 function isAway(flow: Flow, state: RunState, instance: Instance, element: Id): boolean {
-  const { hidden } = awayOn(flow, state, instance);
+  const { hidden } = visibilityOf(flow, state, instance);
   if (hidden.length === 0) return false;
   const { byId } = screenOf(flow, instance);
   for (let at: Id | null = element; at !== null; at = byId.get(at)?.parent ?? null)

@@ -6,7 +6,7 @@ import {
   type Instance,
   NEW,
   NO_TABS,
-  NONE_BEGAN,
+  NO_STARTS,
   type RunState,
   type Say,
   type Scalars,
@@ -35,14 +35,14 @@ export interface Coming {
   layer: Instance['layer'];
   by: Id | null;
   args: Scalars;
-  asker?: Instance['asker'];
+  opener?: Instance['opener'];
   cameFrom?: Id | null;
   focus?: Id | null;
   slot?: number;
 }
 
 /** Makes the instance of a screen that comes up, and notes its arrival. */
-export function comeUp(step: Step, coming: Coming): Instance {
+export function enterInstance(step: Step, coming: Coming): Instance {
   const { flow, state } = step;
   const { screen, layer, by } = coming;
   const compiled = flow.screens.get(screen)!;
@@ -57,8 +57,8 @@ export function comeUp(step: Step, coming: Coming): Instance {
     shown: state.now,
     settled: state.now,
     half: NO_MOTION,
-    began: NONE_BEGAN,
-    found: { values: state.values, rebound: state.rebound },
+    animationStarts: NO_STARTS,
+    baseline: { values: state.values, rebound: state.rebound },
     scrolled: null,
     tabs: NO_TABS,
     talk: beginTalk(flow, (by === null ? undefined : flow.links.get(by))?.says ?? compiled.says),
@@ -67,10 +67,10 @@ export function comeUp(step: Step, coming: Coming): Instance {
     masked: (by === null ? undefined : flow.links.get(by))?.masked ?? flow.project.house.masked,
     focus: stands ? arrivalFocus(compiled, remembered) : null,
     timers: {},
-    marks: [],
+    deferredLinks: [],
     args: coming.args,
     told: state.now,
-    asker: coming.asker ?? null,
+    opener: coming.opener ?? null,
     cameFrom: coming.cameFrom ?? null,
     slot: coming.slot ?? 0,
     owner: layer === 'notice' ? NEW : null,
@@ -84,7 +84,7 @@ export function comeUp(step: Step, coming: Coming): Instance {
   return instance;
 }
 
-export function takeDown(step: Step, instance: Instance, link: CompiledLink | null): void {
+export function exitInstance(step: Step, instance: Instance, link: CompiledLink | null): void {
   step.removedBy.set(instance.serial, link);
   // A conversation that is cut short is heard no more.
   if (instance.talk && !instance.talk.over)

@@ -1,7 +1,7 @@
 import type { CompiledLink, Flow } from '../../compile';
 import type { Id } from '../../model';
 import { triggerOf } from '../../triggers';
-import { comeUp, fallbacks, takeDown, topmost, type Coming, type Step } from './chain';
+import { enterInstance, fallbacks, exitInstance, topmost, type Coming, type Step } from './chain';
 import {
   allUp,
   type Instance,
@@ -31,31 +31,31 @@ export function changeTo(
   if (layer === 'notice') return showNotice(step, target, args, by, cameFrom);
   // A companion is up by rule alone.
   if (layer === 'companion') return;
-  const asker = link === null ? null : { serial: source?.serial ?? null, from: link.from };
-  const coming: Coming = { screen: target, layer, by, args, asker, cameFrom };
+  const opener = link === null ? null : { serial: source?.serial ?? null, from: link.from };
+  const coming: Coming = { screen: target, layer, by, args, opener, cameFrom };
   if (layer === 'base') {
     const entry = leaveBase(step, link);
     cutTrail(flow, state, target, entry);
-    state.base = comeUp(step, coming);
+    state.base = enterInstance(step, coming);
     return;
   }
   if (kind === 'go') closeFrom(step, 0, link);
   if (kind === 'swap' && source) {
     // Who asked the one gets the answer of the other.
-    coming.asker = source.asker;
+    coming.opener = source.opener;
     closeFrom(step, state.overlays.indexOf(source), link);
   }
   const up = state.overlays.findIndex((overlay) => overlay.screen === target);
   if (up >= 0) closeFrom(step, up, link);
-  state.overlays.push(comeUp(step, coming));
+  state.overlays.push(enterInstance(step, coming));
 }
 
-const leftOf = ({ serial, screen, focus, args, asker, cameFrom }: Instance): Left => ({
+const leftOf = ({ serial, screen, focus, args, opener, cameFrom }: Instance): Left => ({
   serial,
   screen,
   focus,
   args,
-  asker,
+  opener,
   cameFrom,
 });
 
@@ -64,7 +64,7 @@ function leaveBase(step: Step, link: CompiledLink | null): TrailEntry {
   const { state } = step;
   const entry: TrailEntry = { ...leftOf(state.base), overlays: state.overlays.map(leftOf) };
   closeFrom(step, 0, link);
-  takeDown(step, state.base, link);
+  exitInstance(step, state.base, link);
   return entry;
 }
 
@@ -93,7 +93,7 @@ export function goBack(
     source?.layer === 'overlay' ? source : source?.layer === 'base' ? undefined : state.overlays.at(-1);
   if (overlay) {
     closeFrom(step, state.overlays.indexOf(overlay), link);
-    return handBack(step, outcome, overlay, overlay.asker?.serial ?? null);
+    return handBack(step, outcome, overlay, overlay.opener?.serial ?? null);
   }
   const entry = state.trail.at(-1);
   if (!entry) return;
@@ -102,30 +102,38 @@ export function goBack(
   leaveBase(step, link);
   const serials = new Map<number, number>();
   const bringBack = (left: Left, layer: 'base' | 'overlay'): Instance => {
-    const { screen, args, asker, cameFrom, focus } = left;
+    const { screen, args, opener, cameFrom, focus } = left;
     const asked =
-      asker && asker.serial !== null
-        ? { ...asker, serial: serials.get(asker.serial) ?? asker.serial }
-        : asker;
-    const now = comeUp(step, { screen, layer, by: link?.id ?? null, args, asker: asked, cameFrom, focus });
+      opener && opener.serial !== null
+        ? { ...opener, serial: serials.get(opener.serial) ?? opener.serial }
+        : opener;
+    const now = enterInstance(step, {
+      screen,
+      layer,
+      by: link?.id ?? null,
+      args,
+      opener: asked,
+      cameFrom,
+      focus,
+    });
     serials.set(left.serial, now.serial);
     return now;
   };
   state.base = bringBack(entry, 'base');
   for (const each of entry.overlays) state.overlays.push(bringBack(each, 'overlay'));
-  const asker = closed.asker?.serial ?? null;
-  handBack(step, outcome, closed, asker === null ? null : (serials.get(asker) ?? asker));
+  const opener = closed.opener?.serial ?? null;
+  handBack(step, outcome, closed, opener === null ? null : (serials.get(opener) ?? opener));
 }
 
 /** The opener's links for this answer have their turn; an area's or the project's when that opened it. */
 function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial: number | null): void {
   const { flow, state, say } = step;
-  if (!closed.asker) return;
+  if (!closed.opener) return;
   const opener = serial === null ? null : allUp(state).find((each) => each.serial === serial);
   if (opener === undefined) return;
   const table = opener
     ? screenOf(flow, opener).links
-    : (flow.areas.get(closed.asker.from)?.links ?? flow.shared);
+    : (flow.areas.get(closed.opener.from)?.links ?? flow.shared);
   const waiting = table.followed.answer.filter(({ key }) => key === '' || key === closed.screen);
   const links = waiting.filter(({ cue }) => {
     const trigger = triggerOf(cue);
@@ -137,10 +145,10 @@ function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial:
     say({
       at: state.now,
       did: 'nowhere',
-      what: { kind: 'returned', screen: closed.screen, outcome, to: opener?.screen ?? closed.asker.from },
+      what: { kind: 'returned', screen: closed.screen, outcome, to: opener?.screen ?? closed.opener.from },
     });
 }
 
 export function closeFrom(step: Step, index: number, link: CompiledLink | null): void {
-  for (const overlay of step.state.overlays.splice(index)) takeDown(step, overlay, link);
+  for (const overlay of step.state.overlays.splice(index)) exitInstance(step, overlay, link);
 }

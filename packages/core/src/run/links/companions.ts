@@ -1,5 +1,5 @@
 import type { Flow } from '../../compile';
-import { comeUp, fallbacks, takeDown, type Step } from './chain';
+import { enterInstance, fallbacks, exitInstance, type Step } from './chain';
 import { areasOf, holds, type RunState, type Say } from '../state';
 
 /** The companions that belong beside the base, in the project's order: those of its areas whose condition holds. */
@@ -35,7 +35,7 @@ export function syncCompanions(step: Step): void {
   state.companions = wanted.map(
     (screen) =>
       before.find((each) => each.screen === screen) ??
-      comeUp(step, { screen, layer: 'companion', by: null, args: fallbacks(flow, screen) }),
+      enterInstance(step, { screen, layer: 'companion', by: null, args: fallbacks(flow, screen) }),
   );
-  for (const old of before) if (!wanted.includes(old.screen)) takeDown(step, old, null);
+  for (const old of before) if (!wanted.includes(old.screen)) exitInstance(step, old, null);
 }

@@ -7,9 +7,9 @@ import {
   argumentsOf,
   giveOf,
   type Instance,
-  type Later,
+  type ScheduledEffect,
   load,
-  type Place,
+  type EvalScope,
   resetValues,
   save,
   type Scalars,
@@ -18,7 +18,7 @@ import {
 } from '../state';
 
 /** A link's effects, in order. Those that come later are given what they need now, while it is known. */
-export function runEffects(step: Step, link: CompiledLink, place: Place): void {
+export function runEffects(step: Step, link: CompiledLink, place: EvalScope): void {
   link.effects.forEach((compiled, effect) => {
     const args = argumentsOf(place, compiled.args, link.id);
     const gives = compiled.gives === null ? null : giveOf(place, compiled.gives, link.id);
@@ -26,13 +26,20 @@ export function runEffects(step: Step, link: CompiledLink, place: Place): void {
       return runEffect(step, { id: link.id, link }, compiled, args, gives, place.source);
     const { state } = step;
     const owner = place.source === null ? null : state.base.serial;
-    const later: Later = { due: state.now + compiled.after, link: link.id, effect, args, gives, owner };
-    state.later = [...state.later, later].sort((a, b) => a.due - b.due);
+    const later: ScheduledEffect = {
+      due: state.now + compiled.after,
+      link: link.id,
+      effect,
+      args,
+      gives,
+      owner,
+    };
+    state.scheduledEffects = [...state.scheduledEffects, later].sort((a, b) => a.due - b.due);
   });
 }
 
 /** One effect that was put off, now that it is due. */
-export function runLater(step: Step, later: Later): void {
+export function runLater(step: Step, later: ScheduledEffect): void {
   const link = step.flow.links.get(later.link);
   const effect = link?.effects[later.effect];
   if (link && effect) runEffect(step, { id: link.id, link }, effect, later.args, later.gives, null);
@@ -105,7 +112,7 @@ class ThisGame implements Game {
   }
   keepChanges(): void {
     const { values, rebound } = this.step.state;
-    if (this.source) this.source.found = { values, rebound };
+    if (this.source) this.source.baseline = { values, rebound };
   }
   takeBackChanges(): void {
     const { flow, state, say } = this.step;

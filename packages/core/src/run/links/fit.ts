@@ -1,9 +1,9 @@
 import type { CompiledLink } from '../../compile';
 import type { Scalar } from '../../model';
-import { holds, type Instance, type Passed, type Place, type Reason } from '../state';
+import { holds, type Instance, type Passed, type EvalScope, type Reason } from '../state';
 
 /** A search for the one link that takes an input: where expressions read, and what was passed over on the way. */
-export interface Search extends Omit<Place, 'source'> {
+export interface Search extends Omit<EvalScope, 'source'> {
   passed: Passed[];
 }
 
@@ -22,7 +22,7 @@ function against(search: Search, link: CompiledLink, source: Instance | null, un
   if (under && link.kind === 'open' && !link.link.aboveModal) return { because: 'covered' };
   if (link.link.once && state.once.includes(link.id)) return { because: 'once' };
   if (link.when === null) return null;
-  const place: Place = { flow: search.flow, state, say: search.say, source, fields: search.fields };
+  const place: EvalScope = { flow: search.flow, state, say: search.say, source, fields: search.fields };
   if (holds(place, link.when, link.id)) return null;
   const read = link.when.reads.map(({ name, known }): [string, Scalar | undefined] => [
     name,

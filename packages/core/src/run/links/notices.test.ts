@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Again, Screen } from '../../model';
 import { down, event, link, Play, press, projectOf, screenOf, show } from '../../test/flows';
-import { faults, LONGEST_LINE } from '..';
+import { validateState, LONGEST_LINE } from '..';
 
 /** How messages come, wait, stack up and go. */
 
@@ -85,7 +85,7 @@ test('started over it says the new words; in line each says its own; on a stack 
 test('a line that is full loses what comes, and says so', () => {
   const play = new Play(project({ again: 'line' }));
   for (let n = 0; n < LONGEST_LINE + 3; n++) say(play, `${n}`);
-  expect(play.state.line).toHaveLength(LONGEST_LINE);
+  expect(play.state.noticeQueue).toHaveLength(LONGEST_LINE);
   expect(play.did('overflow')).toHaveLength(2);
   play.wait(60_000);
   expect(times(play, 'down')).toHaveLength(LONGEST_LINE + 1);
@@ -157,11 +157,11 @@ test('however often it is set off: never more up than it may be, all that waits 
       for (const gap of gaps) {
         say(play, 'x');
         expect(play.state.notices.length).toBeLessThanOrEqual(most);
-        expect(faults(play.flow, play.state)).toEqual([]);
+        expect(validateState(play.flow, play.state)).toEqual([]);
         play.wait(gap);
       }
       play.wait(60_000);
-      expect([play.notices, play.state.line]).toEqual([[], []]);
+      expect([play.notices, play.state.noticeQueue]).toEqual([[], []]);
       if (again !== 'line') return;
       const [came, went] = [times(play, 'notice'), times(play, 'down')];
       expect(came.length).toBe(gaps.length - play.did('overflow').length);
@@ -180,7 +180,7 @@ test('each sort of notice waits in a line of its own, and one that is ignored is
   );
   const play = new Play(project).event('b');
   for (let n = 0; n < LONGEST_LINE + 2; n++) play.event('a');
-  const waiting = (id: string) => play.state.line.filter((each) => each.screen === id).length;
+  const waiting = (id: string) => play.state.noticeQueue.filter((each) => each.screen === id).length;
   expect([waiting('a'), waiting('b')]).toEqual([LONGEST_LINE, 0]);
   expect(play.did('overflow')).toMatchObject([{ screen: 'a' }]);
   play.event('b').event('b');

@@ -1,6 +1,6 @@
 import type { CompiledLink } from '../../compile';
 import type { Id } from '../../model';
-import { comeUp, takeDown, type Step } from './chain';
+import { enterInstance, exitInstance, type Step } from './chain';
 import { areasOf, type Instance, NEW, type Scalars } from '../state';
 import { beginTalk } from '../talk';
 
@@ -18,9 +18,9 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
   const { again } = notice;
   if (again === 'ignore') return say({ at: state.now, did: 'ignored', screen });
   if (again === 'line') {
-    if (state.line.filter((each) => each.screen === screen).length >= LONGEST_LINE)
+    if (state.noticeQueue.filter((each) => each.screen === screen).length >= LONGEST_LINE)
       return say({ at: state.now, did: 'overflow', screen });
-    state.line = [...state.line, { screen, args, by, owner: NEW }];
+    state.noticeQueue = [...state.noticeQueue, { screen, args, by, owner: NEW }];
     return say({ at: state.now, did: 'in line', screen });
   }
   if (again === 'over') {
@@ -41,21 +41,21 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
     const taken = new Set(state.notices.filter((each) => each.screen === screen).map((each) => each.slot));
     let slot = 0;
     while (taken.has(slot)) slot++;
-    state.notices.push(comeUp(step, { screen, layer: 'notice', by, args, cameFrom, slot }));
+    state.notices.push(enterInstance(step, { screen, layer: 'notice', by, args, cameFrom, slot }));
   }
 }
 
 export function clearNotice(step: Step, screen: Id, link: CompiledLink | null): void {
   const { state } = step;
-  if (state.line.some((each) => each.screen === screen))
-    state.line = state.line.filter((each) => each.screen !== screen);
+  if (state.noticeQueue.some((each) => each.screen === screen))
+    state.noticeQueue = state.noticeQueue.filter((each) => each.screen !== screen);
   for (const notice of state.notices.filter((each) => each.screen === screen))
     removeNotice(step, notice, link);
 }
 
 export function removeNotice(step: Step, notice: Instance, link: CompiledLink | null): void {
   step.state.notices.splice(step.state.notices.indexOf(notice), 1);
-  takeDown(step, notice, link);
+  exitInstance(step, notice, link);
 }
 
 /**
@@ -64,20 +64,20 @@ export function removeNotice(step: Step, notice: Instance, link: CompiledLink | 
  */
 export function settleNotices(step: Step): void {
   const { flow, state } = step;
-  if (state.notices.length + state.line.length === 0) return;
+  if (state.notices.length + state.noticeQueue.length === 0) return;
   for (const notice of state.notices)
     if (notice.owner === NEW) notice.owner = ownerOf(step, notice.screen, notice.by);
-  if (state.line.length > 0)
-    state.line = state.line
+  if (state.noticeQueue.length > 0)
+    state.noticeQueue = state.noticeQueue
       .map((each) => (each.owner === NEW ? { ...each, owner: ownerOf(step, each.screen, each.by) } : each))
       .filter((each) => stays(step, each.owner));
   for (const notice of state.notices.slice())
     if (!stays(step, notice.owner)) removeNotice(step, notice, null);
-  for (const next of state.line) {
+  for (const next of state.noticeQueue) {
     if (state.notices.some((each) => each.screen === next.screen) || !flow.screens.has(next.screen)) continue;
-    state.line = state.line.filter((each) => each !== next);
+    state.noticeQueue = state.noticeQueue.filter((each) => each !== next);
     const { screen, args, by, owner } = next;
-    const come = comeUp(step, { screen, layer: 'notice', by, args, cameFrom: state.base.screen });
+    const come = enterInstance(step, { screen, layer: 'notice', by, args, cameFrom: state.base.screen });
     come.owner = owner;
     state.notices.push(come);
   }

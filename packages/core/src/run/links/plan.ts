@@ -8,12 +8,12 @@ import {
   STILL,
   stretchHalf,
   type Half,
-  type Halves,
+  type InOut,
   type Sample,
 } from '../../motion';
 import { elementOf } from '../../triggers';
 import { type Instance, type Leaving, type RunState, screenOf, TALK } from '../state';
-import { NONE_AWAY, ruledAway } from '../focus';
+import { ALL_VISIBLE, conditionalVisibility } from '../focus';
 
 /**
  * Plans how the picture hands over from what was up before a step to what is up after it, from the picture as it is
@@ -60,9 +60,9 @@ function has(instances: readonly Instance[], serial: number): boolean {
 
 function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | null): Leaving | null {
   if (state.now < old.shown) return null;
-  const away = flow.screens.has(old.screen) ? ruledAway(flow, state, old) : NONE_AWAY;
+  const away = flow.screens.has(old.screen) ? conditionalVisibility(flow, state, old) : ALL_VISIBLE;
   const half = howItGoes(flow, old, by);
-  const { serial, screen, layer, focus, args, told, slot, shown, began, progress } = old;
+  const { serial, screen, layer, focus, args, told, slot, shown, animationStarts, progress } = old;
   const talk = old.talk && { ...old.talk, lasted: old.timers[TALK] ?? 0 };
   const from = state.now;
   const masked = by?.masked ?? flow.project.house.masked;
@@ -75,7 +75,7 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
     told,
     slot,
     shown,
-    began,
+    animationStarts,
     progress,
     talk,
     away,
@@ -101,7 +101,7 @@ function howItGoes(flow: Flow, old: Instance, by: CompiledLink | null): Half {
 }
 
 /** Where one base gives way to another, a leaving half of the link's own is that of the base that goes. */
-function broughtWith(flow: Flow, { by, layer }: Instance): Halves | undefined {
+function broughtWith(flow: Flow, { by, layer }: Instance): InOut | undefined {
   const halves = by === null ? undefined : flow.links.get(by)?.motion?.[layer];
   return layer === 'base' && halves?.leaving ? undefined : halves;
 }

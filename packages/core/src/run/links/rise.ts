@@ -15,7 +15,7 @@ export function noticeValues(step: Step): void {
       if (!holds({ flow, state, say, source, fields: null }, link.awaits!, link.id)) continue;
       const key = source === null ? link.id : `${source.serial}:${link.id}`;
       truths.push(key);
-      if (!state.truths.includes(key)) turns.push({ source, links: [link] });
+      if (!state.heldConditions.includes(key)) turns.push({ source, links: [link] });
     }
   };
   for (const instance of [...state.overlays].reverse())
@@ -23,5 +23,5 @@ export function noticeValues(step: Step): void {
   for (const instance of beneathOverlays(flow, state)) look(screenOf(flow, instance).links.sampled, instance);
   for (const area of areasOf(flow, state)) look(flow.areas.get(area)!.links.sampled, null);
   look(flow.shared.sampled, null);
-  if (truths.length > 0 || state.truths.length > 0) state.truths = truths;
+  if (truths.length > 0 || state.heldConditions.length > 0) state.heldConditions = truths;
 }

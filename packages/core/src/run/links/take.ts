@@ -3,8 +3,8 @@ import {
   allUp,
   argumentsOf,
   type Instance,
-  type Later,
-  type Place,
+  type ScheduledEffect,
+  type EvalScope,
   type RunState,
   type Say,
   type Scalars,
@@ -36,7 +36,7 @@ export function tryLink(search: Search, link: CompiledLink, source: Instance | n
     takeLink(search, link, source);
     return true;
   }
-  if (!holder.marks.includes(link.id)) holder.marks = [...holder.marks, link.id];
+  if (!holder.deferredLinks.includes(link.id)) holder.deferredLinks = [...holder.deferredLinks, link.id];
   say({ at: state.now, did: 'wait', link: link.id, until });
   return false;
 }
@@ -67,7 +67,7 @@ export function endNotice(flow: Flow, state: RunState, notice: Instance, say: Sa
 }
 
 /** An effect that was put off comes. */
-export function comeLater(flow: Flow, state: RunState, later: Later, say: Say): void {
+export function comeLater(flow: Flow, state: RunState, later: ScheduledEffect, say: Say): void {
   inOneStep(flow, state, say, (step) => runLater(step, later));
 }
 
@@ -79,8 +79,8 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
   followOn(step);
   settleFocus(flow, state);
   planHandOver(flow, state, before, allUp(state), step.removedBy);
-  if (state.later.length > 0 && state.later.some((each) => !goesOn(state, each)))
-    state.later = state.later.filter((each) => goesOn(state, each));
+  if (state.scheduledEffects.length > 0 && state.scheduledEffects.some((each) => !goesOn(state, each)))
+    state.scheduledEffects = state.scheduledEffects.filter((each) => goesOn(state, each));
   state.hover = stillUp(state, state.hover);
   state.pressed = stillUp(state, state.pressed);
   if (state.pending && 'spot' in state.pending && !stillUp(state, state.pending.spot)) {
@@ -89,7 +89,7 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
   }
 }
 
-const goesOn = (state: RunState, later: Later): boolean =>
+const goesOn = (state: RunState, later: ScheduledEffect): boolean =>
   later.owner === null || later.owner === state.base.serial;
 
 /** Arrivals and answers first, then companions and values, until nothing more follows. */
@@ -123,7 +123,7 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
   const taken = { at: state.now, did: 'link' as const, link: id, from, serial: source?.serial ?? null, cue };
   say(search.passed.length > 0 ? { ...taken, passed: search.passed } : taken);
   if (link.link.once) state.once = [...state.once, link.id];
-  const place: Place = { flow: step.flow, state, say, source, fields: search.fields };
+  const place: EvalScope = { flow: step.flow, state, say, source, fields: search.fields };
   const args = argumentsOf(place, link.args, link.id);
   runEffects(step, link, place);
   switch (link.kind) {

@@ -186,12 +186,12 @@ test('fourteen rows in an area of 420: the focus is always in view, by keys, whe
 
 test('a text entry has the keyboard to itself until it is left; other keys reach nothing meanwhile', () => {
   const play = pressed(new Play(project()), 'entry');
-  expect(play.state.taking).toMatchObject({ element: 'entry' });
+  expect(play.state.inputCapture).toMatchObject({ element: 'entry' });
   play.give({ type: 'text', text: 'Ines 👩‍🚀' }).key('ArrowDown').key('KeyZ');
   expect(play.state.values.name).toBe('Ines 👩‍🚀');
   expect(play.focus).toBe('entry');
   play.key('Enter');
-  expect(play.state.taking).toBeNull();
+  expect(play.state.inputCapture).toBeNull();
   play.give({ type: 'text', text: 'nobody types' });
   expect(play.state.values.name).toBe('Ines 👩‍🚀');
   play.key('ArrowDown');
@@ -202,9 +202,9 @@ test('a row for a key takes the next one, refuses one that another action has, o
   const play = pressed(new Play(project()), 'keys');
   play.key('Enter');
   expect(play.did('bound').at(-1)).toMatchObject({ action: 'back', clash: 'confirm' });
-  expect(play.state.taking).toMatchObject({ element: 'keys', clash: 'confirm' });
+  expect(play.state.inputCapture).toMatchObject({ element: 'keys', clash: 'confirm' });
   play.key('KeyB');
-  expect(play.state.taking).toBeNull();
+  expect(play.state.inputCapture).toBeNull();
   expect(play.state.rebound).toEqual({ back: { keys: ['KeyB', 'Backspace'] } });
 
   pressed(play, 'swap').key('KeyB');
@@ -220,10 +220,10 @@ test('a row for a key takes the next one, refuses one that another action has, o
 
 test('a row waits five seconds for a key, and is left by a press elsewhere or the other device', () => {
   const waiting = (): Play => pressed(new Play(project()), 'keys');
-  expect(waiting().wait(4999).state.taking).not.toBeNull();
-  expect(waiting().wait(5000).state.taking).toBeNull();
-  expect(waiting().give({ type: 'pad', button: 3, phase: 'down' }).state.taking).toBeNull();
-  expect(pressed(waiting(), 'switch').state.taking).toBeNull();
+  expect(waiting().wait(4999).state.inputCapture).not.toBeNull();
+  expect(waiting().wait(5000).state.inputCapture).toBeNull();
+  expect(waiting().give({ type: 'pad', button: 3, phase: 'down' }).state.inputCapture).toBeNull();
+  expect(pressed(waiting(), 'switch').state.inputCapture).toBeNull();
 });
 
 test('a key that was chosen does what the old one did, and the old one does it no more', () => {

@@ -31,7 +31,7 @@ export function maskOfClosing(
   return over.at(-1)!.masked as Exclude<Masked, 'through'>;
 }
 /** Masked input is dropped, or the last press is kept for when the hand-over has settled. */
-export function kept(
+export function maskPress(
   state: RunState,
   mask: Exclude<Masked, 'through'> | null,
   press: RunState['pending'],

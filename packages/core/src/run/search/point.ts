@@ -17,7 +17,7 @@ import { useAlong } from './control';
 import type { Search } from '../links';
 import { activate } from './activate';
 import { searchOf } from './levels';
-import { kept, maskOfClosing, type Taken } from './mask';
+import { maskPress, maskOfClosing, type Taken } from './mask';
 import { calm, dropHolding, HURRY } from './down';
 
 /** What a pointer or finger that is down goes by, among codes. */
@@ -27,11 +27,11 @@ const PRESS = 'press';
 export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device: Device, say: Say): void {
   if (device !== 'pointer' && device !== 'touch') return;
   const keeps = spot?.element ? { spot, device } : null;
-  if (kept(state, maskOf(state), keeps, say)) return;
+  if (maskPress(state, maskOf(state), keeps, say)) return;
   const closing = maskOfClosing(flow, state, (search) => trySpot(search, spot));
-  if (kept(state, closing, keeps, say)) return;
+  if (maskPress(state, closing, keeps, say)) return;
   state.pressed = null;
-  state.taking = null;
+  state.inputCapture = null;
   const level = reachable(flow, state).find((each) => each.serial === spot?.serial);
   const talker = spot ? undefined : talkerNow(flow, state);
   const said = talker !== undefined && confirmTalk(flow, state, talker, say);

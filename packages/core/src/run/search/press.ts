@@ -20,7 +20,7 @@ import { takeCode, takerNow } from './taking';
 import { type Search, tryLink } from '../links';
 import { activate } from './activate';
 import { firstFor, leadsNowhere, levels, searchOf } from './levels';
-import { kept, maskOfClosing, type Taken } from './mask';
+import { maskPress, maskOfClosing, type Taken } from './mask';
 import { isTab, moveFocusOf, slides, tabTo, turnsTabs } from './ways';
 
 /** A key, pad button or gesture; `back` is Shift with Tab. */
@@ -46,7 +46,7 @@ export function pressCode(flow: Flow, state: RunState, press: Press, repeat: boo
     return takeCode(flow, state, taker, code, device as 'keys' | 'pad', say);
   }
   const keeps = actions.includes('confirm') ? null : press;
-  if (kept(state, maskOf(state), keeps, say)) return;
+  if (maskPress(state, maskOf(state), keeps, say)) return;
   const hands = device === 'keys' || device === 'pad';
   const reveals =
     hands &&
@@ -54,7 +54,7 @@ export function pressCode(flow: Flow, state: RunState, press: Press, repeat: boo
     (isTab(code, actions) || actions.some((action) => isDirection(action) || action === 'confirm'));
   if (!reveals) {
     const closing = maskOfClosing(flow, state, (search) => resolveCode(search, press, actions));
-    if (kept(state, closing, keeps, say)) return;
+    if (maskPress(state, closing, keeps, say)) return;
   }
   state.device = device;
   if (reveals && focusHolder(flow, state)) return;

@@ -21,7 +21,7 @@ export function take(flow: Flow, state: RunState, { serial, element }: Spot): bo
   const taker = element === null ? undefined : takerAt(flow, state, { serial, element });
   if (!taker) return false;
   const until = taker.asksFor === 'a key' ? state.now + BINDING_WAITS : Infinity;
-  state.taking = { serial, element: taker.element.id, until, clash: null };
+  state.inputCapture = { serial, element: taker.element.id, until, clash: null };
   return true;
 }
 
@@ -38,9 +38,9 @@ function takerAt(flow: Flow, state: RunState, at: { serial: number; element: Id 
 
 /** What takes the keyboard now; what has gone takes it no longer. */
 export function takerNow(flow: Flow, state: RunState): Taker | null {
-  if (state.taking === null) return null;
-  const taker = takerAt(flow, state, state.taking);
-  if (!taker) state.taking = null;
+  if (state.inputCapture === null) return null;
+  const taker = takerAt(flow, state, state.inputCapture);
+  if (!taker) state.inputCapture = null;
   return taker ?? null;
 }
 
@@ -54,17 +54,17 @@ export function takeCode(
   say: Say,
 ): void {
   if (taker.asksFor === 'words') {
-    if (device === 'pad' || ENDS_TYPING.has(code)) state.taking = null;
+    if (device === 'pad' || ENDS_TYPING.has(code)) state.inputCapture = null;
     return;
   }
   const { row } = taker;
   if (row.device !== device) {
-    state.taking = null;
+    state.inputCapture = null;
     return;
   }
   const clash = bind(flow, state, row, code);
-  if (clash === null) state.taking = null;
-  else state.taking = { ...state.taking!, clash, until: state.now + BINDING_WAITS };
+  if (clash === null) state.inputCapture = null;
+  else state.inputCapture = { ...state.inputCapture!, clash, until: state.now + BINDING_WAITS };
   say({ at: state.now, did: 'bound', action: row.action, code, clash });
 }
 

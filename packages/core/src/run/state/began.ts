@@ -23,14 +23,14 @@ function beginWhere(
 ): void {
   const found = screenOf(flow, instance).animations.filter(test);
   if (found.length === 0) return;
-  instance.began = {
-    ...instance.began,
+  instance.animationStarts = {
+    ...instance.animationStarts,
     ...Object.fromEntries(found.map(({ key }) => [key, state.now])),
   };
 }
 
 /** What an element does while it has the focus begins when that comes, and is over when it goes. */
-export function noteFocus(flow: Flow, state: RunState): void {
+export function syncFocusAnimations(flow: Flow, state: RunState): void {
   let holder: Instance | null | undefined;
   for (const instance of allUp(state)) {
     const { animations } = screenOf(flow, instance);
@@ -39,10 +39,11 @@ export function noteFocus(flow: Flow, state: RunState): void {
       if (on !== 'focus') continue;
       if (holder === undefined) holder = focusSeen(flow, state) ?? null;
       const has = instance === holder && instance.focus === element;
-      if (has && !(key in instance.began)) instance.began = { ...instance.began, [key]: state.now };
-      if (!has && key in instance.began) {
-        const { [key]: _, ...rest } = instance.began;
-        instance.began = rest;
+      if (has && !(key in instance.animationStarts))
+        instance.animationStarts = { ...instance.animationStarts, [key]: state.now };
+      if (!has && key in instance.animationStarts) {
+        const { [key]: _, ...rest } = instance.animationStarts;
+        instance.animationStarts = rest;
       }
     }
   }

@@ -1,4 +1,4 @@
-export { beginOnEvent, beginPressed, noteFocus } from './began';
+export { beginOnEvent, beginPressed, syncFocusAnimations } from './began';
 export {
   allUp,
   areasOf,
@@ -20,9 +20,9 @@ export {
 } from './derived';
 export type { Input } from './input';
 export type { Nowhere, Outcome, Passed, Reason, Say } from './outcome';
-export { argumentsOf, giveOf, holds, holdsNow, type Place } from './reading';
+export { argumentsOf, giveOf, holds, holdsNow, type EvalScope } from './reading';
 export {
-  type Away,
+  type Visibility,
   type Device,
   DONE,
   FAILED,
@@ -30,13 +30,13 @@ export {
   fork,
   type Holding,
   type Instance,
-  type Later,
+  type ScheduledEffect,
   type Leaving,
   type Left,
   LIMIT,
   NEW,
   NO_TABS,
-  NONE_BEGAN,
+  NO_STARTS,
   type Remembered,
   type Resting,
   type RunState,
@@ -45,7 +45,7 @@ export {
   type Spot,
   STAY,
   TALK,
-  type Taking,
+  type InputCapture,
   type Talking,
   type TrailEntry,
 } from './state';

@@ -1,12 +1,12 @@
 import type { Flow, Given } from '../../compile';
-import { evaluate, Failure, type Reading, type Ready } from '../../expression';
+import { evaluate, Failure, type EvalContext, type CompiledExpression } from '../../expression';
 import { fitScalar, type Id, type Scalar } from '../../model';
 import { isCovered } from './derived';
 import type { Say } from './outcome';
 import type { Instance, RunState, Scalars } from './state';
 
 /** What an expression may read: the run, the instance it belongs to, and the fields of the event it answers. */
-export interface Place {
+export interface EvalScope {
   flow: Flow;
   state: RunState;
   say: Say;
@@ -15,7 +15,7 @@ export interface Place {
   fields: Scalars | null;
 }
 
-function readingOf({ flow, state, source, fields }: Place, companions: boolean): Reading {
+function readingOf({ flow, state, source, fields }: EvalScope, companions: boolean): EvalContext {
   const is = (screen: Id) => (each: Instance) => each.screen === screen;
   return {
     value: (id) => state.values[id],
@@ -35,7 +35,12 @@ function readingOf({ flow, state, source, fields }: Place, companions: boolean):
 }
 
 /** What an expression gives, or null when it fails; a failure is told once in a run. `owner` is where it stands. */
-export function giveOf(place: Place, ready: Ready, owner: Id, companions = true): Scalar | null {
+export function giveOf(
+  place: EvalScope,
+  ready: CompiledExpression,
+  owner: Id,
+  companions = true,
+): Scalar | null {
   try {
     return evaluate(ready, readingOf(place, companions));
   } catch (error) {
@@ -51,11 +56,11 @@ export function giveOf(place: Place, ready: Ready, owner: Id, companions = true)
 }
 
 /** Whether a condition holds. One that fails does not. */
-export const holds = (place: Place, ready: Ready, owner: Id, companions = true): boolean =>
+export const holds = (place: EvalScope, ready: CompiledExpression, owner: Id, companions = true): boolean =>
   giveOf(place, ready, owner, companions) === true;
 
 /** Whether a condition of an element holds, asked at any time: nothing is told, and one that fails does not. */
-export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: Ready): boolean {
+export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: CompiledExpression): boolean {
   try {
     return (
       evaluate(ready, readingOf({ flow, state, source, fields: null, say: () => undefined }, true)) === true
@@ -67,7 +72,7 @@ export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: R
 }
 
 /** What parameters or fields are given; what is left out or does not fit gets what stands in for it. */
-export function argumentsOf(place: Place, given: readonly Given[], owner: Id): Scalars {
+export function argumentsOf(place: EvalScope, given: readonly Given[], owner: Id): Scalars {
   if (given.length === 0) return NO_SCALARS;
   const args: Record<Id, Scalar> = {};
   for (const { id, type, ready, fallback } of given) {

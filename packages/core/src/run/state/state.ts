@@ -27,11 +27,11 @@ export interface RunState {
   /** Links that are taken once, and have been. */
   once: readonly Id[];
   /** Value cues that held when last looked at: `serial:link`, or the link alone for areas and the project. */
-  truths: readonly string[];
+  heldConditions: readonly string[];
   /** Notices that wait for their like to go. */
-  line: readonly Waiting[];
+  noticeQueue: readonly QueuedNotice[];
   /** Effects that come later. */
-  later: readonly Later[];
+  scheduledEffects: readonly ScheduledEffect[];
   /** What has been said in this run, the last of it. */
   log: readonly Remembered[];
   /** Expressions that have failed, each told once. */
@@ -50,7 +50,7 @@ export interface RunState {
   /** What the pointer or the focus rests on, where anything that is up has a tooltip. */
   resting: Resting | null;
   /** What has the keyboard to itself. */
-  taking: Taking | null;
+  inputCapture: InputCapture | null;
   /** The last press that came while input was masked and held. */
   pending: Pending | null;
   /** Keys and buttons that are down. */
@@ -93,7 +93,7 @@ export interface Talking {
 export type Scalars = Readonly<Record<Id, Scalar>>;
 
 /** A notice that waits in line. */
-export interface Waiting {
+export interface QueuedNotice {
   screen: Id;
   args: Scalars;
   by: Id | null;
@@ -101,7 +101,7 @@ export interface Waiting {
 }
 
 /** The rest of a link's effects: one that comes at `due` on the interface clock. */
-export interface Later {
+export interface ScheduledEffect {
   due: number;
   link: Id;
   /** Its index among the link's effects. */
@@ -138,7 +138,7 @@ export interface Instance {
   settled: number;
   half: Half;
   /** When animations of its elements that wait for a cue began, by `element animation`. */
-  began: Readonly<Record<string, number>>;
+  animationStarts: Readonly<Record<string, number>>;
   /** How far it has loaded, 0 to 1, where the game says so; FAILED when it will not. */
   progress: number;
   /** The picture it goes on from, when it was still leaving; else null. */
@@ -148,9 +148,9 @@ export interface Instance {
   /** How long each of its timers has run on its own clock; FIRED once it has gone off. */
   timers: Readonly<Record<Id, number>>;
   /** Links that came due before its least time, taken when that has passed. */
-  marks: readonly Id[];
+  deferredLinks: readonly Id[];
   /** What values and bindings were when it came up, or when they were last kept. */
-  found: { values: Scalars; rebound: Rebound };
+  baseline: { values: Scalars; rebound: Rebound };
   /** How far an area on it has been scrolled by hand; null where the focus says. */
   scrolled: { area: Id; x: number; y: number } | null;
   /** Which of its tabs are up, where no value says so; counted from 0. */
@@ -162,7 +162,7 @@ export interface Instance {
   /** When it was given that: words that type themselves begin then. Null: all of them are there. */
   told: number | null;
   /** Who gets its answer: the instance that opened it, and the source of the link. */
-  asker: { serial: number | null; from: Id } | null;
+  opener: { serial: number | null; from: Id } | null;
   /** The screen that led here. */
   cameFrom: Id | null;
   /** Notice: its place among its like where they stack up, from 0. */
@@ -173,7 +173,7 @@ export interface Instance {
 
 export const FIRED = -1;
 export const FAILED = -1;
-export const NONE_BEGAN: Instance['began'] = {};
+export const NO_STARTS: Instance['animationStarts'] = {};
 export const NO_TABS: Instance['tabs'] = {};
 
 /** No instance has this serial number. */
@@ -197,12 +197,12 @@ export interface Leaving {
   told: number | null;
   /** When it came, and what its elements had begun. */
   shown: number;
-  began: Readonly<Record<string, number>>;
+  animationStarts: Readonly<Record<string, number>>;
   progress: number;
   /** What was said on it when it went, and for how long. */
   talk: (Talking & { lasted: number }) | null;
   /** What was not there when it went. */
-  away: Away;
+  away: Visibility;
   /** What becomes of presses for what lies beneath, while it still keeps the game from its input. */
   masked: Masked;
   from: number;
@@ -242,7 +242,7 @@ export interface Left {
   screen: Id;
   focus: Id | null;
   args: Scalars;
-  asker: Instance['asker'];
+  opener: Instance['opener'];
   cameFrom: Id | null;
 }
 
@@ -267,9 +267,9 @@ export function fork(state: RunState): RunState {
     saves: state.saves,
     ahead: state.ahead,
     once: state.once,
-    truths: state.truths,
-    line: state.line,
-    later: state.later,
+    heldConditions: state.heldConditions,
+    noticeQueue: state.noticeQueue,
+    scheduledEffects: state.scheduledEffects,
     log: state.log,
     failed: state.failed,
     leaving: state.leaving,
@@ -280,7 +280,7 @@ export function fork(state: RunState): RunState {
     pressed: state.pressed,
     over: state.over,
     resting: state.resting,
-    taking: state.taking,
+    inputCapture: state.inputCapture,
     pending: state.pending,
     down: state.down,
     holding: state.holding,
@@ -298,20 +298,20 @@ function forkInstance(instance: Instance): Instance {
     shown: instance.shown,
     settled: instance.settled,
     half: instance.half,
-    began: instance.began,
+    animationStarts: instance.animationStarts,
     progress: instance.progress,
     start: instance.start,
     masked: instance.masked,
     focus: instance.focus,
     timers: instance.timers,
-    marks: instance.marks,
-    found: instance.found,
+    deferredLinks: instance.deferredLinks,
+    baseline: instance.baseline,
     scrolled: instance.scrolled,
     tabs: instance.tabs,
     talk: instance.talk,
     args: instance.args,
     told: instance.told,
-    asker: instance.asker,
+    opener: instance.opener,
     cameFrom: instance.cameFrom,
     slot: instance.slot,
     owner: instance.owner,
@@ -332,7 +332,7 @@ export interface Resting {
 }
 
 /** A text entry or a row for a key that has the keyboard to itself. */
-export interface Taking {
+export interface InputCapture {
   serial: number;
   element: Id;
   /** When it no longer waits for a key; Infinity while words are typed. */
@@ -342,7 +342,7 @@ export interface Taking {
 }
 
 /** Elements of something up that are not there now, and those that are and cannot be used; with all they hold. */
-export interface Away {
+export interface Visibility {
   hidden: readonly Id[];
   disabled: readonly Id[];
 }

@@ -46,10 +46,10 @@ export function resetValues(
 export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id, say: Say): void {
   const { bound, elements } = screenOf(flow, instance);
   for (const value of new Set(bound.map((each) => each.value))) {
-    const to = instance.found.values[value];
+    const to = instance.baseline.values[value];
     if (to !== undefined && to !== state.values[value]) setValue(flow, state, value, to, by, say);
   }
-  if (elements.some((each) => playOf(each).asksFor === 'a key')) state.rebound = instance.found.rebound;
+  if (elements.some((each) => playOf(each).asksFor === 'a key')) state.rebound = instance.baseline.rebound;
 }
 
 /** Keeps what the values of a saved game hold, in a slot. */
