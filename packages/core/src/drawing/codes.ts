@@ -1,6 +1,6 @@
 import { padCode } from '../keys';
 import { type Id, type Project, withId } from '../model';
-import type { RenderState } from './looks';
+import type { RenderState } from './render-state';
 
 /** What an action is pressed with on the device in hand; nothing where that is a finger. */
 export function codeOn(

@@ -1,4 +1,4 @@
-import type { RenderState } from './looks';
+import type { RenderState } from './render-state';
 import type { Rect } from '../geometry';
 import type { Element, Id, Marker, Project } from '../model';
 import { boxStyle, markerOf, markerPart, markerRects } from '../style';

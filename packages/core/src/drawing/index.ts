@@ -7,10 +7,10 @@ export {
   type PictureItem,
   type TextItem,
 } from './items';
-export { NORMAL, type RenderState } from './looks';
+export { NORMAL, type RenderState } from './render-state';
 export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
-export { controlStyleOf, type ControlStyle } from './face';
+export { controlStyleOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';
-export { keycapItems, keycapWidth } from './caps';
+export { keycapItems, keycapWidth } from './keycaps';
 export { ringed } from './focused';
 export { box, bubblePath, CLEAR, grown, inset, plain, text, typedItems, typedOut } from './shapes';

@@ -1,4 +1,4 @@
-import type { RenderState } from './looks';
+import type { RenderState } from './render-state';
 import type { Rect } from '../geometry';
 import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model';
 import { lettersOf } from '../talk';

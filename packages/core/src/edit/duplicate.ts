@@ -2,7 +2,7 @@ import { freshId, type Element, type Id, type Project } from '../model';
 import { BARE, isPressed } from './carrier';
 import { ownerById, putIn } from './owners';
 import { asWritten } from './parts';
-import { carryTexts, Fresh, remapIds } from './renew';
+import { carryTexts, Fresh, remapIds } from './remap';
 
 /** Copies of elements beside the originals on their own screen or component, with the links that pressing them sets off. */
 export function copyElements(project: Project, screen: Id, ids: readonly Id[]): Element[] {

@@ -2,7 +2,7 @@ import { freeName, freshId, type Id, type Link, type Project } from '../model';
 import type { Thing } from '../references';
 import { LISTS, type Listed } from './lists';
 import { ownerById, putIn } from './owners';
-import { carryTexts, Fresh, remapIds } from './renew';
+import { carryTexts, Fresh, remapIds } from './remap';
 
 /** Puts elements taken from this or another project on a screen. Gives the ids of those that nothing else of them holds. */
 export function pasteElements(project: Project, screen: Id, from: Project): Id[] {

@@ -1,6 +1,6 @@
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
-import type { InOut, OpenTrack } from './halves';
+import type { InOut, OpenTrack } from './in-out';
 import { halfOf, keyOf, NO_MOTION, reversed, type Half, type Track } from './sample';
 
 /** The elements that lie on a screen itself, in drawing order. */

@@ -19,7 +19,7 @@ import {
   focusSeen,
 } from '../run';
 import { applyTransform, poseOf, posesOf, withPoses, type Pose } from './pose';
-import { resolveContent } from './said';
+import { resolveContent } from './content';
 import { paintScreen, type ScreenPicture } from './screen';
 import { roundAll, stackLift } from './stack';
 import { tooltipNow } from './tooltip';

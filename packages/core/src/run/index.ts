@@ -43,7 +43,7 @@ export { bindingsNow, codesOn, ENDS_TYPING, HURRY, tabLeaves, takerNow, type Reb
 export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
 export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';
-export { validateState } from './faults';
+export { validateState } from './validate';
 export { nextDue } from './time';
 export {
   handOverOf,

@@ -2,7 +2,7 @@ import type { CompiledScreen, Flow } from '../../compile';
 import { solveFocus } from '../../focus';
 import type { Direction, Id } from '../../model';
 import type { Rect, Solved } from '../../geometry';
-import { canChange, canUse } from './away';
+import { canChange, canUse } from './visibility';
 import { type Instance, type RunState, screenOf, standing } from '../state';
 import { asks, goingOn } from '../talk';
 

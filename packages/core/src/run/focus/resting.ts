@@ -1,6 +1,6 @@
 import type { Flow } from '../../compile';
 import { toMicros, type Id } from '../../model';
-import { visibilityOf } from './away';
+import { visibilityOf } from './visibility';
 import {
   allUp,
   type Input,

@@ -4,7 +4,7 @@ import { beginPressed, type Instance, screenOf } from '../state';
 import { canUse, settleFocus } from '../focus';
 import { pressChoice } from '../dialogue';
 import { hasOwnUse, useAlong, useControl } from './control';
-import { take } from './taking';
+import { take } from './capture';
 import { fits, type Search, tryLink } from '../links';
 import { leadsNowhere } from './levels';
 

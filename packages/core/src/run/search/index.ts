@@ -7,5 +7,5 @@ export { resolvePending } from './pending';
 export { pressSpot, releaseSpot } from './point';
 export { pressCode } from './press';
 export { releaseCode, resolveHold } from './release';
-export { ENDS_TYPING, takerNow, takeText } from './taking';
+export { ENDS_TYPING, takerNow, takeText } from './capture';
 export { tabLeaves } from './ways';

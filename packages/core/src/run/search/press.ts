@@ -16,7 +16,7 @@ import { canUse, isDirection } from '../focus';
 import { bindingsNow } from './bindings';
 import { confirmTalk } from '../dialogue';
 import { HURRY, isDown, useUp } from './down';
-import { takeCode, takerNow } from './taking';
+import { takeCode, takerNow } from './capture';
 import { type Search, tryLink } from '../links';
 import { activate } from './activate';
 import { firstFor, leadsNowhere, levels, searchOf } from './levels';

@@ -1,4 +1,4 @@
-export { beginOnEvent, beginPressed, syncFocusAnimations } from './began';
+export { beginOnEvent, beginPressed, syncFocusAnimations } from './animations';
 export {
   allUp,
   areasOf,
@@ -20,7 +20,7 @@ export {
 } from './derived';
 export type { Input } from './input';
 export type { Nowhere, Outcome, Passed, Reason, Say } from './outcome';
-export { argumentsOf, giveOf, holds, holdsNow, type EvalScope } from './reading';
+export { argumentsOf, giveOf, holds, holdsNow, type EvalScope } from './evaluate';
 export {
   type Visibility,
   type Device,

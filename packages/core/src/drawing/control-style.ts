@@ -2,7 +2,7 @@ import type { Rect } from '../geometry';
 import type { BoxLook, BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
 import { boxLook, inStates, textLook } from '../style';
 import { heldBy, type Held } from './held';
-import type { RenderState } from './looks';
+import type { RenderState } from './render-state';
 
 /** What is drawn of something that is pressed or set: its look in the states it is in, its words, and what it holds. */
 export interface ControlStyle {
