@@ -48,9 +48,9 @@ export class Desk {
   get typing(): Locator {
     return this.page.getByRole('dialog').getByRole('combobox');
   }
-  /** A passing word of the window, as it is seen; it is also read out, from elsewhere on the page. */
+  /** A passing word of the window, as it is seen, over a dialog too; it is also read out, from elsewhere on the page. */
   word(text: string | RegExp): Locator {
-    return this.page.getByRole('listitem', { name: 'Word' }).getByText(text);
+    return this.page.getByRole('listitem', { name: 'Word', includeHidden: true }).getByText(text);
   }
   card(name: string): Locator {
     return this.map.getByRole('button', {

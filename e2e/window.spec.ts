@@ -90,7 +90,7 @@ test('an overlay that is put into an area with bases is told of', async ({ desk 
   await desk.choose('Pause', ['Shift']);
   await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption({ label: 'On watch' });
   await expect(
-    desk.page.getByText('Pause: over the bases, and in the area only while one of its bases is up beneath.'),
+    desk.word('Pause: over the bases, and in the area only while one of its bases is up beneath.'),
   ).toBeVisible();
 });
 
