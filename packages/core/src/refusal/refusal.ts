@@ -19,7 +19,7 @@ const FILES = {
   fault: (p: { says: string }) => p.says,
 };
 
-/** A project, as a document. */
+/** A project, in its file. */
 const DOCUMENTS = {
   'no project': () => 'It is not a Tavu project: a project is an object with a “format” number.',
   'newer format': (p: { format: number; known: number }) =>
@@ -43,7 +43,7 @@ const DOCUMENTS = {
     `With what components hold they have ${p.has} elements; ${p.most} is the most.`,
 };
 
-/** A value in a document. `is` is how it is shown. */
+/** A value somewhere in it. `is` is how it is shown. */
 const VALUES = {
   required: () => 'It is required.',
   'none of these': (p: { known: readonly string[]; is: string; meant: string | null }) =>
