@@ -100,10 +100,8 @@ await picture('sizes', async ({ play, live }) => {
 await picture('assets', async ({ tab }) => tab('Assets'));
 await picture('looks', async ({ element, reading }) => {
   await element('Title', /^Begin the watch|^Begin/);
-  await reading
-    .getByRole('button', { name: 'Look', exact: true })
-    .scrollIntoViewIfNeeded()
-    .catch(() => undefined);
+  const lettering = reading.getByRole('region', { name: 'Lettering', exact: true });
+  await lettering.evaluate((group) => group.scrollIntoView({ block: 'start' }));
 });
 await picture('hand-over', async ({ choose, sentence, page, region }) => {
   await choose('Loading');

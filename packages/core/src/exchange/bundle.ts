@@ -78,7 +78,7 @@ export async function openProject(file: Uint8Array): Promise<Opened> {
   return { project: read.project, assets, left };
 }
 
-/** No file of a zip is called so: names there are whole paths. */
+/** A file of that name would be bytes. */
 const isRefusal = (found: Unzipped | Refusal): found is Refusal => typeof found.code === 'string';
 
 /** Unpacks within the limits, which are checked before anything is unpacked. */

@@ -15,7 +15,7 @@ const FILES = {
   gone: () => 'It is not there any more.',
   'too many characters': (p: { most: number }) => `It is larger than ${millions(p.most)} million characters.`,
   'too many bytes': (p: { most: number }) => `It is larger than ${millions(p.most)} MB.`,
-  /** What went wrong is not of ours, and said in its own words. */
+  /** As a parser or the browser puts it. */
   fault: (p: { says: string }) => p.says,
 };
 
