@@ -1,7 +1,7 @@
 import { freshId, type Element, type Id, type Project } from '../model';
-import { BARE, isPressed } from './carrier';
 import { ownerById, putIn } from './owners';
 import { asWritten } from './parts';
+import { EMPTY_SCREEN, isPressOf } from './take';
 import { carryTexts, Fresh, remapIds } from './remap';
 
 /** Copies of elements beside the originals on their own screen or component, with the links that pressing them sets off. */
@@ -10,8 +10,8 @@ export function copyElements(project: Project, screen: Id, ids: readonly Id[]): 
   const whole = asWritten(project);
   const held = ownerById(whole, screen)!.elements.filter((each) => ids.includes(each.id));
   const part = {
-    screens: [{ ...BARE, id: screen, name: owner.name, elements: held }],
-    links: whole.links.filter(({ from, cue }) => from === screen && isPressed(cue, (id) => ids.includes(id))),
+    screens: [{ ...EMPTY_SCREEN, id: screen, name: owner.name, elements: held }],
+    links: whole.links.filter(({ from, cue }) => from === screen && isPressOf(cue, (id) => ids.includes(id))),
   };
   const fresh = new Fresh();
   for (const { id } of held) fresh.set('element', id, freshId('e'), screen);

@@ -1,8 +1,18 @@
 import { placesOf, type Thing } from '../references';
 import { namesIn } from '../message';
-import { byId, childrenOf, FORMAT, identifierOf, type Id, type Project, type Screen, copyOf } from '../model';
+import {
+  byId,
+  childrenOf,
+  FORMAT,
+  identifierOf,
+  type Id,
+  type Project,
+  type Screen,
+  copyOf,
+  type Cue,
+} from '../model';
 import { LISTS, type Listed } from './lists';
-import { BARE, isPressed } from './carrier';
+import { elementOf } from '../triggers';
 import { ownerById } from './owners';
 import { asWritten } from './parts';
 
@@ -125,6 +135,9 @@ function textsOf(project: Project, taken: Project): Pick<Project, 'texts' | 'tra
   };
 }
 
+/** An empty screen, on which elements are taken along. */
+export const EMPTY_SCREEN = { kind: 'custom', layer: 'base', background: { colour: '#00000000' } } as const;
+
 /**
  * Some elements of a screen or component as a small project: one screen with them, all they hold, and the links that
  * pressing them sets off.
@@ -136,11 +149,17 @@ export function takeElements(project: Project, screen: Id, ids: readonly Id[]): 
   const elements = owner.elements
     .filter((each) => chosen.has(each.id))
     .map((each) => (chosen.has(each.parent ?? '') ? each : { ...each, parent: null }));
-  const bare: Screen = { ...BARE, id: owner.id, name: owner.name, elements };
+  const bare: Screen = { ...EMPTY_SCREEN, id: owner.id, name: owner.name, elements };
   const links = project.links.filter(
-    ({ from, cue }) => from !== screen || isPressed(cue, (id) => chosen.has(id)),
+    ({ from, cue }) => from !== screen || isPressOf(cue, (id) => chosen.has(id)),
   );
   const screens = [bare, ...project.screens.filter((each) => each.id !== screen)];
   const taken = takeScreens({ ...project, screens, links }, [screen]);
   return { ...taken, start: null };
+}
+
+/** Whether a link is set off by one of these, or by what a component among them holds. */
+export function isPressOf(cue: Cue, among: (element: Id) => boolean): boolean {
+  const element = elementOf(cue);
+  return element !== null && among(element.split('/')[0]!);
 }

@@ -8,4 +8,4 @@ export { pressSpot, releaseSpot } from './point';
 export { pressCode } from './press';
 export { releaseCode, resolveHold } from './release';
 export { ENDS_TYPING, takerNow, takeText } from './capture';
-export { tabLeaves } from './ways';
+export { tabLeaves } from './directions';

@@ -21,7 +21,7 @@ import { type Search, tryLink } from '../links';
 import { activate } from './activate';
 import { firstFor, leadsNowhere, levels, searchOf } from './levels';
 import { maskPress, maskOfClosing, type Taken } from './mask';
-import { isTab, moveFocusOf, slides, tabTo, turnsTabs } from './ways';
+import { isTab, moveFocusOf, slides, tabTo, turnsTabs } from './directions';
 
 /** A key, pad button or gesture; `back` is Shift with Tab. */
 interface Press {
