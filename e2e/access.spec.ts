@@ -23,19 +23,21 @@ async function expectNothingSerious(desk: Desk): Promise<void> {
     .exclude('[data-picture]')
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
-  const serious = violations.filter((each) => each.impact === 'serious' || each.impact === 'critical');
+  const serious = violations.filter(
+    (violation) => violation.impact === 'serious' || violation.impact === 'critical',
+  );
   // Cards that the map cuts off lie under its neighbours by their boxes alone: what counts is what a press meets.
-  for (const each of serious)
-    if (each.id === 'target-size') {
-      const met = await Promise.all(each.nodes.map((node) => isMet(desk, String(node.target[0]))));
-      each.nodes = each.nodes.filter((_, i) => !met[i]);
+  for (const result of serious)
+    if (result.id === 'target-size') {
+      const met = await Promise.all(result.nodes.map((node) => isMet(desk, String(node.target[0]))));
+      result.nodes = result.nodes.filter((_, i) => !met[i]);
     }
   expect(
     serious
-      .filter((each) => each.nodes.length > 0)
+      .filter((result) => result.nodes.length > 0)
       .map(
-        (each) =>
-          `${each.id}: ${each.nodes
+        (result) =>
+          `${result.id}: ${result.nodes
             .map((node) => node.target.join(' '))
             .slice(0, 4)
             .join(' | ')}`,
@@ -139,7 +141,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   await desk.settled();
   // Into Live by its key, to the game, and play.
   const focusIs = (locator: ReturnType<Desk['card']>) =>
-    locator.evaluate((each) => each === document.activeElement);
+    locator.evaluate((item) => item === document.activeElement);
   while (!(await focusIs(desk.game))) await type('F6');
   await type('Enter');
   await desk.expectUp('Play');
@@ -168,7 +170,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
     !(await desk.map
       .getByRole('button')
       .first()
-      .evaluate((each) => each.closest('section')!.contains(document.activeElement)))
+      .evaluate((item) => item.closest('section')!.contains(document.activeElement)))
   )
     await type('Shift+F6');
   while (!(await focusIs(desk.card('Title')))) await type('Tab');

@@ -71,7 +71,7 @@ test('a thing caught on the grid starts on it, and several get the same gaps', a
     const [left, top] = await corner();
     await live.drag([left! + 50, top! + 50], [x + 50, y + 50]);
   }
-  expect((await corner()).map((each) => each % 50)).toEqual([0, 0]);
+  expect((await corner()).map((value) => value % 50)).toEqual([0, 0]);
 
   await desk.reading.getByRole('button', { name: 'All of Shop' }).click();
   const rows = desk.reading.getByRole('region', { name: 'All of Shop' });
@@ -125,7 +125,7 @@ test('a panel sets what it holds into a column, a row, and a grid', async ({ des
   await desk.reading.getByRole('combobox', { name: 'What it holds stands' }).selectOption('side by side');
   expect(await places()).toEqual(['500, 280', '730, 280', '960, 280']);
   await desk.reading.getByRole('combobox', { name: 'What it holds stands' }).selectOption('in a grid');
-  const [first, second, third] = (await places()).map((each) => each.split(', ').map(Number));
+  const [first, second, third] = (await places()).map((value) => value.split(', ').map(Number));
   expect(second![1]).toBe(first![1]);
   expect(third![0]).toBe(first![0]);
   expect(third![1]).toBeGreaterThan(first![1]!);
@@ -165,7 +165,7 @@ test('what a panel has no room for is cut off, or scrolled to by the focus; what
   await live.key('p');
   const ids = () =>
     desk.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('rect')].map((each) => each.getAttribute('width')),
+      [...host.shadowRoot!.querySelectorAll('rect')].map((node) => node.getAttribute('width')),
     );
   const order = async () =>
     (await ids()).findIndex((width) => width !== '1920' && Number(width) > 590 && Number(width) < 601);

@@ -201,8 +201,8 @@ export class Desk {
   async music(): Promise<{ address: string; volume: number }[]> {
     return this.page.evaluate(() =>
       (window as unknown as { heard: HTMLAudioElement[] }).heard
-        .filter((each) => each.loop && !each.paused)
-        .map((each) => ({ address: each.src, volume: each.volume })),
+        .filter((node) => node.loop && !node.paused)
+        .map((node) => ({ address: node.src, volume: node.volume })),
     );
   }
 
@@ -272,7 +272,7 @@ export class Desk {
   /** What the picture in Live says. */
   async words(): Promise<string[]> {
     return this.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('text')].map((each) => each.textContent ?? ''),
+      [...host.shadowRoot!.querySelectorAll('text')].map((node) => node.textContent ?? ''),
     );
   }
 

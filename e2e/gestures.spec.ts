@@ -86,7 +86,7 @@ test('music is lower under what lies over the game, and as loud as before when t
   await desk.listen();
   await desk.open();
   await desk.playFrom('The watch');
-  const volume = async () => (await desk.music()).map((each) => each.volume);
+  const volume = async () => (await desk.music()).map((item) => item.volume);
   await expect.poll(volume).toHaveLength(1);
   const [loud] = await volume();
   expect(loud).toBeGreaterThan(0);
@@ -123,8 +123,8 @@ test('a picture of its own stands beside what has the focus, and moves for as lo
       const by = 1920 / host.getBoundingClientRect().width;
       const from = host.getBoundingClientRect();
       return [...host.shadowRoot!.querySelectorAll('image')]
-        .map((each) => each.getBoundingClientRect())
-        .filter((each) => each.height * by < 50)
+        .map((node) => node.getBoundingClientRect())
+        .filter((rect) => rect.height * by < 50)
         .map(({ x, y }) => ({ x: Math.round((x - from.x) * by), y: (y - from.y) * by }));
     });
   await expect.poll(async () => (await seen()).map(({ x }) => x)).toEqual([960 + 220 + 30]);

@@ -75,7 +75,7 @@ test.describe('from the start to the watch, through options and back', () => {
       await round(desk, async (what) => {
         const words = { begin: 'Begin the watch', menu: 'Menu', options: 'Options', back: 'Back' }[what];
         paused += what === 'back' ? 1 : 0;
-        const menu = (await standing(desk)).find((each) => each.words.endsWith('Menu'))?.words ?? words;
+        const menu = (await standing(desk)).find((item) => item.words.endsWith('Menu'))?.words ?? words;
         const goal = paused === 2 ? 'Resume' : what === 'menu' ? menu : words;
         await desk.page.touchscreen.tap(...(await pointOf(desk, goal)));
       });
@@ -98,7 +98,7 @@ test('subtitles read Off or On on both ways to the options, after a reload too, 
   await keyboard.press('Enter');
   await expect.poll(() => stateOf(desk, 'Subtitles')).toBe('Off');
   await expect(desk.trace.getByText('subtitles is Off')).toHaveCount(1);
-  expect((await desk.words()).filter((each) => /^(true|false)$/.test(each))).toEqual([]);
+  expect((await desk.words()).filter((value) => /^(true|false)$/.test(value))).toEqual([]);
 
   await desk.playFrom('Pause');
   await keyboard.press('ArrowDown');

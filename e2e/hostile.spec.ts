@@ -59,7 +59,7 @@ test('hostile pictures, sounds and fonts are refused in words, each by itself', 
   const refused = desk.page.getByRole('region', { name: 'Assets' });
   // A drawing that says it is a sound is taken for what it is.
   const drawing = files.find(({ name }) => name.includes('a sound that is a picture'))!;
-  for (const { name } of files.filter((each) => each !== drawing))
+  for (const { name } of files.filter((file) => file !== drawing))
     await expect(refused.getByRole('listitem').filter({ hasText: name })).toContainText(/: .{10,}/);
   const taken = refused.getByRole('textbox', { name: `Name of ${drawing.name.replace('.wav', '')}` });
   await expect(taken).toBeVisible();

@@ -75,7 +75,7 @@ test('forty presses of Tab go round five controls eight times, in order: in Live
   await page.goto(`file://${path}`);
   const now = () =>
     page.evaluate(() => {
-      const host = [...document.querySelectorAll('*')].find((each) => each.shadowRoot);
+      const host = [...document.querySelectorAll('*')].find((element) => element.shadowRoot);
       // While the first picture comes no press is heard yet.
       if (host?.shadowRoot?.querySelector('[aria-busy="true"]')) return null;
       return host?.shadowRoot?.querySelector('[aria-current="true"]')?.getAttribute('aria-label') ?? null;

@@ -56,7 +56,7 @@ test('saved as a file and opened again it is the same, with its pictures', async
   await desk.choose('Title');
   const pictures = () =>
     desk.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('image')].map((each) => each.getAttribute('href')),
+      [...host.shadowRoot!.querySelectorAll('image')].map((node) => node.getAttribute('href')),
     );
   await expect.poll(async () => (await pictures()).length).toBe(3);
   expect(await pictures()).toEqual(Array(3).fill(expect.stringMatching(/^blob:/)));
@@ -148,7 +148,7 @@ test('one HTML file plays with no network and asks for none', async ({ desk, bro
   await shows('Radio');
   // What is said is said there too.
   await expect(screen('Radio')).toContainText('Low water is at ten past two');
-  expect(asked.filter((each) => !each.startsWith('file:') && !each.startsWith('data:'))).toEqual([]);
+  expect(asked.filter((value) => !value.startsWith('file:') && !value.startsWith('data:'))).toEqual([]);
   await context.close();
   rmSync(folder, { recursive: true });
 });

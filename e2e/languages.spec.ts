@@ -47,7 +47,7 @@ test('words typed while Live speaks another language are in that language, and s
   await desk.held('Title');
   await expect.poll(() => desk.words()).toContain('Los geht es');
   await speak(desk, 'Stretched, +40 %');
-  await expect.poll(async () => (await desk.words()).some((each) => /^Stárt ~/.test(each))).toBe(true);
+  await expect.poll(async () => (await desk.words()).some((value) => /^Stárt ~/.test(value))).toBe(true);
 });
 
 test('what a screen and a message are told is said in the language that is spoken', async ({ desk }) => {
@@ -143,9 +143,9 @@ test('the usual sounds are chosen for the project and for a button, and are as l
 test('a name that a component says elsewhere too is kept, and the field says why', async ({ desk }) => {
   const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
   // The back button says how much oil there is; the credits are told another oil.
-  const back = demo.components!.find((each) => each.id === 'k-back')!;
+  const back = demo.components!.find((component) => component.id === 'k-back')!;
   Object.assign(back.elements[0]!, { text: '{label} {lamp_oil}' });
-  const credits = demo.screens.find((each) => each.name === 'Credits')!;
+  const credits = demo.screens.find((screen) => screen.name === 'Credits')!;
   credits.parameters = [
     { id: 'q-oil', name: 'lamp oil', type: 'text', default: 'none' },
     { id: 'q-who', name: 'who', type: 'text', default: 'Ines' },

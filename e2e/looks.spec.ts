@@ -111,8 +111,8 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await expect
     .poll(() =>
       desk.game.evaluate((host) =>
-        [...host.shadowRoot!.querySelectorAll('g')].some((each) =>
-          /own-i-/.test(each.getAttribute('font-family') ?? ''),
+        [...host.shadowRoot!.querySelectorAll('g')].some((node) =>
+          /own-i-/.test(node.getAttribute('font-family') ?? ''),
         ),
       ),
     )
@@ -140,12 +140,12 @@ test('shared looks: an exception shows and is undone, a colour by name changes e
   await expect(box).toContainText('with exceptions');
   const fills = () =>
     desk.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('rect')].map((each) => each.getAttribute('fill')),
+      [...host.shadowRoot!.querySelectorAll('rect')].map((node) => node.getAttribute('fill')),
     );
   await box.getByRole('button', { name: 'Make this the style, everywhere' }).click();
   await expect(box).not.toContainText('with exceptions');
   await expect
-    .poll(async () => (await fills()).filter((each) => each === '#227755').length)
+    .poll(async () => (await fills()).filter((value) => value === '#227755').length)
     .toBeGreaterThan(1);
 
   await desk.reading.getByRole('button', { name: 'Base' }).click();
@@ -156,7 +156,7 @@ test('shared looks: an exception shows and is undone, a colour by name changes e
   await palette.getByRole('textbox', { name: 'Colour', exact: true }).press('Enter');
   await desk.page.keyboard.press('Escape');
   await expect
-    .poll(async () => (await fills()).filter((each) => each === '#774422').length)
+    .poll(async () => (await fills()).filter((value) => value === '#774422').length)
     .toBeGreaterThan(1);
 });
 

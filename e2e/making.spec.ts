@@ -60,7 +60,7 @@ test('a button that leads nowhere stops the run and asks; a typed name makes the
   const box = (await desk.game.boundingBox())!;
   const place = await desk.game.evaluate((host) => {
     const text = [...host.shadowRoot!.querySelectorAll('text')].find(
-      (each) => each.textContent === 'Harbour tour',
+      (node) => node.textContent === 'Harbour tour',
     )!;
     const rect = text.getBoundingClientRect();
     return { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 };
@@ -291,7 +291,7 @@ test('seven screens are played into existence with 18 clicks and 19 keys at most
   await hands.click(desk.page.getByTitle('Projects'));
   const form = desk.page.getByRole('form', { name: 'New project' });
   await expect(form).toBeVisible();
-  for (const name of SEVEN.filter((each) => each !== 'Title')) {
+  for (const name of SEVEN.filter((value) => value !== 'Title')) {
     const box = form.getByRole('checkbox', { name, exact: true });
     if ((await box.count()) > 0) await hands.click(box);
   }

@@ -38,7 +38,7 @@ test('a message shows the picture it is told', async ({ desk }) => {
   await desk.reading.getByRole('combobox', { name: 'Or what it is told' }).selectOption('what');
   const pictures = () =>
     desk.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('image')].map((each) => each.getAttribute('href')),
+      [...host.shadowRoot!.querySelectorAll('image')].map((node) => node.getAttribute('href')),
     );
   const shown = async () => {
     await desk.playFrom('The watch');

@@ -6,7 +6,7 @@ import { expect, test, type Desk } from './desk';
 const drawn = (desk: Desk, attribute: 'transform' | 'opacity') =>
   desk.game.evaluate(
     (host, name) =>
-      [...host.shadowRoot!.querySelectorAll('svg > g')].map((each) => each.getAttribute(name) ?? ''),
+      [...host.shadowRoot!.querySelectorAll('svg > g')].map((element) => element.getAttribute(name) ?? ''),
     attribute,
   );
 
@@ -207,12 +207,12 @@ test('with less motion nothing slides, grows or turns, in the game or in the too
   await desk.playFrom('Title');
   const transforms = new Set<string>();
   const watch = async (): Promise<void> => {
-    for (const each of await desk.game.evaluate((host) =>
+    for (const value of await desk.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('svg > g, svg > g > g')].map(
         (group) => group.getAttribute('transform') ?? '',
       ),
     ))
-      transforms.add(each);
+      transforms.add(value);
   };
   await desk.speed('¼×');
   await desk.takeInHand();
@@ -225,7 +225,7 @@ test('with less motion nothing slides, grows or turns, in the game or in the too
   await desk.page.keyboard.press('Escape');
   for (let n = 0; n < 8; n++) await watch();
   await desk.expectUp('The watch', 'Pause');
-  expect([...transforms].filter((each) => /rotate|scale|translate\((?!0 )/.test(each))).toEqual([]);
+  expect([...transforms].filter((transform) => /rotate|scale|translate\((?!0 )/.test(transform))).toEqual([]);
 });
 
 test('times are read in the unit the designer likes', async ({ desk }) => {

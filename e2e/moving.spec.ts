@@ -13,7 +13,7 @@ interface Look {
 /** How the words of an element are drawn at this moment; null where they are not on the picture. */
 const look = (desk: Desk, words: string): Promise<Look | null> =>
   desk.game.evaluate((host, text) => {
-    const found = [...host.shadowRoot!.querySelectorAll('text')].find((each) => each.textContent === text);
+    const found = [...host.shadowRoot!.querySelectorAll('text')].find((node) => node.textContent === text);
     if (!found) return null;
     let opacity = 1;
     let filters = 0;
@@ -87,12 +87,12 @@ test('an element stirs when the game says something', async ({ desk }) => {
   await animate(desk, 'on an event', { 'Opacity, %': '30' });
   await desk.reading.getByRole('combobox', { name: 'Which event' }).selectOption('storm rises');
   await desk.playFrom('The watch');
-  const night = (await desk.words()).find((each) => each.startsWith('Night'))!;
+  const night = (await desk.words()).find((value) => value.startsWith('Night'))!;
   expect((await look(desk, night))!.opacity).toBe(1);
   await desk.say('storm rises');
   await expect
     .poll(async () => {
-      const now = (await desk.words()).find((each) => each.startsWith('Night'))!;
+      const now = (await desk.words()).find((value) => value.startsWith('Night'))!;
       return (await look(desk, now))!.opacity;
     })
     .toBeCloseTo(0.3, 2);
@@ -147,7 +147,7 @@ test('what is on a screen comes in turn, nearest to the press first', async ({ d
   await expect(handles).toHaveCount(4);
   const ends = Object.fromEntries(
     await handles.evaluateAll((all) =>
-      all.map((each) => [each.getAttribute('aria-label')!, Number(each.getAttribute('aria-valuenow'))]),
+      all.map((item) => [item.getAttribute('aria-label')!, Number(item.getAttribute('aria-valuenow'))]),
     ),
   ) as Record<string, number>;
   // The way back stands just under the button that is pressed; the heading is the farthest.

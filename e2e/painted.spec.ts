@@ -14,7 +14,7 @@ const combo = (desk: Desk, name: string) => desk.reading.getByRole('combobox', {
 const painted = (desk: Desk, selector: string, attribute: string) =>
   desk.game.evaluate(
     (host, [find, name]) =>
-      [...host.shadowRoot!.querySelectorAll(find!)].map((each) => each.getAttribute(name!) ?? ''),
+      [...host.shadowRoot!.querySelectorAll(find!)].map((element) => element.getAttribute(name!) ?? ''),
     [selector, attribute],
   );
 
@@ -132,7 +132,8 @@ test('a portrait looks the other way', async ({ desk }) => {
   await live.key('r');
   await combo(desk, 'Picture').selectOption('frame');
   const mirrored = async () =>
-    (await painted(desk, 'g[transform]', 'transform')).filter((each) => each.includes('scale(-1 1)')).length;
+    (await painted(desk, 'g[transform]', 'transform')).filter((value) => value.includes('scale(-1 1)'))
+      .length;
   expect(await mirrored()).toBe(0);
   await combo(desk, 'Looks').selectOption('the other way');
   await expect.poll(mirrored).toBe(1);
@@ -268,7 +269,7 @@ test('words stand, break, and are spaced as their fields say; a text and a box g
     desk.game.evaluate(
       (host, name) =>
         [...host.shadowRoot!.querySelectorAll('g')]
-          .find((each) => each.hasAttribute('font-size') && /^Fog/.test(each.textContent ?? ''))
+          .find((node) => node.hasAttribute('font-size') && /^Fog/.test(node.textContent ?? ''))
           ?.getAttribute(name) ?? null,
       attribute,
     );
@@ -288,7 +289,7 @@ test('words stand, break, and are spaced as their fields say; a text and a box g
   const lettering = desk.reading.getByRole('region', { name: 'Lettering' });
   await lettering.getByRole('checkbox', { name: 'Outline' }).check();
   await expect.poll(() => mine('paint-order')).toBe('stroke');
-  const groups = async () => (await painted(desk, 'g', 'filter')).filter((each) => each !== '').length;
+  const groups = async () => (await painted(desk, 'g', 'filter')).filter((value) => value !== '').length;
   const soft = await groups();
   await lettering.getByRole('checkbox', { name: 'Shadow' }).check();
   await expect.poll(groups).toBeGreaterThan(soft);

@@ -216,7 +216,7 @@ test.describe('by touch', () => {
   test('a tap presses, and no focus is drawn until a direction is pressed', async ({ desk }) => {
     await desk.playFrom('Title');
     const count = (what: string) =>
-      desk.game.evaluate((host, each) => host.shadowRoot!.querySelectorAll(each).length, what);
+      desk.game.evaluate((host, value) => host.shadowRoot!.querySelectorAll(value).length, what);
     const rings = () => count('rect[fill="none"]');
     // The title tells the focus by a lantern beside it, besides its own two pictures.
     await expect.poll(() => count('image')).toBe(3);

@@ -8,10 +8,10 @@ import { expect, type Desk } from './desk';
 export const standing = (desk: Desk) =>
   desk.game.evaluate((host) => {
     const frame = host.getBoundingClientRect();
-    return [...host.shadowRoot!.querySelectorAll('text')].map((each) => {
-      const box = each.getBoundingClientRect();
+    return [...host.shadowRoot!.querySelectorAll('text')].map((node) => {
+      const box = node.getBoundingClientRect();
       return {
-        words: each.textContent ?? '',
+        words: node.textContent ?? '',
         x: (box.x + box.width / 2 - frame.x) / frame.width,
         y: (box.y + box.height / 2 - frame.y) / frame.height,
       };
@@ -32,7 +32,7 @@ export async function pointOf(desk: Desk, words: string): Promise<[number, numbe
   let at: [number, number] | undefined;
   await expect
     .poll(async () => {
-      const found = (await standing(desk)).filter((each) => each.words === words).at(-1);
+      const found = (await standing(desk)).filter((item) => item.words === words).at(-1);
       const box = (await desk.game.boundingBox())!;
       if (found) at = [box.x + found.x * box.width, box.y + found.y * box.height];
       return found !== undefined;
@@ -44,8 +44,8 @@ export async function pointOf(desk: Desk, words: string): Promise<[number, numbe
 /** The words a row of options shows beside its name. */
 export async function stateOf(desk: Desk, name: string): Promise<string | undefined> {
   const all = await standing(desk);
-  for (const row of all.filter((each) => each.words === name).reverse()) {
-    const beside = all.find((each) => each !== row && Math.abs(each.y - row.y) < 0.01 && each.x > row.x);
+  for (const row of all.filter((item) => item.words === name).reverse()) {
+    const beside = all.find((item) => item !== row && Math.abs(item.y - row.y) < 0.01 && item.x > row.x);
     if (beside) return beside.words;
   }
   return undefined;

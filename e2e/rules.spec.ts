@@ -110,7 +110,7 @@ test('several screens get one motion and are duplicated; a stub is followed; a c
   await desk.map.getByRole('button', { name: 'Look at some only' }).click();
   await desk.page.getByRole('combobox', { name: 'Only this layer' }).selectOption('Notice');
   const faint = (name: string) =>
-    desk.card(name).evaluate((each) => getComputedStyle(each.closest('[data-card]')!).opacity);
+    desk.card(name).evaluate((item) => getComputedStyle(item.closest('[data-card]')!).opacity);
   await expect.poll(() => faint('Options')).toBe('0.25');
   expect(await faint('Oil found')).toBe('1');
 });
@@ -118,7 +118,7 @@ test('several screens get one motion and are duplicated; a stub is followed; a c
 test('an area has a motion and music of its own, which stop where it ends', async ({ desk }) => {
   await desk.listen();
   await desk.open();
-  const music = async () => (await desk.music()).map((each) => each.address);
+  const music = async () => (await desk.music()).map((item) => item.address);
   await desk.playFrom('The watch');
   await expect.poll(async () => (await music()).length).toBe(1);
   const surf = (await music())[0];

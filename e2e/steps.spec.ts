@@ -49,13 +49,13 @@ test('a step moves an element and the next waits for it, another plays music, an
     Object.assign(window, { drawn });
     const all = (selector: string) => [...host.shadowRoot!.querySelectorAll(selector)];
     const look = () => {
-      const across = all('g[transform]').map((each) =>
-        Number(/^translate\(([\d.]+)/.exec(each.getAttribute('transform')!)?.[1] ?? 0),
+      const across = all('g[transform]').map((element) =>
+        Number(/^translate\(([\d.]+)/.exec(element.getAttribute('transform')!)?.[1] ?? 0),
       );
       drawn.push({
         away: Math.max(0, ...across),
         words: all('text')
-          .map((each) => each.textContent)
+          .map((element) => element.textContent)
           .join(' '),
       });
       requestAnimationFrame(look);
@@ -103,20 +103,20 @@ test('a flag, a person put together of several, and an accent are typed as one l
   await lines(desk).getByRole('button', { name: 'Play it' }).click();
   await desk.takeInHand();
   const whole = [...new Intl.Segmenter('en', { granularity: 'grapheme' }).segment(words)].map(
-    (each) => each.segment,
+    (segment) => segment.segment,
   );
   const prefixes = new Set(whole.map((_, i) => whole.slice(0, i + 1).join('')));
   const seen = new Set<string>();
   await expect
     .poll(
       async () => {
-        for (const each of await desk.words()) if (each !== '' && words.startsWith(each)) seen.add(each);
+        for (const value of await desk.words()) if (value !== '' && words.startsWith(value)) seen.add(value);
         return seen.has(words);
       },
       { intervals: [60], timeout: 30_000 },
     )
     .toBe(true);
-  expect([...seen].filter((each) => !prefixes.has(each))).toEqual([]);
+  expect([...seen].filter((value) => !prefixes.has(value))).toEqual([]);
   expect(seen.size).toBeGreaterThan(4);
 });
 

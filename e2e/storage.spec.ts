@@ -53,7 +53,7 @@ test('when storage fails the work stays, the window says so and offers the file'
 const storedAssets = (page: Page): Promise<string[]> =>
   page.evaluate(async () => {
     // Asking for what is not there would make it.
-    if (!(await indexedDB.databases()).some((each) => each.name === 'tavu')) return [];
+    if (!(await indexedDB.databases()).some((info) => info.name === 'tavu')) return [];
     return new Promise((done, failed) => {
       const opening = indexedDB.open('tavu');
       opening.onerror = () => failed(opening.error);
@@ -192,7 +192,7 @@ test('a window that follows gets new pictures too, and has them when it becomes 
   await expect(other.page.locator('[data-state="kept"]')).toBeVisible();
   const file = await other.handOver(/The project as a file/);
   const files = unzipSync(file.bytes);
-  expect(Object.keys(files).filter((each) => each.startsWith('assets/')).length).toBe(DEMO_ASSETS + 1);
+  expect(Object.keys(files).filter((value) => value.startsWith('assets/')).length).toBe(DEMO_ASSETS + 1);
 });
 
 test('a window that becomes the writer reads what was written before it writes', async ({

@@ -100,7 +100,7 @@ test('Find brings the map along and leaves the keyboard where one goes on; what 
 function covered(leaving: Link['motion']): Project {
   const project = projectFromNames('Leaving', ['Title', 'Pause']);
   const [title, pause] = ['Title', 'Pause'].map((name) =>
-    project.screens.find((each) => each.name === name)!,
+    project.screens.find((screen) => screen.name === name)!,
   );
   title!.background = { colour: '#000000' };
   pause!.background = { colour: '#ff0000' };
@@ -166,7 +166,7 @@ test.describe('with a clock that the test sets', () => {
       const opacity = (): Promise<number | null> =>
         desk.game.evaluate((host) => {
           const found = [...host.shadowRoot!.querySelectorAll('text')].find(
-            (each) => each.textContent === 'Pause',
+            (node) => node.textContent === 'Pause',
           );
           if (!found) return null;
           let opacity = 1;

@@ -81,7 +81,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await desk.live.getByRole('button', { name: 'Hold' }).click();
     const text = await desk.game.evaluate((host) => {
       const box = [...host.shadowRoot!.querySelectorAll('text')]
-        .find((each) => each.textContent === 'Sea chart')!
+        .find((node) => node.textContent === 'Sea chart')!
         .getBoundingClientRect();
       return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
     });
@@ -94,7 +94,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
         desk.game.evaluate(
           (host) =>
             [...host.shadowRoot!.querySelectorAll('text')]
-              .find((each) => each.textContent === 'Sea chart')!
+              .find((node) => node.textContent === 'Sea chart')!
               .getBoundingClientRect().y,
         ),
       )
@@ -109,7 +109,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await desk.choose('Options');
     const back = await desk.game.evaluate((host) => {
       const box = [...host.shadowRoot!.querySelectorAll('text')]
-        .find((each) => each.textContent === 'Back')!
+        .find((node) => node.textContent === 'Back')!
         .getBoundingClientRect();
       return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
     });

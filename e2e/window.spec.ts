@@ -48,9 +48,9 @@ test('the whole of three hundred screens fits, and every area can be read and pr
   await expect(names.first()).toBeInViewport({ ratio: 1 });
   await expect(names.last()).toBeInViewport();
   const boxes = await names.evaluateAll((all) =>
-    all.map((each) => {
-      const { x, y, right, bottom } = each.getBoundingClientRect();
-      return { x, y, right, bottom, size: parseFloat(getComputedStyle(each).fontSize) };
+    all.map((item) => {
+      const { x, y, right, bottom } = item.getBoundingClientRect();
+      return { x, y, right, bottom, size: parseFloat(getComputedStyle(item).fontSize) };
     }),
   );
   expect(boxes.length).toBeGreaterThan(20);
@@ -101,7 +101,7 @@ test('sentences are tried in their order, and taken out, with undo', async ({ de
       .getByRole('region', { name: 'What happens here' })
       .getByRole('list', { name: 'Sentences' })
       .locator('> li > [role=group]')
-      .evaluateAll((each) => each.map((item) => item.getAttribute('aria-label')!.slice(0, 30)));
+      .evaluateAll((entry) => entry.map((item) => item.getAttribute('aria-label')!.slice(0, 30)));
   const tide = desk.sentence(/^When Tide table/);
   await expect(tide).toBeVisible();
   const first = await order();

@@ -31,11 +31,11 @@ const stored = (page: Page): Promise<(Shown & { bytes: string[] })[]> =>
     base.close();
     return projects.map(({ id, name, screens, assets }) => ({
       project: name,
-      screen: screens.find((each) => each.id === 's-credits')?.name ?? '',
-      pictures: assets.map((each) => each.name).filter((each) => each.startsWith('Fog')),
+      screen: screens.find((screen) => screen.id === 's-credits')?.name ?? '',
+      pictures: assets.map((asset) => asset.name).filter((value) => value.startsWith('Fog')),
       bytes: assets
-        .filter((each) => keys.some(([of, key]) => of === id && key === each.id))
-        .map((each) => each.name),
+        .filter((asset) => keys.some(([of, key]) => of === id && key === asset.id))
+        .map((asset) => asset.name),
     }));
   });
 
@@ -95,7 +95,7 @@ class Windows {
         return this.#deletes(desk);
       case 'close':
         await page.close();
-        this.open = this.open.filter((each) => each !== desk);
+        this.open = this.open.filter((other) => other !== desk);
         return this.expectAllShown();
     }
     if (!writes) await expect(desk.word(/Change it there/)).toBeVisible();
@@ -107,7 +107,7 @@ class Windows {
     const { page } = desk;
     const { project } = this.shown;
     await desk.begin();
-    this.open = this.open.filter((each) => each !== desk);
+    this.open = this.open.filter((other) => other !== desk);
     await this.expectAllShown();
     await page.bringToFront();
     await page.getByTitle('Projects').click();
@@ -123,7 +123,7 @@ class Windows {
     } else {
       await expect(desk.word(`“${project}” is deleted.`)).toBeVisible();
       await expect(kept.getByRole('listitem')).toHaveCount(1);
-      expect((await stored(page)).map((each) => each.project)).not.toContain(project);
+      expect((await stored(page)).map((item) => item.project)).not.toContain(project);
     }
   }
 
@@ -136,16 +136,16 @@ class Windows {
       else await expect(page.getByText('open in another window, following it')).toBeVisible();
       await expect(page.getByTitle('Projects')).toHaveText(project);
       if (pictures.length > 0) await page.getByRole('tab', { name: 'Assets' }).click();
-      for (const each of pictures)
-        await expect(page.getByRole('textbox', { name: `Name of ${each}`, exact: true })).toBeVisible();
+      for (const picture of pictures)
+        await expect(page.getByRole('textbox', { name: `Name of ${picture}`, exact: true })).toBeVisible();
       await page.getByRole('tab', { name: 'Map' }).click();
       await expect(new Desk(page).card(screen)).toBeVisible();
     }
     const [any] = this.open;
     if (!any) return;
-    const kept = (await stored(any.page)).find((each) => each.project === project)!;
+    const kept = (await stored(any.page)).find((item) => item.project === project)!;
     expect(kept).toMatchObject({ screen, pictures });
-    for (const each of pictures) expect(kept.bytes).toContain(each);
+    for (const picture of pictures) expect(kept.bytes).toContain(picture);
   }
 }
 

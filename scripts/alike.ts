@@ -70,7 +70,7 @@ const cases: [string, Case][] = [
   }),
   ...before
     .drawCases(Number(seed), Number(howMany))
-    .map((each, i): [string, Case] => [`random project ${i}`, each]),
+    .map((drawCase, i): [string, Case] => [`random project ${i}`, drawCase]),
 ];
 let things = 0;
 let different = 0;

@@ -37,7 +37,7 @@ async function bytesOf(path: string): Promise<Uint8Array> {
 async function open(path: string) {
   const opened = await readAs('project', await bytesOf(path));
   if ('project' in opened) return opened;
-  for (const each of opened.problems) console.error(`${path}: ${problemWords(each)}`);
+  for (const problem of opened.problems) console.error(`${path}: ${problemWords(problem)}`);
   process.exit(1);
 }
 
@@ -74,11 +74,11 @@ tavu
     const { project, assets } = await open(path);
     const flow = compile(project);
     const screen = [...flow.screens.values()].find(
-      (each) => each.screen.name.toLowerCase() === name.toLowerCase(),
+      (compiledScreen) => compiledScreen.screen.name.toLowerCase() === name.toLowerCase(),
     );
     if (!screen) {
       console.error(
-        `${path}: there is no screen called “${name}”. There are: ${project.screens.map((each) => each.name).join(', ')}`,
+        `${path}: there is no screen called “${name}”. There are: ${project.screens.map((item) => item.name).join(', ')}`,
       );
       process.exit(1);
     }

@@ -119,7 +119,7 @@ test('how loud it is follows its values and what lies over it', () => {
   expect(loudness(flow, state)).toEqual({ music: 0.1, effects: 0.5, fade: 300 });
   const slow = compile({
     ...project,
-    screens: project.screens.map((each) => ({ ...each, musicFade: '2 s' })),
+    screens: project.screens.map((screen) => ({ ...screen, musicFade: '2 s' })),
   });
   expect(loudness(slow, state).fade).toBe(2000);
   const over = step(flow, state, { type: 'key', code: 'Enter', phase: 'down' }).state;
@@ -152,7 +152,7 @@ test('held directions repeat after a while and then at their pace, each at most 
 test('a stick counts from where the project says, and until it has come back as far as it says', () => {
   const reader = new PadReader();
   const at = (y: number) =>
-    reader.read({ buttons: [], axes: [0, y] }, { pushed: 0.8, rest: 0.3 }).map((each) => each.phase);
+    reader.read({ buttons: [], axes: [0, y] }, { pushed: 0.8, rest: 0.3 }).map((item) => item.phase);
   expect([0.7, 0.81, 0.5, 0.31, 0.29, 0.7].map(at)).toEqual([[], ['down'], [], [], ['up'], []]);
 });
 

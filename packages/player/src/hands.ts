@@ -64,11 +64,11 @@ export class Hands {
       pushed: project.input?.stick ?? USUAL_STICK.pushed,
       rest: project.input?.rest ?? USUAL_STICK.rest,
     };
-    for (const each of this.#pad.read(firstPad(), stick)) {
-      const code = padCode(each.button);
-      if (each.phase === 'up') this.#repeats.up(code);
+    for (const item of this.#pad.read(firstPad(), stick)) {
+      const code = padCode(item.button);
+      if (item.phase === 'up') this.#repeats.up(code);
       else if (this.#isDirection(code)) this.#repeats.down(code, now, paceOf(project));
-      this.#player.give(each);
+      this.#player.give(item);
     }
   }
 
@@ -112,7 +112,7 @@ export class Hands {
     const { code } = event;
     const { flow, state } = this.#player;
     const bound = bindingsNow(flow, state);
-    const has = (...codes: string[]): boolean => codes.some((each) => bound.has(each));
+    const has = (...codes: string[]): boolean => codes.some((other) => bound.has(other));
     const chooses = state.inputCapture !== null && takerNow(flow, { ...state })?.asksFor === 'a key';
     if (chooses || has(code)) {
       // With a modifier that the game has no use for it is the page's shortcut all the same.

@@ -18,8 +18,8 @@ export class Mirror {
 
   constructor(root: ShadowRoot, press: (serial: number, element: Id) => void) {
     this.#press = press;
-    for (const each of [this.#box, this.#said])
-      each.style.cssText =
+    for (const node of [this.#box, this.#said])
+      node.style.cssText =
         'position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap';
     this.#said.setAttribute('aria-live', 'polite');
     root.append(this.#box, this.#said);

@@ -41,7 +41,7 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     },
     onStep: (outcomes) => {
       for (const outcome of outcomes) if (outcome.did === 'address') askToOpen(outcome.url);
-      if (outcomes.some((each) => each.did === 'end')) offerAgain(host, () => player.restart());
+      if (outcomes.some((outcome) => outcome.did === 'end')) offerAgain(host, () => player.restart());
     },
   });
   if (data.project.design.fits === 'adapt')

@@ -35,7 +35,7 @@ const pad = (pressed: number[], axes = [0, 0]) => ({
 
 test('a button goes down once and up once, however often it is read', () => {
   const reader = new PadReader();
-  const read = [pad([]), pad([0]), pad([0]), pad([0]), pad([])].flatMap((each) => reader.read(each));
+  const read = [pad([]), pad([0]), pad([0]), pad([0]), pad([])].flatMap((item) => reader.read(item));
   expect(read).toEqual([
     { type: 'pad', button: 0, phase: 'down' },
     { type: 'pad', button: 0, phase: 'up' },
@@ -45,7 +45,7 @@ test('a button goes down once and up once, however often it is read', () => {
 test('the stick counts as a direction once, without flutter at its edge', () => {
   const reader = new PadReader();
   const read = [0, 0.6, 0.5, 0.6, 0.45, 0.2].flatMap((y) => reader.read(pad([], [0, y])));
-  expect(read.map((each) => 'phase' in each && each.phase)).toEqual(['down', 'up']);
+  expect(read.map((item) => 'phase' in item && item.phase)).toEqual(['down', 'up']);
 });
 
 test('a pad that is pulled out lets go of everything; what is held while forgotten counts anew only when let go', () => {

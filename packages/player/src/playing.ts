@@ -28,7 +28,7 @@ export function ownPlaying(): PlayingStore {
     setState: (change) => {
       const before = now;
       now = { ...now, ...change };
-      for (const each of [...listeners]) each(now, before);
+      for (const listener of [...listeners]) listener(now, before);
     },
     subscribe: (listener) => {
       listeners.add(listener);

@@ -50,7 +50,7 @@ const project: Project = {
 const flow = compile(project);
 const at = (id: string) => beginAt(flow, id, true).state;
 const sound = (asset: string, did: 'sound' | 'stop sound' = 'sound'): Outcome => ({ at: 0, did, asset });
-const now = () => Heard.all.filter((each) => each.playing).map((each) => each.address);
+const now = () => Heard.all.filter((heard) => heard.playing).map((heard) => heard.address);
 
 beforeEach(() => {
   Heard.all = [];
@@ -79,7 +79,7 @@ test('music goes on from screen to screen of an area, changes with it, and ends 
     expect(now()).toEqual(playing);
   }
   expect(Heard.all).toHaveLength(2);
-  expect(Heard.all.every((each) => each.loop)).toBe(true);
+  expect(Heard.all.every((heard) => heard.loop)).toBe(true);
 });
 
 test('a sound set off again begins again; it can be stopped; one that is gone is silence', () => {
@@ -103,7 +103,7 @@ test('it stands still while the run is held, goes on after, and can be muted', (
   playing.setState({ held: false });
   playing.setState({ muted: true });
   expect(now()).toEqual(['at surf']);
-  expect(Heard.all.find((each) => each.address === 'at surf')!.muted).toBe(true);
+  expect(Heard.all.find((heard) => heard.address === 'at surf')!.muted).toBe(true);
   sounds.hear(flow, at('watch'), at('watch'), [sound('horn')]);
   expect(Heard.all.at(-1)!.muted).toBe(true);
   sounds.stop();
@@ -124,7 +124,8 @@ test('one piece of music gives way to the next over its time, and comes back whe
   const fading = compile({ ...project, sound: { fade: '100 ms', under: 0.5 } });
   const sounds = new Sounds((id) => `at ${id}`);
   const go = (id: string): void => sounds.hear(fading, at(id), at(id), []);
-  const volumes = () => Heard.all.filter((each) => each.playing).map((each) => [each.address, each.volume]);
+  const volumes = () =>
+    Heard.all.filter((heard) => heard.playing).map((heard) => [heard.address, heard.volume]);
   go('watch');
   sounds.pass(0);
   sounds.pass(100);
@@ -142,12 +143,12 @@ test('one piece of music gives way to the next over its time, and comes back whe
 test('a screen has music of its own, or silence, in place of its area’s', () => {
   const own = compile({
     ...project,
-    screens: project.screens.map((each) =>
-      each.id === 'watch'
-        ? { ...each, music: 'shanty' }
-        : each.id === 'storm'
-          ? { ...each, music: 'none' }
-          : each,
+    screens: project.screens.map((screen) =>
+      screen.id === 'watch'
+        ? { ...screen, music: 'shanty' }
+        : screen.id === 'storm'
+          ? { ...screen, music: 'none' }
+          : screen,
     ),
   });
   expect(['watch', 'storm', 'dawn'].map((id) => musicOf(own, at(id)))).toEqual(['shanty', null, 'surf']);
@@ -156,10 +157,10 @@ test('a screen has music of its own, or silence, in place of its area’s', () =
 test('a conversation’s own music goes before that of its screen while it goes on; its voice is heard as letters come', () => {
   const speaks: Project = {
     ...project,
-    screens: project.screens.map((each) =>
-      each.id === 'watch'
+    screens: project.screens.map((screen) =>
+      screen.id === 'watch'
         ? {
-            ...each,
+            ...screen,
             says: 'talk',
             elements: [
               {
@@ -176,7 +177,7 @@ test('a conversation’s own music goes before that of its screen while it goes 
               },
             ],
           }
-        : each,
+        : screen,
     ),
     speakers: [{ id: 'ines', name: 'Ines', faces: [], blip: 'blip' }],
     conversations: [
@@ -201,7 +202,7 @@ test('a conversation’s own music goes before that of its screen while it goes 
     sounds.hear(talks, before, state, next.outcomes);
   }
   expect(musicOf(talks, state)).toBe('drone');
-  expect(Heard.all.filter((each) => each.address === 'blip')).toHaveLength(3);
+  expect(Heard.all.filter((heard) => heard.address === 'blip')).toHaveLength(3);
   expect(
     musicOf(talks, { ...state, base: { ...state.base, talk: { ...state.base.talk!, over: true } } }),
   ).toBe('surf');

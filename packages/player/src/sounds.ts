@@ -53,11 +53,11 @@ export class Sounds {
     if (usual !== null) this.#play(usual);
     this.#speak(flow, state);
     const wanted = musicOf(flow, state);
-    const now = this.#music.find((each) => !each.leaves);
+    const now = this.#music.find((music) => !music.leaves);
     if (wanted !== (now?.asset ?? null)) {
       if (now) now.leaves = true;
       if (wanted !== null) this.#begin(wanted);
-      if (this.#loud.fade === 0) this.#drop((each) => each.leaves);
+      if (this.#loud.fade === 0) this.#drop((music) => music.leaves);
     }
     this.#level();
   }
@@ -81,11 +81,12 @@ export class Sounds {
   pass(now: number): void {
     const passed = this.#last === null ? 0 : now - this.#last;
     this.#last = now;
-    const fading = this.#music.filter((each) => each.leaves || each.there < 1);
+    const fading = this.#music.filter((music) => music.leaves || music.there < 1);
     if (this.#how.getState().held || fading.length === 0 || passed <= 0) return;
     const by = this.#loud.fade === 0 ? 1 : passed / this.#loud.fade;
-    for (const each of fading) each.there = Math.min(1, Math.max(0, each.there + (each.leaves ? -by : by)));
-    this.#drop((each) => each.leaves && each.there === 0);
+    for (const music of fading)
+      music.there = Math.min(1, Math.max(0, music.there + (music.leaves ? -by : by)));
+    this.#drop((music) => music.leaves && music.there === 0);
     this.#level();
   }
 
@@ -97,7 +98,7 @@ export class Sounds {
   }
 
   #all(): HTMLAudioElement[] {
-    return [...this.#playing.values(), ...this.#music.map((each) => each.audio)];
+    return [...this.#playing.values(), ...this.#music.map((music) => music.audio)];
   }
 
   #level(): void {
@@ -107,7 +108,7 @@ export class Sounds {
 
   /** What is on its way out and wanted again comes back where it is. */
   #begin(asset: Id): void {
-    const known = this.#music.find((each) => each.asset === asset);
+    const known = this.#music.find((music) => music.asset === asset);
     if (known) {
       known.leaves = false;
       return;
@@ -120,8 +121,8 @@ export class Sounds {
   }
 
   #drop(gone: (each: Music) => boolean): void {
-    for (const each of this.#music) if (gone(each)) each.audio.pause();
-    this.#music = this.#music.filter((each) => !gone(each));
+    for (const music of this.#music) if (gone(music)) music.audio.pause();
+    this.#music = this.#music.filter((music) => !gone(music));
   }
 
   #play(asset: Id): void {

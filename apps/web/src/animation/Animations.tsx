@@ -27,7 +27,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
           animation={animation}
           onChange={(to) =>
             set(
-              animations.flatMap((each, at) => (at === i ? (to ? [to] : []) : [each])),
+              animations.flatMap((item, at) => (at === i ? (to ? [to] : []) : [item])),
               `animation ${animation.id}`,
             )
           }
@@ -69,7 +69,7 @@ function OneAnimation({
   onChange: (animation: Animation | null) => void;
   onCopy: () => void;
 }) {
-  const events = useStudio((studio) => studio.project.events).filter((each) => each.direction === 'in');
+  const events = useStudio((studio) => studio.project.events).filter((event) => event.direction === 'in');
   const put = (change: Partial<Animation>): void => onChange(lean({ ...animation, ...change } as Animation));
   const { on, frames } = animation;
   return (
@@ -99,7 +99,7 @@ function OneAnimation({
         <SelectRow<string>
           label="Which event"
           value={on.event}
-          options={events.map((each) => [each.id, each.name] as const)}
+          options={events.map((event) => [event.id, event.name] as const)}
           onChange={(event) => put({ on: { event } })}
         />
       )}

@@ -27,7 +27,9 @@ export function Keyframes({
               label={`Keyframe ${i + 1}`}
               frame={frame}
               last={i === frames.length - 1}
-              onChange={(to) => put(frames.flatMap((each, at) => (at === i ? (to ? [to] : []) : [each])))}
+              onChange={(to) =>
+                put(frames.flatMap((keyframe, at) => (at === i ? (to ? [to] : []) : [keyframe])))
+              }
             />
           </li>
         ))}

@@ -7,7 +7,7 @@ import { SelectRow, ThingRow } from '../ui';
 
 /** How a screen loads: pretended, or as the game says; and when it has failed. */
 export function LoadingPanel({ screen }: { screen: Screen }) {
-  const events = useStudio((studio) => studio.project.events).filter((each) => each.direction === 'in');
+  const events = useStudio((studio) => studio.project.events).filter((event) => event.direction === 'in');
   const { loading } = screen;
   const put = (next: object | undefined): void =>
     void edit(
@@ -16,7 +16,7 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
       { key: `loading ${screen.id}` },
     );
   const fields = (id: string | undefined) =>
-    withId(events, id)?.fields?.filter((each) => each.type === 'number') ?? [];
+    withId(events, id)?.fields?.filter((field) => field.type === 'number') ?? [];
   return (
     <section aria-label="Loading" className="space-y-1.5">
       <SelectRow<'' | Loading['by']>

@@ -44,7 +44,7 @@ export function TextFrameFields({
       </p>
     );
   const change = (i: number, to: TextFrame | null): void =>
-    set({ ...frames, frames: frames.frames.flatMap((each, n) => (n === i ? (to ? [to] : []) : [each])) });
+    set({ ...frames, frames: frames.frames.flatMap((frame, n) => (n === i ? (to ? [to] : []) : [frame])) });
   return (
     <section aria-label="Frames of its text" className="space-y-1.5 rounded border border-line p-2">
       <ol className="space-y-1">

@@ -53,12 +53,12 @@ export function withLength(frames: TextFrames, from: number, to: number, rates: 
   const { last } = frames;
   const rounds = frames.rounds ?? 1;
   const holds = frames.frames.map(({ hold }) => share(hold));
-  const sum = holds.reduce((all, each) => all + each, 0);
+  const sum = holds.reduce((all, hold) => all + hold, 0);
   const ending = last ? Math.max(1000, to - sum * rounds) : 0;
   if (!last && holds.length > 0) holds[holds.length - 1]! += Math.floor(to / rounds) - sum;
   return {
     ...frames,
-    frames: frames.frames.map((each, i) => ({ ...each, hold: exactly(holds[i]!, rates) })),
+    frames: frames.frames.map((frame, i) => ({ ...frame, hold: exactly(holds[i]!, rates) })),
     ...(last ? { last: { ...last, hold: exactly(ending, rates) } } : {}),
   };
 }

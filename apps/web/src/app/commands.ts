@@ -141,7 +141,7 @@ export function pressed(event: KeyboardEvent): void {
   if (event.defaultPrevented) return;
   const typing = (event.target as Element).matches?.('input, textarea, select, [contenteditable]') ?? false;
   const found = Object.values(COMMANDS).find(
-    ({ keys, notTyping }) => !(notTyping && typing) && keys?.some((each) => isOf(event, each)),
+    ({ keys, notTyping }) => !(notTyping && typing) && keys?.some((key) => isOf(event, key)),
   );
   if (!found || found.when?.() === false) return;
   found.run();

@@ -103,10 +103,10 @@ export async function bringFiles(list: readonly File[], screen: Id | null = null
     return [];
   }
   const looked = await Promise.all(list.map(look));
-  const brought = looked.filter((each): each is Brought => 'asset' in each);
-  const refused = looked.filter((each): each is Refused => 'why' in each);
+  const brought = looked.filter((item): item is Brought => 'asset' in item);
+  const refused = looked.filter((item): item is Refused => 'why' in item);
   if (brought.length > 0) {
-    const assets = withFiner(brought.map((each) => each.asset));
+    const assets = withFiner(brought.map((item) => item.asset));
     addBytes(new Map(brought.map(({ asset, bytes }) => [asset.id, bytes])));
     const key = `bring ${assets[0]!.id}`;
     edit('add assets', { assets }, { key });
@@ -124,16 +124,16 @@ function withFiner(assets: Asset[]): Asset[] {
     const match = /^(.*)@([2348])x$/.exec(asset.name);
     if (!match) continue;
     const finer = { scale: Number(match[2]), asset: asset.id };
-    const base = made.find((each) => each.name === match[1]);
+    const base = made.find((item) => item.name === match[1]);
     if (base) base.finer = [...(base.finer ?? []), finer];
-    const old = base ? undefined : known.find((each) => each.name === match[1]);
+    const old = base ? undefined : known.find((other) => other.name === match[1]);
     if (old) edit('change asset', { asset: old.id, change: { finer: [...(old.finer ?? []), finer] } });
   }
   return made;
 }
 
 function placePictures(screen: Id, assets: readonly Asset[], key: string): void {
-  const finer = new Set(assets.flatMap((asset) => asset.finer?.map((each) => each.asset) ?? []));
+  const finer = new Set(assets.flatMap((asset) => asset.finer?.map((item) => item.asset) ?? []));
   const made = assets
     .filter((asset) => isPicture(asset) && !finer.has(asset.id))
     .map((asset) => putPicture(screen, asset, key))

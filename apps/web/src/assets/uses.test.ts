@@ -12,7 +12,7 @@ test('an asset is used by backgrounds, elements, areas, sentences, styles, compo
   project.styles.text[0]!.font = 'i-font';
   project.components![0]!.parameters.push({ id: 'q-icon', name: 'icon', type: 'picture', default: 'i-icon' });
   const placed = allElements(project).find(
-    (each) => each.type === 'component' && each.component === project.components![0]!.id,
+    (element) => element.type === 'component' && element.component === project.components![0]!.id,
   )!;
   Object.assign(placed, { args: { 'q-icon': 'i-other' } });
   project.assets[0]!.finer = [{ scale: 2, asset: 'i-fine' }];

@@ -176,7 +176,10 @@ export function Ordering({
     const next = [...ordering, id];
     edit(
       'change focus',
-      { screen: compiled.id, change: { order: [...next, ...order.filter((each) => !next.includes(each))] } },
+      {
+        screen: compiled.id,
+        change: { order: [...next, ...order.filter((value) => !next.includes(value))] },
+      },
       { key: 'ordering' },
     );
     setView({ ordering: next.length === order.length ? null : next });

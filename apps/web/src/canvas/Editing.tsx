@@ -214,7 +214,7 @@ function chooseIn(screen: Id, band: { x: number; y: number; width: number; heigh
       rect.y + rect.height <= band.y + band.height
     );
   });
-  const [element = null, ...also] = inside.map((each) => each.id);
+  const [element = null, ...also] = inside.map((item) => item.id);
   choose({ screen, element, also });
 }
 

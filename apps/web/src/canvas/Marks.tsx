@@ -50,14 +50,14 @@ export function Marks({
       )}
       {marks &&
         compiled.elements
-          .filter((each) => each.type === 'touch')
-          .map((each) => (
+          .filter((element) => element.type === 'touch')
+          .map((element) => (
             <div
-              key={each.id}
+              key={element.id}
               className="absolute border border-dotted border-sheet bg-live/10 text-xs text-sheet"
-              style={inPercent(compiled.layout.get(each.id)!, width, height)}
+              style={inPercent(compiled.layout.get(element.id)!, width, height)}
             >
-              <span className="bg-ink/60 px-0.5">{each.name}</span>
+              <span className="bg-ink/60 px-0.5">{element.name}</span>
             </div>
           ))}
       {marks && <DrawnFindings compiled={compiled} width={width} height={height} />}

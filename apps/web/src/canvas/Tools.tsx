@@ -92,9 +92,9 @@ export function Tools() {
           onChange={(event) => arm({ component: event.target.value })}
         >
           <option value="">component …</option>
-          {components.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name}
+          {components.map((component) => (
+            <option key={component.id} value={component.id}>
+              {component.name}
             </option>
           ))}
         </select>
@@ -148,7 +148,7 @@ function Looking() {
             label="Show faintly"
             value={view.sister}
             none="no other screen"
-            things={screens.filter((each) => each.id !== chosen)}
+            things={screens.filter((screen) => screen.id !== chosen)}
             onChange={(id) => setView({ sister: id ?? null })}
           />
           <Field

@@ -114,9 +114,9 @@ export function dragElements(
   done: (dragged: boolean) => void,
 ): void {
   const free = reached.filter(({ path }) => !isLocked(compiled, path));
-  const whole = around(free.map((each) => each.rect));
-  const others = standingAround(compiled, new Set(free.map((each) => each.path)));
-  const key = `drag ${reached.map((each) => each.path).join()}`;
+  const whole = around(free.map((item) => item.rect));
+  const others = standingAround(compiled, new Set(free.map((item) => item.path)));
+  const key = `drag ${reached.map((item) => item.path).join()}`;
   track(
     event,
     pointOf,
@@ -128,7 +128,7 @@ export function dragElements(
       const catches = caught(moved(whole, to.x, to.y), others, edges, scale, now.ctrlKey || now.metaKey);
       putRects(
         compiled,
-        free.map((each) => ({ reached: each, to: moved(each.rect, to.x + catches.x, to.y + catches.y) })),
+        free.map((item) => ({ reached: item, to: moved(item.rect, to.x + catches.x, to.y + catches.y) })),
         key,
       );
     },

@@ -14,7 +14,7 @@ beforeEach(() => {
   openInStudio(projectFromNames('My game', ['Title', 'Pause']), new Map());
   useStudio.setState({ saving: { state: 'kept', at: 1 } });
   setView({ tool: null, here: false, grid: 10, snapping: true });
-  screen = useStudio.getState().project.screens.find((each) => each.name === 'Title')!.id;
+  screen = useStudio.getState().project.screens.find((screen) => screen.name === 'Title')!.id;
   choose({ screen });
 });
 
@@ -86,7 +86,7 @@ test('a key that belongs to nobody here is left alone', () => {
 });
 
 test('brackets go through the elements and round; Page up and down change the order', () => {
-  const ids = elements().map((each) => each.id);
+  const ids = elements().map((element) => element.id);
   choose({ screen, element: ids[0]! });
   press('[');
   expect(useStudio.getState().chosen.element).toBe(ids.at(-1));
@@ -95,11 +95,11 @@ test('brackets go through the elements and round; Page up and down change the or
   press('PageUp');
   expect(
     elements()
-      .map((each) => each.id)
+      .map((element) => element.id)
       .slice(0, 2),
   ).toEqual([ids[1], ids[0]]);
   press('PageDown');
-  expect(elements().map((each) => each.id)).toEqual(ids);
+  expect(elements().map((element) => element.id)).toEqual(ids);
 });
 
 test('turned by steps of fifteen degrees, round and back', () => {
@@ -116,7 +116,7 @@ test('all are chosen at once, and only those that no other holds are moved', () 
   addDrawn(compiled(), 'text', { x: x + 40, y: y + 30, width: 200, height: 60 }, { x: 0, y: 0 });
   const inner = last().id;
   choose({ screen, element: panel, also: [inner] });
-  expect(chosenTops(compiled()).map((each) => each.path)).toEqual([panel]);
+  expect(chosenTops(compiled()).map((top) => top.path)).toEqual([panel]);
   press('a', { ctrlKey: true });
   expect(chosenElements(useStudio.getState().chosen)).not.toContain(inner);
 });

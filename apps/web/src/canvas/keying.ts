@@ -38,8 +38,8 @@ export function rectNow(element: Element, { x, y, width, height }: Rect): Rect {
 /** All that is drawn elsewhere than it is placed at that moment, while keyframes are set. */
 export function posesNow({ id, elements }: CompiledScreen): ReadonlyMap<Id, Pose> | undefined {
   if (!isKeying(id)) return undefined;
-  const moving = elements.filter((each) => each.animations);
-  return new Map(moving.map((each) => [each.id, { opacity: 1, blur: 0, ...stirredNow(each) }]));
+  const moving = elements.filter((element) => element.animations);
+  return new Map(moving.map((element) => [element.id, { opacity: 1, blur: 0, ...stirredNow(element) }]));
 }
 
 const keyed = (element: Element, change: Partial<Keyframe>): { animations: Element['animations'] } => {

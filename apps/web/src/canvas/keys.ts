@@ -39,7 +39,7 @@ export function editingKey(
   if (key === 'Delete' || key === 'Backspace') return remove(compiled, all);
   if (key === 'PageUp' || key === 'PageDown') return order(compiled, all, key === 'PageUp' ? 1 : -1);
   if (control && key.toLowerCase() === 'a') {
-    const [element = null, ...also] = (compiled.tree.get(null) ?? []).map((each) => each.id);
+    const [element = null, ...also] = (compiled.tree.get(null) ?? []).map((item) => item.id);
     choose({ screen: compiled.id, element, also });
     return true;
   }
@@ -55,7 +55,7 @@ export function editingKey(
 }
 
 function moveBy(compiled: CompiledScreen, all: readonly Reached[], x: number, y: number): void {
-  const key = `nudge ${all.map((each) => each.path).join()}`;
+  const key = `nudge ${all.map((reached) => reached.path).join()}`;
   putRects(
     compiled,
     all.map((reached) => ({ reached, to: moved(reached.rect, x, y) })),
@@ -69,7 +69,7 @@ function resizeBy(compiled: CompiledScreen, all: readonly Reached[], x: number, 
     const to = { ...rect, width: Math.max(1, rect.width + x), height: Math.max(1, rect.height + y) };
     return { reached, to };
   });
-  putRects(compiled, moves, `resize ${all.map((each) => each.path).join()}`);
+  putRects(compiled, moves, `resize ${all.map((reached) => reached.path).join()}`);
 }
 
 /** Out of a component to where it is placed, then to nothing, then back to the run. */
@@ -97,14 +97,14 @@ function chooseNext(compiled: CompiledScreen, now: Reached | undefined, by: 1 | 
   const all = compiled.elements.filter(
     ({ id }) => id.startsWith(within) && !id.slice(within.length).includes('/'),
   );
-  const at = all.findIndex((each) => each.id === now?.path);
+  const at = all.findIndex((element) => element.id === now?.path);
   const next = all[(at + by + all.length) % all.length];
   if (next) choose({ screen: compiled.id, element: next.id });
   return true;
 }
 
 function remove({ id: screen }: CompiledScreen, all: readonly Reached[]): boolean {
-  const elements = all.map((each) => each.path).filter((path) => !path.includes('/'));
+  const elements = all.map((reached) => reached.path).filter((path) => !path.includes('/'));
   if (elements.length > 0) edit('delete elements', { screen, elements });
   return elements.length > 0;
 }
@@ -114,8 +114,8 @@ function order(compiled: CompiledScreen, all: readonly Reached[], by: 1 | -1): b
   const [first] = all;
   if (!first || first.path.includes('/')) return false;
   const { parent } = first.element;
-  const sisters = compiled.screen.elements.filter((each) => each.parent === parent);
-  const at = sisters.findIndex((each) => each.id === first.path);
+  const sisters = compiled.screen.elements.filter((element) => element.parent === parent);
+  const at = sisters.findIndex((sibling) => sibling.id === first.path);
   const before = sisters[by > 0 ? at + 2 : at - 1]?.id ?? null;
   if (by < 0 && at === 0) return true;
   edit('place elements', { screen: compiled.id, elements: [first.path], parent, before });
@@ -123,7 +123,7 @@ function order(compiled: CompiledScreen, all: readonly Reached[], by: 1 | -1): b
 }
 
 function duplicate({ id: screen }: CompiledScreen, all: readonly Reached[]): boolean {
-  const elements = all.map((each) => each.path).filter((path) => !path.includes('/'));
+  const elements = all.map((reached) => reached.path).filter((path) => !path.includes('/'));
   if (elements.length === 0) return false;
   const made = edit('duplicate elements', { screen, elements });
   if (made) choose({ screen, element: made });

@@ -28,7 +28,7 @@ export function reachedOn(compiled: CompiledScreen | undefined, paths: readonly 
 /** Those of the chosen elements that no other of them holds. */
 export function chosenTops(compiled: CompiledScreen | undefined): Reached[] {
   const all = reachedOn(compiled, chosenElements(useStudio.getState().chosen));
-  const paths = new Set(all.map((each) => each.path));
+  const paths = new Set(all.map((reached) => reached.path));
   return all.filter(({ element }) => {
     for (let up = element.parent; up !== null; up = compiled!.byId.get(up)?.parent ?? null)
       if (paths.has(up)) return false;

@@ -14,7 +14,7 @@ export function AreaPanel({ area }: { area: Area }) {
   const project = useStudio((studio) => studio.project);
   const rule = ruleAround(project, area.parent);
   const put = (change: Partial<Area>): void => void edit('change area', { area: area.id, change });
-  const others = project.areas.filter((each) => each !== area);
+  const others = project.areas.filter((other) => other !== area);
   const held = screensIn(project, area.id);
   const sounds = project.assets.filter(isSound);
   const names = (layer: string) => held.filter((screen) => screen.layer === layer);
@@ -30,7 +30,7 @@ export function AreaPanel({ area }: { area: Area }) {
           read={(text) =>
             readName(
               text,
-              others.map((each) => each.name),
+              others.map((other) => other.name),
             )
           }
           onChange={(name) => put({ name })}
@@ -40,7 +40,7 @@ export function AreaPanel({ area }: { area: Area }) {
             label="Lies in"
             value={area.parent}
             none="no other"
-            things={others.filter((each) => !areasAround(project, each.id).includes(area.id))}
+            things={others.filter((other) => !areasAround(project, other.id).includes(area.id))}
             onChange={(id) => put({ parent: id ?? null })}
           />
           <SelectRow

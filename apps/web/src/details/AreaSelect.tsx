@@ -23,7 +23,7 @@ export function AreaSelect({ screens, area }: { screens: readonly Id[]; area: Id
     if (to !== NEW) return void edit('move to area', { screens: [...screens], area: to === '' ? null : to });
     const name = freeName(
       'New area',
-      areas.map((each) => each.name),
+      areas.map((item) => item.name),
     );
     edit(
       'add area',
@@ -38,7 +38,7 @@ export function AreaSelect({ screens, area }: { screens: readonly Id[]; area: Id
         value={area ?? ''}
         options={[
           ['', 'in none'],
-          ...areas.map((each): [string, string] => [each.id, each.name]),
+          ...areas.map((item): [string, string] => [item.id, item.name]),
           [NEW, 'make a new one …'],
         ]}
         onChange={put}

@@ -59,7 +59,7 @@ function readLanguage(text: string, known: readonly Language[]): { ok: Language 
   try {
     const [code] = Intl.getCanonicalLocales(text.trim());
     if (!code || !/^[a-z]{2,3}(-|$)/i.test(code)) return wrong;
-    if (known.some((each) => each.code === code)) return { error: 'It is there already.' };
+    if (known.some((language) => language.code === code)) return { error: 'It is there already.' };
     const name = new Intl.DisplayNames(['en'], { type: 'language', fallback: 'none' }).of(code);
     return name ? { ok: { code, name } } : wrong;
   } catch {

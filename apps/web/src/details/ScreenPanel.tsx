@@ -34,7 +34,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
   const flags = settled(screen);
   const rule = ruleAround(project, screen.area ?? null, screen.layer);
   const put = (change: Partial<Screen>): void => void edit('change screen', { screen: screen.id, change });
-  const others = project.screens.filter((each) => each.id !== screen.id).map((each) => each.name);
+  const others = project.screens.filter((other) => other.id !== screen.id).map((item) => item.name);
   const compiled = useStudio((studio) => studio.flow.screens.get(screen.id));
   const focusable = compiled?.elements.filter(isUsed) ?? [];
   const sounds = useSoundAssets();

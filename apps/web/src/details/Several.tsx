@@ -12,7 +12,7 @@ import { OwnMotion } from '../motion';
 /** What can be done with several chosen screens at once. */
 export function Several({ screens }: { screens: readonly Id[] }) {
   const project = useStudio((studio) => studio.project);
-  const found = screens.map((id) => screenById(project, id)).filter((each) => each !== undefined);
+  const found = screens.map((id) => screenById(project, id)).filter((item) => item !== undefined);
   const areas = new Set(found.map((screen) => screen.area ?? null));
   const motions = new Set(found.map((screen) => JSON.stringify(screen.motion)));
   const shared = motions.size === 1 ? found[0]?.motion : undefined;
@@ -83,7 +83,7 @@ export function Areas() {
         read={(text) =>
           readName(
             text,
-            areas.map((each) => each.name),
+            areas.map((area) => area.name),
           )
         }
         onChange={(name) => {

@@ -68,7 +68,9 @@ export function Takes({ screen }: { screen: Screen }) {
                       read={(text) =>
                         readName(
                           text,
-                          outcomes.filter((each) => each !== outcome).map((each) => each.name),
+                          outcomes
+                            .filter((screenOutcome) => screenOutcome !== outcome)
+                            .map((screenOutcome) => screenOutcome.name),
                         )
                       }
                       onChange={(name) => edit('rename outcome', { screen: id, outcome: outcome.id, name })}
@@ -90,7 +92,7 @@ export function Takes({ screen }: { screen: Screen }) {
                 read={(text) =>
                   readName(
                     text,
-                    outcomes.map((each) => each.name),
+                    outcomes.map((outcome) => outcome.name),
                   )
                 }
                 onChange={(name) => {

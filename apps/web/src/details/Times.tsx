@@ -33,7 +33,7 @@ export function Times() {
       <SelectRow<Unit>
         label="Times are shown in"
         value={unit}
-        options={UNITS.map((each) => [each, UNIT_WORDS[each]] as const)}
+        options={UNITS.map((value) => [value, UNIT_WORDS[value]] as const)}
         onChange={setUnit}
       />
       <p className="text-sm text-soft">A time you write keeps the unit you write it in.</p>

@@ -31,7 +31,7 @@ export function Boxed({
       <SelectRow
         label="Box style"
         value={style}
-        options={project.styles.box.map((each): [string, string] => [each.id, each.name])}
+        options={project.styles.box.map((boxStyle): [string, string] => [boxStyle.id, boxStyle.name])}
         onChange={(to: string) => put({ [part]: { ...use, style: to } })}
       />
       <BoxLookFields

@@ -37,7 +37,7 @@ export function ComponentPlace({
   const put = putOn(screen.id, path);
   const args = argumentsOf(component, element);
   const uses = [...project.screens, ...(project.components ?? [])].filter((owner) =>
-    owner.elements.some((each) => each.type === 'component' && each.component === component.id),
+    owner.elements.some((other) => other.type === 'component' && other.component === component.id),
   );
   return (
     <>
@@ -62,7 +62,10 @@ export function ComponentPlace({
             }}
           />
         ))}
-        <NewParameter component={component.id} taken={component.parameters.map((each) => each.name)} />
+        <NewParameter
+          component={component.id}
+          taken={component.parameters.map((parameter) => parameter.name)}
+        />
       </Group>
       <Leads screen={screen} path={path} elements={component.elements} component={component.id} />
       <Group title="The component">
@@ -72,13 +75,13 @@ export function ComponentPlace({
           read={(text) =>
             readName(
               text,
-              project.components!.filter((each) => each !== component).map((each) => each.name),
+              project.components!.filter((other) => other !== component).map((item) => item.name),
             )
           }
           onChange={(name) => edit('change component', { component: component.id, change: { name } })}
         />
         <p className="text-sm text-soft">
-          Placed on {uses.map((each) => each.name).join(', ')}. Press Enter in Live, or twice on it, to go
+          Placed on {uses.map((use) => use.name).join(', ')}. Press Enter in Live, or twice on it, to go
           inside.
         </p>
         <div className="flex flex-wrap gap-1">
@@ -202,17 +205,17 @@ function Leads({
   const project = useStudio((studio) => studio.project);
   const own = linksFrom(project, component);
   const pressed = elements.filter(
-    (each) => LEADS.has(each.type) || own.some((link) => leadsFrom(link, each.id)),
+    (element) => LEADS.has(element.type) || own.some((link) => leadsFrom(link, element.id)),
   );
   if (pressed.length === 0) return null;
   return (
     <Group title="Pressing it">
-      {pressed.map((each) => {
-        const at = `${path}/${each.id}`;
+      {pressed.map((element) => {
+        const at = `${path}/${element.id}`;
         const mine = linksFrom(project, screen.id).filter((link) => leadsFrom(link, at));
-        const shared = own.filter((link) => leadsFrom(link, each.id));
+        const shared = own.filter((link) => leadsFrom(link, element.id));
         return (
-          <div key={each.id}>
+          <div key={element.id}>
             <ol>
               {[...mine, ...shared].map((link) => (
                 <li key={link.id}>
@@ -234,7 +237,7 @@ function Leads({
                     if (made) chooseLink(made);
                   }}
                 >
-                  {each.name} leads from here …
+                  {element.name} leads from here …
                 </Small>
               )}
               {shared.length === 0 && (
@@ -242,13 +245,13 @@ function Leads({
                   onClick={() =>
                     edit('add link', {
                       from: component,
-                      cue: { on: 'press', element: each.id },
+                      cue: { on: 'press', element: element.id },
                       kind: 'back',
                       effects: [],
                     })
                   }
                 >
-                  {each.name} goes back, everywhere
+                  {element.name} goes back, everywhere
                 </Small>
               )}
             </div>

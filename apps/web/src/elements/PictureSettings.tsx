@@ -19,7 +19,7 @@ export function PictureSettings({
 }) {
   const project = useStudio((studio) => studio.project);
   const pictures = project.assets.filter(isPicture);
-  const told = parameters.filter((each) => each.type === 'picture');
+  const told = parameters.filter((parameter) => parameter.type === 'picture');
   const slice = element.type === 'picture' ? element.slice : undefined;
   return (
     <>

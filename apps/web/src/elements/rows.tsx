@@ -24,7 +24,10 @@ export function ActionRow({
       label={label}
       value={value}
       none={none}
-      things={actions.map((each) => ({ id: each.id, name: `${titleCase(each.name)}${keysBeside(each)}` }))}
+      things={actions.map((action) => ({
+        id: action.id,
+        name: `${titleCase(action.name)}${keysBeside(action)}`,
+      }))}
       onChange={onChange}
     />
   );
@@ -39,7 +42,7 @@ export function ValueRow({
   value: Id | undefined;
   onChange: (value: Id | undefined) => void;
 }) {
-  const values = useStudio((studio) => studio.project.values).filter((each) => types.includes(each.type));
+  const values = useStudio((studio) => studio.project.values).filter((other) => types.includes(other.type));
   return (
     <ThingRow
       label="Shows the value"

@@ -95,15 +95,15 @@ export function ColourField({
           <div>
             <p className="mb-1 text-sm text-soft">The project’s colours</p>
             <div className="flex flex-wrap gap-1">
-              {project.styles.colours?.map((each) => (
+              {project.styles.colours?.map((colour) => (
                 <Small
-                  key={each.id}
-                  aria-pressed={each.id === value}
-                  className={each.id === value ? 'border-chosen font-bold' : ''}
-                  onClick={() => onChange(each.id)}
+                  key={colour.id}
+                  aria-pressed={colour.id === value}
+                  className={colour.id === value ? 'border-chosen font-bold' : ''}
+                  onClick={() => onChange(colour.id)}
                 >
                   <span className="flex items-center gap-1">
-                    <Swatch colour={colourOf(project, each.colour)} /> {each.name}
+                    <Swatch colour={colourOf(project, colour.colour)} /> {colour.name}
                   </span>
                 </Small>
               ))}
@@ -140,7 +140,7 @@ export function Swatch({ colour }: { colour: Colour }) {
 
 export function readColour(text: string): { ok: string } | { error: string } {
   const typed = text.trim().toLowerCase().replace(/^#/, '');
-  if (/^[0-9a-f]{3}$/.test(typed)) return { ok: `#${[...typed].map((each) => each + each).join('')}` };
+  if (/^[0-9a-f]{3}$/.test(typed)) return { ok: `#${[...typed].map((value) => value + value).join('')}` };
   if (/^[0-9a-f]{6}$/.test(typed)) return { ok: `#${typed}` };
   return { error: 'Write a colour as six hexadecimal digits, such as #16324d.' };
 }

@@ -76,7 +76,7 @@ async function seenAt(x: number, y: number): Promise<string | null> {
   const context = canvas.getContext('2d')!;
   context.drawImage(image, -Math.round(x), -Math.round(y));
   const [r, g, b] = context.getImageData(0, 0, 1, 1).data;
-  return `#${[r, g, b].map((each) => each!.toString(16).padStart(2, '0')).join('')}`;
+  return `#${[r, g, b].map((value) => value!.toString(16).padStart(2, '0')).join('')}`;
 }
 
 function dataUrlOf(bytes: Uint8Array, media: string): string {
@@ -95,7 +95,7 @@ function wordFor(x: number, y: number, seen: string): string {
     if (!compiled) continue;
     const element = elementsAt(compiled, { x, y })
       .map((id) => compiled.byId.get(id)!)
-      .find((each) => paintOf(flow.project, each) !== null);
+      .find((other) => paintOf(flow.project, other) !== null);
     if (!element) continue;
     const own = paintOf(flow.project, element)!;
     const clear = (element.opacity ?? 1) < 1 || own.length === 9;

@@ -21,11 +21,11 @@ export function readValueName(
 ): ReturnType<typeof readName> {
   const read = readName(
     text,
-    others.map((each) => each.name),
+    others.map((other) => other.name),
   );
   if ('error' in read) return read;
   const called = identifierOf(read.ok);
-  const same = others.find((each) => identifierOf(each.name) === called);
+  const same = others.find((other) => identifierOf(other.name) === called);
   return same ? { error: `In conditions it would be called ${called}, like “${same.name}”.` } : read;
 }
 

@@ -25,7 +25,7 @@ export function Actions() {
   const project = useStudio((studio) => studio.project);
   const clashes = useMemo(() => findingsAtLarge(project), [project]);
   const [made, setMade] = useState(0);
-  const names = project.actions.map((each) => each.name);
+  const names = project.actions.map((action) => action.name);
   return (
     <section aria-label="Actions">
       <h3 className="mb-1 font-bold">What players can do</h3>
@@ -113,9 +113,9 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
             value=""
             options={[
               ['', 'gesture …'],
-              ...free.map((each): [Gesture, string] => [
-                each,
-                isTouch(each) ? `finger: ${each}` : `mouse: ${each}`,
+              ...free.map((value): [Gesture, string] => [
+                value,
+                isTouch(value) ? `finger: ${value}` : `mouse: ${value}`,
               ]),
             ]}
             className="max-w-24 border border-line bg-sheet text-sm"

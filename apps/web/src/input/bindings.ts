@@ -21,7 +21,7 @@ export function codeOf(binding: Binding): string {
 
 /** The change that binds an action to one thing more; nothing when it is bound to it already. */
 export function withBinding(action: Action, binding: Binding): Partial<Action> | null {
-  if (bindingsOf(action).some((each) => codeOf(each) === codeOf(binding))) return null;
+  if (bindingsOf(action).some((other) => codeOf(other) === codeOf(binding))) return null;
   if (binding.on === 'keys') return { keys: [...action.keys, binding.code] };
   if (binding.on === 'pad') return { pad: [...action.pad, binding.button] };
   return { gestures: [...(action.gestures ?? []), binding.gesture] };
@@ -29,8 +29,8 @@ export function withBinding(action: Action, binding: Binding): Partial<Action> |
 
 export function withoutBinding(action: Action, binding: Binding): Partial<Action> {
   const code = codeOf(binding);
-  if (binding.on === 'keys') return { keys: action.keys.filter((each) => each !== code) };
-  if (binding.on === 'pad') return { pad: action.pad.filter((each) => each !== binding.button) };
-  const gestures = (action.gestures ?? []).filter((each) => each !== code);
+  if (binding.on === 'keys') return { keys: action.keys.filter((key) => key !== code) };
+  if (binding.on === 'pad') return { pad: action.pad.filter((value) => value !== binding.button) };
+  const gestures = (action.gestures ?? []).filter((gesture) => gesture !== code);
   return { gestures: gestures.length > 0 ? gestures : undefined };
 }

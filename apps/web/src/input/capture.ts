@@ -54,6 +54,6 @@ export function capture(heard: (binding: Binding) => void, refused: (code: strin
 const MODIFIER = /^(Shift|Control|Alt|Meta|OS)/;
 
 function pressed(): number[] {
-  const pad = navigator.getGamepads?.().find((each) => each?.connected);
+  const pad = navigator.getGamepads?.().find((getGamepad) => getGamepad?.connected);
   return pad ? pad.buttons.flatMap((button, i) => (button.pressed ? [i] : [])) : [];
 }

@@ -69,7 +69,7 @@ function useSpot(what: Asked | null): { left: string; top: string; transform: st
   const middle = { left: '50%', top: '50%', transform: 'translate(-50%, -50%)' };
   const player = livePlayer();
   if (what?.kind !== 'press' || !player) return middle;
-  const instance = allUp(player.state).find((each) => each.serial === what.spot.serial);
+  const instance = allUp(player.state).find((other) => other.serial === what.spot.serial);
   const rect = instance && player.flow.screens.get(instance.screen)?.layout.get(what.spot.element ?? '');
   if (!rect) return middle;
   const { width, height } = player.flow.project.design;
@@ -109,7 +109,7 @@ function AskingSheet({ what }: { what: Asked }) {
       return setError(`A name can have ${LONGEST_NAME} characters.`);
     const cue = cueOf(what);
     if (!cue || !source || !isNamed(way)) return letGo();
-    const screen = known.find((each) => each.name.toLowerCase() === typed.toLowerCase());
+    const screen = known.find((other) => other.name.toLowerCase() === typed.toLowerCase());
     const link: Omit<Link, 'id'> = { from: source, cue, kind: way === 'message' ? 'stay' : way, effects: [] };
     if (way === 'message') {
       if (screen) edit('add link', { ...link, effects: [{ do: 'notice', screen: screen.id }] });
@@ -155,7 +155,7 @@ function AskingSheet({ what }: { what: Asked }) {
         const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
         if (by !== 0 && way !== 'do' && !(event.target as Element).matches('[role="radio"]')) {
           event.preventDefault();
-          const at = ways.findIndex((each) => each.value === way);
+          const at = ways.findIndex((item) => item.value === way);
           setWay(ways[(at + by + ways.length) % ways.length]!.value);
         }
         if (event.key !== 'Escape') return;
@@ -225,12 +225,12 @@ function NearlyTaken() {
   useRun((run) => run.logged);
   const last = runLog.entries.at(-1)?.outcome;
   const passed = last?.did === 'nowhere' ? (last.passed ?? []) : [];
-  return passed.slice(0, 3).map((each) => {
-    const link = withId(project.links, each.link);
+  return passed.slice(0, 3).map((item) => {
+    const link = withId(project.links, item.link);
     return (
-      <p key={each.link} className="mt-1.5 border-l-2 border-warn pl-2 text-sm">
+      <p key={item.link} className="mt-1.5 border-l-2 border-warn pl-2 text-sm">
         {link && sentenceText(project, link)}
-        <span className="block text-warn">{reasonWords(project, each)}</span>
+        <span className="block text-warn">{reasonWords(project, item)}</span>
       </p>
     );
   });
@@ -252,7 +252,7 @@ function sourceOf(what: Asked): Id | null {
   if (what.kind === 'returned') return what.to;
   if (what.kind === 'done' || what.kind === 'failed' || what.kind === 'gap') return what.screen;
   const pressed =
-    what.kind === 'press' ? allUp(state).find((each) => each.serial === what.spot.serial) : undefined;
+    what.kind === 'press' ? allUp(state).find((instance) => instance.serial === what.spot.serial) : undefined;
   return (pressed ?? state.overlays.at(-1) ?? state.base).screen;
 }
 
@@ -291,7 +291,9 @@ function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['p
       </>
     );
   }
-  const element = screenById(project, sourceOf(what))?.elements.find((each) => each.id === what.spot.element);
+  const element = screenById(project, sourceOf(what))?.elements.find(
+    (other) => other.id === what.spot.element,
+  );
   return (
     <>
       When <b>{element?.name ?? 'this'}</b> is pressed,

@@ -55,7 +55,10 @@ export function Controls() {
         <Choices
           label="Speed"
           value={String(speed)}
-          options={SPEEDS.map((each) => ({ value: String(each), text: each === 0.25 ? '¼×' : `${each}×` }))}
+          options={SPEEDS.map((value) => ({
+            value: String(value),
+            text: value === 0.25 ? '¼×' : `${value}×`,
+          }))}
           onChange={(value) => setSpeed(Number(value))}
         />
         <IconButton
@@ -154,7 +157,7 @@ function Events() {
       <span className="shrink-0 pt-1 text-soft">Game says</span>
       <div className="flex max-h-16 flex-wrap gap-1 overflow-auto p-0.5">
         {events
-          .filter((each) => each.direction === 'in')
+          .filter((event) => event.direction === 'in')
           .map((event) => (
             <EventButton key={event.id} event={event} />
           ))}

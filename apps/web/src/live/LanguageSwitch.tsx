@@ -8,7 +8,7 @@ import { Select } from '../ui';
 export function LanguageSwitch() {
   const languages = useStudio((studio) => languagesOf(studio.project));
   const code = useLanguage((language) => language.code);
-  const known = code === STRETCHED || languages.slice(1).some((each) => each.code === code);
+  const known = code === STRETCHED || languages.slice(1).some((language) => language.code === code);
   return (
     <Select<string>
       label="Language of Live"

@@ -45,7 +45,7 @@ export function SizeStrip() {
             onChoose={() => showSize(size)}
             onRemove={
               own.includes(size)
-                ? () => edit('change design', { sizes: own.filter((each) => each !== size) })
+                ? () => edit('change design', { sizes: own.filter((other) => other !== size) })
                 : undefined
             }
           />
@@ -109,7 +109,7 @@ function Moment({ size }: { size: Size }) {
       if (!player || !ref.current) return;
       const at = flowAt(flow, size);
       const now = [player.state, at, sources];
-      if (now.every((each, i) => each === last[i])) return;
+      if (now.every((item, i) => item === last[i])) return;
       last = now;
       ref.current.setAttribute('viewBox', `0 0 ${at.frame.width} ${at.frame.height}`);
       patchChildren(ref.current, toSvg(paintRun(at, player.state), sources));
@@ -162,7 +162,7 @@ function OwnSize() {
           read={(text): { ok: string } | { error: string } => {
             const name = text.trim().slice(0, 80);
             if (name === '') return { error: 'A name needs at least one letter.' };
-            if (sizesOf(project).some((each) => each.name === name))
+            if (sizesOf(project).some((other) => other.name === name))
               return { error: `“${name}” is already in use.` };
             return { ok: name };
           }}

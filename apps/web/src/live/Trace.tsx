@@ -156,16 +156,16 @@ function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
         <span className="min-w-0 truncate">{outcomeWords(project, outcome)}</span>
         {entry.times > 1 && <span className="shrink-0 text-soft">× {entry.times}</span>}
       </button>
-      {passed.slice(0, 3).map((each) => (
+      {passed.slice(0, 3).map((item) => (
         <button
-          key={each.link}
+          key={item.link}
           type="button"
           title="To the link that was not taken"
           className="flex min-h-6 w-full items-center gap-1 rounded pl-14 text-left text-soft hover:bg-chosen-wash"
-          onClick={() => chooseLink(each.link)}
+          onClick={() => chooseLink(item.link)}
         >
           <CornerDownRight size={11} aria-hidden="true" className="shrink-0" />
-          <span className="min-w-0 truncate">{reasonWords(project, each)}</span>
+          <span className="min-w-0 truncate">{reasonWords(project, item)}</span>
         </button>
       ))}
     </>

@@ -22,16 +22,16 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
     <div className="space-y-2">
       {states && (
         <div role="radiogroup" aria-label="Looks when" className="flex flex-wrap gap-1">
-          {(['normal', ...STATES] as const).map((each) => (
+          {(['normal', ...STATES] as const).map((value) => (
             <Small
-              key={each}
+              key={value}
               role="radio"
-              aria-checked={each === shown}
-              className={each === shown ? 'bg-ink! text-sheet!' : ''}
-              onClick={() => setState(each)}
+              aria-checked={value === shown}
+              className={value === shown ? 'bg-ink! text-sheet!' : ''}
+              onClick={() => setState(value)}
             >
-              {each}
-              {each !== 'normal' && look[each] ? ' •' : ''}
+              {value}
+              {value !== 'normal' && look[value] ? ' •' : ''}
             </Small>
           ))}
         </div>

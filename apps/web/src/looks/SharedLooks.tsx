@@ -83,7 +83,9 @@ export function SharedLooks() {
               read={(typed) =>
                 readName(
                   typed,
-                  colours.filter((each) => each !== colour).map((each) => each.name),
+                  colours
+                    .filter((namedColour) => namedColour !== colour)
+                    .map((namedColour) => namedColour.name),
                 )
               }
               onChange={(name) => edit('change colour', { colour: colour.id, change: { name } })}
@@ -121,7 +123,7 @@ export function SharedLooks() {
 function Tooltips({ project }: { project: Project }) {
   const { text, box, after } = tooltipLook(project);
   const styles = (of: readonly { id: string; name: string }[]) =>
-    of.map((each): [string, string] => [each.id, each.name]);
+    of.map((item): [string, string] => [item.id, item.name]);
   return (
     <Group title="Tooltips" unfolded={false}>
       <SelectRow
@@ -199,7 +201,7 @@ function Style({
             read={(typed) =>
               readName(
                 typed,
-                taken.filter((each) => each.id !== style.id).map((each) => each.name),
+                taken.filter((item) => item.id !== style.id).map((item) => item.name),
               )
             }
             onChange={onName}
@@ -217,10 +219,12 @@ function Style({
 }
 
 const usesOfText = (project: Project, { id }: TextStyle): number =>
-  allElements(project).filter((each) => 'look' in each && each.look.style === id).length +
+  allElements(project).filter((element) => 'look' in element && element.look.style === id).length +
   (project.styles.tooltip?.text.style === id ? 1 : 0);
 
 const usesOfBox = (project: Project, { id }: BoxStyle): number =>
   allElements(project).filter(
-    (each) => ('box' in each && each.box.style === id) || (each.type === 'progress' && each.bar.style === id),
+    (element) =>
+      ('box' in element && element.box.style === id) ||
+      (element.type === 'progress' && element.bar.style === id),
   ).length + (project.styles.tooltip?.box.style === id ? 1 : 0);

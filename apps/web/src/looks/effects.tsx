@@ -107,7 +107,7 @@ export function GradientFields({
           />
           {stops.map((stop, i) => {
             const change = (to: Partial<typeof stop>): void =>
-              put({ stops: stops.map((each, n) => (n === i ? { ...each, ...to } : each)) });
+              put({ stops: stops.map((item, n) => (n === i ? { ...item, ...to } : item)) });
             return (
               <div key={i} className="flex items-end gap-1.5">
                 <NumberField

@@ -30,7 +30,7 @@ export function EasingField({
         label={label}
         value={named ? value : handles ? 'curve' : 'written'}
         options={[
-          ...EASINGS.map((each): [string, string] => [each, WORDS[each]]),
+          ...EASINGS.map((word): [string, string] => [word, WORDS[word]]),
           ['curve', 'a curve of its own'],
           ['written', 'as written below'],
         ]}

@@ -47,7 +47,9 @@ function Made({ motion }: { motion: MadeMotion }) {
   const project = useStudio((studio) => studio.project);
   const put = (change: Partial<MadeMotion>, key?: string): void =>
     void edit('change motion', { motion: motion.id, change }, key ? { key: `${motion.id} ${key}` } : {});
-  const others = project.motions!.filter((each) => each !== motion).map((each) => each.name);
+  const others = project
+    .motions!.filter((madeMotion) => madeMotion !== motion)
+    .map((madeMotion) => madeMotion.name);
   const uses = usesOf(project, motion.id);
   return (
     <div className="space-y-2">
@@ -127,7 +129,9 @@ function Tracks({
           key={i}
           label={`${label}, track ${i + 1}`}
           track={track}
-          onChange={(to) => onChange(tracks.flatMap((each, n) => (n === i ? (to ? [to] : []) : [each])))}
+          onChange={(to) =>
+            onChange(tracks.flatMap((motionTrack, n) => (n === i ? (to ? [to] : []) : [motionTrack])))
+          }
         />
       ))}
       <Small
@@ -153,7 +157,9 @@ function OneTrack({
   const put = (change: Partial<MotionTrack>): void => onChange(lean({ ...track, ...change }));
   const named = typeof track.of === 'object' ? track.of.named : null;
   const names = useStudio(({ project }) => project.screens);
-  const known = [...new Set(names.flatMap((screen) => screen.elements.map((each) => each.name)))].sort();
+  const known = [
+    ...new Set(names.flatMap((screen) => screen.elements.map((element) => element.name))),
+  ].sort();
   const end = (which: 'from' | 'to', value: Length) => (
     <Field<Length>
       label={which === 'from' ? 'From' : 'To'}
@@ -182,7 +188,7 @@ function OneTrack({
         <Select<Change>
           label="In what"
           value={track.change}
-          options={CHANGES.map((each) => [each, CHANGE_WORDS[each]] as const)}
+          options={CHANGES.map((value) => [value, CHANGE_WORDS[value]] as const)}
           onChange={(change) => put({ change, from: change === 'turn' ? -12 : 0, to: undefined })}
         />
         <span className="grow" />
@@ -194,7 +200,9 @@ function OneTrack({
         <SelectRow<string>
           label="By the name of"
           value={named}
-          options={(known.includes(named) ? known : [named, ...known]).map((each) => [each, each] as const)}
+          options={(known.includes(named) ? known : [named, ...known]).map(
+            (value) => [value, value] as const,
+          )}
           onChange={(to) => put({ of: { named: to } })}
         />
       )}

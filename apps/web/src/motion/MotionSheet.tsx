@@ -151,7 +151,7 @@ function MotionFields({
   const halves = [motion, motion.leaving ?? motion];
   // Motions made of tracks are as long as their tracks; their overlap is not bounded here.
   const longest = Math.max(
-    ...halves.map((each) => ('duration' in each ? toMicros(each.duration, rates) : Infinity)),
+    ...halves.map((half) => ('duration' in half ? toMicros(half.duration, rates) : Infinity)),
   );
   const way = typeof order === 'string' ? order : 'overlap';
   return (

@@ -6,7 +6,7 @@ import { Small } from '../ui';
 
 /** What is waited for, for how long already, and a way to stop it; `inline` in a dialog, which lies over all else. */
 export function BusyNote({ inline = false }: { inline?: boolean }) {
-  const busy = useBusy((each) => each.busy);
+  const busy = useBusy((item) => item.busy);
   const [now, setNow] = useState(0);
   useEffect(() => {
     if (!busy) return;

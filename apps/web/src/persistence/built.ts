@@ -28,6 +28,6 @@ export async function playerParts(): Promise<{ player: string; fonts: Record<str
 export async function builtDemo(): Promise<{ project: Project; assets: AssetBytes }> {
   const text = new TextDecoder().decode(await bytesAt('/built/saltwick-light.json'));
   const { project, assets } = JSON.parse(text) as { project: Project; assets: [Id, string][] };
-  const bytes = (base64: string): Uint8Array => Uint8Array.from(atob(base64), (each) => each.charCodeAt(0));
+  const bytes = (base64: string): Uint8Array => Uint8Array.from(atob(base64), (value) => value.charCodeAt(0));
   return { project, assets: new Map(assets.map(([id, base64]) => [id, bytes(base64)])) };
 }

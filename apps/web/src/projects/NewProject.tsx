@@ -18,10 +18,13 @@ export function NewProject({ done, begins }: { done: () => void; begins: boolean
   const [more, setMore] = useState('');
   const typed = more
     .split(/[\n,]/)
-    .map((each) => each.trim())
+    .map((value) => value.trim())
     .filter(Boolean);
-  const names = [...USUAL_SCREENS.map((screen) => screen.name).filter((each) => ticked.has(each)), ...typed];
-  const long = typed.find((each) => each.length > LONGEST_NAME);
+  const names = [
+    ...USUAL_SCREENS.map((screen) => screen.name).filter((value) => ticked.has(value)),
+    ...typed,
+  ];
+  const long = typed.find((value) => value.length > LONGEST_NAME);
   const error =
     name.trim() === ''
       ? 'Give the project a name.'

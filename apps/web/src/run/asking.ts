@@ -37,10 +37,10 @@ export function giveAgain(what: Asked): void {
     return player.give({ type: what.kind, screen: what.screen });
   if (what.kind === 'input') return tap(what.code);
   const { spot } = what;
-  const confirm = useStudio.getState().project.actions.find((each) => each.id === 'confirm');
+  const confirm = useStudio.getState().project.actions.find((action) => action.id === 'confirm');
   const standing =
     player.state.base.serial === spot.serial ||
-    player.state.overlays.some((each) => each.serial === spot.serial);
+    player.state.overlays.some((overlay) => overlay.serial === spot.serial);
   if ((device === 'keys' || device === 'pad') && confirm?.keys[0] && standing) return tap(confirm.keys[0]);
   const by = device === 'touch' ? 'touch' : 'pointer';
   player.give({ type: 'pointer', device: by, phase: 'down', spot });

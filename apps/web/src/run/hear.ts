@@ -14,7 +14,7 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
   if (isAside()) return;
   const before = stateBefore(state);
   const told = getState();
-  const up = allUp(state).map((each) => each.screen);
+  const up = allUp(state).map((instance) => instance.screen);
   const changed =
     outcomes.length > 0 ||
     state.values !== told.values ||
@@ -38,7 +38,7 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
     return;
   }
   for (const outcome of outcomes) runLog.add(outcome, before);
-  const link = outcomes.filter((each) => each.did === 'link').at(-1);
+  const link = outcomes.filter((outcome) => outcome.did === 'link').at(-1);
   for (const outcome of outcomes)
     if (outcome.did === 'address') notify(`Here the player would be asked whether to open ${outcome.url}.`);
   setState({
@@ -86,13 +86,13 @@ function spansOf(before: readonly Span[], state: RunState): Span[] {
   const kept = before
     .filter((span) => span.until === null || span.until > state.now - REMEMBERED)
     .map((span) =>
-      span.until === null && !up.some((each) => each.serial === span.serial)
+      span.until === null && !up.some((instance) => instance.serial === span.serial)
         ? { ...span, until: state.now }
         : span,
     );
   const known = new Set(kept.map((span) => span.serial));
   const fresh = up
-    .filter((each) => !known.has(each.serial))
+    .filter((instance) => !known.has(instance.serial))
     .map(({ serial, screen, taken }) => ({ serial, screen, from: taken, until: null }));
   return [...kept, ...fresh];
 }

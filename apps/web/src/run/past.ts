@@ -38,7 +38,7 @@ export function turnTo(state: RunState, pass = 0): void {
 
 /** The state the run was in at a time, in microseconds, as the project is now. */
 export function turnBackTo(time: number): void {
-  const found = [...moments].reverse().find((each) => each.now <= time) ?? moments[0];
+  const found = [...moments].reverse().find((moment) => moment.now <= time) ?? moments[0];
   if (found) turnTo(found, Math.max(0, Math.round(time - found.now)));
 }
 
@@ -47,7 +47,7 @@ export function goOnFromHere(): void {
   const { now, end, spans } = getState();
   if (now >= end) return;
   runLog.cut(now);
-  moments = moments.filter((each) => each.now <= now);
+  moments = moments.filter((moment) => moment.now <= now);
   setState({
     end: now,
     logged: runLog.changes,

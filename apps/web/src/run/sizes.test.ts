@@ -5,7 +5,7 @@ import { flowAt, frameAt, sizesOf, USUAL_SIZES } from './sizes';
 
 const project = projectFromNames('My game', ['Title', 'Play']);
 const adapting = { ...project, design: { ...project.design, fits: 'adapt' as const } };
-const phone = USUAL_SIZES.find((each) => each.name === 'Phone, upright')!;
+const phone = USUAL_SIZES.find((size) => size.name === 'Phone, upright')!;
 
 test('only where the anchors decide is a size a frame of its own', () => {
   expect(frameAt(project, phone)).toEqual({ width: 1920, height: 1080 });

@@ -181,11 +181,11 @@ function SaysPicker({ link, close }: { link: Link; close: () => void }) {
       label="What is said there"
       placeholder="A conversation, or a new name"
       choices={[
-        ...(project.conversations ?? []).map((each) => ({
-          key: each.id,
-          words: each.name,
-          label: each.name,
-          onPick: () => pick(each.id),
+        ...(project.conversations ?? []).map((conversation) => ({
+          key: conversation.id,
+          words: conversation.name,
+          label: conversation.name,
+          onPick: () => pick(conversation.id),
         })),
         {
           key: 'own',
@@ -195,7 +195,7 @@ function SaysPicker({ link, close }: { link: Link; close: () => void }) {
         },
       ]}
       typed={(text) =>
-        project.conversations?.some((each) => each.name.toLowerCase() === text.toLowerCase())
+        project.conversations?.some((conversation) => conversation.name.toLowerCase() === text.toLowerCase())
           ? []
           : [
               {

@@ -18,9 +18,9 @@ export function EffectBlank({ link, index, close }: { link: Link; index: number 
     const now = withId(links, link.id)?.effects ?? link.effects;
     if (index === null) return change([...now, effect], key);
     change(
-      now.map((each, i) => {
-        if (i !== index) return each;
-        return each.after === undefined ? effect : { ...effect, after: each.after };
+      now.map((item, i) => {
+        if (i !== index) return item;
+        return item.after === undefined ? effect : { ...effect, after: item.after };
       }),
       key,
     );

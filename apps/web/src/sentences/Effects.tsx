@@ -36,7 +36,7 @@ export function Effects({ link }: { link: Link }) {
               name="Do this later"
               className="size-6"
               onClick={() =>
-                put(link.effects.map((each, n) => (n === i ? { ...each, after: '0.5 s' } : each)))
+                put(link.effects.map((item, n) => (n === i ? { ...item, after: '0.5 s' } : item)))
               }
             >
               <Timer size={13} />

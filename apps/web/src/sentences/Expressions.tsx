@@ -58,7 +58,7 @@ export function GivesSheet({ link, index, close }: { link: Link; index: number; 
         onMake={makeValue}
         onChange={(text) => {
           put(link, {
-            effects: link.effects.map((each, i) => (i === index ? gives.put(effect, text) : each)),
+            effects: link.effects.map((item, i) => (i === index ? gives.put(effect, text) : item)),
           });
           close();
         }}
@@ -98,8 +98,8 @@ export function GivenSheet({
     if (!effect) put(link, { args: some });
     else
       put(link, {
-        effects: link.effects.map((each, i) =>
-          i === index ? (authorOfEffect(each).tell?.(each, some) ?? each) : each,
+        effects: link.effects.map((item, i) =>
+          i === index ? (authorOfEffect(item).tell?.(item, some) ?? item) : item,
         ),
       });
     close();

@@ -8,9 +8,9 @@ import { Field, Button } from '../ui';
 export function LaterSheet({ link, index, close }: { link: Link; index: number; close: () => void }) {
   const rates = useStudio((studio) => studio.project.rates);
   const put = (after: string | undefined): void => {
-    const effects = link.effects.map((each, i) => {
-      if (i !== index) return each;
-      const { after: _, ...now } = each;
+    const effects = link.effects.map((effect, i) => {
+      if (i !== index) return effect;
+      const { after: _, ...now } = effect;
       return after === undefined ? now : { ...now, after };
     });
     edit('change link', { link: link.id, change: { effects } });

@@ -42,7 +42,9 @@ export function addElement(screen: Id, tool: Tool): void {
   const size = (axis: Axis): number =>
     axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
   const { x, y } = element.place;
-  const taken = sisters.filter((each) => each.type === element.type && each.place.y.at === 'centre').length;
+  const taken = sisters.filter(
+    (sibling) => sibling.type === element.type && sibling.place.y.at === 'centre',
+  ).length;
   const step = Math.min(taken * (size(y) + 24), project.design.height / 2 - size(y) / 2);
   place(screen, { ...element, place: at(centre(0, size(x)), centre(Math.max(0, step), size(y))) });
 }
@@ -85,12 +87,12 @@ export function addDrawn(
 
 /** The innermost panel that a rect lies wholly in. */
 function holderOf(compiled: CompiledScreen, rect: Rect): Id | null {
-  const inside = compiled.screen.elements.filter((each) => {
-    const held = compiled.layout.get(each.id)!;
+  const inside = compiled.screen.elements.filter((element) => {
+    const held = compiled.layout.get(element.id)!;
     return (
-      (each.type === 'panel' || each.type === 'tabs') &&
-      !each.editing?.locked &&
-      !each.editing?.hidden &&
+      (element.type === 'panel' || element.type === 'tabs') &&
+      !element.editing?.locked &&
+      !element.editing?.hidden &&
       rect.x >= held.x &&
       rect.y >= held.y &&
       rect.x + rect.width <= held.x + held.width &&

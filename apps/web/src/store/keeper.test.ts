@@ -35,7 +35,7 @@ function shelf() {
         seen = row.changed;
         return {
           document: row.project,
-          assets: new Map([...(assets.get(id) ?? [])].map((each) => [each, new Uint8Array(1)])),
+          assets: new Map([...(assets.get(id) ?? [])].map((value) => [value, new Uint8Array(1)])),
         };
       },
       keepProject: async (project, { put, drop }) => {
@@ -50,8 +50,8 @@ function shelf() {
         seen += 1;
         rows.set(project.id, { project, changed: seen });
         const held = assets.get(project.id) ?? new Set();
-        for (const each of put.keys()) held.add(each);
-        for (const each of drop) held.delete(each);
+        for (const key of put.keys()) held.add(key);
+        for (const value of drop) held.delete(value);
         assets.set(project.id, held);
         return 0;
       },

@@ -71,10 +71,10 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     const { project, assets, history } = latest;
     const listed = new Set(project.assets.map((asset) => asset.id));
     const all = [...assets.keys(), ...stored];
-    const needed = all.every((each) => listed.has(each)) ? listed : neededAssets(project, history);
+    const needed = all.every((value) => listed.has(value)) ? listed : neededAssets(project, history);
     return {
       put: new Map([...assets].filter(([each]) => needed.has(each) && !stored.has(each))),
-      drop: [...stored].filter((each) => !needed.has(each)),
+      drop: [...stored].filter((value) => !needed.has(value)),
     };
   };
 
@@ -87,8 +87,8 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     try {
       took = await store.keepProject(project, bytes);
       written = project;
-      for (const each of bytes.put.keys()) stored.add(each);
-      for (const each of bytes.drop) stored.delete(each);
+      for (const key of bytes.put.keys()) stored.add(key);
+      for (const value of bytes.drop) stored.delete(value);
       if (isOpen() && bytes.drop.length > 0) dropBytes(bytes.drop);
       wire.tell();
       // What has been changed meanwhile is still to be written.

@@ -19,7 +19,7 @@ export function spokenBy(project: Project, code: string | null): Project {
 const isOther = (project: Project, code: string): boolean =>
   languagesOf(project)
     .slice(1)
-    .some((each) => each.code === code);
+    .some((language) => language.code === code);
 
 /** By what the words of an element go in other languages: what it is written on, and its own id. */
 function keyOf(screen: Id, path: Id): string {
@@ -47,7 +47,7 @@ export function translating(
       ? undefined
       : languagesOf(project)
           .slice(1)
-          .find((each) => each.code === code);
+          .find((other) => other.code === code);
   if (!language) return null;
   const key = [keyOf(screen, path), which].filter(Boolean).join(' ');
   return {

@@ -7,7 +7,7 @@ export function neededAssets(project: Project, { past, future }: History<unknown
   const gather = (value: unknown): void => {
     if (typeof value !== 'object' || value === null) return;
     if ('id' in value && 'media' in value) needed.add(String(value.id));
-    for (const each of Object.values(value)) gather(each);
+    for (const item of Object.values(value)) gather(item);
   };
   for (const { edits } of [...past, ...future])
     for (const { patches, inverse } of edits)

@@ -15,7 +15,7 @@ import {
 } from './store';
 
 const state = () => useStudio.getState();
-const screen = (name: string) => state().project.screens.find((each) => each.name === name)!;
+const screen = (name: string) => state().project.screens.find((screen) => screen.name === name)!;
 
 beforeEach(() => {
   openInStudio(projectFromNames('My game', ['Title', 'Play', 'Pause']), new Map());

@@ -211,15 +211,15 @@ const joined = (before: Chosen, chosen: Partial<Chosen> = {}): Chosen => ({
 /** What is chosen, less what the project no longer has. */
 function standing(project: Project, chosen: Chosen): Chosen {
   const screen = withId(project.screens, chosen.screen);
-  const link = project.links.some((each) => each.id === chosen.link) ? chosen.link : null;
+  const link = project.links.some((other) => other.id === chosen.link) ? chosen.link : null;
   if (!screen) {
-    const area = project.areas.some((each) => each.id === chosen.area) ? chosen.area : null;
+    const area = project.areas.some((other) => other.id === chosen.area) ? chosen.area : null;
     return { ...NOTHING, area, link };
   }
   const [element = null, ...also] = chosenElements(chosen).filter((id) =>
     elementAt(project, screen.elements, id),
   );
-  const stays = (id: Id): boolean => id !== screen.id && project.screens.some((each) => each.id === id);
+  const stays = (id: Id): boolean => id !== screen.id && project.screens.some((other) => other.id === id);
   const others = chosen.others.every(stays) ? chosen.others : chosen.others.filter(stays);
   return { screen: screen.id, area: null, others, link, element, also: also.length > 0 ? also : NO_OTHERS };
 }
@@ -229,8 +229,8 @@ export function chooseLink(link: Id): void {
   const { project } = getState();
   const found = withId(project.links, link);
   if (!found) return;
-  const isScreen = project.screens.some((each) => each.id === found.from);
-  const isArea = project.areas.some((each) => each.id === found.from);
+  const isScreen = project.screens.some((screen) => screen.id === found.from);
+  const isArea = project.areas.some((area) => area.id === found.from);
   choose({ screen: isScreen ? found.from : null, area: isArea ? found.from : null, link });
 }
 
@@ -238,7 +238,7 @@ export function chooseLink(link: Id): void {
 export function chooseAlso(screen: Id): void {
   const { chosen } = getState();
   const all = chosenScreens(chosen);
-  const next = all.includes(screen) ? all.filter((each) => each !== screen) : [...all, screen];
+  const next = all.includes(screen) ? all.filter((value) => value !== screen) : [...all, screen];
   choose({ screen: next[0] ?? null, others: next.slice(1) });
 }
 
@@ -246,7 +246,7 @@ export function chooseAlso(screen: Id): void {
 export function chooseElementAlso(element: Id): void {
   const all = chosenElements(getState().chosen);
   const [first = null, ...also] = all.includes(element)
-    ? all.filter((each) => each !== element)
+    ? all.filter((value) => value !== element)
     : [...all, element];
   choose({ element: first, also });
 }

@@ -41,7 +41,7 @@ export function HandOverBars({
     if (part === null) return compiled?.screen.name ?? 'A screen';
     return PARTS[part] ?? compiled?.byId.get(part)?.name ?? part;
   });
-  const going = plan.pictures.find((each) => each.way === 'leaving');
+  const going = plan.pictures.find((picture) => picture.way === 'leaving');
   /**
    * Whether a picture moves by the motion that is dragged here: messages and what is up beside have their own, and so may
    * a screen that goes, unless the link says how.
@@ -83,15 +83,15 @@ export function HandOverBars({
             {!plan.masked && plan.length > 0 && (
               <span className="absolute bottom-0 left-1 text-xs text-soft">a press turns it round</span>
             )}
-            {plan.frozen.map((each) => (
+            {plan.frozen.map((bar) => (
               <Shade
-                key={each.from}
+                key={bar.from}
                 scale={scale}
-                from={each.from}
-                until={each.until >= plan.length ? length : each.until}
+                from={bar.from}
+                until={bar.until >= plan.length ? length : bar.until}
                 className="shade-frozen"
                 short="game frozen"
-                words={`The game’s clock stands still from ${words(each.from)}`}
+                words={`The game’s clock stands still from ${words(bar.from)}`}
                 right
               />
             ))}

@@ -25,8 +25,8 @@ export function ScreenChart({ screen, change }: { screen: Screen; change: ReactN
     [project, screen, compiled, unit],
   );
 
-  const ends = lines.map((each) => each.until).filter(Number.isFinite);
-  const marks = lines.flatMap((each) => each.marks);
+  const ends = lines.map((line) => line.until).filter(Number.isFinite);
+  const marks = lines.flatMap((line) => line.marks);
   const length = Math.max(2_000_000, ...ends, ...marks) * 1.1;
   const rest = useMemo(() => beginAt(flow, screen.id, true).state, [flow, screen.id]);
   const shown = useMemo(

@@ -54,7 +54,7 @@ export function startDragged(
   const { way, parts } = row.picture;
   const half = halfOf(motion, way);
   if (row.turn !== null && row.turn > 0 && 'stagger' in half && half.stagger) {
-    const first = parts.find((each) => !PARTS[each.part])!;
+    const first = parts.find((part) => !PARTS[part.part])!;
     const by = Math.max(0, Math.round((to - first.from) / row.turn / 1000) * 1000);
     const stagger = { ...half.stagger, by: written(by, half.stagger.by, rates) };
     return withHalf(motion, way, { stagger }, 'stagger');

@@ -48,7 +48,7 @@ export function rowsOf(
         from: start,
         until: end,
         part,
-        turn: turns.findIndex((each) => each.part === part),
+        turn: turns.findIndex((turn) => turn.part === part),
       })),
     ];
   });

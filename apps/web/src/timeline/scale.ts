@@ -6,7 +6,7 @@ const STEPS = [
 
 /** Where marks stand on an axis of this length, about eight of them. */
 export function marksOn(length: number): number[] {
-  const step = STEPS.find((each) => length / each <= 9) ?? STEPS.at(-1)!;
+  const step = STEPS.find((value) => length / value <= 9) ?? STEPS.at(-1)!;
   return Array.from({ length: Math.floor(length / step) + 1 }, (_, i) => i * step);
 }
 

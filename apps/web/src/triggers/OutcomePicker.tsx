@@ -33,7 +33,7 @@ export function OutcomePicker({
       ]}
       typed={(text) => {
         const name = text.slice(0, LONGEST_NAME);
-        if (outcomes.some((each) => each.name.toLowerCase() === text.toLowerCase())) return [];
+        if (outcomes.some((outcome) => outcome.name.toLowerCase() === text.toLowerCase())) return [];
         return [
           {
             key: 'new',

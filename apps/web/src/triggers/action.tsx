@@ -9,13 +9,13 @@ import type { BlankOf, TriggerEditor } from './editor';
 
 export const action: TriggerEditor<'action'> = {
   offers: ({ actions }) =>
-    actions.map((each) => ({
-      key: `action ${each.id}`,
+    actions.map((action) => ({
+      key: `action ${action.id}`,
       group: 'A key or pad button',
-      words: `${each.name} ${actionKeys(each)} key`,
-      label: titleCase(each.name),
-      hint: actionKeys(each),
-      make: () => ({ on: 'action', action: each.id, when: 'down' }),
+      words: `${action.name} ${actionKeys(action)} key`,
+      label: titleCase(action.name),
+      hint: actionKeys(action),
+      make: () => ({ on: 'action', action: action.id, when: 'down' }),
     })),
   blanks: { when: When, hold: Hold },
   Mark: ({ project, cue, label }) => {

@@ -18,7 +18,7 @@ export const event: TriggerEditor<'event'> = {
       })),
   typed: (text, { events }) => {
     const name = text.slice(0, LONGEST_NAME);
-    if (events.some((each) => each.name.toLowerCase() === text.toLowerCase())) return [];
+    if (events.some((event) => event.name.toLowerCase() === text.toLowerCase())) return [];
     return [
       {
         key: 'typed event',

@@ -20,9 +20,9 @@ export function Findings({
   after?: (finding: Finding) => ReactNode;
 }) {
   const said = new Map<string, Finding>();
-  for (const each of of) {
-    const words = (leading?.(each) ?? '') + findingWords(each);
-    if (!said.has(words)) said.set(words, each);
+  for (const finding of of) {
+    const words = (leading?.(finding) ?? '') + findingWords(finding);
+    if (!said.has(words)) said.set(words, finding);
   }
   return [...said].map(([words, finding]) => {
     const tone = finding.severity === 'advice' ? 'text-soft' : 'text-warn';

@@ -66,10 +66,10 @@ test('what lies beneath a modal screen is covered, and only one thing has the fo
       let { state } = begin(flow);
       for (const input of inputs) state = step(flow, state, input).state;
       const screens = accessOf(flow, state);
-      const focused = screens.flatMap((each) => each.items.filter((item) => item.focused));
+      const focused = screens.flatMap((screen) => screen.items.filter((item) => item.focused));
       expect(focused.length).toBeLessThanOrEqual(1);
-      for (const each of screens)
-        if (each.covered) expect(each.items.some((item) => item.focused)).toBe(false);
+      for (const screen of screens)
+        if (screen.covered) expect(screen.items.some((item) => item.focused)).toBe(false);
     }),
     { numRuns: 60 },
   );
@@ -82,5 +82,5 @@ test('the order set by hand is the order it is read in; what cannot have the foc
     elements: [buttonOf('a', 100), like('t', 150, { type: 'text' }), buttonOf('b', 200), buttonOf('c', 300)],
   });
   const flow = compile(projectOf([screen], [link('s', down('menu'), 'back')]));
-  expect(inReadingOrder(flow.screens.get('s')!).map((each) => each.id)).toEqual(['c', 't', 'a', 'b']);
+  expect(inReadingOrder(flow.screens.get('s')!).map((element) => element.id)).toEqual(['c', 't', 'a', 'b']);
 });

@@ -32,7 +32,7 @@ test('a whole turn in 288 frames at 24 a second: a quarter at frame 72, no frame
   const frame = (n: number): number => sampleAnimation(beam, Math.round((n / 24) * 1_000_000)).turn;
   expect(frame(72)).toBeCloseTo(90, 6);
   const turns = Array.from({ length: 289 }, (_, n) => frame(n));
-  expect(new Set(turns.slice(0, 288).map((each) => each.toFixed(3))).size).toBe(288);
+  expect(new Set(turns.slice(0, 288).map((turn) => turn.toFixed(3))).size).toBe(288);
   expect(turns[288]).toBe(turns[0]);
   const step = turns[1]! - turns[0]!;
   expect(360 - turns[287]!).toBeCloseTo(step, 3);
@@ -94,7 +94,7 @@ test('every animation gives numbers at every time', () => {
   fc.assert(
     fc.property(anyAnimations, fc.integer({ min: 0, max: 4_000_000 }), ([animation], t) => {
       const made = compileAnimation('e', animation!, DEFAULT_RATES, false);
-      for (const each of Object.values(pick(sampleAnimation(made, t)))) expect(each).not.toBeNaN();
+      for (const value of Object.values(pick(sampleAnimation(made, t)))) expect(value).not.toBeNaN();
       expect(endOf(made)).toBeGreaterThanOrEqual(made.span);
     }),
   );
@@ -137,13 +137,15 @@ test('a keyframe set at a moment is there at that moment, and nothing else of th
       fc.integer({ min: 0, max: 5000 }),
       fc.integer({ min: -500, max: 500 }),
       (before, ms, x) => {
-        const known = before?.find((each) => each.on === 'arrival');
+        const known = before?.find((animation) => animation.on === 'arrival');
         if (known?.delay || known?.repeat) return;
         const after = withKeyframe(before, ms * 1000, { x }, DEFAULT_RATES, 'new' as Id);
-        const set = after.find((each) => each.on === 'arrival')!;
+        const set = after.find((animation) => animation.on === 'arrival')!;
         const made = compileAnimation('e', set, DEFAULT_RATES, false);
         expect(sampleAnimation(made, ms * 1000).x).toBeCloseTo(x, 3);
-        expect(after.filter((each) => each !== set)).toEqual((before ?? []).filter((each) => each !== known));
+        expect(after.filter((animation) => animation !== set)).toEqual(
+          (before ?? []).filter((animation) => animation !== known),
+        );
       },
     ),
   );

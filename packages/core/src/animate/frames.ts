@@ -14,7 +14,7 @@ export interface CompiledFrames {
 
 export function compileFrames({ frames, rounds, last }: TextFrames, rates: Rates): CompiledFrames {
   const holds = frames.map(({ hold }) => timerMicros(hold, rates));
-  const round = holds.reduce((sum, each) => sum + each, 0);
+  const round = holds.reduce((sum, hold) => sum + hold, 0);
   return {
     holds,
     round,

@@ -22,7 +22,7 @@ export function compileLoading(
 ): CompiledLoading {
   const told = loading.by === 'events' ? loading : null;
   const event = withId(events, told?.progress);
-  const numbers = event?.fields?.filter((each) => each.type === 'number') ?? [];
+  const numbers = event?.fields?.filter((other) => other.type === 'number') ?? [];
   const field = withId(numbers, told?.field) ?? numbers[0];
   return {
     by: loading.by,

@@ -14,7 +14,7 @@ export function withKeyframe(
   id: Id,
 ): Animation[] {
   const all = animations ?? [];
-  const known = all.find((each) => each.on === 'arrival');
+  const known = all.find((other) => other.on === 'arrival');
   const animation: Animation = known ?? { id, on: 'arrival', frames: [] };
   const local = Math.max(0, at - toMicros(animation.delay ?? '0 ms', rates));
   const micros = (frame: Keyframe): number => toMicros(frame.at, rates);
@@ -25,7 +25,7 @@ export function withKeyframe(
     ? begun.map((frame) => (frame === same ? { ...frame, ...change } : frame))
     : [...begun, { at: timeIn(local, 's', rates), ...change }];
   const next = { ...animation, frames: frames.sort((a, b) => micros(a) - micros(b)) };
-  return known ? all.map((each) => (each === known ? next : each)) : [...all, next];
+  return known ? all.map((item) => (item === known ? next : item)) : [...all, next];
 }
 
 /** A property that is new to the animation stands at rest at its beginning. */

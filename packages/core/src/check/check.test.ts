@@ -42,9 +42,9 @@ test('a sound project has none', () => expect(findingsOf(project())).toEqual([])
 test('a deleted value is pointed out wherever it is named, and the run goes on', () => {
   const gone = applyCommand(project(), 'delete value', { value: 'v' }).project;
   expect(
-    findingsOf(gone).map((each) => {
-      const { source, link = null } = each.where;
-      return [source, link, findingWords(each).replace(/“.*”: /, '')];
+    findingsOf(gone).map((finding) => {
+      const { source, link = null } = finding.where;
+      return [source, link, findingWords(finding).replace(/“.*”: /, '')];
     }),
   ).toEqual([
     ['title', 'go', 'There is nothing called oil.'],
@@ -64,7 +64,7 @@ test('so is a link into a deleted screen, as a gap with its name', () => {
 
 test('so is a parameter left out', () => {
   const out = project();
-  delete out.links.find((each) => each.id === 'ask')!.args;
+  delete out.links.find((link) => link.id === 'ask')!.args;
   expect(findingsOf(out)).toEqual([
     {
       code: 'call/untold',
@@ -107,7 +107,7 @@ test.each<[string, (from: Project) => void, RegExp]>([
 ])('what is gone or cannot be is pointed out: %s', (_what, change, said) => {
   const changed = project();
   change(changed);
-  expect(words(changed).some((each) => said.test(each))).toBe(true);
+  expect(words(changed).some((word) => said.test(word))).toBe(true);
   new Play(changed).key('Enter').event('g').key('Escape').wait(500);
 });
 

@@ -68,6 +68,7 @@ function actionsOn(project: Project, screen: Screen): Set<Id> {
     if ('shortcut' in element && element.shortcut !== undefined) found.add(element.shortcut);
   if (used.length > 0) found.add('confirm');
   if (used.length > 1) for (const way of ['up', 'down', 'left', 'right']) found.add(way);
-  if (screen.elements.some((each) => holdsOf(each).pages !== undefined)) found.add('next').add('previous');
+  if (screen.elements.some((element) => holdsOf(element).pages !== undefined))
+    found.add('next').add('previous');
   return found;
 }

@@ -16,25 +16,29 @@ const deletions: [string, string, Any][] = [
   ...whole.screens.map(({ id }) => [id, { name: 'delete screens', args: { screens: [id] } }] as const),
   ...whole.screens.flatMap(({ id, elements, parameters = [], outcomes = [] }) => [
     ...some(elements).map(
-      (each) => [each.id, { name: 'delete elements', args: { screen: id, elements: [each.id] } }] as const,
+      (element) =>
+        [element.id, { name: 'delete elements', args: { screen: id, elements: [element.id] } }] as const,
     ),
     ...parameters.map(
-      (each) => [each.id, { name: 'delete parameter', args: { screen: id, parameter: each.id } }] as const,
+      (parameter) =>
+        [parameter.id, { name: 'delete parameter', args: { screen: id, parameter: parameter.id } }] as const,
     ),
     ...outcomes.map(
-      (each) => [each.id, { name: 'delete outcome', args: { screen: id, outcome: each.id } }] as const,
+      (outcome) =>
+        [outcome.id, { name: 'delete outcome', args: { screen: id, outcome: outcome.id } }] as const,
     ),
   ]),
   ...(whole.components ?? []).flatMap(({ id, elements, parameters }) => [
     [id, { name: 'delete component', args: { component: id } }] as const,
     ...some(elements).map(
-      (each) => [each.id, { name: 'delete elements', args: { screen: id, elements: [each.id] } }] as const,
+      (element) =>
+        [element.id, { name: 'delete elements', args: { screen: id, elements: [element.id] } }] as const,
     ),
     ...parameters.map(
-      (each) =>
+      (parameter) =>
         [
-          each.id,
-          { name: 'delete component parameter', args: { component: id, parameter: each.id } },
+          parameter.id,
+          { name: 'delete component parameter', args: { component: id, parameter: parameter.id } },
         ] as const,
     ),
   ]),
@@ -42,7 +46,7 @@ const deletions: [string, string, Any][] = [
   ...whole.events.flatMap(({ id, fields = [] }) => [
     [id, { name: 'delete event', args: { event: id } }] as const,
     ...fields.map(
-      (each) => [each.id, { name: 'delete field', args: { event: id, field: each.id } }] as const,
+      (field) => [field.id, { name: 'delete field', args: { event: id, field: field.id } }] as const,
     ),
   ]),
   ...whole.actions.map(({ id }) => [id, { name: 'delete action', args: { action: id } }] as const),
@@ -77,9 +81,11 @@ function standing(project: Project, id: string): number {
 
 const flow = compile(whole);
 const told = (project: Project): string[] => [
-  ...findingsOf(project).map((each) => `${each.where.source} ${each.where.link}: ${findingWords(each)}`),
+  ...findingsOf(project).map(
+    (finding) => `${finding.where.source} ${finding.where.link}: ${findingWords(finding)}`,
+  ),
   ...[...findingsOfTalks(compile(project, flow))].flatMap(([id, found]) =>
-    found.map((each) => `${id} ${each.where.step}: ${findingWords(each)}`),
+    found.map((finding) => `${id} ${finding.where.step}: ${findingWords(finding)}`),
   ),
 ];
 const before = told(whole);
@@ -91,7 +97,7 @@ test.each(deletions)('%s: what it was named by is gone too, or told of', (_name,
   if (JSON.stringify(project) === JSON.stringify(whole)) return;
   const found = told(project);
   const lost = [...found];
-  for (const each of before) if (lost.includes(each)) lost.splice(lost.indexOf(each), 1);
+  for (const value of before) if (lost.includes(value)) lost.splice(lost.indexOf(value), 1);
   expect(lost.length).toBeGreaterThanOrEqual(left);
   expect(readDocument(JSON.parse(writeProject(project)))).not.toHaveProperty('problems');
   const now = compile(project, flow);

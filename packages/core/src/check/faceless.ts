@@ -16,7 +16,7 @@ export const faceless: Check<Faceless> = {
     const speaker = id === null ? undefined : flow.speakers.get(id);
     const { talkParts } = screen;
     const pictured = talkParts.left !== null || talkParts.right !== null || talkParts.middle !== null;
-    const gone = face !== null && !flow.project.assets.some((each) => each.id === face);
+    const gone = face !== null && !flow.project.assets.some((asset) => asset.id === face);
     const found: Faceless[] = gone ? [{ why: 'picture gone' }] : [];
     if (!pictured) return found;
     if (speaker && face === null && !speaker.unseen && !told.has(speaker.id)) {

@@ -145,7 +145,7 @@ function goneAt(project: Project, place: IdPlace, { element, name }: At): Gone {
 
 function stepEffect(project: Project, { owner, on }: IdPlace): Effect | undefined {
   const held = byId(project.conversations).get(owner) ?? byId(project.routines).get(owner);
-  const step = everyStep(held?.steps ?? []).find((each) => each.id === on);
+  const step = everyStep(held?.steps ?? []).find((other) => other.id === on);
   return step?.step === 'effect' ? step.effect : undefined;
 }
 

@@ -130,7 +130,12 @@ export function findingsOfTalk(flow: Flow, conversation: Conversation): Finding[
 
 /** Of all conversations, by their ids. */
 export const findingsOfTalks = (flow: Flow): ReadonlyMap<Id, Finding[]> =>
-  new Map((flow.project.conversations ?? []).map((each) => [each.id, findingsOfTalk(flow, each)]));
+  new Map(
+    (flow.project.conversations ?? []).map((conversation) => [
+      conversation.id,
+      findingsOfTalk(flow, conversation),
+    ]),
+  );
 
 /** What is wrong with a conversation in the other languages. */
 export const findingsTranslated = (project: Project, conversation: Conversation): Finding[] =>

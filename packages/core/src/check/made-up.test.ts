@@ -39,7 +39,12 @@ afterAll(() => void delete (CHECKS as Record<string, unknown>)['made/up']);
 test('it tells of the project, its screens, their texts, and its links', () => {
   const link = { id: 'l', from: 'room', cue: { on: 'arrival' }, kind: 'end', effects: [] } as const;
   const project = projectOf([screenOf('room', {}, ['go'])], [{ ...link, effects: [] }]);
-  const told = findingsOf(project).map((each) => [each.code, each.severity, findingWords(each), each.where]);
+  const told = findingsOf(project).map((finding) => [
+    finding.code,
+    finding.severity,
+    findingWords(finding),
+    finding.where,
+  ]);
   expect(told).toEqual([
     ['made/up', 'advice', 'Looked at a link that is to end.', { source: 'room', link: 'l' }],
     ['made/up', 'advice', 'Looked at room.', { source: 'room' }],
@@ -59,7 +64,7 @@ test('and of conversations, in every language', () => {
   const project = talking([line('a', 'All well.')]);
   const [talk] = project.conversations!;
   const found = [...findingsOfTalk(compile(project), talk!), ...findingsTranslated(project, talk!)];
-  expect(found.map((each) => [each.where.step, findingWords(each)])).toEqual([
+  expect(found.map((finding) => [finding.where.step, findingWords(finding)])).toEqual([
     ['', `Looked at ${talk!.name}.`],
     ['a', 'Looked at a line.'],
     ['a', 'Looked at All well..'],

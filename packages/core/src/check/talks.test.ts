@@ -10,9 +10,9 @@ const told = (
   ...over: Parameters<typeof talking> extends [unknown, ...infer R] ? R : never
 ) => {
   const project = talking(steps, ...over);
-  return findingsOfTalk(compile(project), project.conversations![0]!).map((each) => [
-    each.where.step,
-    findingWords(each),
+  return findingsOfTalk(compile(project), project.conversations![0]!).map((finding) => [
+    finding.where.step,
+    findingWords(finding),
   ]);
 };
 
@@ -77,12 +77,12 @@ test('a line that fits as it is written and not in another language is named wit
   });
   const [talk] = project.conversations!;
   const found = findingsTranslated(project, talk!);
-  expect(found.map((each) => [each.where.step, findingWords(each)])).toEqual([
+  expect(found.map((finding) => [finding.where.step, findingWords(finding)])).toEqual([
     ['a', 'It does not fit in Finnish.'],
   ]);
   expect(findingsTranslated({ ...project, texts: {} }, talk!)).toEqual([]);
   const parts = findingsTranslated({ ...project, talk: {} }, talk!);
-  expect(parts.map((each) => [each.severity, findingWords(each)])).toEqual([
+  expect(parts.map((part) => [part.severity, findingWords(part)])).toEqual([
     ['advice', 'It comes in parts in Finnish.'],
   ]);
 });

@@ -39,7 +39,7 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
     case 'colour':
       return byId(styles.colours).has(id);
     case 'section':
-      return project.values.some((each) => each.section === id);
+      return project.values.some((value) => value.section === id);
     case 'field':
       return hasId(byId(project.events).get(within ?? '')?.fields, id);
     case 'outcome':
@@ -56,7 +56,7 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
     case 'option': {
       const type: FieldType | undefined =
         byId(project.values).get(within ?? '') ??
-        screens.flatMap((each) => each.parameters ?? []).find((each) => each.id === within);
+        screens.flatMap((screen) => screen.parameters ?? []).find((parameter) => parameter.id === within);
       return type?.type !== 'choice' || hasId(type.options, id);
     }
     case 'element':
@@ -71,19 +71,19 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
       return namesElement(project, within, id);
     case 'animation': {
       const screen = screenById(project, within);
-      return !screen || screen.elements.some((each) => hasId(each.animations, id));
+      return !screen || screen.elements.some((element) => hasId(element.animations, id));
     }
     // Who a set-up speaks for is known where it is called.
     case 'face':
       return (
         byId(project.speakers)
           .get(within ?? '')
-          ?.faces.some((each) => each.name === id) ?? true
+          ?.faces.some((face) => face.name === id) ?? true
       );
     case 'step':
       return hasId(stepsOf(project, within), id);
     case 'choice': {
-      const step = stepsOf(project, owner).find((each) => each.id === within);
+      const step = stepsOf(project, owner).find((other) => other.id === within);
       return step?.step !== 'choice' || hasId(step.options, id);
     }
   }
@@ -93,12 +93,12 @@ const stepsOf = ({ conversations, routines }: Project, owner: Id | null): Step[]
   everyStep((byId(conversations).get(owner ?? '') ?? byId(routines).get(owner ?? ''))?.steps ?? []);
 
 const hasId = (list: readonly { id: Id }[] | undefined, id: Id): boolean =>
-  list?.some((each) => each.id === id) ?? false;
+  list?.some((item) => item.id === id) ?? false;
 
 /** An element of one screen, or of any; where no screen is chosen, that is told by itself. */
 function namesElement(project: Project, within: Id | null, name: string): boolean {
   const named = ({ elements }: { elements: readonly { name: string }[] }): boolean =>
-    elements.some((each) => each.name === name);
+    elements.some((element) => element.name === name);
   if (within === null) return [...project.screens, ...(project.components ?? [])].some(named);
   const screen = screenById(project, within);
   return !screen || named(screen);

@@ -18,9 +18,9 @@ export const unplayable: Check<Unplayable> = {
     const screen = compiled.screen.name;
     const all = everyStep(steps);
     const found: Unplayable[] = [];
-    if (talkParts.says === null && all.some((each) => each.step === 'line'))
+    if (talkParts.says === null && all.some((step) => step.step === 'line'))
       found.push({ lacks: 'lines', screen });
-    const most = Math.max(0, ...all.map((each) => (each.step === 'choice' ? each.options.length : 0)));
+    const most = Math.max(0, ...all.map((step) => (step.step === 'choice' ? step.options.length : 0)));
     const has = talkParts.options.length;
     if (most > has)
       found.push(

@@ -46,7 +46,7 @@ test('a change of rates or of the house’s order reaches every duration', () =>
   expect([before.house.base.entering[0]!.duration, after.house.base.entering[0]!.duration]).toEqual([
     200_000, 500_000,
   ]);
-  const overlaps = (flow: typeof before) => new Set([...flow.links.values()].map((each) => each.overlap));
+  const overlaps = (flow: typeof before) => new Set([...flow.links.values()].map((link) => link.overlap));
   expect([overlaps(before), overlaps(after)]).toEqual([new Set([100_000]), new Set([250_000])]);
   expect(after).toEqual(compile(slow));
 });
@@ -54,9 +54,9 @@ test('a change of rates or of the house’s order reaches every duration', () =>
 test('a link to a screen that comes and goes is compiled anew both times', () => {
   const project = lighthouse();
   const flow = compile(project);
-  const gone = { ...project, screens: project.screens.filter((each) => each.id !== 'opts') };
+  const gone = { ...project, screens: project.screens.filter((screen) => screen.id !== 'opts') };
   const without = compile(gone, flow);
-  const to = (each: typeof flow) => each.links.get(project.links[1]!.id)!.to;
+  const to = (item: typeof flow) => item.links.get(project.links[1]!.id)!.to;
   expect(gapName(to(without)!)).toBe('A screen that is gone');
   expect(to(compile(project, without))).toBe('opts');
 });
@@ -73,7 +73,7 @@ test('a gap has one stand-in for its name and layer, with a way back and one to 
   expect(gaps).toEqual([gapId('base', 'Slots'), gapId('overlay', 'Slots')]);
   for (const id of gaps) {
     const { links, layer } = flow.screens.get(id)!;
-    expect(links.searched.press.get('back')!.map((each) => each.kind)).toEqual(['back', 'go']);
+    expect(links.searched.press.get('back')!.map((link) => link.kind)).toEqual(['back', 'go']);
     expect(id).toBe(gapId(layer, 'Slots'));
   }
 });

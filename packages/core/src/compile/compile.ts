@@ -149,7 +149,8 @@ function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, Compil
     sameMotion(made) &&
     sameMarkers(before, project) &&
     before?.areas === project.areas &&
-    (before.components === project.components || old.components.every((each) => isIn(project, each))) &&
+    (before.components === project.components ||
+      old.components.every((component) => isIn(project, component))) &&
     !(names && old.names) &&
     sourcesOf(screen.id, old.components).every((id, i) => sameLinks(old.sources[i], grouped.get(id)));
   return same ? old : compileScreen(made, screen, grouped);
@@ -158,7 +159,7 @@ function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, Compil
 /** What the links of a screen belong to: itself, and the components placed on it. */
 const sourcesOf = (screen: Id, components: readonly Component[]): Id[] => [
   screen,
-  ...components.map((each) => each.id),
+  ...components.map((component) => component.id),
 ];
 
 function compileScreen(
@@ -207,7 +208,7 @@ function compileScreen(
     byId: new Map(elements.map((element) => [element.id, element])),
     tree,
     names: elements.some(mayName) || screen.shownWhen !== undefined,
-    scrolls: elements.some((each) => canScroll(each)),
+    scrolls: elements.some((element) => canScroll(element)),
     layout,
     focus: solveFocus(elements, layout, screen.focus),
     pressable: pressables(elements, table.searched.press),
@@ -272,8 +273,8 @@ function placedLinks(
   links: readonly CompiledLink[],
 ): CompiledLink[] {
   if (links.length === 0) return [];
-  const places = elements.flatMap((each) =>
-    each.type === 'component' && each.component === component.id ? [each.id] : [],
+  const places = elements.flatMap((element) =>
+    element.type === 'component' && element.component === component.id ? [element.id] : [],
   );
   return links.flatMap((link): CompiledLink[] => {
     const { element } = triggerOf(link.cue);

@@ -22,7 +22,7 @@ export function compileMoving(
 ): Pick<CompiledScreen, 'animations' | 'frames' | 'loading' | 'progresses' | 'ends'> {
   const { rates } = project;
   const animations = elements.flatMap((element) => [
-    ...(element.animations ?? []).map((each) => compileAnimation(element.id, each, rates, reduced)),
+    ...(element.animations ?? []).map((animation) => compileAnimation(element.id, animation, rates, reduced)),
     ...loopOfMarker(project, element, reduced),
   ]);
   const frames = elements.flatMap((element): CompiledScreen['frames'] => {
@@ -42,10 +42,12 @@ export function compileMoving(
     animations,
     frames,
     loading,
-    progresses: elements.flatMap((each) => ('loading' in each && each.loading ? [each.id] : [])),
+    progresses: elements.flatMap((element) => ('loading' in element && element.loading ? [element.id] : [])),
     ends: endsAt(loading, [
-      ...animations.filter((each) => each.on === 'arrival').map((each) => Math.max(SHORTEST, endOf(each))),
-      ...frames.map((each) => lengthOf(each.frames)),
+      ...animations
+        .filter((animation) => animation.on === 'arrival')
+        .map((animation) => Math.max(SHORTEST, endOf(animation))),
+      ...frames.map((frame) => lengthOf(frame.frames)),
     ]),
   };
 }

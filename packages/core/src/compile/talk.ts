@@ -78,11 +78,11 @@ class Making {
     this.#project = project;
     this.#language = language;
     this.#scope = scopeOfScreen(project, screenById(project, conversation.screen));
-    this.#speakers = new Map((project.speakers ?? []).map((each) => [each.id, each]));
+    this.#speakers = new Map((project.speakers ?? []).map((speaker) => [speaker.id, speaker]));
   }
 
   join(): void {
-    for (const each of this.#joins) each();
+    for (const item of this.#joins) item();
   }
 
   lay(steps: readonly Step[], within: Within): void {
@@ -211,10 +211,10 @@ class Making {
   ): void {
     const { key } = common;
     const limit = step.limit === undefined ? Infinity : timerMicros(step.limit, this.#project.rates);
-    const options = step.options.map((each) => ({
-      id: each.id,
-      parts: this.#parts(each.text, within.given),
-      when: each.when === undefined ? null : compileExpression(each.when, this.#scope),
+    const options = step.options.map((option) => ({
+      id: option.id,
+      parts: this.#parts(option.text, within.given),
+      when: option.when === undefined ? null : compileExpression(option.when, this.#scope),
       to: 0,
     }));
     const spoken = this.#spoken(step, within.given, key);
@@ -230,11 +230,11 @@ class Making {
     };
     this.ops.push(choice);
     this.#lineEnds(within);
-    const ends = step.options.map((each, i) => {
+    const ends = step.options.map((option, i) => {
       options[i]!.to = this.ops.length;
       const branch = { ...within, shown: new Map(within.shown), hidden: new Set(within.hidden) };
-      this.lay(each.steps, { ...branch, prefix: `${key} ` });
-      return this.#jump({ ...common, key: `${key} ${each.id} over` });
+      this.lay(option.steps, { ...branch, prefix: `${key} ` });
+      return this.#jump({ ...common, key: `${key} ${option.id} over` });
     });
     choice.after = this.ops.length;
     for (const end of ends) end.to = choice.after;
@@ -244,8 +244,8 @@ class Making {
     const routine = withId(this.#project.routines, step.routine);
     if (!routine) return this.#gone(key, 'routine');
     if (within.inside.has(routine.id)) return this.#itself(key, routine);
-    for (const each of missing(routine, step.args))
-      this.#trouble(key, { code: 'call/untold', params: { name: routine.name, what: each } });
+    for (const value of missing(routine, step.args))
+      this.#trouble(key, { code: 'call/untold', params: { name: routine.name, what: value } });
     this.lay(routine.steps, {
       prefix: `${key} `,
       inside: new Set([...within.inside, routine.id]),
@@ -285,7 +285,7 @@ class Making {
     if (id !== null && id !== '' && !speaker) this.#gone(key, 'speaker');
     const face = said.face === undefined ? undefined : (given.held.get(said.face) ?? said.face);
     const faces = speaker?.faces ?? [];
-    const found = faces.find((each) => each.name === face);
+    const found = faces.find((other) => other.name === face);
     if (speaker && face && !found)
       this.#trouble(key, { code: 'call/unknown-face', params: { speaker: speaker.name, face } });
     return {

@@ -24,15 +24,18 @@ export function compileTalks({
     (before?.conversations === project.conversations || !conversations.some(callsAnother));
   return {
     talks: new Map(
-      conversations.map((each) => {
-        const old = same ? previous?.talks.get(each.id) : undefined;
-        return [each.id, old?.conversation === each ? old : compileTalk(project, each, language)];
+      conversations.map((conversation) => {
+        const old = same ? previous?.talks.get(conversation.id) : undefined;
+        return [
+          conversation.id,
+          old?.conversation === conversation ? old : compileTalk(project, conversation, language),
+        ];
       }),
     ),
     talk: sameTimes && previous ? previous.talk : talkTimes(project),
-    speakers: new Map((speakers ?? []).map((each) => [each.id, each])),
+    speakers: new Map((speakers ?? []).map((speaker) => [speaker.id, speaker])),
   };
 }
 
 const callsAnother = ({ steps }: Conversation): boolean =>
-  everyStep(steps).some((each) => each.step === 'conversation');
+  everyStep(steps).some((step) => step.step === 'conversation');

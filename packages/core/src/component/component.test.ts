@@ -63,7 +63,7 @@ test('a component’s link works wherever it is placed, with the focus and all',
   let { state } = begin(flow);
   state = step(flow, state, { type: 'key', code: 'Enter', phase: 'down' }).state;
   state = step(flow, state, { type: 'key', code: 'Enter', phase: 'up' }).state;
-  expect(state.overlays.map((each) => [each.screen, each.focus])).toEqual([['s', 'x/b']]);
+  expect(state.overlays.map((overlay) => [overlay.screen, overlay.focus])).toEqual([['s', 'x/b']]);
   state = step(flow, state, { type: 'key', code: 'Enter', phase: 'down' }).state;
   expect(state.overlays).toEqual([]);
 });
@@ -90,11 +90,9 @@ test('switched off by its parameter, an element is not there', () => {
 
 test('a component within itself is left out', () => {
   const circle: Component = { ...back, elements: [...back.elements, place('again')] };
-  expect(expand(project([place('x')], [circle]), [place('x')]).elements.map((each) => each.id)).toEqual([
-    'x',
-    'x/b',
-    'x/again',
-  ]);
+  expect(expand(project([place('x')], [circle]), [place('x')]).elements.map((element) => element.id)).toEqual(
+    ['x', 'x/b', 'x/again'],
+  );
 });
 
 test('a change of a component makes anew only the screens it is on', () => {

@@ -88,8 +88,8 @@ export const LOOKS: ReadonlySet<string> = new Set(['look', 'box', 'bar', 'place'
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 
 function placedInner(placed: Id, inner: Element): Element {
-  const axis = (each: Axis): Axis =>
-    each.at !== 'stretch' && each.to !== undefined ? { ...each, to: pathOf(placed, each.to) } : each;
+  const axis = (item: Axis): Axis =>
+    item.at !== 'stretch' && item.to !== undefined ? { ...item, to: pathOf(placed, item.to) } : item;
   return {
     ...inner,
     id: pathOf(placed, inner.id),

@@ -18,7 +18,10 @@ export function unfoldedSize(project: Pick<Project, 'components'>, elements: rea
     return counted;
   };
   const count = (list: readonly Element[]): number =>
-    list.reduce((sum, each) => sum + 1 + (each.type === 'component' ? sizeOf(each.component) : 0), 0);
+    list.reduce(
+      (sum, element) => sum + 1 + (element.type === 'component' ? sizeOf(element.component) : 0),
+      0,
+    );
   return count(elements);
 }
 

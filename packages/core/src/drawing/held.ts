@@ -25,7 +25,7 @@ export function shareOf({ type, scalar }: Held, least = 0, most = 1): number {
 /** Which of some options is chosen, counted from 0. */
 export function indexOf({ type, scalar }: Held, count: number): number {
   const index =
-    type?.type === 'choice' ? type.options.findIndex((each) => each.id === scalar) : Number(scalar ?? 0);
+    type?.type === 'choice' ? type.options.findIndex((option) => option.id === scalar) : Number(scalar ?? 0);
   return Math.min(count - 1, Math.max(0, Number.isFinite(index) ? Math.floor(index) : 0));
 }
 

@@ -203,10 +203,10 @@ function spiky({ x, y, width, height }: Rect, tail: Tail): string {
   });
   if (goal) {
     const far = (point: { x: number; y: number }): number => Math.hypot(point.x - goal.x, point.y - goal.y);
-    const nearest = points.filter((each) => each.spike).reduce((a, b) => (far(b) < far(a) ? b : a));
+    const nearest = points.filter((point) => point.spike).reduce((a, b) => (far(b) < far(a) ? b : a));
     Object.assign(nearest, goal);
   }
-  return `M${points.map((each) => `${n(each.x)} ${n(each.y)}`).join('L')}Z`;
+  return `M${points.map((point) => `${n(point.x)} ${n(point.y)}`).join('L')}Z`;
 }
 
 /** Ever smaller circles towards whoever thinks. */

@@ -8,7 +8,7 @@ export const areaCommands = {
     project: Project,
     { name, parent, screens }: { name: string; parent?: Id | null; screens?: Id[] },
   ): Made => {
-    const taken = project.areas.map((each) => each.name);
+    const taken = project.areas.map((area) => area.name);
     const made: Area = { id: freshId('r'), name: freeName(name, taken), parent: parent ?? null };
     project.areas.push(made);
     for (const screen of project.screens) if (screens?.includes(screen.id)) screen.area = made.id;
@@ -28,8 +28,8 @@ export const areaCommands = {
     const { parent } = found;
     for (const screen of project.screens)
       if (screen.area === area) assign(screen, { area: parent ?? undefined });
-    for (const each of project.areas) if (each.parent === area) each.parent = parent;
-    removeWhere(project.areas, (each) => each.id === area);
+    for (const item of project.areas) if (item.parent === area) item.parent = parent;
+    removeWhere(project.areas, (item) => item.id === area);
     removeWhere(project.links, (link) => link.from === area);
   },
   'move to area': (project: Project, { screens, area }: { screens: Id[]; area: Id | null }): Made => {

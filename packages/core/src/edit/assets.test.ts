@@ -8,7 +8,7 @@ const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'ut
 const go = <N extends CommandName>(project: Project, name: N, args: Arguments<N>): Project =>
   applyCommand(project, name, args).project;
 const named = (project: Project, id: string): number =>
-  project.assets.filter((each) => each.id === id).length;
+  project.assets.filter((asset) => asset.id === id).length;
 const mentions = (project: Project, id: string): number =>
   JSON.stringify(project).split(JSON.stringify(id)).length - 1;
 
@@ -27,7 +27,7 @@ whole.conversations![0]!.steps.push(
 test.each(demo.assets.map(({ id, name }) => [name, id]))(
   '%s replaced is replaced wherever it is named',
   (_, id) => {
-    const by: Asset = { ...demo.assets.find((each) => each.id === id)!, id: 'a-new' };
+    const by: Asset = { ...demo.assets.find((asset) => asset.id === id)!, id: 'a-new' };
     const swapped = go(whole, 'replace asset', { asset: id, by });
     expect(mentions(whole, id)).toBeGreaterThan(1);
     expect(mentions(swapped, id)).toBe(0);
@@ -37,7 +37,7 @@ test.each(demo.assets.map(({ id, name }) => [name, id]))(
 );
 
 test('deleted, they are named nowhere but by steps that would be none without, and the project can be read', () => {
-  const gone = go(whole, 'delete assets', { assets: whole.assets.map((each) => each.id) });
+  const gone = go(whole, 'delete assets', { assets: whole.assets.map((asset) => asset.id) });
   const left = whole.assets.filter(({ id }) => mentions(gone, id) > 0).map(({ id }) => id);
   const played = [...whole.conversations!, ...whole.routines!].flatMap(({ steps }) =>
     everyStep(steps).flatMap((step) =>

@@ -6,7 +6,7 @@ import { assign, namedPlaces, removeWhere, type Made } from './parts';
 export const assetCommands = {
   'add assets': (project: Project, { assets }: { assets: Asset[] }): Made => {
     for (const asset of assets) {
-      const taken = project.assets.map((each) => each.name);
+      const taken = project.assets.map((item) => item.name);
       project.assets.push({ ...asset, name: freeName(asset.name, taken) });
     }
     return assets[0]?.id;
@@ -17,7 +17,7 @@ export const assetCommands = {
   },
   /** Puts another file in an asset's stead, under an id of its own so that undo brings the old one back. */
   'replace asset': (project: Project, { asset, by }: { asset: Id; by: Asset }): Made => {
-    const index = project.assets.findIndex((each) => each.id === asset);
+    const index = project.assets.findIndex((other) => other.id === asset);
     const old = project.assets[index];
     if (!old) return;
     for (const { path } of namedPlaces(project, 'asset', [asset])) put(project, path, by.id);
@@ -26,6 +26,6 @@ export const assetCommands = {
   },
   'delete assets': (project: Project, { assets }: { assets: Id[] }): Made => {
     letGo(project, namedPlaces(project, 'asset', assets));
-    removeWhere(project.assets, (each) => assets.includes(each.id));
+    removeWhere(project.assets, (asset) => assets.includes(asset.id));
   },
 };

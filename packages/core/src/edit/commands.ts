@@ -75,7 +75,7 @@ export const commands = {
     if (!found) return;
     assign(found, change);
     if (project.start === screen && found.layer !== 'base')
-      project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
+      project.start = project.screens.find((other) => other.layer === 'base')?.id ?? null;
   },
   'change screens': (
     project: Project,
@@ -91,16 +91,16 @@ export const commands = {
   'paste screens': (project: Project, { from }: { from: Project }): Made => putScreens(project, from)[0],
   'delete screens': (project: Project, { screens }: { screens: Id[] }): Made => {
     const gone = new Set(screens);
-    const names = new Map(project.screens.map((each) => [each.id, each.name]));
+    const names = new Map(project.screens.map((screen) => [screen.id, screen.name]));
     const places = namedPlaces(project, 'screen', screens);
     // Links to it stay, as gaps that keep its name.
     for (const { path, id } of places)
       if (path.at(-2) === 'to') put(project, path.slice(0, -1), { gap: names.get(id)! });
     letGo(project, places);
-    removeWhere(project.screens, (each) => gone.has(each.id));
+    removeWhere(project.screens, (screen) => gone.has(screen.id));
     removeWhere(project.links, (link) => gone.has(link.from));
     if (project.start !== null && gone.has(project.start))
-      project.start = project.screens.find((each) => each.layer === 'base')?.id ?? null;
+      project.start = project.screens.find((screen) => screen.layer === 'base')?.id ?? null;
   },
 
   'add link': (project: Project, link: Omit<Link, 'id'>): Made => {
@@ -113,14 +113,14 @@ export const commands = {
     if (found) assign(found, change);
   },
   'delete link': (project: Project, { link }: { link: Id }): Made => {
-    removeWhere(project.links, (each) => each.id === link);
+    removeWhere(project.links, (item) => item.id === link);
   },
   /** Moves a link among those of its source: before another of them, or to the end. */
   'place link': (project: Project, { link, before }: { link: Id; before: Id | null }): Made => {
-    const from = project.links.findIndex((each) => each.id === link);
+    const from = project.links.findIndex((other) => other.id === link);
     if (from < 0 || link === before) return;
     const [moved] = project.links.splice(from, 1);
-    const at = before === null ? -1 : project.links.findIndex((each) => each.id === before);
+    const at = before === null ? -1 : project.links.findIndex((other) => other.id === before);
     project.links.splice(at < 0 ? project.links.length : at, 0, moved!);
   },
   /** Makes a screen from its sisters' pieces and leads a link, old or new, to it. */
@@ -194,7 +194,7 @@ function addScreen(
   }
   if (project.start === null && screen.layer === 'base') project.start = screen.id;
   for (const { label, kind, to, actions = [] } of offers) {
-    const pressed = screen.elements.find((each) => each.type === 'button' && each.text === label);
+    const pressed = screen.elements.find((element) => element.type === 'button' && element.text === label);
     const leads = kind === 'go' || kind === 'open';
     if (!pressed || (leads && !to)) continue;
     const cues: Link['cue'][] = [

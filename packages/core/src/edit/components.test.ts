@@ -78,30 +78,30 @@ test('a component’s links for actions hold on every screen it is on, after the
     flow.screens
       .get('s')!
       .links.searched.press.get('x/b')!
-      .map((each) => each.kind),
+      .map((link) => link.kind),
   ).toEqual(['go', 'stay']);
   expect(
     flow.screens
       .get('s')!
       .links.searched.press.get('y/b')!
-      .map((each) => each.kind),
+      .map((link) => link.kind),
   ).toEqual(['stay']);
 });
 
 test('screens are copied to another project with their components and those’ links, and not twice', () => {
   const taken = takeScreens(project, ['s']);
-  expect(taken.components?.map((each) => each.id)).toEqual(['k']);
+  expect(taken.components?.map((component) => component.id)).toEqual(['k']);
   const empty = projectOf([screenOf('u')], []);
   const once = go(empty, 'paste screens', { from: taken });
   const twice = go(once, 'paste screens', { from: taken });
   expect(twice.components).toHaveLength(1);
-  expect(twice.links.filter((each) => each.from === twice.components![0]!.id)).toHaveLength(2);
+  expect(twice.links.filter((link) => link.from === twice.components![0]!.id)).toHaveLength(2);
   const [, first, second] = twice.screens;
   expect(wordsOn(twice, first!.id)).toContain('"Sea"');
   expect(wordsOn(twice, second!.id)).toContain('"Sea"');
   // The screen's own link on an element inside of a component follows it.
-  const pressed = twice.links.flatMap((each) =>
-    each.cue.on === 'press' && each.from === first!.id ? [each.cue.element] : [],
+  const pressed = twice.links.flatMap((link) =>
+    link.cue.on === 'press' && link.from === first!.id ? [link.cue.element] : [],
   );
   expect(pressed).toHaveLength(1);
   expect(compile(twice).screens.get(first!.id)!.byId.has(pressed[0]!)).toBe(true);
@@ -120,7 +120,12 @@ test('of a component within a component, a way through is a path of all of them'
     components: [row, outer],
   });
   const flow = compile(nested);
-  expect(flow.screens.get('s')!.elements.map((each) => each.id)).toEqual(['x', 'x/in', 'x/in/b', 'x/in/i']);
+  expect(flow.screens.get('s')!.elements.map((element) => element.id)).toEqual([
+    'x',
+    'x/in',
+    'x/in/b',
+    'x/in/i',
+  ]);
   const changed = go(nested, 'change element', {
     screen: 's',
     element: 'x/in/b',
@@ -133,7 +138,7 @@ test('of a component within a component, a way through is a path of all of them'
     change: { text: 'Here' } as Partial<Element>,
     here: true,
   });
-  expect(here.components!.find((each) => each.id === 'o')!.elements[0]).toMatchObject({
+  expect(here.components!.find((component) => component.id === 'o')!.elements[0]).toMatchObject({
     changes: { b: { text: 'Here' } },
   });
 });
@@ -156,7 +161,7 @@ test('made of any element and dissolved again, all that was on the screen stands
       const dissolved = go(made, 'dissolve component', { screen: screen.id, element: id! });
       const kinds = (of: Project): string[] =>
         expand(of, screenById(of, screen.id)!.elements)
-          .elements.map((each) => each.type)
+          .elements.map((item) => item.type)
           .sort();
       expect(kinds(dissolved).filter((type) => type !== 'panel')).toEqual(
         kinds(any).filter((type) => type !== 'panel'),

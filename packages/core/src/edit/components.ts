@@ -36,7 +36,7 @@ export const componentCommands = {
     const owner = ownerById(project, screen);
     if (!owner) return;
     const top = topmostOf(owner, elements);
-    const [first] = owner.elements.filter((each) => top.includes(each.id));
+    const [first] = owner.elements.filter((element) => top.includes(element.id));
     if (!first) return;
     const layout = layoutIn(project, owner);
     const rects = top.map((id) => layout.get(id)!);
@@ -44,8 +44,8 @@ export const componentCommands = {
     const y = Math.min(...rects.map((rect) => rect.y));
     const width = Math.max(1, ...rects.map((rect) => rect.x + rect.width - x));
     const height = Math.max(1, ...rects.map((rect) => rect.y + rect.height - y));
-    const ids = new Set(top.flatMap((id) => childrenOf(owner, id).map((each) => each.id)));
-    const inner = owner.elements.filter((each) => ids.has(each.id)).map(copyOf);
+    const ids = new Set(top.flatMap((id) => childrenOf(owner, id).map((child) => child.id)));
+    const inner = owner.elements.filter((element) => ids.has(element.id)).map(copyOf);
     for (const element of inner) {
       if (!top.includes(element.id)) continue;
       const rect = layout.get(element.id)!;
@@ -86,9 +86,9 @@ export const componentCommands = {
         y: { at: 'stretch', offset: 0, far: 0 },
       };
     owner.elements.splice(owner.elements.indexOf(first), 0, placed);
-    removeWhere(owner.elements, (each) => ids.has(each.id));
+    removeWhere(owner.elements, (element) => ids.has(element.id));
     placed.name = freeNameIn(
-      { ...owner, elements: owner.elements.filter((each) => each !== placed) },
+      { ...owner, elements: owner.elements.filter((element) => element !== placed) },
       made.name,
     );
     if ('firstFocus' in owner && owner.firstFocus && ids.has(owner.firstFocus))
@@ -114,11 +114,11 @@ export const componentCommands = {
   },
   /** Where it is placed, its elements stand by themselves from then on. */
   'delete component': (project: Project, { component }: { component: Id }): Made => {
-    if (!project.components?.some((each) => each.id === component)) return;
+    if (!project.components?.some((other) => other.id === component)) return;
     for (const owner of [...project.screens, ...project.components])
-      for (const placed of owner.elements.filter((each) => isPlaced(each, component)))
+      for (const placed of owner.elements.filter((element) => isPlaced(element, component)))
         dissolve(project, owner.id, placed.id);
-    removeWhere(project.components, (each) => each.id === component);
+    removeWhere(project.components, (item) => item.id === component);
     removeWhere(project.links, (link) => link.from === component);
   },
   /** Puts a component's elements in its place, as they are there. */
@@ -132,7 +132,7 @@ export const componentCommands = {
     if (!found) return;
     const name = freeName(
       parameter.name,
-      found.parameters.map((each) => each.name),
+      found.parameters.map((componentParameter) => componentParameter.name),
     );
     const made = { ...parameter, id: freshId('q'), name };
     found.parameters.push(made);
@@ -156,14 +156,14 @@ export const componentCommands = {
     const found = withId(project.components, component);
     if (!found) return;
     letGo(project, namedPlaces(project, 'parameter', [parameter], component));
-    removeWhere(found.parameters, (each) => each.id === parameter);
+    removeWhere(found.parameters, (componentParameter) => componentParameter.id === parameter);
   },
   /** Takes away what a place says otherwise: of one element, or of all. */
   'reset place': (
     project: Project,
     { screen, element, inner }: { screen: Id; element: Id; inner?: Id },
   ): Made => {
-    const placed = ownerById(project, screen)?.elements.find((each) => each.id === element);
+    const placed = ownerById(project, screen)?.elements.find((other) => other.id === element);
     if (placed?.type !== 'component' || !placed.changes) return;
     if (inner !== undefined) delete placed.changes[inner];
     if (inner === undefined || Object.keys(placed.changes).length === 0) delete placed.changes;
@@ -176,7 +176,7 @@ const isPlaced = (element: Element, component: Id): boolean =>
 const freeComponentName = (project: Project, name: string): string =>
   freeName(
     name,
-    (project.components ?? []).map((each) => each.name),
+    (project.components ?? []).map((component) => component.name),
   );
 
 function dissolve(project: Project, screen: Id, element: Id): void {
@@ -186,17 +186,17 @@ function dissolve(project: Project, screen: Id, element: Id): void {
   const component = withId(project.components, placed.component);
   // One level only: components within it stay components.
   const all = expand({ ...project, components: component ? [component] : [] }, [placed]).elements;
-  const inner = copyOf(all.slice(1)).filter((each) => !isHeldInside(each, all));
-  const fresh = new Map(inner.map((each) => [each.id, freshId('e')]));
+  const inner = copyOf(all.slice(1)).filter((other) => !isHeldInside(other, all));
+  const fresh = new Map(inner.map((item) => [item.id, freshId('e')]));
   const id = (old: Id): Id => fresh.get(old) ?? old;
-  const made = inner.map((each): Element => {
-    const top = each.parent === placed.id;
-    const place = { ...each.place };
+  const made = inner.map((item): Element => {
+    const top = item.parent === placed.id;
+    const place = { ...item.place };
     for (const way of ['x', 'y'] as const) {
       const axis = place[way];
       if (axis.at !== 'stretch' && axis.to !== undefined) place[way] = { ...axis, to: id(axis.to) };
     }
-    return { ...each, id: id(each.id), parent: top ? placed.id : id(each.parent!), place };
+    return { ...item, id: id(item.id), parent: top ? placed.id : id(item.parent!), place };
   });
   const at = owner.elements.indexOf(placed);
   // What held it all together stays, as a panel that is not seen.
@@ -219,10 +219,10 @@ function dissolve(project: Project, screen: Id, element: Id): void {
     made[0] = { ...made[0]!, parent: placed.parent, place: placed.place };
     owner.elements.splice(at, 1, made[0]);
   } else owner.elements.splice(at, 1, panel, ...made);
-  for (const each of made)
-    each.name = freeName(
-      each.name,
-      owner.elements.filter((other) => other.id !== each.id).map((other) => other.name),
+  for (const item of made)
+    item.name = freeName(
+      item.name,
+      owner.elements.filter((other) => other.id !== item.id).map((other) => other.name),
     );
   for (const link of [...project.links]) {
     const pressed = elementOf(link.cue);
@@ -240,4 +240,6 @@ function dissolve(project: Project, screen: Id, element: Id): void {
 
 /** Whether an element belongs to a component within the one that is dissolved. */
 const isHeldInside = (element: Element, all: readonly Element[]): boolean =>
-  all.some((each) => each.type === 'component' && each !== all[0] && element.id.startsWith(`${each.id}/`));
+  all.some(
+    (other) => other.type === 'component' && other !== all[0] && element.id.startsWith(`${other.id}/`),
+  );

@@ -13,7 +13,7 @@ function after<N extends CommandName>(project: Project, name: N, args: Arguments
   return next;
 }
 const steps = (project: Project): Step[] => project.conversations![0]!.steps;
-const ids = (project: Project): string[] => steps(project).map((each) => each.id);
+const ids = (project: Project): string[] => steps(project).map((step) => step.id);
 const choice: Step = {
   id: 'c',
   step: 'choice',
@@ -39,7 +39,7 @@ test('steps are put after others, at the beginning, and within an option', () =>
   project = after(project, 'put steps', { owner: 'talk', steps: [line('i', 'I')], after: null, inside: 'o' });
   project = after(project, 'put steps', { owner: 'talk', steps: [line('i2', 'I')], after: 'i' });
   const inner = steps(project)[3]!;
-  expect(inner.step === 'choice' && inner.options[0]!.steps.map((each) => each.id)).toEqual([
+  expect(inner.step === 'choice' && inner.options[0]!.steps.map((step) => step.id)).toEqual([
     'i',
     'i2',
     'j',
@@ -94,12 +94,12 @@ test('what goes takes its uses with it; what is called otherwise is still meant'
   project = after(project, 'delete routine', { routine: made });
   expect(ids(project)).toEqual(['a', 'r', 's', 'j']);
   project = after(project, 'delete conversation', { conversation: 'talk' });
-  expect(project.screens.find((each) => each.id === 'radio')).not.toHaveProperty('says');
+  expect(project.screens.find((screen) => screen.id === 'radio')).not.toHaveProperty('says');
 });
 
 test('a dialogue screen is copied to another project with what it says, who says it, and their pictures', () => {
   const own = (id: string | null) => (id === null ? null : `e-${id}`);
-  const elements = dialogueParts().map((each) => ({ ...each, id: own(each.id)!, parent: own(each.parent) }));
+  const elements = dialogueParts().map((part) => ({ ...part, id: own(part.id)!, parent: own(part.parent) }));
   const project = talking(
     [line('a', 'Hi', { face: 'worried' }), { id: 'r', step: 'routine', routine: 'q', args: { w: 'Told' } }],
     {},
@@ -115,13 +115,13 @@ test('a dialogue screen is copied to another project with what it says, who says
   ];
   const taken = takeScreens(project, ['radio']);
   expect(taken.conversations).toHaveLength(1);
-  expect(taken.assets.map((each) => each.id).sort()).toEqual(['a-calm', 'a-tobias', 'a-worried']);
+  expect(taken.assets.map((asset) => asset.id).sort()).toEqual(['a-calm', 'a-tobias', 'a-worried']);
   const other = after(blankProject('Other'), 'paste screens', { from: taken });
   const [screen] = other.screens;
   const [talk] = other.conversations!;
   expect(screen!.says).toBe(talk!.id);
   expect(talk!.screen).toBe(screen!.id);
-  expect(other.speakers!.map((each) => each.name).sort()).toEqual(['Ines', 'Tobias']);
+  expect(other.speakers!.map((speaker) => speaker.name).sort()).toEqual(['Ines', 'Tobias']);
   expect(findingsOfTalk(compile(other), talk!)).toEqual([]);
   // Once more, it says the same.
   const twice = after(other, 'paste screens', { from: taken });

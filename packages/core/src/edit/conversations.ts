@@ -26,8 +26,8 @@ export const conversationCommands = {
     { name, screen, steps = [] }: { name: string; screen?: Id | null; steps?: Step[] },
   ): Made => {
     const known = (project.conversations ??= []);
-    const on = screen ?? project.screens.find((each) => each.kind === 'dialogue')?.id ?? null;
-    const taken = known.map((each) => each.name);
+    const on = screen ?? project.screens.find((other) => other.kind === 'dialogue')?.id ?? null;
+    const taken = known.map((conversation) => conversation.name);
     const made: Conversation = { id: freshId('c'), name: freeName(name, taken), screen: on, steps };
     known.push(made);
     // The first that is written for a screen is the one it plays.
@@ -45,12 +45,12 @@ export const conversationCommands = {
   'delete conversation': (project: Project, { conversation }: { conversation: Id }): Made => {
     if (!project.conversations) return;
     letGo(project, namedPlaces(project, 'conversation', [conversation]));
-    removeWhere(project.conversations, (each) => each.id === conversation);
+    removeWhere(project.conversations, (item) => item.id === conversation);
   },
 
   'add routine': (project: Project, { name, steps = [] }: { name: string; steps?: Step[] }): Made => {
     const known = (project.routines ??= []);
-    const taken = known.map((each) => each.name);
+    const taken = known.map((routine) => routine.name);
     const made: Routine = { id: freshId('r'), name: freeName(name, taken), parameters: [], steps };
     known.push(made);
     return made.id;
@@ -64,23 +64,23 @@ export const conversationCommands = {
     const { parameters, ...rest } = change;
     assign<Routine>(found, rest);
     if (!parameters) return;
-    const names = new Map(found.parameters.map((each) => [each.id, each.name]));
-    found.parameters = parameters.map((each) => {
-      const before = names.get(each.id);
-      if (before === undefined || before === each.name) return each;
-      return { ...each, name: renameParameter(project, found, each.id, each.name) };
+    const names = new Map(found.parameters.map((parameter) => [parameter.id, parameter.name]));
+    found.parameters = parameters.map((parameter) => {
+      const before = names.get(parameter.id);
+      if (before === undefined || before === parameter.name) return parameter;
+      return { ...parameter, name: renameParameter(project, found, parameter.id, parameter.name) };
     });
   },
   /** Where it was called there is nothing any more. */
   'delete routine': (project: Project, { routine }: { routine: Id }): Made => {
     if (!project.routines) return;
     letGo(project, namedPlaces(project, 'routine', [routine]));
-    removeWhere(project.routines, (each) => each.id === routine);
+    removeWhere(project.routines, (item) => item.id === routine);
   },
 
   'add speaker': (project: Project, { name }: { name: string }): Made => {
     const known = (project.speakers ??= []);
-    const taken = known.map((each) => each.name);
+    const taken = known.map((speaker) => speaker.name);
     const made: Speaker = { id: freshId('p'), name: freeName(name, taken), faces: [] };
     known.push(made);
     return made.id;
@@ -98,7 +98,7 @@ export const conversationCommands = {
     { speaker, from, to }: { speaker: Id; from: string; to: string },
   ): Made => {
     const found = withId(project.speakers, speaker);
-    const face = found?.faces.find((each) => each.name === from);
+    const face = found?.faces.find((other) => other.name === from);
     if (!face) return;
     for (const { path } of namedPlaces(project, 'face', [from], speaker)) put(project, path, to);
     face.name = to;
@@ -109,7 +109,7 @@ export const conversationCommands = {
     const faces = withId(project.speakers, speaker)?.faces.map(({ name }) => name) ?? [];
     letGo(project, namedPlaces(project, 'face', faces, speaker));
     letGo(project, namedPlaces(project, 'speaker', [speaker]));
-    removeWhere(project.speakers, (each) => each.id === speaker);
+    removeWhere(project.speakers, (item) => item.id === speaker);
   },
   'change talk': (project: Project, change: Partial<TalkRules>): Made => {
     project.talk = { ...project.talk };
@@ -125,8 +125,8 @@ export const conversationCommands = {
     if (!all) return;
     const held = after === null ? (inside === undefined ? all : within(all, inside)) : holding(all, after);
     if (!held) return;
-    const at = after === null ? 0 : held.findIndex((each) => each.id === after) + 1;
-    const taken = new Set(everyStep(all).map((each) => each.id));
+    const at = after === null ? 0 : held.findIndex((step) => step.id === after) + 1;
+    const taken = new Set(everyStep(all).map((step) => step.id));
     const fresh = steps.map((step) => (taken.has(step.id) ? duplicate(step) : step));
     held.splice(at, 0, ...fresh);
     return fresh.at(-1)?.id;
@@ -141,14 +141,14 @@ export const conversationCommands = {
   'delete steps': (project: Project, { owner, steps }: { owner: Id; steps: Id[] }): Made => {
     for (const id of steps) {
       const held = holding(stepsOf(project, owner) ?? [], id);
-      if (held) removeWhere(held, (each) => each.id === id);
+      if (held) removeWhere(held, (step) => step.id === id);
     }
   },
   /** Moves steps up or down among their sisters, all by one. */
   'move steps': (project: Project, { owner, steps, by }: { owner: Id; steps: Id[]; by: -1 | 1 }): Made => {
     const held = holding(stepsOf(project, owner) ?? [], steps[0] ?? '');
     if (!held) return;
-    const places = held.flatMap((each, i) => (steps.includes(each.id) ? [i] : []));
+    const places = held.flatMap((step, i) => (steps.includes(step.id) ? [i] : []));
     const edge = by < 0 ? places[0]! : places.at(-1)!;
     if (held[edge + by] === undefined) return;
     for (const place of by < 0 ? places : places.reverse()) {
@@ -159,8 +159,8 @@ export const conversationCommands = {
   'duplicate steps': (project: Project, { owner, steps }: { owner: Id; steps: Id[] }): Made => {
     const held = holding(stepsOf(project, owner) ?? [], steps[0] ?? '');
     if (!held) return;
-    const copied = held.filter((each) => steps.includes(each.id)).map(duplicate);
-    const last = Math.max(...held.map((each, i) => (steps.includes(each.id) ? i : -1)));
+    const copied = held.filter((step) => steps.includes(step.id)).map(duplicate);
+    const last = Math.max(...held.map((step, i) => (steps.includes(step.id) ? i : -1)));
     held.splice(last + 1, 0, ...copied);
     return copied[0]?.id;
   },
@@ -172,14 +172,14 @@ const stepsOf = (project: Project, owner: Id): Step[] | undefined =>
 /** A step at any depth. Looked for in what the draft was made of, since drafts of a thousand steps take their time. */
 function find(steps: readonly Step[], id: Id): Step | undefined {
   const made = isDraft(steps) ? (original(steps as Step[]) as readonly Step[] | undefined) : steps;
-  const at = (made ?? steps).findIndex((each) => each.id === id);
+  const at = (made ?? steps).findIndex((step) => step.id === id);
   const first = steps[at];
-  return first?.id === id ? first : everyStep(steps).find((each) => each.id === id);
+  return first?.id === id ? first : everyStep(steps).find((step) => step.id === id);
 }
 
 /** The list a step stands in. */
 function holding(steps: Step[], id: Id): Step[] | undefined {
-  if (steps.some((each) => each.id === id)) return steps;
+  if (steps.some((step) => step.id === id)) return steps;
   for (const step of steps)
     for (const branch of branchesOf(step)) {
       const found = holding(branch, id);
@@ -211,10 +211,10 @@ function duplicate(step: Step): Step {
   const copy = (from: Step): Step => {
     const made = { ...copyOf(from), id: anew(from.id) } as Step;
     if (made.step === 'choice') {
-      made.options = made.options.map((each) => ({
-        ...each,
-        id: anew(each.id),
-        steps: each.steps.map(copy),
+      made.options = made.options.map((option) => ({
+        ...option,
+        id: anew(option.id),
+        steps: option.steps.map(copy),
       }));
       if (made.otherwise !== undefined) made.otherwise = fresh.get(made.otherwise);
     }
@@ -222,6 +222,6 @@ function duplicate(step: Step): Step {
     return made;
   };
   const made = copy(step);
-  for (const each of everyStep([made])) if (each.step === 'jump') each.to = fresh.get(each.to) ?? each.to;
+  for (const item of everyStep([made])) if (item.step === 'jump') item.to = fresh.get(item.to) ?? item.to;
   return made;
 }

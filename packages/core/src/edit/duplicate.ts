@@ -8,7 +8,7 @@ import { carryTexts, Fresh, remapIds } from './remap';
 export function copyElements(project: Project, screen: Id, ids: readonly Id[]): Element[] {
   const owner = ownerById(project, screen)!;
   const whole = asWritten(project);
-  const held = ownerById(whole, screen)!.elements.filter((each) => ids.includes(each.id));
+  const held = ownerById(whole, screen)!.elements.filter((element) => ids.includes(element.id));
   const part = {
     screens: [{ ...EMPTY_SCREEN, id: screen, name: owner.name, elements: held }],
     links: whole.links.filter(({ from, cue }) => from === screen && isPressOf(cue, (id) => ids.includes(id))),

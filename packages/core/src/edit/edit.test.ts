@@ -59,8 +59,8 @@ test.each(COMMANDS)('%s by hand so many times is so many steps back', (name) => 
       let project = first;
       let history: History<null> = NO_HISTORY;
       const states = [first];
-      for (const each of drawn) {
-        const done = carry(project, editOf(name, project, each));
+      for (const item of drawn) {
+        const done = carry(project, editOf(name, project, item));
         if (!done.edit) continue;
         project = done.project;
         // As the window does it: whatever key an edit has, what is done by another press is another step.
@@ -113,10 +113,10 @@ const lighthouseLike = (project: Project): Project => ({
 
 test('deleting a screen leaves links to it as gaps with its name; making it again closes them', () => {
   const gone = applyCommand(lighthouse(), 'delete screens', { screens: ['watch'] }).project;
-  expect(gone.links.find((each) => each.from === 'title')!.to).toEqual({ gap: 'watch' });
-  expect(gone.links.some((each) => each.from === 'watch')).toBe(false);
+  expect(gone.links.find((link) => link.from === 'title')!.to).toEqual({ gap: 'watch' });
+  expect(gone.links.some((link) => link.from === 'watch')).toBe(false);
   const { project, made } = applyCommand(gone, 'add screen', { name: 'Watch', kind: 'play' });
-  expect(project.links.find((each) => each.from === 'title')!.to).toEqual({ screen: made });
+  expect(project.links.find((link) => link.from === 'title')!.to).toEqual({ screen: made });
 });
 
 test('deleting the start makes another base the start', () => {
@@ -128,9 +128,9 @@ test('a duplicate has its own elements and its own links to them', () => {
   const twin = screenById(project, made)!;
   expect(twin.name).toBe('title 2');
   const pressed = project.links
-    .filter((each) => each.from === made)
-    .map((each) => each.cue.on === 'press' && each.cue.element);
-  expect(pressed).toEqual(twin.elements.map((each) => each.id));
+    .filter((link) => link.from === made)
+    .map((link) => link.cue.on === 'press' && link.cue.element);
+  expect(pressed).toEqual(twin.elements.map((element) => element.id));
   expect(pressed).not.toContain('begin');
 });
 
@@ -142,12 +142,12 @@ test('a new screen is made from its sister’s pieces, with a way back', () => {
   });
   const screen = screenById(project, made)!;
   expect(screen).toMatchObject({ name: 'Harbour', layer: 'overlay', background: { colour: '#102030' } });
-  expect(screen.elements.map((each) => each.type)).toContain('button');
-  expect(project.links.filter((each) => each.from === made).map((each) => each.kind)).toEqual([
+  expect(screen.elements.map((element) => element.type)).toContain('button');
+  expect(project.links.filter((link) => link.from === made).map((link) => link.kind)).toEqual([
     'back',
     'back',
   ]);
-  expect(project.links.find((each) => each.cue.on === 'event' && each.cue.event === 'x')!.to).toEqual({
+  expect(project.links.find((link) => link.cue.on === 'event' && link.cue.event === 'x')!.to).toEqual({
     screen: made,
   });
 });

@@ -35,7 +35,7 @@ function hangsInRing(elements: readonly Element[], element: Element): boolean {
       seen.add(at.id);
       const axis: Axis = at.place[way];
       const to: string | undefined = axis.at === 'stretch' ? undefined : axis.to;
-      at = elements.find((each) => each.id === to);
+      at = elements.find((other) => other.id === to);
     }
     return false;
   });
@@ -47,7 +47,7 @@ test('put into another parent or taken out, an element stays where it is on scre
       const screen = any.screens[n % any.screens.length]!;
       const element = screen.elements[m % Math.max(1, screen.elements.length)];
       const holder = screen.elements.find(
-        (each) => each.type === 'panel' && each !== element && !each.arrange,
+        (other) => other.type === 'panel' && other !== element && !other.arrange,
       );
       fc.pre(Boolean(element && holder && holder.parent !== element.id));
       const rect = rects(any, screen.id).get(element!.id)!;
@@ -89,7 +89,7 @@ test('what hung on an element that goes stays where it was', () => {
   const before = rects(with_).get(made!)!;
   const { project: after } = go(with_, 'delete elements', { screen: 's', elements: ['a'] });
   expect(rects(after).get(made!)).toEqual(before);
-  expect(after.links.map((each) => each.cue)).toEqual([press('b')]);
+  expect(after.links.map((link) => link.cue)).toEqual([press('b')]);
 });
 
 test('copies have names and links of their own, and hang on one another as the originals do', () => {
@@ -98,9 +98,9 @@ test('copies have names and links of their own, and hang on one another as the o
     elements: ['p', 'a', 'in'],
   });
   const { elements } = screenById(next, 's')!;
-  expect(elements.slice(4).map((each) => each.name)).toEqual(['p 2', 'a 2', 'in 2']);
-  expect(elements.find((each) => each.name === 'in 2')!.parent).toBe(made);
-  const copy = elements.find((each) => each.name === 'a 2')!;
+  expect(elements.slice(4).map((element) => element.name)).toEqual(['p 2', 'a 2', 'in 2']);
+  expect(elements.find((element) => element.name === 'in 2')!.parent).toBe(made);
+  const copy = elements.find((element) => element.name === 'a 2')!;
   expect(next.links.at(-1)).toMatchObject({ from: 's', cue: press(copy.id), to: { screen: 't' } });
 });
 
@@ -114,9 +114,9 @@ test('copied to another project, elements keep place, look and links, and bring 
   const taken = takeElements(dressed, 's', ['a', 'p'])!;
   const other = projectOf([screenOf('u', { name: 'T' })], []);
   const { project: pasted, made } = go(other, 'paste elements', { screen: 'u', from: taken });
-  expect(pasted.styles.box.map((each) => each.name)).toContain('Brass');
+  expect(pasted.styles.box.map((boxStyle) => boxStyle.name)).toContain('Brass');
   const { elements } = screenById(pasted, 'u')!;
-  expect(elements.map((each) => each.name)).toEqual(['p', 'a', 'in']);
+  expect(elements.map((element) => element.name)).toEqual(['p', 'a', 'in']);
   expect(elements[1]!.place).toEqual(buttonOf('a', 100).place);
   expect(elements[2]!.parent).toBe(made);
   // What it led to is here under its name.
@@ -143,7 +143,7 @@ describe('components', () => {
     const flow = compile(back);
     const screen = flow.screens.get('s')!;
     for (const name of ['a', 'b']) {
-      const element = screen.elements.find((each) => each.name === name)!;
+      const element = screen.elements.find((other) => other.name === name)!;
       expect(screen.layout.get(element.id)).toEqual(rects(project).get(name));
       expect(screen.links.searched.press.get(element.id)?.length).toBe(1);
     }
@@ -159,7 +159,7 @@ describe('components', () => {
         here: true,
       });
     const placed = (of: Project) =>
-      screenById(of, 's')!.elements.find((each) => each.id === made.made) as Element & {
+      screenById(of, 's')!.elements.find((element) => element.id === made.made) as Element & {
         changes?: unknown;
       };
     expect(placed(change('Hello').project).changes).toEqual({ a: { text: 'Hello' } });
@@ -175,7 +175,7 @@ describe('components', () => {
   test('deleted, its elements stand by themselves wherever it was', () => {
     const { project: next } = go(made.project, 'delete component', { component: pair.id });
     expect(next.components).toEqual([]);
-    expect(screenById(next, 's')!.elements.some((each) => each.type === 'component')).toBe(false);
+    expect(screenById(next, 's')!.elements.some((element) => element.type === 'component')).toBe(false);
     expect(compile(next).screens.get('s')!.elements.length).toBe(5);
   });
 });
@@ -197,7 +197,7 @@ test('a colour or style that is deleted leaves what has it as it looks', () => {
 test('an asset that is replaced or deleted is so wherever it is used', () => {
   const asset = { id: 'i', name: 'Gull', media: 'image/png', width: 8, height: 8, bytes: 9 };
   const brought = go(project, 'add assets', { assets: [asset, { ...asset, id: 'j' }] }).project;
-  expect(brought.assets.map((each) => each.name)).toEqual(['Gull', 'Gull 2']);
+  expect(brought.assets.map((item) => item.name)).toEqual(['Gull', 'Gull 2']);
   const shown = go(brought, 'change screen', {
     screen: 't',
     change: { background: { colour: '#000000', picture: 'i' } },

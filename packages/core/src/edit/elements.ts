@@ -48,14 +48,14 @@ export const elementCommands = {
   'delete elements': (project: Project, { screen, elements }: { screen: Id; elements: Id[] }): Made => {
     const owner = ownerById(project, screen);
     if (!owner) return;
-    const gone = new Set(elements.flatMap((id) => childrenOf(owner, id).map((each) => each.id)));
+    const gone = new Set(elements.flatMap((id) => childrenOf(owner, id).map((child) => child.id)));
     const places = elementPlaces(project, owner.id, gone);
     detach(project, owner, gone);
     letGo(project, places);
-    removeWhere(owner.elements, (each) => gone.has(each.id));
+    removeWhere(owner.elements, (element) => gone.has(element.id));
     // What led from or to them leaves nothing empty behind.
-    const touched = new Set(places.map((each) => each.owner));
-    for (const each of project.screens) if (touched.has(each.id)) repathFocus(each, (path) => path);
+    const touched = new Set(places.map((place) => place.owner));
+    for (const item of project.screens) if (touched.has(item.id)) repathFocus(item, (path) => path);
   },
   /**
    * Puts elements into another parent, or elsewhere in the order of drawing: before a sister, or last. Nothing moves on
@@ -72,13 +72,13 @@ export const elementCommands = {
   ): Made => {
     const owner = ownerById(project, screen);
     if (!owner) return;
-    const moved = owner.elements.filter((each) => elements.includes(each.id));
-    const held = new Set(moved.flatMap((each) => childrenOf(owner, each.id).map(({ id }) => id)));
+    const moved = owner.elements.filter((element) => elements.includes(element.id));
+    const held = new Set(moved.flatMap((element) => childrenOf(owner, element.id).map(({ id }) => id)));
     // Nothing can be put into itself.
     if (moved.length === 0 || (parent !== null && held.has(parent))) return;
     if (before !== null && elements.includes(before)) return;
     // What is to hold them cannot go on hanging on them.
-    detach(project, owner, held, (each) => parent !== null && holdsIn(owner, each.id, parent));
+    detach(project, owner, held, (element) => parent !== null && holdsIn(owner, element.id, parent));
     const layout = layoutIn(project, owner);
     for (const element of moved) {
       if (element.parent === parent) continue;
@@ -95,7 +95,7 @@ export const elementCommands = {
     }
     reorder(
       owner,
-      moved.map((each) => each.id),
+      moved.map((element) => element.id),
       before,
     );
   },
@@ -106,9 +106,9 @@ export const elementCommands = {
   ): Made => {
     const owner = ownerById(project, screen);
     if (!owner) return;
-    const ids = topmostOf(owner, elements).flatMap((id) => childrenOf(owner, id).map((each) => each.id));
+    const ids = topmostOf(owner, elements).flatMap((id) => childrenOf(owner, id).map((child) => child.id));
     const made = copyElements(project, screen, ids);
-    const fresh = new Set(made.map((each) => each.id));
+    const fresh = new Set(made.map((element) => element.id));
     for (const element of made) if (!fresh.has(element.parent ?? '')) nudge(element, by);
     return made[0]?.id;
   },
@@ -123,7 +123,7 @@ function elementPlaces(project: Project, owner: Id, gone: ReadonlySet<Id>): IdPl
       within !== null &&
       (within === owner || id.includes('/')) &&
       alongPath(whole, ownerById(whole, within), id).some(
-        (each) => each.owner.id === owner && gone.has(each.id),
+        (item) => item.owner.id === owner && gone.has(item.id),
       ),
   );
 }
@@ -168,7 +168,7 @@ function detach(
 ): void {
   const hung = (axis: Axis): boolean => axis.at !== 'stretch' && axis.to !== undefined && gone.has(axis.to);
   const affected = owner.elements.filter(
-    (each) => !gone.has(each.id) && which(each) && (hung(each.place.x) || hung(each.place.y)),
+    (element) => !gone.has(element.id) && which(element) && (hung(element.place.x) || hung(element.place.y)),
   );
   if (affected.length === 0) return;
   const layout = layoutIn(project, owner);
@@ -183,20 +183,20 @@ function detach(
 
 /** Whether an element is another, or holds it. */
 const holdsIn = (owner: Owner, id: Id, other: Id): boolean =>
-  childrenOf(owner, id).some((each) => each.id === other);
+  childrenOf(owner, id).some((child) => child.id === other);
 
 function reorder(owner: Owner, ids: readonly Id[], before: Id | null): void {
-  const moved = owner.elements.filter((each) => ids.includes(each.id));
-  const rest = owner.elements.filter((each) => !ids.includes(each.id));
-  const at = before === null ? -1 : rest.findIndex((each) => each.id === before);
+  const moved = owner.elements.filter((element) => ids.includes(element.id));
+  const rest = owner.elements.filter((element) => !ids.includes(element.id));
+  const at = before === null ? -1 : rest.findIndex((element) => element.id === before);
   const next = [...rest];
   next.splice(at < 0 ? rest.length : at, 0, ...moved);
-  if (next.some((each, i) => each.id !== owner.elements[i]!.id)) owner.elements = next;
+  if (next.some((element, i) => element.id !== owner.elements[i]!.id)) owner.elements = next;
 }
 
 /** Those of some elements that no other of them holds. */
 export function topmostOf(owner: { elements: Element[] }, ids: readonly Id[]): Id[] {
-  const parents = new Map(owner.elements.map((each) => [each.id, each.parent]));
+  const parents = new Map(owner.elements.map((element) => [element.id, element.parent]));
   return ids.filter((id) => {
     const seen = new Set<Id>([id]);
     for (let up = parents.get(id) ?? null; up !== null && !seen.has(up); up = parents.get(up) ?? null) {

@@ -35,7 +35,7 @@ test('what is made a component goes on being led to, by its path there', () => {
   let now = go(project, 'lead focus', { screen: 's', from: 'a', direction: 'down', to: 'c' });
   now = go(now, 'make component', { screen: 's', elements: ['c'], name: 'Card' });
   const { focus, elements } = screenById(now, 's')!;
-  const placed = elements.find((each) => each.type === 'component')!;
+  const placed = elements.find((element) => element.type === 'component')!;
   expect(focus).toEqual({ next: { a: { down: `${placed.id}/c` } } });
 });
 

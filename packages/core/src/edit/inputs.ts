@@ -25,7 +25,7 @@ export const inputCommands = {
       forGame,
     }: { name: string; keys?: string[]; pad?: number[]; forGame?: boolean },
   ): Made => {
-    const names = project.actions.map((each) => each.name);
+    const names = project.actions.map((action) => action.name);
     const made: Action = {
       id: freshId('a'),
       name: freeName(name, names),
@@ -42,7 +42,7 @@ export const inputCommands = {
   },
   /** One of the project's own; links that wait for it stay, and say that it is gone. */
   'delete action': (project: Project, { action }: { action: Id }): Made => {
-    if (!isUsual(action)) removeWhere(project.actions, (each) => each.id === action);
+    if (!isUsual(action)) removeWhere(project.actions, (item) => item.id === action);
   },
   'change input': (project: Project, change: Partial<InputRules>): Made => {
     const input = { ...project.input };

@@ -8,13 +8,13 @@ export const languageCommands = {
   /** The first that is added comes after English, which texts are written in until it is said otherwise. */
   'add language': (project: Project, language: Language): Made => {
     const known = project.languages ?? [{ code: 'en', name: 'English' }];
-    if (known.some((each) => each.code === language.code)) return;
+    if (known.some((other) => other.code === language.code)) return;
     project.languages = [...known, { ...language }];
   },
   'change language': (project: Project, { code, to }: { code: string; to: Language }): Made => {
     const known = project.languages ?? [{ code: 'en', name: 'English' }];
-    if (to.code !== code && known.some((each) => each.code === to.code)) return;
-    project.languages = known.map((each) => (each.code === code ? { ...to } : each));
+    if (to.code !== code && known.some((language) => language.code === to.code)) return;
+    project.languages = known.map((language) => (language.code === code ? { ...to } : language));
     const texts = project.texts?.[code];
     if (!texts || to.code === code) return;
     delete project.texts![code];
@@ -27,7 +27,7 @@ export const languageCommands = {
   /** With all that was said in it. The one texts are written in stays. */
   'delete language': (project: Project, { code }: { code: string }): Made => {
     if (!project.languages || project.languages[0]?.code === code) return;
-    removeWhere(project.languages, (each) => each.code === code);
+    removeWhere(project.languages, (language) => language.code === code);
     if (project.texts) delete project.texts[code];
     if (project.translated) delete project.translated[code];
   },
@@ -39,7 +39,7 @@ export const languageCommands = {
     const { [key]: _, ...rest } = project.texts?.[language] ?? {};
     const texts = text === '' ? rest : { ...rest, [key]: text };
     project.texts = { ...project.texts, [language]: texts };
-    const from = wordingsOf(project).find((each) => each.key === key)?.text;
+    const from = wordingsOf(project).find((wording) => wording.key === key)?.text;
     note(project, language, key, text === '' ? null : { from });
   },
   /** How far a translation is; what it was translated from is what the text is now. */
@@ -47,7 +47,7 @@ export const languageCommands = {
     project: Project,
     { language, key, state }: { language: string; key: string; state: Translated['state'] },
   ): Made => {
-    const from = wordingsOf(project).find((each) => each.key === key)?.text;
+    const from = wordingsOf(project).find((wording) => wording.key === key)?.text;
     note(project, language, key, { from, ...(state === undefined ? {} : { state }) });
   },
   'note wording': (
@@ -60,7 +60,7 @@ export const languageCommands = {
   },
   /** Takes in what a translator's file says; of texts the project does not have it knows nothing. */
   'take texts': (project: Project, { language, texts }: { language: string; texts: GivenText[] }): Made => {
-    const sources = new Map(wordingsOf(project).map((each) => [each.key, each.text]));
+    const sources = new Map(wordingsOf(project).map((wording) => [wording.key, wording.text]));
     const said = { ...project.texts?.[language] };
     const known = { ...project.translated?.[language] };
     const notes = { ...project.wordings };

@@ -47,17 +47,17 @@ export const lookCommands = {
   /** What used it keeps its look, as exceptions from the first style that is left. */
   'delete text style': (project: Project, { style }: { style: Id }): Made => {
     const found = withId(project.styles.text, style);
-    const [next] = project.styles.text.filter((each) => each !== found);
+    const [next] = project.styles.text.filter((textStyle) => textStyle !== found);
     if (!found || !next) return;
     keepLooks(project, 'text style', found, next.id);
-    removeWhere(project.styles.text, (each) => each.id === style);
+    removeWhere(project.styles.text, (textStyle) => textStyle.id === style);
   },
   'delete box style': (project: Project, { style }: { style: Id }): Made => {
     const found = withId(project.styles.box, style);
-    const [next] = project.styles.box.filter((each) => each !== found);
+    const [next] = project.styles.box.filter((boxStyle) => boxStyle !== found);
     if (!found || !next) return;
     keepLooks(project, 'box style', found, next.id);
-    removeWhere(project.styles.box, (each) => each.id === style);
+    removeWhere(project.styles.box, (boxStyle) => boxStyle.id === style);
   },
   'add colour': (project: Project, { name, colour }: Omit<NamedColour, 'id'>): Made => {
     const colours = (project.styles.colours ??= []);
@@ -82,7 +82,7 @@ export const lookCommands = {
     const found = withId(project.styles.colours, colour);
     if (!found) return;
     for (const { path } of namedPlaces(project, 'colour', [colour])) put(project, path, found.colour);
-    removeWhere(project.styles.colours!, (each) => each.id === colour);
+    removeWhere(project.styles.colours!, (namedColour) => namedColour.id === colour);
   },
 };
 
@@ -101,7 +101,7 @@ function keepLooks(
   }
 }
 
-const names = (things: readonly { name: string }[]): string[] => things.map((each) => each.name);
+const names = (things: readonly { name: string }[]): string[] => things.map((thing) => thing.name);
 
 export const allElements = (project: Project): Element[] =>
   [...project.screens, ...(project.components ?? [])].flatMap((owner) => owner.elements);

@@ -10,14 +10,14 @@ const usesIn = (project: Project): string => JSON.stringify({ ...project, motion
 test('a motion is made with a name of its own, changed, and taken out', () => {
   const first = applyCommand(projectOf([screenOf('a')], []), 'add motion', { name: 'Rise' });
   const second = applyCommand(first.project, 'add motion', { name: 'Rise' });
-  expect(second.project.motions!.map((each) => each.name)).toEqual(['Rise', 'Rise 2']);
+  expect(second.project.motions!.map((motion) => motion.name)).toEqual(['Rise', 'Rise 2']);
   const changed = applyCommand(second.project, 'change motion', {
     motion: second.made!,
     change: { name: 'Fall', leaving: [] },
   });
   expect(changed.project.motions![1]).toMatchObject({ name: 'Fall', leaving: [] });
   const gone = applyCommand(changed.project, 'delete motion', { motion: first.made! });
-  expect(gone.project.motions!.map((each) => each.name)).toEqual(['Fall']);
+  expect(gone.project.motions!.map((motion) => motion.name)).toEqual(['Fall']);
 });
 
 test('what moved by a motion that is taken out moves as the house does, and the house fades', () => {

@@ -7,7 +7,7 @@ export const motionCommands = {
   /** A new one, which rises a little and fades. */
   'add motion': (project: Project, { name }: { name: string }): Made => {
     const motions = (project.motions ??= []);
-    const taken = motions.map((each) => each.name);
+    const taken = motions.map((motion) => motion.name);
     const made: MadeMotion = {
       id: freshId('m'),
       name: freeName(name, taken),
@@ -28,9 +28,9 @@ export const motionCommands = {
   },
   /** What moved by it moves as the house does; the house itself fades. */
   'delete motion': (project: Project, { motion }: { motion: Id }): Made => {
-    if (!project.motions?.some((each) => each.id === motion)) return;
+    if (!project.motions?.some((madeMotion) => madeMotion.id === motion)) return;
     letGo(project, namedPlaces(project, 'motion', [motion]));
-    removeWhere(project.motions, (each) => each.id === motion);
+    removeWhere(project.motions, (madeMotion) => madeMotion.id === motion);
     project.house.motion ??= { name: 'fade', duration: '240 ms' };
   },
 };

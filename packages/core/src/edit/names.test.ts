@@ -48,7 +48,7 @@ const project = (): Project =>
 
 const done = <N extends CommandName>(name: N, args: Arguments<N>, from = project()): Project =>
   applyCommand(from, name, args).project;
-const by = (from: Project, id: string) => from.links.find((each) => each.id === id)!;
+const by = (from: Project, id: string) => from.links.find((link) => link.id === id)!;
 
 test('a value that is renamed is followed everywhere but where a parameter or field of that name hides it', () => {
   const texts = project();
@@ -118,7 +118,7 @@ test('duplicates have their own elements, links and parameters, and lead where t
   const after = done('duplicate screens', { screens: ['title', 'confirm'] });
   const [title, confirm] = after.screens.slice(-2);
   expect([title!.name, confirm!.name]).toEqual(['Title 2', 'Confirm 2']);
-  const own = after.links.filter((each) => each.from === title!.id);
+  const own = after.links.filter((link) => link.from === title!.id);
   expect(own).toMatchObject([
     {
       cue: { on: 'press', element: title!.elements[0]!.id },
@@ -132,7 +132,7 @@ test('duplicates have their own elements, links and parameters, and lead where t
 test('screens carried to another project bring what they use, and take what is there under the same name', () => {
   const taken = takeScreens(project(), ['watch', 'confirm']);
   expect(readDocument(JSON.parse(writeProject(taken)))).toEqual({ project: taken });
-  expect(taken.links.find((each) => each.id === 'e')!.to).toEqual({ gap: 'Title' });
+  expect(taken.links.find((link) => link.id === 'e')!.to).toEqual({ gap: 'Title' });
   expect(taken.areas.map((area) => area.name)).toEqual(['Night']);
   const other = projectOf([screenOf('t', { name: 'title' }), screenOf('w', { name: 'The watch' })], [], {
     values: [{ id: 'other', name: 'Oil', section: 'X', life: 'session', type: 'number', default: 1 }],
@@ -145,9 +145,9 @@ test('screens carried to another project bring what they use, and take what is t
     'Confirm',
   ]);
   expect(after.values.map((value) => value.id)).toEqual(['other']);
-  const set = after.links.find((each) => each.effects.length > 0)!;
+  const set = after.links.find((link) => link.effects.length > 0)!;
   expect(set.effects).toEqual([{ do: 'set', value: 'other', to: 'oil + 2' }]);
-  const home = after.links.find((each) => each.cue.on === 'returned')!;
+  const home = after.links.find((link) => link.cue.on === 'returned')!;
   expect(home).toMatchObject({ to: { screen: 't' }, cue: { screen: after.screens[3]!.id } });
   expect(readDocument(JSON.parse(writeProject(after)))).toEqual({ project: after });
   expect(begin(compile(after)).state.base.screen).toBe('t');

@@ -14,7 +14,7 @@ const names = (place: Naming, identifier: string): boolean =>
   place.text.includes(identifier) && (place.is === 'expression' || place.message);
 
 const has = (things: readonly { name: string }[], identifier: string): boolean =>
-  things.some((each) => identifierOf(each.name) === identifier);
+  things.some((thing) => identifierOf(thing.name) === identifier);
 
 /** A field of the event, or a parameter, is nearer than a value of the same name. */
 const hides = ({ fields, parameters }: Around, identifier: string): boolean =>
@@ -49,7 +49,7 @@ export function freeIdentifier(
 function namedAround(places: readonly Naming[]): Set<string> {
   return new Set(
     places.flatMap(({ around }) =>
-      [...around.parameters, ...around.fields].map((each) => identifierOf(each.name)),
+      [...around.parameters, ...around.fields].map((nearby) => identifierOf(nearby.name)),
     ),
   );
 }
@@ -66,7 +66,7 @@ function saidIn(places: readonly Naming[]): Set<string> {
 export function renameScreen(draft: Project, id: Id, name: string): string {
   const project = asWritten(draft);
   const from = byId(project.screens).get(id)!.name;
-  const others = project.screens.filter((each) => each.id !== id).map((each) => each.name);
+  const others = project.screens.filter((screen) => screen.id !== id).map((screen) => screen.name);
   const to = freeIdentifier(name, others);
   const short = identifierOf(from);
   for (const place of placesOf(project, { only: ['expression'] }))
@@ -80,8 +80,10 @@ export function renameValue(draft: Project, id: Id, name: string): string {
   const project = asWritten(draft);
   const from = byId(project.values).get(id)!.name;
   const old = identifierOf(from);
-  const places = namingPlaces(project).filter((each) => names(each, old) && !hides(each.around, old));
-  const others = project.values.filter((each) => each.id !== id).map((each) => each.name);
+  const places = namingPlaces(project).filter(
+    (namingPlace) => names(namingPlace, old) && !hides(namingPlace.around, old),
+  );
+  const others = project.values.filter((value) => value.id !== id).map((value) => value.name);
   const to = freeIdentifier(name, others, namedAround(places));
   for (const place of places) rewrite(draft, place, 'name', from, to);
   return to;
@@ -103,7 +105,7 @@ export function renameParameter(draft: Project, owner: Told, parameter: Id, name
   if (boundBy(project, owner, from) !== null) return from;
   const old = identifierOf(from);
   const places = placesWithin(project, owner.id, old);
-  const others = parameters.filter((each) => each.id !== parameter).map((each) => each.name);
+  const others = parameters.filter((other) => other.id !== parameter).map((item) => item.name);
   // A value of the new name could no longer be named here, nor a field that is nearer be told from it.
   const nearby = new Set([...saidIn(places), ...namedAround(places)]);
   nearby.delete(old);
@@ -128,7 +130,7 @@ function placesWithin(project: Project, owner: Id, name: string): Naming[] {
 export function boundBy(project: Project, owner: Told, name: string): string | null {
   const old = identifierOf(name);
   const naming = placesWithin(project, owner.id, old).filter(
-    (each) => names(each, old) && each.around.of !== null && each.around.of !== owner.id,
+    (other) => names(other, old) && other.around.of !== null && other.around.of !== owner.id,
   );
   if (naming.length === 0) return null;
   const known = has(project.values, old);
@@ -147,8 +149,8 @@ export function renameField(draft: Project, event: Id, field: Id, name: string):
   const fields = byId(project.events).get(event)!.fields!;
   const from = withId(fields, field)!.name;
   const old = identifierOf(from);
-  const places = namingPlaces(project).filter((each) => each.around.event === event);
-  const others = fields.filter((each) => each.id !== field).map((each) => each.name);
+  const places = namingPlaces(project).filter((namingPlace) => namingPlace.around.event === event);
+  const others = fields.filter((other) => other.id !== field).map((item) => item.name);
   const nearby = saidIn(places);
   nearby.delete(old);
   const to = freeIdentifier(name, others, nearby);
@@ -160,7 +162,9 @@ export function renameField(draft: Project, event: Id, field: Id, name: string):
 function shownOn(project: Project, owner: Id): ReadonlySet<Id> {
   const holds = new Map<Id, Id[]>();
   const note = (by: Id, id: Id): void => void holds.set(by, [...(holds.get(by) ?? []), id]);
-  const screenOf = new Map((project.conversations ?? []).map((each) => [each.id, each.screen]));
+  const screenOf = new Map(
+    (project.conversations ?? []).map((conversation) => [conversation.id, conversation.screen]),
+  );
   for (const { of, id, owner: by } of placesOf(project, { only: ['id'] })) {
     if (of === 'component') note(by, id);
     if (of === 'routine') note(screenOf.get(by) ?? by, id);

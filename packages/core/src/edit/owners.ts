@@ -80,10 +80,10 @@ export function reach(project: Project, owner: Owner | undefined, path: Id): Rea
 export const freeNameIn = (owner: Owner, name: string): string =>
   freeName(
     name,
-    owner.elements.map((each) => each.name),
+    owner.elements.map((element) => element.name),
   );
 
 /** Puts elements on a screen or component, each under a free name. */
 export function putIn(owner: Owner, elements: readonly Element[]): void {
-  for (const each of elements) owner.elements.push({ ...each, name: freeNameIn(owner, each.name) });
+  for (const element of elements) owner.elements.push({ ...element, name: freeNameIn(owner, element.name) });
 }

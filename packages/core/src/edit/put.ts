@@ -30,7 +30,7 @@ export function pasteElements(project: Project, screen: Id, from: Project): Id[]
 function backHome(project: Project, link: Link): void {
   const { to } = link;
   const there =
-    to && 'gap' in to && project.screens.find((each) => each.name.toLowerCase() === to.gap.toLowerCase());
+    to && 'gap' in to && project.screens.find((screen) => screen.name.toLowerCase() === to.gap.toLowerCase());
   if (there) link.to = { screen: there.id };
 }
 
@@ -62,8 +62,8 @@ function mergeShared(project: Project, from: Project): Fresh {
     same: (a: Named, b: Named) => boolean = sameName,
   ): void => {
     for (const thing of there) {
-      const known = here.find((each) => same(each, thing));
-      const free = here.every((each) => each.id !== thing.id);
+      const known = here.find((named) => same(named, thing));
+      const free = here.every((named) => named.id !== thing.id);
       fresh.set(of, thing.id, known?.id ?? (free ? thing.id : freshId(prefix)));
     }
   };
@@ -81,8 +81,8 @@ function mergeShared(project: Project, from: Project): Fresh {
 /** Puts in what is not here yet of what screens and elements use, with components' own links. */
 function putShared(project: Project, copy: Project): void {
   const add = <T extends { id: Id }>(into: T[], things: readonly T[] | undefined): T[] => {
-    const known = new Set(into.map((each) => each.id));
-    const added = things?.filter((each) => !known.has(each.id)) ?? [];
+    const known = new Set(into.map((item) => item.id));
+    const added = things?.filter((thing) => !known.has(thing.id)) ?? [];
     into.push(...added);
     return added;
   };
@@ -95,7 +95,7 @@ function putShared(project: Project, copy: Project): void {
   add(styles.box, copy.styles.box);
   if (copy.styles.colours?.length) add((styles.colours ??= []), copy.styles.colours);
   if (!copy.components?.length) return;
-  const made = new Set(add((project.components ??= []), copy.components).map((each) => each.id));
+  const made = new Set(add((project.components ??= []), copy.components).map((component) => component.id));
   for (const link of copy.links) if (made.has(link.from)) project.links.push({ ...link, id: freshId('l') });
 }
 
@@ -107,12 +107,12 @@ export function putScreens(project: Project, from: Project): Id[] {
   const fresh = mergeShared(project, from);
   for (const { id, elements, parameters = [], outcomes = [] } of from.screens) {
     fresh.set('screen', id, freshId('s'));
-    for (const each of elements) fresh.set('element', each.id, freshId('e'), id);
-    for (const each of parameters) fresh.set('parameter', each.id, freshId('q'), id);
-    for (const each of outcomes) fresh.set('outcome', each.id, freshId('o'), id);
+    for (const element of elements) fresh.set('element', element.id, freshId('e'), id);
+    for (const parameter of parameters) fresh.set('parameter', parameter.id, freshId('q'), id);
+    for (const outcome of outcomes) fresh.set('outcome', outcome.id, freshId('o'), id);
   }
   // A link's words go by its id in other languages.
-  const components = new Set(from.components?.map((each) => each.id));
+  const components = new Set(from.components?.map((component) => component.id));
   for (const { id, from: source } of from.links)
     if (!components.has(source)) fresh.set('link', id, freshId('l'));
   const copy = remapIds(from, fresh, from);

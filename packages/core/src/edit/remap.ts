@@ -57,7 +57,7 @@ export function remapIds<P extends Partial<Project>>(part: P, fresh: Fresh, whol
 
 function calledNow({ of, id, within }: IdPlace | OwnPlace, fresh: Fresh): Id {
   if (of === 'source') {
-    const source = (['screen', 'area', 'component'] as const).find((each) => fresh.has(each, id));
+    const source = (['screen', 'area', 'component'] as const).find((value) => fresh.has(value, id));
     return source ? fresh.get(source, id) : id;
   }
   if (of !== 'element') return fresh.get(of, id, within);

@@ -21,7 +21,7 @@ function seen(project: Project, inputs: readonly Input[]): unknown[] {
     pictures.push([
       paintRun(flow, state),
       state.values,
-      [state.base, ...state.overlays].map((each) => each.screen),
+      [state.base, ...state.overlays].map((instance) => instance.screen),
     ]);
   }
   return pictures;
@@ -34,25 +34,25 @@ const renames = (project: Project, name: string): Any[] => [
   ...project.values.map(({ id }): Any => ({ name: 'rename value', args: { value: id, name } })),
   ...project.screens.flatMap(({ id, parameters = [], elements }): Any[] => [
     { name: 'rename screen', args: { screen: id, name } },
-    ...parameters.map((each): Any => ({
+    ...parameters.map((parameter): Any => ({
       name: 'change parameter',
-      args: { screen: id, parameter: each.id, change: { name } },
+      args: { screen: id, parameter: parameter.id, change: { name } },
     })),
-    ...elements.map((each): Any => ({
+    ...elements.map((element): Any => ({
       name: 'change element',
-      args: { screen: id, element: each.id, change: { name: `${name} of ${each.name}` } },
+      args: { screen: id, element: element.id, change: { name: `${name} of ${element.name}` } },
     })),
   ]),
   ...project.events.flatMap(({ id, fields = [] }) =>
-    fields.map((each): Any => ({
+    fields.map((field): Any => ({
       name: 'change field',
-      args: { event: id, field: each.id, change: { name } },
+      args: { event: id, field: field.id, change: { name } },
     })),
   ),
   ...(project.components ?? []).flatMap(({ id, parameters }) =>
-    parameters.map((each): Any => ({
+    parameters.map((parameter): Any => ({
       name: 'change component parameter',
-      args: { component: id, parameter: each.id, change: { name } },
+      args: { component: id, parameter: parameter.id, change: { name } },
     })),
   ),
 ];
@@ -73,20 +73,20 @@ const name = fc.constantFrom(
 
 /** Whether some text that is rewritten cannot be said at all: then it is shown as it is written. */
 function showsWritten(project: Project, after: Project): boolean {
-  const known = new Set(project.values.map((each) => identifierOf(each.name)));
+  const known = new Set(project.values.map((value) => identifierOf(value.name)));
   const now = placesOf(after, { only: ['text'] });
   return placesOf(project, { only: ['text'] }).some(
     ({ text }, i) =>
       text !== now[i]?.text &&
       text.includes(',') &&
-      (text.includes('currency/X') || namesIn(text).some((each) => !known.has(each))),
+      (text.includes('currency/X') || namesIn(text).some((name) => !known.has(name))),
   );
 }
 const lostNames = (project: Project): Set<string> =>
   new Set(
     [...findingsOf(project), ...findingsOf(inLanguage(project, 'de'))].flatMap(
-      (each) =>
-        /nothing called (\w+)|says \{(\w+)\}|no screen “(\w+)”/.exec(findingWords(each))?.slice(1) ?? [],
+      (finding) =>
+        /nothing called (\w+)|says \{(\w+)\}|no screen “(\w+)”/.exec(findingWords(finding))?.slice(1) ?? [],
     ),
   );
 

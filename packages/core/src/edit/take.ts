@@ -30,7 +30,7 @@ export function takeScreens(project: Project, ids: readonly Id[]): Project {
   const styles = Object.fromEntries(
     Object.entries(STYLES).map(([of, list]) => [of, byId<{ id: Id }>(whole.styles[list])]),
   ) as Record<keyof typeof STYLES, ReadonlyMap<Id, { id: Id }>>;
-  const values = new Map(whole.values.map((each) => [identifierOf(each.name), each.id]));
+  const values = new Map(whole.values.map((value) => [identifierOf(value.name), value.id]));
 
   const chosen = new Set(ids);
   const taken = new Map<string, Set<Id>>();
@@ -145,15 +145,15 @@ export const EMPTY_SCREEN = { kind: 'custom', layer: 'base', background: { colou
 export function takeElements(project: Project, screen: Id, ids: readonly Id[]): Project | null {
   const owner = ownerById(project, screen);
   if (!owner) return null;
-  const chosen = new Set(ids.flatMap((id) => childrenOf(owner, id).map((each) => each.id)));
+  const chosen = new Set(ids.flatMap((id) => childrenOf(owner, id).map((child) => child.id)));
   const elements = owner.elements
-    .filter((each) => chosen.has(each.id))
-    .map((each) => (chosen.has(each.parent ?? '') ? each : { ...each, parent: null }));
+    .filter((element) => chosen.has(element.id))
+    .map((element) => (chosen.has(element.parent ?? '') ? element : { ...element, parent: null }));
   const bare: Screen = { ...EMPTY_SCREEN, id: owner.id, name: owner.name, elements };
   const links = project.links.filter(
     ({ from, cue }) => from !== screen || isPressOf(cue, (id) => chosen.has(id)),
   );
-  const screens = [bare, ...project.screens.filter((each) => each.id !== screen)];
+  const screens = [bare, ...project.screens.filter((other) => other.id !== screen)];
   const taken = takeScreens({ ...project, screens, links }, [screen]);
   return { ...taken, start: null };
 }

@@ -27,7 +27,7 @@ export const valueCommands = {
     wanted: ValueType & { name: string; section?: string; default?: Value['default'] },
   ): Made => {
     const { name, section, default: given, ...type } = wanted;
-    const taken = project.values.map((each) => each.name);
+    const taken = project.values.map((value) => value.name);
     const made = {
       id: freshId('v'),
       name: freeIdentifier(name, taken),
@@ -54,7 +54,7 @@ export const valueCommands = {
   },
   /** To another type: only what every value has stays. */
   'change type': (project: Project, { value, type }: { value: Id; type: ValueType }): Made => {
-    const at = project.values.findIndex((each) => each.id === value);
+    const at = project.values.findIndex((other) => other.id === value);
     if (at < 0 || project.values[at]!.type === type.type) return;
     const { id, name, section, life, byGame } = project.values[at]!;
     project.values[at] = {
@@ -68,11 +68,11 @@ export const valueCommands = {
     } as Value;
   },
   'delete value': (project: Project, { value }: { value: Id }): Made => {
-    removeWhere(project.values, (each) => each.id === value);
+    removeWhere(project.values, (item) => item.id === value);
   },
 
   'add event': (project: Project, { name, direction }: Omit<GameEvent, 'id'>): Made => {
-    const known = project.events.find((each) => each.direction === direction && each.name === name);
+    const known = project.events.find((event) => event.direction === direction && event.name === name);
     if (known) return known.id;
     const made: GameEvent = { id: freshId('g'), name, direction };
     project.events.push(made);
@@ -84,7 +84,7 @@ export const valueCommands = {
   },
   'delete event': (project: Project, { event }: { event: Id }): Made => {
     letGo(project, namedPlaces(project, 'event', [event]));
-    removeWhere(project.events, (each) => each.id === event);
+    removeWhere(project.events, (gameEvent) => gameEvent.id === event);
   },
   'add field': (
     project: Project,
@@ -92,7 +92,7 @@ export const valueCommands = {
   ): Made => {
     const found = withId(project.events, event);
     if (!found) return;
-    const taken = (found.fields ?? []).map((each) => each.name);
+    const taken = (found.fields ?? []).map((field) => field.name);
     const made: Field = { id: freshId('f'), name: freeName(name, taken), ...type };
     found.fields = [...(found.fields ?? []), made];
     return made.id;
@@ -111,7 +111,7 @@ export const valueCommands = {
   'delete field': (project: Project, { event, field }: { event: Id; field: Id }): Made => {
     const found = withId(project.events, event);
     letGo(project, namedPlaces(project, 'field', [field], event));
-    if (found?.fields) removeWhere(found.fields, (each) => each.id === field);
+    if (found?.fields) removeWhere(found.fields, (item) => item.id === field);
     if (found?.fields?.length === 0) delete found.fields;
   },
 
@@ -121,7 +121,7 @@ export const valueCommands = {
   ): Made => {
     const found = screenById(project, screen);
     if (!found) return;
-    const taken = (found.parameters ?? []).map((each) => each.name);
+    const taken = (found.parameters ?? []).map((parameter) => parameter.name);
     const made: Parameter = { id: freshId('q'), name: freeName(name, taken), ...type };
     found.parameters = [...(found.parameters ?? []), made];
     return made.id;
@@ -145,7 +145,7 @@ export const valueCommands = {
   'add outcome': (project: Project, { screen, name }: { screen: Id; name: string }): Made => {
     const found = screenById(project, screen);
     if (!found) return;
-    const known = found.outcomes?.find((each) => each.name.toLowerCase() === name.toLowerCase());
+    const known = found.outcomes?.find((outcome) => outcome.name.toLowerCase() === name.toLowerCase());
     if (known) return known.id;
     const made = { id: freshId('o'), name };
     found.outcomes = [...(found.outcomes ?? []), made];
@@ -155,7 +155,9 @@ export const valueCommands = {
     project: Project,
     { screen, outcome, name }: { screen: Id; outcome: Id; name: string },
   ): Made => {
-    const found = screenById(project, screen)?.outcomes?.find((each) => each.id === outcome);
+    const found = screenById(project, screen)?.outcomes?.find(
+      (screenOutcome) => screenOutcome.id === outcome,
+    );
     if (found) found.name = name;
   },
   'delete outcome': (project: Project, { screen, outcome }: { screen: Id; outcome: Id }): Made => {
@@ -167,6 +169,6 @@ export const valueCommands = {
 function dropFrom(screen: Screen | undefined, what: 'parameters' | 'outcomes', id: Id): void {
   const list: { id: Id }[] | undefined = screen?.[what];
   if (!list) return;
-  removeWhere(list, (each) => each.id === id);
+  removeWhere(list, (item) => item.id === id);
   if (list.length === 0) delete screen![what];
 }

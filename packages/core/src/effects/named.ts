@@ -24,17 +24,17 @@ function given(
   args: Arguments,
   to: { of: 'parameter' | 'field'; within: Id; takes?: readonly (Parameter | Field)[]; name: string },
 ): void {
-  const taken = to.takes?.map(({ id }) => id).filter((each) => each in args) ?? [];
-  for (const each of new Set([...taken, ...Object.keys(args)])) {
-    const text = args[each]!;
-    const type = withId(to.takes, each);
-    walk.path.push(each);
-    walk.tell({ is: 'id', of: to.of, id: each, within: to.within, gone: 'left out', key: true });
+  const taken = to.takes?.map(({ id }) => id).filter((value) => value in args) ?? [];
+  for (const value of new Set([...taken, ...Object.keys(args)])) {
+    const text = args[value]!;
+    const type = withId(to.takes, value);
+    walk.path.push(value);
+    walk.tell({ is: 'id', of: to.of, id: value, within: to.within, gone: 'left out', key: true });
     walk.expression(text, type ?? null, type && { to: type.name, of: to.name });
     if (to.of === 'parameter' && type?.type === 'text') {
       const read = parse(text);
       if ('node' in read && read.node.kind === 'literal' && typeof read.node.value === 'string')
-        walk.text(read.node.value, `${walk.key} ${each}`, false, true);
+        walk.text(read.node.value, `${walk.key} ${value}`, false, true);
     }
     walk.path.pop();
   }

@@ -29,10 +29,10 @@ const COLUMNS = ['key', 'place', 'note', 'most', 'source', 'target', 'state'] as
 
 /** One row a text, the first naming the columns; the language stands in the name of the column of translations. */
 export function toCsv(rows: readonly TextRow[], language: string): string {
-  const named = COLUMNS.map((each) => (each === 'target' ? `target ${language}` : each));
+  const named = COLUMNS.map((value) => (value === 'target' ? `target ${language}` : value));
   const data = rows.map((row) =>
-    COLUMNS.map((each) =>
-      each === 'state' ? stateOut(row.state) : each === 'most' ? (row.most ?? '') : row[each],
+    COLUMNS.map((value) =>
+      value === 'state' ? stateOut(row.state) : value === 'most' ? (row.most ?? '') : row[value],
     ),
   );
   return Papa.unparse({ fields: named, data }, { newline: '\r\n', quotes: true }) + '\r\n';
@@ -44,10 +44,10 @@ const wrongAt = (line: number, why: Refusal): GivenTexts => ({ problem: { ...why
 export function readCsv(text: string): GivenTexts {
   if (text.length > LARGEST) return { problem: TOO_LARGE };
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
-  const [fault] = errors.filter((each) => each.type !== 'Delimiter');
+  const [fault] = errors.filter((error) => error.type !== 'Delimiter');
   if (fault) return wrongAt((fault.row ?? 0) + 1, refusal('fault', { says: `${fault.message}.` }));
   const [head, ...rows] = data;
-  const at = (name: string): number => head?.findIndex((each) => each.trim().split(' ')[0] === name) ?? -1;
+  const at = (name: string): number => head?.findIndex((value) => value.trim().split(' ')[0] === name) ?? -1;
   const [key, target] = [at('key'), at('target')];
   if (!head || key < 0 || target < 0) return wrongAt(1, refusal('no columns'));
   const cell = (row: readonly string[], name: string): string | null => {

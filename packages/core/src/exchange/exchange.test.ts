@@ -51,7 +51,7 @@ test('a data address is base64 as the rest of the world writes it', () => {
 
 test('a page looks like what it begins with until the first picture is there', () => {
   const project = lighthouse();
-  project.screens.find((each) => each.id === project.start)!.background = { colour: '#a1b2c3d4' };
+  project.screens.find((screen) => screen.id === project.start)!.background = { colour: '#a1b2c3d4' };
   const page = playablePage(project, new Map(), { player: '', fonts: {} });
   expect(page).toContain('#cover{position:fixed;inset:0;background:#a1b2c3}');
   expect(page).toContain('<div id="cover"></div>');
@@ -90,7 +90,7 @@ test('what is in a bundle and is not what it says it is is left out, with words;
   );
   const opened = await openProject(bytes);
   if ('problems' in opened) throw new Error('It was refused.');
-  expect(opened.left.map((each) => each.name)).toEqual(['Drawing', 'Cut', 'Junk', 'Other']);
+  expect(opened.left.map((item) => item.name)).toEqual(['Drawing', 'Cut', 'Junk', 'Other']);
   expect([...opened.assets.keys()]).toEqual(['e']);
   expect(opened.project.assets).toHaveLength(5);
 });

@@ -40,7 +40,7 @@ test('and in a bundle they are all left out, each with its name', async () => {
   );
   const opened = await openProject(bytes);
   if ('problems' in opened) throw new Error('It was refused.');
-  expect(opened.left.map((each) => each.name)).toEqual(bad.map(([name]) => name));
+  expect(opened.left.map((item) => item.name)).toEqual(bad.map(([name]) => name));
   expect(opened.assets.size).toBe(0);
 });
 

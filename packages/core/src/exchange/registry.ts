@@ -30,11 +30,11 @@ type AnyImport = { [Of in keyof Imported]: Import<Of> }[keyof Imported];
 /** The formats that something is written in, by name. */
 export const exportsOf = <Of extends keyof Exported>(of: Of): [string, Export<Of>][] =>
   Object.entries(EXPORTS as Record<string, AnyExport>).filter(
-    (each): each is [string, never] => each[1].of === of,
+    (item): item is [string, never] => item[1].of === of,
   );
 
 const importsOf = <Of extends keyof Imported>(of: Of): Import<Of>[] =>
-  Object.values(IMPORTS as Record<string, AnyImport>).filter((each): each is never => each.of === of);
+  Object.values(IMPORTS as Record<string, AnyImport>).filter((entry): entry is never => entry.of === of);
 
 /** The endings of files that something is read from, each with its dot. */
 export const endingsOf = (of: keyof Imported): string[] => importsOf(of).flatMap(({ endings }) => endings);

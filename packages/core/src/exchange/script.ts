@@ -22,7 +22,7 @@ const MOST = 5000;
 export function readScript(text: string, known: readonly Speaker[] = []): Script {
   const all = [...known];
   const speaker = (name: string): string => {
-    const found = all.find((each) => each.name.toLowerCase() === name.toLowerCase());
+    const found = all.find((other) => other.name.toLowerCase() === name.toLowerCase());
     if (found) return found.id;
     const made: Speaker = { id: freshId('p'), name: titled(name), faces: [] };
     all.push(made);

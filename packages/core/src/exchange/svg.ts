@@ -125,7 +125,8 @@ class SvgReader {
     if (own) this.#checkElement(name);
     else if (uri.startsWith('http://www.w3.org/') && !INERT.has(uri))
       refuse(name === 'script' ? 'script' : 'web page');
-    const id = attributes.find((each) => each.local === 'id' && each.prefix === '')?.value ?? null;
+    const id =
+      attributes.find((attribute) => attribute.local === 'id' && attribute.prefix === '')?.value ?? null;
     this.#open.push({ id, name: own ? name : '' });
     for (const { id: holder } of this.#open)
       if (holder !== null) this.#sizes.set(holder, (this.#sizes.get(holder) ?? 0) + 1);
@@ -205,7 +206,7 @@ class SvgReader {
       if (depth > DEEPEST) refuse('uses itself');
       // What uses itself is drawn no further.
       drawn.set(id, 0);
-      const inner = (this.#uses.get(id) ?? []).reduce((sum, each) => sum + sizeOf(each, depth + 1), 0);
+      const inner = (this.#uses.get(id) ?? []).reduce((sum, value) => sum + sizeOf(value, depth + 1), 0);
       const size = (this.#sizes.get(id) ?? 0) + inner;
       drawn.set(id, size);
       return size;

@@ -27,7 +27,7 @@ const LANGUAGES = [
 const anyTexts = fc
   .array(
     fc.record({
-      source: words.filter((each) => each.trim() !== ''),
+      source: words.filter((word) => word.trim() !== ''),
       target: words,
       state: fc.constantFrom(undefined, 'initial' as const, 'reviewed' as const, 'final' as const),
       old: fc.boolean(),
@@ -94,7 +94,7 @@ test('a text whose words have changed since is told, and is translated anew by a
     key: 'talk a',
     text: 'Yksi',
   });
-  const stateOf = () => textTable(project, 'fi').find((each) => each.key === 'talk a')!.state;
+  const stateOf = () => textTable(project, 'fi').find((textRow) => textRow.key === 'talk a')!.state;
   expect(stateOf()).toBe('translated');
   project = applyCommand(project, 'change step', {
     owner: 'talk',
@@ -134,7 +134,7 @@ test('plain text: a name before each line; speakers are known or made', () => {
     'INES: Fog tonight.\n\nTobias (radio): Copy: fog.\nA bell rings.\n',
     known,
   );
-  expect(speakers.map((each) => each.name)).toEqual(['Tobias']);
+  expect(speakers.map((speaker) => speaker.name)).toEqual(['Tobias']);
   expect(steps).toMatchObject([
     { step: 'line', speaker: 'ines', text: 'Fog tonight.' },
     { step: 'line', speaker: speakers[0]!.id, text: 'Copy: fog.', note: 'radio' },
@@ -164,8 +164,8 @@ test('a screenplay: names by themselves, words beneath; what is not said is left
       '',
     ].join('\n'),
   );
-  expect(speakers.map((each) => each.name)).toEqual(['Ines', 'Tobias']);
-  expect(steps.map((each) => (each.step === 'line' ? [each.text, each.note] : null))).toEqual([
+  expect(speakers.map((speaker) => speaker.name)).toEqual(['Ines', 'Tobias']);
+  expect(steps.map((step) => (step.step === 'line' ? [step.text, step.note] : null))).toEqual([
     ['Is anyone there?', undefined],
     ['Anyone at all?', 'listening'],
     ['Here.', undefined],

@@ -2,7 +2,7 @@ import { complete, scopeOfScreen } from '.';
 import { project, tide, scope } from '../test/named';
 
 const offered = (text: string, caret = text.length, of = scope) => complete(text, caret, of);
-const labels = (text: string, caret?: number) => offered(text, caret).map((each) => each.label);
+const labels = (text: string, caret?: number) => offered(text, caret).map((completion) => completion.label);
 
 test('what is typed of a name is replaced whole, and nothing where none is typed', () => {
   expect(offered('lam')[0]).toEqual({ write: 'lamp_oil', from: 0, to: 3, label: 'lamp oil', hint: 'number' });
@@ -32,7 +32,7 @@ test('in isUp( ) and cameFrom( ) the screens are offered, once each, and nowhere
   expect(labels('isUp( && lit', 5)).toEqual(['Tide table', 'Pause']);
   expect(labels('isUp(pa')).toEqual(['Pause']);
   for (const text of ['isUp && ', 'min(', 'xisUp(', 'isUpx(', '(', '', '== ', 'gone == '])
-    expect(labels(text).filter((each) => /Tide|Pause/.test(each))).toEqual([]);
+    expect(labels(text).filter((label) => /Tide|Pause/.test(label))).toEqual([]);
 });
 
 test('beside what a choice or a switch is compared with, what it can be comes first', () => {
@@ -59,7 +59,7 @@ test('beside what a choice or a switch is compared with, what it can be comes fi
 
 test('each is offered with what it is', () => {
   const inTide = complete('', 0, scopeOfScreen(project, tide));
-  const hint = (label: string) => inTide.find((each) => each.label === label)?.hint;
+  const hint = (label: string) => inTide.find((completion) => completion.label === label)?.hint;
   expect(['oil', 'asked', 'lit', 'door', 'grade'].map(hint)).toEqual([
     'number',
     'Parameter, number',
@@ -67,6 +67,6 @@ test('each is offered with what it is', () => {
     'on/off',
     'choice',
   ]);
-  expect(inTide.find((each) => each.label === 'isCovered()')!.write).toBe('isCovered()');
-  expect(inTide.find((each) => each.label === 'min(a, b)')!.write).toBe('min(');
+  expect(inTide.find((completion) => completion.label === 'isCovered()')!.write).toBe('isCovered()');
+  expect(inTide.find((completion) => completion.label === 'min(a, b)')!.write).toBe('min(');
 });

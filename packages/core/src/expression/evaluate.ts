@@ -55,7 +55,7 @@ export function compileExpression(text: string, scope: Scope): CompiledExpressio
 }
 
 function bind(node: Node, scope: Scope, reads: Map<string, Known>): Bound {
-  const inner = (each: Node): Bound => bind(each, scope, reads);
+  const inner = (item: Node): Bound => bind(item, scope, reads);
   switch (node.kind) {
     case 'literal':
       return { do: 'give', value: node.value };
@@ -119,7 +119,7 @@ function evaluateNode(bound: Bound, reading: EvalContext): Scalar {
     case 'saveExists':
       return reading.saveExists(String(evaluateNode(bound.slot, reading)));
     case 'work':
-      return number(WORK[bound.name]!(...bound.args.map((each) => evaluateNode(each, reading) as number)));
+      return number(WORK[bound.name]!(...bound.args.map((arg) => evaluateNode(arg, reading) as number)));
   }
 }
 

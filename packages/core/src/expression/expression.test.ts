@@ -193,7 +193,7 @@ test('renaming changes every use of a name, and nothing else', () => {
 
 test('what could stand at the caret is offered: names, functions, screens, and the options of a choice', () => {
   const labels = (text: string, caret = text.length) =>
-    complete(text, caret, scope).map((each) => each.label);
+    complete(text, caret, scope).map((completion) => completion.label);
   expect(labels('la')[0]).toBe('lamp oil');
   expect(labels('lit && isU')).toEqual(['isUp(screen)']);
   expect(labels('isUp(')).toEqual(['Pause', 'Tide table']);

@@ -49,8 +49,8 @@ test('values can be named everywhere; a parameter hides one on its screen, and a
 });
 
 test('screens are known by identifier and by name in small letters; a renamed one, or another project, is seen at once', () => {
-  for (const each of ['tide table', 'Tide_table'])
-    expect(scope.screens.get(each)).toEqual({ id: 's-tide', name: 'Tide table' });
+  for (const value of ['tide table', 'Tide_table'])
+    expect(scope.screens.get(value)).toEqual({ id: 's-tide', name: 'Tide table' });
   expect(scopeOfScreen(project, tide).screens).toBe(scope.screens);
   expect(scopeOfLink(project, { from: 's-tide', cue: { on: 'event', event: 'g-oil' } }).screens).toBe(
     scope.screens,

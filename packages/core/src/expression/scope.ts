@@ -51,7 +51,12 @@ export function scopeWith(
   const { names, scope } = shared(project);
   if (parameters.length === 0) return scope;
   const own = new Map(names);
-  for (const each of parameters)
-    own.set(identifierOf(each.name), { what: 'parameter', id: each.id, name: each.name, type: each });
+  for (const parameter of parameters)
+    own.set(identifierOf(parameter.name), {
+      what: 'parameter',
+      id: parameter.id,
+      name: parameter.name,
+      type: parameter,
+    });
   return { names: own, screens: scope.screens };
 }

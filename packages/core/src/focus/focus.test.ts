@@ -80,8 +80,8 @@ describe('led by hand', () => {
   test('the ends lead round up and down by themselves, sideways or not at all as it is said', () => {
     expect(graph({}).next.get('d')!.down).toBe('a');
     expect(graph({ wraps: 'never' }).next.get('d')!.down).toBeUndefined();
-    const row = four.map((each, i) => ({
-      ...each,
+    const row = four.map((element, i) => ({
+      ...element,
       place: { x: { at: 'start', offset: i * 300, size: 280 }, y: { at: 'start', offset: 0, size: 72 } },
     })) as Element[];
     expect(graph({}, row).next.get('d')!.right).toBeUndefined();
@@ -124,7 +124,7 @@ describe('led by hand', () => {
       { from: 'c', to: 'a', direction: 'up', own: true, oneWay: false },
     ]);
     expect(lostIn(solved, 'a')).toEqual({ unreachable: ['b', 'd'], deadEnds: ['b', 'd'] });
-    expect(movesOf(graph({ next: { a: { down: 'd' } } })).find((each) => each.oneWay)).toMatchObject({
+    expect(movesOf(graph({ next: { a: { down: 'd' } } })).find((move) => move.oneWay)).toMatchObject({
       from: 'a',
       to: 'd',
     });
@@ -168,15 +168,15 @@ test('an area that scrolls is gone through to its end before the focus leaves it
     parent: null,
   } as unknown as Element;
   const foot = buttonOf('foot', 320);
-  const elements = [tabs, area, ...rows, foot].map((each) =>
-    each.id === 'tabs' || each.id === 'foot'
-      ? { ...each, place: { ...each.place, x: { at: 'start', offset: 0, size: 300 } } }
-      : each,
+  const elements = [tabs, area, ...rows, foot].map((element) =>
+    element.id === 'tabs' || element.id === 'foot'
+      ? { ...element, place: { ...element.place, x: { at: 'start', offset: 0, size: 300 } } }
+      : element,
   ) as Element[];
   const { next } = solve(elements as never);
   const path = ['tabs'];
   for (let n = 0; n < 9; n++) path.push(next.get(path.at(-1)!)!.down!);
-  expect(path).toEqual(['tabs', ...rows.map((each) => each.id), 'foot']);
+  expect(path).toEqual(['tabs', ...rows.map((row) => row.id), 'foot']);
   expect(next.get('foot')!.up).toMatch(/^r/);
   expect(next.get('r0')!.up).toBe('tabs');
 });
@@ -216,7 +216,7 @@ test('what is found without looking at all of them is what looking at all of the
   });
   fc.assert(
     fc.property(fc.array(rect, { minLength: 2, maxLength: 14 }), (list) => {
-      const rects = new Map(list.map((each, i) => [`b${i}`, each]));
+      const rects = new Map(list.map((item, i) => [`b${i}`, item]));
       const elements = [...rects].map(([id, { x, y, width, height }]) => ({
         ...buttonOf(id, 0),
         place: {

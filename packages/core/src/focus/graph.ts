@@ -38,7 +38,7 @@ export function solveFocus(
     return { id: element.id, rect: playOf(element).focus!(element, rect) };
   });
   stands.sort((a, b) => a.rect.y - b.rect.y || a.rect.x - b.rect.x);
-  const known = new Map(stands.map((each) => [each.id, each]));
+  const known = new Map(stands.map((offer) => [offer.id, offer]));
   const { groups, outside } = groupsOf(elements, layout, stands);
   const everywhere = new Field([...outside.values()]);
   const next = new Map<Id, Ways>();
@@ -68,8 +68,8 @@ function groupsOf(
   stands: readonly Stand[],
 ): { groups: Map<Id, Place>; outside: Map<Id, Stand> } {
   const groups = new Map<Id, Place>();
-  const outside = new Map(stands.map((each) => [each.id, each]));
-  const isGroup = (each: Element): boolean => holdsOf(each).wraps !== undefined || canScroll(each);
+  const outside = new Map(stands.map((offer) => [offer.id, offer]));
+  const isGroup = (element: Element): boolean => holdsOf(element).wraps !== undefined || canScroll(element);
   if (!elements.some(isGroup)) return { groups, outside };
   const byId = new Map(elements.map((element) => [element.id, element]));
   const panels = new Map<Id, Group>();

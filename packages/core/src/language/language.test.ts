@@ -77,7 +77,7 @@ test('every text a player reads has a key; ids of pictures are no texts', () => 
 
 test('in another language what is translated is said so, and the rest as it is written; nothing else changes', () => {
   const german = inLanguage(translated, 'de');
-  expect(wordingsOf(german).map((each) => each.text)).toEqual([
+  expect(wordingsOf(german).map((wording) => wording.text)).toEqual([
     'Zurück',
     'Meer',
     'Option',

@@ -57,7 +57,7 @@ function stateOf(target: string, source: string, known: Translated = {}): TextRo
 
 /** How many texts there are, and how many of them are missing or were translated from other words. */
 export function tableCounts(rows: readonly TextRow[]): { all: number; missing: number; changed: number } {
-  const count = (state: TextRow['state']): number => rows.filter((each) => each.state === state).length;
+  const count = (state: TextRow['state']): number => rows.filter((row) => row.state === state).length;
   return { all: rows.length, missing: count('missing'), changed: count('changed') };
 }
 

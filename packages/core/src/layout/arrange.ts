@@ -24,20 +24,22 @@ export function arrangedSpans(
   if (!arrange) return undefined;
   if (arrange.by === 'grid') return inGrid(arrange, held, room, way);
   const along = (arrange.by === 'row') === (way === 'x');
-  return along ? inLine(arrange, held, room, way) : held.map((each) => beside(arrange, each, room, way));
+  return along
+    ? inLine(arrange, held, room, way)
+    : held.map((element) => beside(arrange, element, room, way));
 }
 
 /** One after the other; those that stretch share what the others leave. */
 function inLine(arrange: Arrange, held: readonly Element[], room: Span, way: Way): Span[] {
   const gaps = arrange.gap * (held.length - 1);
-  const stretched = held.filter((each) => each.place[way].at === 'stretch').length;
-  const fixed = held.map((each) => {
-    const axis = each.place[way];
+  const stretched = held.filter((element) => element.place[way].at === 'stretch').length;
+  const fixed = held.map((element) => {
+    const axis = element.place[way];
     return axis.at === 'stretch' ? 0 : sizeOf(axis, room.size);
   });
-  const left = room.size - gaps - fixed.reduce((total, each) => total + each, 0);
+  const left = room.size - gaps - fixed.reduce((total, value) => total + value, 0);
   const share = stretched > 0 ? Math.max(0, left / stretched) : 0;
-  const sizes = held.map((each, n) => (each.place[way].at === 'stretch' ? share : fixed[n]!));
+  const sizes = held.map((element, n) => (element.place[way].at === 'stretch' ? share : fixed[n]!));
   const free = stretched > 0 ? 0 : left;
   const spread = arrange.along === 'spread' && held.length > 1 ? Math.max(0, free) / (held.length - 1) : 0;
   const before = arrange.along === 'centre' ? free / 2 : arrange.along === 'end' ? free : 0;

@@ -149,15 +149,15 @@ test('lined up, all edges meet; spread, all gaps are one', () => {
           const { size } = spanOf(all[i]!, way);
           return edge === 'start' ? start : edge === 'end' ? start + size : start + size / 2;
         });
-        for (const each of edges) expect(each).toBeCloseTo(edges[0]!, 6);
+        for (const value of edges) expect(value).toBeCloseTo(edges[0]!, 6);
         const order = spread(all, way)
           .map((by, i) => ({ ...spanOf(all[i]!, way), by, was: spanOf(all[i]!, way).start }))
-          .map((each) => ({ start: each.start + each.by, size: each.size, was: each.was }))
+          .map((item) => ({ start: item.start + item.by, size: item.size, was: item.was }))
           .sort((a, b) => a.was - b.was);
         if (all.length < 3) return;
-        const gaps = order.slice(1).map((each, i) => each.start - order[i]!.start - order[i]!.size);
+        const gaps = order.slice(1).map((item, i) => item.start - order[i]!.start - order[i]!.size);
         // Among equals in where they begin any order will do, so gaps are compared where there are none.
-        fc.pre(new Set(order.map((each) => each.was)).size === order.length);
+        fc.pre(new Set(order.map((item) => item.was)).size === order.length);
         for (const gap of gaps) expect(gap).toBeCloseTo(gaps[0]!, 6);
       },
     ),

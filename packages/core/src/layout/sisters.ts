@@ -60,18 +60,18 @@ export function counterpart(
   sisters: readonly Element[],
   layout: Solved,
 ): { sister: Id; rect: Rect } | null {
-  const named = sisters.filter((each) => rank(element, each) === 0);
+  const named = sisters.filter((sibling) => rank(element, sibling) === 0);
   const [found] = sistersLike(element, rect, sisters, layout);
   if (found && rank(element, found.each) === 0) return { sister: found.each.id, rect: found.rect };
-  const [other] = named.map((each) => ({ sister: each.id, rect: layout.get(each.id)! }));
+  const [other] = named.map((item) => ({ sister: item.id, rect: layout.get(item.id)! }));
   return other ?? (found ? { sister: found.each.id, rect: found.rect } : null);
 }
 
 /** Those of its type: of its name first, then the nearest. */
 const sistersLike = (element: Element, rect: Rect, sisters: readonly Element[], layout: Solved) =>
   sisters
-    .filter((each) => each.type === element.type)
-    .map((each) => ({ each, rect: layout.get(each.id)! }))
+    .filter((sibling) => sibling.type === element.type)
+    .map((sibling) => ({ each: sibling, rect: layout.get(sibling.id)! }))
     .sort(
       (a, b) => rank(element, a.each) - rank(element, b.each) || apart(rect, a.rect) - apart(rect, b.rect),
     );

@@ -127,11 +127,11 @@ export function spread(rects: readonly Rect[], way: Way): number[] {
   const last = order.at(-1);
   if (!first || !last || order.length < 3) return moves;
   const room = last.start + last.size - first.start;
-  const gap = (room - order.reduce((sum, each) => sum + each.size, 0)) / (order.length - 1);
+  const gap = (room - order.reduce((sum, item) => sum + item.size, 0)) / (order.length - 1);
   let at = first.start;
-  for (const each of order) {
-    moves[each.i] = at - each.start;
-    at += each.size + gap;
+  for (const item of order) {
+    moves[item.i] = at - item.start;
+    at += item.size + gap;
   }
   return moves;
 }

@@ -41,7 +41,7 @@ export function solveLayout(elements: readonly Element[], frame: { width: number
       if (!places.has(parent)) {
         const sisters = held.get(parent.id)!;
         const spans = arrangedSpans(parent, sisters, room, way);
-        places.set(parent, spans && new Map(sisters.map((each, i) => [each, spans[i]!])));
+        places.set(parent, spans && new Map(sisters.map((sibling, i) => [sibling, spans[i]!])));
       }
       return places.get(parent);
     };

@@ -50,7 +50,7 @@ test('past the limit a component is left out where it is placed, in words, and t
   expect(
     compile(project)
       .screens.get('s0')!
-      .elements.map((each) => each.id),
+      .elements.map((element) => element.id),
   ).toEqual(['b', 'x']);
   const found = findingsOf(project).filter(({ where }) => where.source === 's0');
   expect(found.map(findingWords)).toContain(

@@ -39,9 +39,9 @@ test('any project: every screen has one card, in its band, none over another, an
           .filter((card) => !card.gap)
           .map((card) => card.id)
           .sort(),
-      ).toEqual(project.screens.map((each) => each.id).sort());
+      ).toEqual(project.screens.map((screen) => screen.id).sort());
       for (const card of plan.cards) {
-        const band = plan.bands.find((each) => each.layer === card.layer)!;
+        const band = plan.bands.find((other) => other.layer === card.layer)!;
         expect(card.x).toBeGreaterThanOrEqual(band.x);
         expect(card.x + CARD.width).toBeLessThanOrEqual(band.x + band.width);
         for (const other of plan.cards)
@@ -69,7 +69,7 @@ test('any project: every screen has one card, in its band, none over another, an
 test('a line begins at the control that sets it off', () => {
   const project = lighthouse();
   const plan = planMap(project);
-  const card = plan.cards.find((each) => each.id === 'title')!;
+  const card = plan.cards.find((mapCard) => mapCard.id === 'title')!;
   const [begin, options] = planLines(project, plan).filter((line) => line.from === 'title');
   expect(begin!.start.y).toBeLessThan(options!.start.y);
   expect(begin!.start.x).toBeCloseTo(card.x + ((960 + 140) / 1920) * CARD.width);
@@ -134,7 +134,7 @@ describe('areas on the map', () => {
 
   test('boxes hold their own screens, those of areas within, and no others', () => {
     const plan = planMap(nested());
-    const box = (id: string) => plan.areas.find((each) => each.id === id)!;
+    const box = (id: string) => plan.areas.find((area) => area.id === id)!;
     const holds = (id: string) =>
       plan.cards
         .filter(
@@ -177,10 +177,10 @@ describe('areas on the map', () => {
               ).toBe(true);
         for (const screen of project.screens) {
           const id = plan.stands.get(screen.id) ?? screen.id;
-          const card = plan.cards.find((each) => each.id === id)!;
+          const card = plan.cards.find((mapCard) => mapCard.id === id)!;
           expect(card).toBeDefined();
           if (screen.layer !== 'base' || !screen.area || plan.stands.has(screen.id)) continue;
-          const box = plan.areas.find((each) => each.id === screen.area)!;
+          const box = plan.areas.find((area) => area.id === screen.area)!;
           expect(inside(box, card.x, card.y) && inside(box, card.x + CARD.width, card.y + CARD.height)).toBe(
             true,
           );
@@ -208,10 +208,10 @@ test('a card stands where it was put in its row, and a line that would cross the
 
 test('the grid has a cell for every link that leads somewhere, and tells what cannot be left', () => {
   const project = lighthouse();
-  project.links = project.links.filter((each) => each.from !== 'opts');
+  project.links = project.links.filter((link) => link.from !== 'opts');
   const grid = planGrid(project);
   expect(grid.cells.get(cellKey('title', 'watch'))).toEqual([project.links[0]!.id]);
-  expect(grid.from.filter((each) => each.stuck).map((each) => each.id)).toEqual(['opts']);
+  expect(grid.from.filter((item) => item.stuck).map((item) => item.id)).toEqual(['opts']);
   expect(grid.back.get('pause')).toHaveLength(2);
 });
 

@@ -206,7 +206,7 @@ function lanesOf(project: Project, nodes: readonly Placing[], folded: ReadonlySe
     nodes: nodes.filter((node) => node.layer === layer && (layer !== 'base' || node.area === area)),
   });
   const inArea = (area: Area): Lane[] => {
-    const within = project.areas.filter((each) => each.parent === area.id);
+    const within = project.areas.filter((other) => other.parent === area.id);
     if (folded.has(area.id)) return [lane('base', area.id)];
     const own = lane('base', area.id);
     const inner = within.flatMap(inArea);
@@ -215,9 +215,9 @@ function lanesOf(project: Project, nodes: readonly Placing[], folded: ReadonlySe
   const known = new Set(project.areas.map((area) => area.id));
   const outer = project.areas.filter((area) => area.parent === null || !known.has(area.parent));
   const base = [lane('base', null), ...outer.flatMap(inArea)];
-  const shown = base.filter((each) => each.area !== null || each.nodes.length > 0 || base.length === 1);
+  const shown = base.filter((other) => other.area !== null || other.nodes.length > 0 || base.length === 1);
   return [...shown, lane('overlay', null), lane('notice', null), lane('companion', null)].filter(
-    (each) => each.layer !== 'companion' || each.nodes.length > 0,
+    (other) => other.layer !== 'companion' || other.nodes.length > 0,
   );
 }
 

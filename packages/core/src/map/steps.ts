@@ -70,10 +70,10 @@ export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, nu
       if (entered.has(area)) continue;
       entered.add(area);
       found.push(...(from.get(area) ?? []));
-      for (const each of companions)
-        if (each.area === area) {
-          steps.set(each.id, n);
-          found.push(...(from.get(each.id) ?? []));
+      for (const companion of companions)
+        if (companion.area === area) {
+          steps.set(companion.id, n);
+          found.push(...(from.get(companion.id) ?? []));
         }
     }
     return found;

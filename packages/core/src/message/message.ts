@@ -233,7 +233,7 @@ const nobody = (name: string): TextTrouble => ({ code: 'unknown name', params: {
 function branchTroubles(name: string, type: FieldType, branches: readonly string[]): TextTrouble[] {
   const known =
     type.type === 'choice'
-      ? type.options.map((each) => each.id)
+      ? type.options.map((option) => option.id)
       : type.type === 'on/off'
         ? ['on', 'off']
         : null;

@@ -137,7 +137,7 @@ export type StepName = Step['step'];
 
 /** The steps within a step. */
 export function branchesOf(step: Step): Step[][] {
-  if (step.step === 'choice') return step.options.map((each) => each.steps);
+  if (step.step === 'choice') return step.options.map((option) => option.steps);
   return step.step === 'wait' && step.otherwise ? [step.otherwise] : [];
 }
 

@@ -60,7 +60,7 @@ export function settled(
 } {
   const kind = KINDS[screen.kind];
   const stands = screen.layer === 'base' || screen.layer === 'overlay';
-  const area = areas.find((each) => each.freezes !== undefined);
+  const area = areas.find((other) => other.freezes !== undefined);
   return {
     trail: screen.trail ?? kind.trail,
     modal: screen.layer === 'overlay' && (screen.modal ?? true),

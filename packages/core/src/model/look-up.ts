@@ -10,7 +10,7 @@ export function byId<T extends { id: Id }>(list: readonly T[] | undefined): Read
   const known = Object.isFrozen(list) ? indexes.get(list) : undefined;
   if (known) return known as ReadonlyMap<Id, T>;
   const made = new Map<Id, T>();
-  for (const each of list) if (!made.has(each.id)) made.set(each.id, each);
+  for (const item of list) if (!made.has(item.id)) made.set(item.id, item);
   if (Object.isFrozen(list)) indexes.set(list, made);
   return made;
 }
@@ -24,7 +24,7 @@ export function withId<T extends { id: Id }>(
 ): T | undefined {
   if (!list || id === null || id === undefined) return undefined;
   if (list.length > SHORT && Object.isFrozen(list)) return byId(list).get(id);
-  for (const each of list) if (each.id === id) return each;
+  for (const item of list) if (item.id === id) return item;
   return undefined;
 }
 /** So few are looked through faster than they are looked up. */

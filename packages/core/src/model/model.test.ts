@@ -58,8 +58,8 @@ test('a free name is never taken, and a name that is free stays as it is', () =>
   fc.assert(
     fc.property(fc.array(fc.constantFrom('Pause', 'pause 2', 'Pause 3', 'Title')), (taken) => {
       const name = freeName('Pause', taken);
-      expect(taken.map((each) => each.toLowerCase())).not.toContain(name.toLowerCase());
-      if (!taken.some((each) => each.toLowerCase() === 'pause')) expect(name).toBe('Pause');
+      expect(taken.map((id) => id.toLowerCase())).not.toContain(name.toLowerCase());
+      if (!taken.some((id) => id.toLowerCase() === 'pause')) expect(name).toBe('Pause');
     }),
   );
 });
@@ -112,7 +112,7 @@ test('links are found by what they set out from, in their order, whether they ca
     fc.property(anyProject, (project) => {
       const frozen = { ...project, links: Object.freeze([...project.links]) as Project['links'] };
       for (const from of [...project.screens.map(({ id }) => id), PROJECT, 'nothing'])
-        expect(linksFrom(frozen, from)).toEqual(project.links.filter((each) => each.from === from));
+        expect(linksFrom(frozen, from)).toEqual(project.links.filter((link) => link.from === from));
       expect([...bySource(project.links).values()].flat()).toHaveLength(project.links.length);
     }),
     { numRuns: 50 },

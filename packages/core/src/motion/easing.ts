@@ -87,7 +87,7 @@ function argumentsOf(easing: Easing, name: string): string[] | null {
     ? easing
         .slice(name.length + 1, -1)
         .split(',')
-        .map((each) => each.trim())
+        .map((value) => value.trim())
     : null;
 }
 
@@ -113,7 +113,7 @@ function pieces(stops: string[]): Curve | null {
     const match = /^(-?[\d.]+)((?: -?[\d.]+%){0,2})$/.exec(stop);
     if (!match) return null;
     const out = Number(match[1]);
-    const places = match[2]!.match(/-?[\d.]+/g)?.map((each) => Number(each) / 100) ?? [null];
+    const places = match[2]!.match(/-?[\d.]+/g)?.map((value) => Number(value) / 100) ?? [null];
     for (const at of places) points.push({ at, out });
   }
   if (points.length < 2 || points.some(({ at, out }) => Number.isNaN(out) || Number.isNaN(at))) return null;
@@ -123,7 +123,7 @@ function pieces(stops: string[]): Curve | null {
   for (const point of points) if (point.at !== null) point.at = most = Math.max(most, point.at);
   points.forEach((point, i) => {
     if (point.at !== null) return;
-    const next = points.findIndex((each, n) => n > i && each.at !== null);
+    const next = points.findIndex((other, n) => n > i && other.at !== null);
     const from = points[i - 1]!.at!;
     point.at = from + (points[next]!.at! - from) / (next - i + 1);
   });

@@ -27,7 +27,7 @@ const layer = fc.constantFrom<Layer>('base', 'overlay', 'notice', 'companion');
 const halves = fc
   .tuple(anyMotion, layer, fc.tuple(anyMade('m0'), anyMade('m1')))
   .map(([motion, on, motions]) => compileMotion(motion, on, { rates: DEFAULT_RATES, motions }));
-const half = halves.map((each) => enteringHalf(each, ON_IT, { x: 510, y: 210 }));
+const half = halves.map((half) => enteringHalf(half, ON_IT, { x: 510, y: 210 }));
 const simpleHalf = fc
   .tuple(anyMotion, layer)
   .map(([motion, on]) => enteringHalf(compileMotion(motion, on, NEEDS), ON_IT, null));
@@ -153,8 +153,8 @@ test('what is given for leaving is slow at first and in its own order, unless a 
 
 test('entering ends at rest, and leaving begins there', () => {
   fc.assert(
-    fc.property(simpleHalf, (each) => {
-      same(sampleEntering(each, each.duration), AT_REST);
+    fc.property(simpleHalf, (half) => {
+      same(sampleEntering(half, half.duration), AT_REST);
     }),
   );
 });
@@ -227,7 +227,7 @@ test.each([
   const motion: Motion = { name: 'fade', duration: '100 ms', stagger: { by: '50 ms', order } };
   const { tracks, duration } = enteringHalf(compileMotion(motion, 'base', NEEDS), ON_IT, { x: 550, y: 200 });
   expect(duration).toBe(200_000);
-  const delays = Object.fromEntries(tracks.map((each) => [each.key, each.delay]));
+  const delays = Object.fromEntries(tracks.map((track) => [track.key, track.delay]));
   expect(ids.map((id) => delays[`${id} opacity`])).toEqual([0, 50_000, 100_000]);
   expect(delays['background opacity']).toBe(0);
 });

@@ -29,8 +29,8 @@ const project = (over: Partial<Project> = {}): Project =>
 
 test('a link moves by the screen it brings, its innermost area that says so, its layer, else the house', () => {
   const at = project();
-  const by = at.links.map((each) => {
-    const { motion, owner } = ruleFor(at, each);
+  const by = at.links.map((link) => {
+    const { motion, owner } = ruleFor(at, link);
     return [motion, owner?.name ?? null];
   });
   expect(by).toEqual([
@@ -56,7 +56,7 @@ test('an edit of the house reaches all that says nothing itself, a screen added 
   const at = project({ house: { motion: fade('180 ms'), order: 'after', masked: 'ignored' }, areas: [] });
   at.screens.push(screenOf('fifth'));
   const later = link('a', press('x'), 'go', 'fifth');
-  expect([...at.links.slice(0, 3), later].map((each) => ruleFor(at, each).motion)).toEqual(
+  expect([...at.links.slice(0, 3), later].map((link) => ruleFor(at, link).motion)).toEqual(
     Array.from({ length: 4 }, () => fade('180 ms')),
   );
 });

@@ -52,7 +52,7 @@ export function halfOf(tracks: readonly Track[]): Half {
   if (tracks.length === 0) return NO_MOTION;
   return {
     tracks: [...tracks].sort((a, b) => a.delay - b.delay),
-    duration: Math.max(...tracks.map((each) => each.delay + each.duration)),
+    duration: Math.max(...tracks.map((track) => track.delay + track.duration)),
   };
 }
 

@@ -149,7 +149,7 @@ export function elementsAt(
     if (inside) found.unshift(element.id);
     if (!inside && holdsOf(element).overflow !== undefined) return;
     const by = canScroll(element) ? scrollOf(screen, element.id, focus, scrolled) : { x: 0, y: 0 };
-    for (const each of tree.get(element.id) ?? []) look(each, { x: own.x - by.x, y: own.y - by.y });
+    for (const item of tree.get(element.id) ?? []) look(item, { x: own.x - by.x, y: own.y - by.y });
   };
   for (const element of tree.get(null) ?? []) look(element, point);
   return found;

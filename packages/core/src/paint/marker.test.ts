@@ -41,8 +41,11 @@ function seen(play: Play): { markers: Drawn[]; rings: number } {
   return {
     markers: all.flatMap(([item, within]) => {
       if (item.kind !== 'picture') return [];
-      const mirror = within.findIndex((each) => each.turn?.flipped);
-      const x = within.reduce((sum, each, i) => sum + (mirror >= 0 && i > mirror ? -each.x : each.x), 0);
+      const mirror = within.findIndex((groupItem) => groupItem.turn?.flipped);
+      const x = within.reduce(
+        (sum, groupItem, i) => sum + (mirror >= 0 && i > mirror ? -groupItem.x : groupItem.x),
+        0,
+      );
       return [{ picture: item, x, mirrored: mirror >= 0 }];
     }),
     rings: all.filter(([item]) => item.kind === 'ring').length,
@@ -69,7 +72,7 @@ test.each([
 ] as const)('on the %s', (side, across, mirrored) => {
   const { markers } = seen(new Play(marked({ side })).wait(100));
   expect(markers.map(({ picture }) => picture.rect.x)).toEqual(across);
-  expect(markers.map((each) => each.mirrored)).toEqual(mirrored);
+  expect(markers.map((marker) => marker.mirrored)).toEqual(mirrored);
 });
 
 test('its loop goes on from when the focus comes, and begins anew on the next', () => {
@@ -102,7 +105,10 @@ test('a style’s marker that changes is so on every screen at once', () => {
   expect(after.screens.get('a')!.animations).toHaveLength(2);
   const recoloured = {
     ...project,
-    styles: { ...project.styles, box: project.styles.box.map((each) => ({ ...each, fill: '#123456' })) },
+    styles: {
+      ...project.styles,
+      box: project.styles.box.map((boxStyle) => ({ ...boxStyle, fill: '#123456' })),
+    },
   };
   expect(compile(recoloured, after).screens.get('a')).toBe(after.screens.get('a'));
 });

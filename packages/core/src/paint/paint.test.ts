@@ -68,7 +68,7 @@ test('whatever texts say, the picture is well-formed for a real parser and holds
       const state = inputs.reduce((now, input) => step(flow, now, input).state, begin(flow).state);
       const lists = [
         paintRun(flow, state),
-        ...[...flow.screens.values()].map((each) => paintStill(flow, each, true)),
+        ...[...flow.screens.values()].map((screen) => paintStill(flow, screen, true)),
       ];
       const odd = { ...sources, asset: (id: string) => `${words}${id}${name}` };
       for (const list of lists) {
@@ -83,7 +83,7 @@ test('whatever texts say, the picture is well-formed for a real parser and holds
 test('what a text says is what a parser reads from the drawing', () => {
   fc.assert(
     fc.property(
-      fc.string({ maxLength: 12 }).filter((each) => /^[\x20-\x7e]*\S[\x20-\x7e]*$/.test(each)),
+      fc.string({ maxLength: 12 }).filter((value) => /^[\x20-\x7e]*\S[\x20-\x7e]*$/.test(value)),
       (words) => {
         const text = { ...buttonOf('b', 0), text: words.replace(/[{}']/g, '?') };
         const flow = compile(projectOf([screenOf('s', { elements: [text] })], []));
@@ -125,7 +125,7 @@ test('a fade takes a screen as one group', () => {
     },
   });
   const play = new Play(project).wait(1000).key('Enter', 0).wait(50);
-  expect(groups(paintRun(play.flow, play.state)).map((each) => each!.opacity)).toEqual([0.75, 0.25]);
+  expect(groups(paintRun(play.flow, play.state)).map((group) => group!.opacity)).toEqual([0.75, 0.25]);
 });
 
 test('a press lands on the topmost button there, and a modal overlay keeps it from what is beneath', () => {
@@ -141,7 +141,7 @@ test('a press lands on the topmost button there, and a modal overlay keeps it fr
 test('focus is told by a ring, and only while keys or pad are in hand', () => {
   const rings = (items: Item[]): number =>
     items.reduce(
-      (n, each) => n + (each.kind === 'ring' ? 1 : each.kind === 'group' ? rings(each.items) : 0),
+      (n, item) => n + (item.kind === 'ring' ? 1 : item.kind === 'group' ? rings(item.items) : 0),
       0,
     );
   const play = new Play(lighthouse());

@@ -92,8 +92,8 @@ function mixed(project: Project, from: Colour | null, to: Colour | null, p: numb
     return [...[1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16)), alpha];
   };
   const [a, b] = [channels(from), channels(to)];
-  const mix = a.map((each, i) => Math.round(each + (b[i]! - each) * p));
-  return mix[3] === 0 ? undefined : `#${mix.map((each) => each.toString(16).padStart(2, '0')).join('')}`;
+  const mix = a.map((value, i) => Math.round(value + (b[i]! - value) * p));
+  return mix[3] === 0 ? undefined : `#${mix.map((value) => value.toString(16).padStart(2, '0')).join('')}`;
 }
 
 /** Items drawn as a pose says, turned and scaled about the middle of a rect. */

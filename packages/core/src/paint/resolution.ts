@@ -7,7 +7,7 @@ import { type Asset, type Id, withId } from '../model';
 export function pickResolution(assets: readonly Asset[], id: Id, pixels: number): Id {
   const asset = withId(assets, id);
   const versions = [{ scale: 1, asset: id }, ...(asset?.finer ?? [])]
-    .filter((each) => each.asset === id || assets.some((other) => other.id === each.asset))
+    .filter((item) => item.asset === id || assets.some((other) => other.id === item.asset))
     .sort((a, b) => a.scale - b.scale);
-  return (versions.find((each) => each.scale >= pixels) ?? versions.at(-1)!).asset;
+  return (versions.find((version) => version.scale >= pixels) ?? versions.at(-1)!).asset;
 }

@@ -83,11 +83,11 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
   }
   shown.sort((a, b) => a.rank - b.rank || a.serial - b.serial);
   let items: Item[] = [];
-  for (const each of shown) {
+  for (const item of shown) {
     // Blur is of everything beneath, as one, and comes with its screen.
-    const softness = each.blur * presenceOf(each.sample);
+    const softness = item.blur * presenceOf(item.sample);
     if (softness > 0 && items.length > 0) items = [group(items, { blur: softness })];
-    items.push(moved(flow, each.screen, each.picture, each));
+    items.push(moved(flow, item.screen, item.picture, item));
   }
   items.push(...tooltipNow(flow, state));
   return items;
@@ -131,7 +131,7 @@ export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean)
 /** A dialogue screen is seen with the first line it says. */
 function openingOf(flow: Flow, screen: CompiledScreen): Item[] | null {
   const talk = screen.says === null ? undefined : flow.talks.get(screen.says);
-  const line = talk?.ops.find((each) => each.op === 'line');
+  const line = talk?.ops.find((op) => op.op === 'line');
   return line ? paintLine(flow, screen, screen.says!, line.key) : null;
 }
 
@@ -210,7 +210,7 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: RenderState): Scre
   const { styles, assets, values, actions } = flow.project;
   const made = [styles, assets, values, actions];
   let known = kept.get(screen);
-  if (!known || known.made.some((each, i) => each !== made[i])) {
+  if (!known || known.made.some((item, i) => item !== made[i])) {
     known = { made, pictures: new Map() };
     kept.set(screen, known);
   }
@@ -245,4 +245,4 @@ const saysMore = ({
 }: CompiledScreen): boolean =>
   texts.size + shortcuts.length + bound.length + conditions.length + frames.length + progresses.length > 0 ||
   screen.background.grain?.moves === true ||
-  elements.some((each) => playOf(each).changes || ('from' in each && each.from));
+  elements.some((element) => playOf(element).changes || ('from' in element && element.from));

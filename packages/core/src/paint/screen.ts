@@ -45,7 +45,7 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderS
     rect: layout.get(element.id)!,
     items: paint(element),
   }));
-  const content = pieces.flatMap((each) => each.items);
+  const content = pieces.flatMap((piece) => piece.items);
   return { background, pieces, content, all: [...background, ...content] };
 }
 

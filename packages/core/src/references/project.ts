@@ -171,11 +171,11 @@ const component: Part<Component> = (one, walk) => {
   const around = { ...NOTHING_AROUND, of: one.id, parameters: one.parameters };
   const base = { id: own('parameter', () => one.id), name: plain };
   const ownParameter = choose<ComponentParameter, 'type'>('type', {
-    text: (each, at) =>
+    text: (item, at) =>
       record<Among<ComponentParameter, 'type', 'text'>>({
         ...base,
-        default: message(() => `${one.id} ${each.id}`),
-      })(each, at),
+        default: message(() => `${one.id} ${item.id}`),
+      })(item, at),
     picture: record<Among<ComponentParameter, 'type', 'picture'>>({ ...base, default: picture }),
     'on/off': record<Among<ComponentParameter, 'type', 'on/off'>>(base),
   });
@@ -195,21 +195,21 @@ const value: Part<Value> = (one, walk) =>
     const said = (word: string): Part<string> => words(({ key }) => `${key} ${word}`);
     choose<Value, 'type'>('type', {
       // On and off have words even where none are written.
-      'on/off': (each, at) =>
+      'on/off': (item, at) =>
         record<Among<Value, 'type', 'on/off'>>({ ...base, on: said('on'), off: said('off'), default: plain })(
-          { ...each, on: each.on ?? 'On', off: each.off ?? 'Off' },
+          { ...item, on: item.on ?? 'On', off: item.off ?? 'Off' },
           at,
         ),
       number: record<Among<Value, 'type', 'number'>>({ ...base, unit: plain, default: plain }),
-      choice: (each, at) =>
+      choice: (item, at) =>
         record<Among<Value, 'type', 'choice'>>({
           ...base,
           options: options(
             one.id,
-            words(({ path }) => `${one.id} ${each.options[Number(path.at(-2))]!.id}`),
+            words(({ path }) => `${one.id} ${item.options[Number(path.at(-2))]!.id}`),
           ),
           default: chosen(one.id),
-        })(each, at),
+        })(item, at),
       text: record<Among<Value, 'type', 'text'>>({ ...base, default: plain }),
     })(one, walk);
   });

@@ -64,7 +64,7 @@ test('keys of texts are told apart, also where two elements of different screens
 
 test('a text in another language stands with the text, and names what it may name', () => {
   const element: Element = {
-    ...(whole.screens[0]!.elements.find((each) => each.type === 'text') as Element),
+    ...(whole.screens[0]!.elements.find((other) => other.type === 'text') as Element),
     id: 'said',
   };
   const project: Project = {

@@ -7,13 +7,18 @@ export function scopeAround(project: Project, { parameters, fields }: Around): S
   const scope = scopeWith(project, parameters.map(typed));
   if (fields.length === 0) return scope;
   const names = new Map(scope.names);
-  for (const each of fields)
-    names.set(identifierOf(each.name), { what: 'field', id: each.id, name: each.name, type: typed(each) });
+  for (const field of fields)
+    names.set(identifierOf(field.name), {
+      what: 'field',
+      id: field.id,
+      name: field.name,
+      type: typed(field),
+    });
   return { names, screens: scope.screens };
 }
 
 /** What a set-up is told of a speaker or a face is said as a text. */
-const typed = (each: Nearby): FieldType & Pick<Field, 'id' | 'name'> =>
-  each.type === 'speaker' || each.type === 'face'
-    ? { id: each.id, name: each.name, type: 'text' }
-    : (each as Field);
+const typed = (nearby: Nearby): FieldType & Pick<Field, 'id' | 'name'> =>
+  nearby.type === 'speaker' || nearby.type === 'face'
+    ? { id: nearby.id, name: nearby.name, type: 'text' }
+    : (nearby as Field);

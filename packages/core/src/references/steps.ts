@@ -41,7 +41,7 @@ const orParameter =
   ): Part<string> =>
   (value, walk) => {
     const { routine } = walk;
-    if (routine?.parameters.some((each) => each.id === value))
+    if (routine?.parameters.some((parameter) => parameter.id === value))
       walk.tell({ is: 'id', of: 'parameter', id: value, within: routine.id, gone: options.gone ?? 'stays' });
     else id(of, options)(value, walk);
   };
@@ -70,7 +70,7 @@ const option = record<ChoiceOption>({
 const told: Part<Record<Id, Scalar>> = (args, walk) => {
   const { beside: within, key } = walk;
   const takes = walk.routines.get(within)?.parameters ?? [];
-  const taken = takes.map((each) => each.id).filter((each) => each in args);
+  const taken = takes.map((take) => take.id).filter((value) => value in args);
   for (const parameter of new Set([...taken, ...Object.keys(args)])) {
     const what = args[parameter]!;
     walk.path.push(parameter);

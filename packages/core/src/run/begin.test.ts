@@ -72,23 +72,23 @@ describe('a screen is begun at', () => {
     };
     const [still, played] = [at(moving, 'chart'), at(moving, 'chart', false)];
     expect(still.leaving).toEqual([]);
-    expect([still.base, still.overlays[0]!].map((each) => each.settled)).toEqual([0, 0]);
+    expect([still.base, still.overlays[0]!].map((instance) => instance.settled)).toEqual([0, 0]);
     expect(played.overlays[0]!.settled).toBeGreaterThanOrEqual(400_000);
     expect([still.trail, played.trail]).toEqual([[], []]);
   });
 
   test('a conversation is not begun where its screen is looked at, and goes on from the line that is asked for', () => {
     const talk = talking([line('a', 'First.'), line('b', 'Second.')]);
-    const flow = compile({ ...talk, screens: talk.screens.map((each) => ({ ...each, says: 'talk' })) });
+    const flow = compile({ ...talk, screens: talk.screens.map((item) => ({ ...item, says: 'talk' })) });
     const screen = talk.conversations![0]!.screen!;
     const speaker = (state: ReturnType<typeof firstState>) =>
-      [...state.overlays, state.base].find((each) => each.screen === screen)!;
+      [...state.overlays, state.base].find((instance) => instance.screen === screen)!;
     expect(speaker(beginAt(flow, screen, true).state).talk!.still).toBe(true);
     expect(speaker(beginAt(flow, screen, false).state).talk!.still).toBe(false);
     const begun = (key: string) => {
       const from = beginAt(flow, screen, false, {}, { conversation: 'talk', key }).state;
       const { outcomes } = step(flow, from, { type: 'time', pass: 2_000_000 });
-      return outcomes.flatMap((each) => (each.did === 'line' ? [each.text] : []));
+      return outcomes.flatMap((outcome) => (outcome.did === 'line' ? [outcome.text] : []));
     };
     expect(begun('b')[0]).toBe('Second.');
     expect(begun('a')[0]).toBe('First.');

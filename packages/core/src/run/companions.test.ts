@@ -9,9 +9,9 @@ describe('companions', () => {
     expect(up(play)).toEqual([]);
     play.key('Enter');
     expect(up(play)).toEqual(['gauge', 'button']);
-    const serials = play.state.companions.map((each) => each.serial);
+    const serials = play.state.companions.map((companion) => companion.serial);
     play.event('storm');
-    expect(play.state.companions.map((each) => each.serial)).toEqual(serials);
+    expect(play.state.companions.map((companion) => companion.serial)).toEqual(serials);
   });
 
   test('stay up through overlays, but for one that hides by its condition and comes back', () => {
@@ -40,7 +40,7 @@ describe('companions', () => {
 
   test('ask where the game came from about the base they stand beside', () => {
     const project = season();
-    project.screens.find((each) => each.id === 'gauge')!.shownWhen = 'cameFrom(title)';
+    project.screens.find((screen) => screen.id === 'gauge')!.shownWhen = 'cameFrom(title)';
     const play = new Play(project).key('Enter');
     for (let i = 0; i < 3; i++) expect(up(play.give(set('oil', i + 1)))).toEqual(['gauge', 'button']);
     // Come back to from an overlay it is still the same base; begun there, it has come from nowhere.
@@ -51,10 +51,10 @@ describe('companions', () => {
   test('come and go with an edit', () => {
     const play = new Play(season()).key('Enter');
     const project = season();
-    project.screens.find((each) => each.id === 'gauge')!.shownWhen = 'oil > 90';
+    project.screens.find((screen) => screen.id === 'gauge')!.shownWhen = 'oil > 90';
     const flow = compile(project);
     const state = reconcile(flow, play.state);
-    expect(state.companions.map((each) => each.screen)).toEqual(['button']);
+    expect(state.companions.map((companion) => companion.screen)).toEqual(['button']);
     expect(validateState(flow, state)).toEqual([]);
   });
 });
@@ -89,7 +89,7 @@ describe('one confirm, asked by several', () => {
 
   test('making way for another hands on who gets the answer', () => {
     const project = season({}, [link('lost', press('fine'), 'swap', 'confirm', { args: { q: '"?"' } })]);
-    project.links.find((each) => each.from === 'pause' && each.kind === 'open')!.to = { screen: 'lost' };
+    project.links.find((link) => link.from === 'pause' && link.kind === 'open')!.to = { screen: 'lost' };
     const play = new Play(project).key('Enter').key('Escape').key('ArrowDown').key('Enter').key('Enter');
     expect(play.up).toEqual(['watch', 'pause', 'confirm']);
     expect(play.key('Enter').up).toEqual(['title']);
@@ -103,9 +103,9 @@ describe('one confirm, asked by several', () => {
         effects: [{ do: 'set', value: 'oil', to: '7' }],
       }),
     ]);
-    project.screens.find((each) => each.id === 'storm')!.outcomes = [{ id: 'x', name: 'x' }];
-    project.screens.find((each) => each.id === 'watch')!.trail = 'keeps';
-    project.screens.find((each) => each.id === 'storm')!.trail = 'keeps';
+    project.screens.find((screen) => screen.id === 'storm')!.outcomes = [{ id: 'x', name: 'x' }];
+    project.screens.find((screen) => screen.id === 'watch')!.trail = 'keeps';
+    project.screens.find((screen) => screen.id === 'storm')!.trail = 'keeps';
     const play = new Play(project).key('Enter').key('Escape').key('KeyE');
     expect(play.up).toEqual(['storm']);
     play.key('Backspace');
@@ -114,7 +114,7 @@ describe('one confirm, asked by several', () => {
 
   test('a parameter left out is stood in for, and the run goes on', () => {
     const project = season();
-    delete project.links.find((each) => each.args)!.args;
+    delete project.links.find((link) => link.args)!.args;
     const play = new Play(project).key('ArrowDown').key('Enter');
     expect([play.up, asked(play)]).toEqual([['title', 'confirm'], '']);
   });

@@ -21,8 +21,12 @@ test.each([10, 100, 2000])('Esc held for %d ms opens pause or closes it, never b
     play.give({ type: 'key', code: 'Escape', phase: 'up' }).wait(50);
     expect(play.up).toEqual(i % 2 === 0 ? ['watch', 'pause'] : ['watch']);
   }
-  expect(play.did('up').filter((each) => 'screen' in each && each.screen === 'pause')).toHaveLength(10);
-  expect(play.did('down').filter((each) => 'screen' in each && each.screen === 'pause')).toHaveLength(10);
+  expect(play.did('up').filter((outcome) => 'screen' in outcome && outcome.screen === 'pause')).toHaveLength(
+    10,
+  );
+  expect(
+    play.did('down').filter((outcome) => 'screen' in outcome && outcome.screen === 'pause'),
+  ).toHaveLength(10);
 });
 
 test('options goes back to where it was opened from, with the focus where it was', () => {
@@ -99,7 +103,7 @@ test('back returns along the trail with the focus and the overlays that were ope
     .event('over')
     .key('ArrowDown')
     .event('c');
-  expect([play.up, play.state.trail.map((each) => each.screen)]).toEqual([['c'], ['a', 'b']]);
+  expect([play.up, play.state.trail.map((entry) => entry.screen)]).toEqual([['c'], ['a', 'b']]);
   play.key('Backspace');
   expect([play.up, play.focus]).toEqual([['b', 'over'], 'o2']);
   play.event('c').event('a');
@@ -163,7 +167,7 @@ test('effects come in order, before the change', () => {
     ],
   );
   const play = new Play(project).event('on');
-  expect(play.outcomes.slice(2).map((each) => each.did)).toEqual([
+  expect(play.outcomes.slice(2).map((outcome) => outcome.did)).toEqual([
     'link',
     'send',
     'notice',
@@ -184,7 +188,7 @@ test('timers count from taken, shown or settled, on either clock, covered or not
     const play = new Play(project).wait(1000).key('Enter', 0);
     const at = play.state.now;
     play.wait(600).key('Escape', 0).wait(pauseFor).key('Escape', 0).wait(5000);
-    const went = play.did('up').find((each) => 'screen' in each && each.screen === 'end');
+    const went = play.did('up').find((outcome) => 'screen' in outcome && outcome.screen === 'end');
     return went ? (went.at - at) / 1000 : NaN;
   };
   expect(time(after('2 s'), 300)).toBe(2000);
@@ -215,7 +219,7 @@ test('a gap runs as a stand-in with its name and a way back; made, it becomes th
   expect(play.up).toEqual(['gap:base:Slots']);
   const made = applyCommand(project, 'add screen', { name: 'Slots' }).project;
   const base = reconcile(compile(made), play.state).base.screen;
-  expect(made.screens.find((each) => each.id === base)?.name).toBe('Slots');
+  expect(made.screens.find((screen) => screen.id === base)?.name).toBe('Slots');
   expect(play.key('Enter').up).toEqual(['title']);
 });
 
@@ -250,7 +254,7 @@ test('a click is down and up on the same element, and what lies beneath a modal 
 test('what leads nowhere is said: a button, a key, an event', () => {
   const project = projectOf([screenOf('a', {}, ['lonely'])], []);
   const play = new Play(project).key('Enter').key('KeyM').event('who');
-  expect(play.did('nowhere').map((each) => 'what' in each && each.what.kind)).toEqual([
+  expect(play.did('nowhere').map((outcome) => 'what' in outcome && outcome.what.kind)).toEqual([
     'press',
     'input',
     'event',
@@ -263,8 +267,8 @@ describe('an edit while running', () => {
   test('a changed duration keeps the time that has run', () => {
     const play = running();
     const project = lighthouse();
-    project.links = play.flow.project.links.map((each) =>
-      each.from === 'out' ? { ...each, cue: after('4 s') } : each,
+    project.links = play.flow.project.links.map((link) =>
+      link.from === 'out' ? { ...link, cue: after('4 s') } : link,
     );
     play.flow = compile(project, play.flow);
     play.state = reconcile(play.flow, play.state);
@@ -277,7 +281,7 @@ describe('an edit while running', () => {
     const play = running();
     const project = {
       ...play.flow.project,
-      screens: play.flow.project.screens.filter((each) => each.id !== 'out'),
+      screens: play.flow.project.screens.filter((screen) => screen.id !== 'out'),
     };
     const state = reconcile(compile(project), play.state);
     expect(state.base.screen).toBe('watch');

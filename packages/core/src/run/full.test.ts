@@ -36,7 +36,7 @@ describe('areas and the project', () => {
       link('inner', down('next'), 'go', 'title'),
     ]);
     project.areas.push({ id: 'inner', name: 'Inner', parent: 'play' });
-    project.screens.find((each) => each.id === 'storm')!.area = 'inner';
+    project.screens.find((screen) => screen.id === 'storm')!.area = 'inner';
     const play = new Play(project).key('KeyE');
     expect(play.up).toEqual(['title']);
     expect(play.key('Enter').key('KeyE').up).toEqual(['watch', 'lost']);
@@ -131,10 +131,10 @@ describe('conditions and values', () => {
       const project = season({ events: [{ id: 'lamp', name: 'lamp', direction: 'out' }] }, [
         link('title', event('x'), 'stay', undefined, { effects: list }),
       ]);
-      project.screens.find((each) => each.id === 'gauge')!.layer = 'notice';
+      project.screens.find((screen) => screen.id === 'gauge')!.layer = 'notice';
       return new Play(project)
         .event('x')
-        .outcomes.map((each) => each.did)
+        .outcomes.map((outcome) => outcome.did)
         .filter((did) => /notice|sound|send|set/.test(did));
     };
     expect(order(effects)).toEqual(['notice', 'sound', 'send', 'set']);
@@ -201,7 +201,7 @@ describe('value cues', () => {
   const fires = (when: string, effects: Link['effects'] = []) =>
     season({}, [link('watch', { on: 'value', when }, 'stay', undefined, { effects })]);
   const count = (play: Play) =>
-    play.did('link').filter((each) => each.did === 'link' && each.cue.on === 'value').length;
+    play.did('link').filter((outcome) => outcome.did === 'link' && outcome.cue.on === 'value').length;
 
   test('fire when an expression becomes true, and not while it stays so', () => {
     const play = new Play(fires('oil < 20')).key('Enter').give(set('oil', 10), set('oil', 5));
@@ -264,7 +264,7 @@ test('90 ticks at 20 a second are 4.5 s from taken, and 4.9 s from settled with 
       ],
     );
     const play = new Play(project).event('go').wait(10_000);
-    return play.did('up').find((each) => each.did === 'up' && each.screen === 'loading')!.at;
+    return play.did('up').find((outcome) => outcome.did === 'up' && outcome.screen === 'loading')!.at;
   };
   expect([warned('taken'), warned('settled')]).toEqual([4_500_000, 4_900_000]);
 });
@@ -279,7 +279,7 @@ test('what a run holds fits a changed project: types, ranges, parameters, things
   const changed = season({
     values: [{ ...oil, most: 50 }, { ...lit, type: 'text', default: 'dark' } as Value],
   });
-  changed.screens.find((each) => each.id === 'confirm')!.parameters = [
+  changed.screens.find((screen) => screen.id === 'confirm')!.parameters = [
     { id: 'q', name: 'question', type: 'number', default: 4 },
   ];
   const flow = compile(changed);

@@ -15,9 +15,9 @@ test('a 280 ms slide: leaving 0 to 280, arriving 280 to 560, a press at 150 igno
   const play = new Play(lighthouse(slide)).wait(1000).key('Enter', 0);
   const at = play.state.now;
   expect(play.up).toEqual(['watch']);
-  expect(play.state.leaving.map((each) => [each.screen, each.from - at, each.until - at])).toEqual([
-    ['title', 0, 280_000],
-  ]);
+  expect(
+    play.state.leaving.map((leaving) => [leaving.screen, leaving.from - at, leaving.until - at]),
+  ).toEqual([['title', 0, 280_000]]);
   expect([play.state.base.taken - at, play.state.base.shown - at, play.state.base.settled - at]).toEqual([
     0, 280_000, 560_000,
   ]);

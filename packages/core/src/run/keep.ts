@@ -24,8 +24,8 @@ export function readKept(from: unknown): Before {
         return [
           action,
           {
-            ...(Array.isArray(keys) && keys.every((each) => typeof each === 'string') ? { keys } : {}),
-            ...(Array.isArray(pad) && pad.every((each) => Number.isInteger(each)) ? { pad } : {}),
+            ...(Array.isArray(keys) && keys.every((key) => typeof key === 'string') ? { keys } : {}),
+            ...(Array.isArray(pad) && pad.every((item) => Number.isInteger(item)) ? { pad } : {}),
           },
         ];
       }),

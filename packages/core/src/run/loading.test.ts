@@ -238,8 +238,8 @@ test('every link can be rehearsed, whatever it waits for', () => {
     ],
   );
   const flow = compile(project);
-  for (const each of project.links) {
-    const rehearsal = rehearse(flow, each.id)!;
+  for (const link of project.links) {
+    const rehearsal = rehearse(flow, link.id)!;
     expect(rehearsal.outcomes.some((outcome) => outcome.did === 'link')).toBe(true);
     expect(handOverOf(flow, rehearsal).length).toBe(rehearsal.length);
   }

@@ -28,21 +28,28 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   const stays = (id: Id, layer: Instance['layer']): boolean => flow.screens.get(id)?.layer === layer;
   state.trail = state.trail
     .filter((entry) => stays(entry.screen, 'base'))
-    .map((entry) => ({ ...entry, overlays: entry.overlays.filter((each) => stays(each.screen, 'overlay')) }));
+    .map((entry) => ({
+      ...entry,
+      overlays: entry.overlays.filter((overlay) => stays(overlay.screen, 'overlay')),
+    }));
   state.leaving = state.leaving.filter((picture) => flow.screens.has(picture.screen));
-  state.overlays = state.overlays.filter((each) => stays(each.screen, 'overlay') || becomes(flow, each));
-  state.notices = state.notices.filter((each) => stays(each.screen, 'notice'));
-  state.companions = state.companions.filter((each) => stays(each.screen, 'companion'));
+  state.overlays = state.overlays.filter(
+    (overlay) => stays(overlay.screen, 'overlay') || becomes(flow, overlay),
+  );
+  state.notices = state.notices.filter((notice) => stays(notice.screen, 'notice'));
+  state.companions = state.companions.filter((companion) => stays(companion.screen, 'companion'));
   if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
   dropRepeats(state);
   state.ahead = Object.fromEntries(
-    Object.entries(state.ahead).filter(([id]) => flow.loadsByEvents.some((each) => each.id === id)),
+    Object.entries(state.ahead).filter(([id]) =>
+      flow.loadsByEvents.some((loadsByEvent) => loadsByEvent.id === id),
+    ),
   );
   state.values = valuesFrom(flow, state.values);
   state.trail = state.trail.map((entry) => ({
     ...entry,
     args: fitArgs(flow, entry),
-    overlays: entry.overlays.map((each) => ({ ...each, args: fitArgs(flow, each) })),
+    overlays: entry.overlays.map((overlay) => ({ ...overlay, args: fitArgs(flow, overlay) })),
   }));
   fitNotices(flow, state);
   syncCompanions({ flow, state, say: () => undefined, removedBy: new Map(), turns: [] });
@@ -99,13 +106,13 @@ function fitNotices(flow: Flow, state: RunState): void {
     owner === null || (typeof owner === 'number' ? owner === state.base.serial : areas.includes(owner));
   state.notices = state.notices.filter(goesOn);
   state.noticeQueue = state.noticeQueue
-    .filter((each) => goesOn(each) && flow.screens.get(each.screen)?.notice?.again === 'line')
-    .map((each) => ({ ...each, args: fitArgs(flow, each) }));
+    .filter((notice) => goesOn(notice) && flow.screens.get(notice.screen)?.notice?.again === 'line')
+    .map((notice) => ({ ...notice, args: fitArgs(flow, notice) }));
 }
 
 /** What is remembered of links goes with them. */
 function fitLinks(flow: Flow, state: RunState): void {
-  const serials = new Set(allUp(state).map((each) => each.serial));
+  const serials = new Set(allUp(state).map((instance) => instance.serial));
   state.once = state.once.filter((id) => flow.links.get(id)?.link.once);
   state.scheduledEffects = state.scheduledEffects.filter(
     ({ link, effect, owner }) =>
@@ -127,7 +134,7 @@ function replaceBase(flow: Flow, state: RunState): void {
   // The stand-in for a screen that is gone has no picture to leave with.
   state.base = { ...gone, screen: target, shown: Infinity, settled: Infinity };
   bringUp(flow, state, target, entry?.args, () => undefined);
-  state.trail = trail.filter((each) => each.screen !== state.base.screen);
+  state.trail = trail.filter((trailEntry) => trailEntry.screen !== state.base.screen);
   if (entry) state.base.focus = entry.focus;
 }
 
@@ -152,7 +159,7 @@ function fitInstance(flow: Flow, instance: Instance): void {
     ),
   );
   instance.talk = fitTalk(flow, instance.talk);
-  const moving = new Set(screen.animations.map((each) => each.key));
+  const moving = new Set(screen.animations.map((animation) => animation.key));
   if (Object.keys(instance.animationStarts).some((key) => !moving.has(key)))
     instance.animationStarts = Object.fromEntries(
       Object.entries(instance.animationStarts).filter(([key]) => moving.has(key)),
@@ -175,6 +182,6 @@ const hasFocus = (flow: Flow, screen: Id, element: Id): boolean =>
   flow.screens.get(screen)?.focus.order.includes(element) ?? false;
 
 function spotStands(flow: Flow, state: RunState, spot: { serial: number; element: Id | null }): boolean {
-  const instance = allUp(state).find((each) => each.serial === spot.serial);
+  const instance = allUp(state).find((other) => other.serial === spot.serial);
   return Boolean(instance && spot.element && flow.screens.get(instance.screen)?.layout.has(spot.element));
 }

@@ -59,12 +59,12 @@ export function rehearseTalk(
     const last = lines.at(-1);
     if (last && last.until === Infinity && (instance.talk!.over || instance.talk!.key !== last.key))
       last.until = state.now;
-    for (const each of stepped.outcomes) {
-      if (each.did !== 'line') continue;
+    for (const outcome of stepped.outcomes) {
+      if (outcome.did !== 'line') continue;
       const op = goingOn(flow, instance)?.op as OpOf<'line' | 'choice'> | undefined;
       const typing = op ? pageTimes(flow, state, lay(flow, state, instance, op), 0).typing : 0;
-      const { key, speaker, text } = each;
-      lines.push({ key, speaker, text, from: each.at, typing, until: Infinity });
+      const { key, speaker, text } = outcome;
+      lines.push({ key, speaker, text, from: outcome.at, typing, until: Infinity });
     }
   }
   for (const line of lines) line.until = Math.min(line.until, state.now);
@@ -86,7 +86,7 @@ function soloFlow(project: Project, conversation: Conversation, language?: strin
   const times = talkTimes(project);
   const itself = <T extends Conversation | Routine>(owner: T): T => ({
     ...owner,
-    steps: owner.steps.map((each) => unasked(each, project, times)),
+    steps: owner.steps.map((step) => unasked(step, project, times)),
   });
   const solo: Project = {
     ...project,

@@ -32,27 +32,28 @@ export function rehearse(flow: Flow, id: Id, before: Before = {}): Rehearsal | n
   if (!link) return null;
   const from = sourceOf(flow, link);
   const state = fork(beginAt(flow, from, true, before).state);
-  const source = allUp(state).find((each) => each.screen === link.from) ?? null;
+  const source = allUp(state).find((instance) => instance.screen === link.from) ?? null;
   const pressed = elementOf(link.cue);
   if (source && pressed !== null && screenOf(flow, source).focus.order.includes(pressed))
     source.focus = pressed;
   if (link.kind === 'back' && (source ?? state.base).layer === 'base') comeFromElsewhere(flow, state, from);
   const outcomes: Outcome[] = [];
   const since = state.serial;
-  const search: Search = { flow, state, say: (each) => outcomes.push(each), fields: null, passed: [] };
+  const search: Search = { flow, state, say: (outcome) => outcomes.push(outcome), fields: null, passed: [] };
   takeLink(search, link, source);
   const ends = [
-    ...state.leaving.map((each) => each.until),
-    ...fresh(state, since).map((each) => each.settled),
+    ...state.leaving.map((leaving) => leaving.until),
+    ...fresh(state, since).map((instance) => instance.settled),
   ].filter(Number.isFinite);
-  return { link: id, state, outcomes, since, length: Math.max(0, ...ends.map((each) => each - state.now)) };
+  return { link: id, state, outcomes, since, length: Math.max(0, ...ends.map((end) => end - state.now)) };
 }
 
 /** The screen a link is rehearsed from: its own, one that holds its component, one of its area, or the start. */
 function sourceOf(flow: Flow, { from }: CompiledLink): Id {
   if (flow.screens.has(from)) return from;
   for (const screen of flow.screens.values())
-    if (screen.areas.includes(from) || screen.components.some((each) => each.id === from)) return screen.id;
+    if (screen.areas.includes(from) || screen.components.some((component) => component.id === from))
+      return screen.id;
   return flow.start;
 }
 
@@ -72,7 +73,7 @@ function comeFromElsewhere(flow: Flow, state: RunState, here: Id): void {
 
 /** What came with the step. */
 const fresh = (state: RunState, since: number): Instance[] =>
-  allUp(state).filter((each) => each.serial >= since);
+  allUp(state).filter((instance) => instance.serial >= since);
 
 /** The rehearsal so many microseconds after the press. */
 export const rehearsedAt = (flow: Flow, { state }: Rehearsal, micros: number): RunState =>
@@ -111,31 +112,31 @@ export function handOverOf(flow: Flow, rehearsal: Rehearsal): HandOver {
   const { state, length, since } = rehearsal;
   const zero = state.now;
   const pictures: PictureBar[] = [
-    ...state.leaving.map((each): PictureBar => {
-      const { serial, screen, layer, half } = each;
-      const from = each.from - zero;
+    ...state.leaving.map((leaving): PictureBar => {
+      const { serial, screen, layer, half } = leaving;
+      const from = leaving.from - zero;
       return {
         serial,
         screen,
         layer,
         way: 'leaving',
         from,
-        until: each.until - zero,
+        until: leaving.until - zero,
         parts: partsOf(half, from),
       };
     }),
     ...fresh(state, since)
-      .filter((each) => Number.isFinite(each.shown))
-      .map((each): PictureBar => {
-        const { serial, screen, layer, half } = each;
-        const from = each.shown - zero;
+      .filter((instance) => Number.isFinite(instance.shown))
+      .map((instance): PictureBar => {
+        const { serial, screen, layer, half } = instance;
+        const from = instance.shown - zero;
         return {
           serial,
           screen,
           layer,
           way: 'entering',
           from,
-          until: each.settled - zero,
+          until: instance.settled - zero,
           parts: partsOf(half, from),
         };
       }),
@@ -144,13 +145,13 @@ export function handOverOf(flow: Flow, rehearsal: Rehearsal): HandOver {
   const settled = Math.max(
     zero,
     ...[state.base, ...state.overlays]
-      .filter((each) => each.masked !== 'through')
-      .map((each) => each.settled),
-    ...closingOf(flow, state).map((each) => each.until),
+      .filter((instance) => instance.masked !== 'through')
+      .map((instance) => instance.settled),
+    ...closingOf(flow, state).map((leaving) => leaving.until),
   );
-  const times = [...new Set([0, ...pictures.flatMap((each) => [each.from, each.until]), length])].sort(
-    (a, b) => a - b,
-  );
+  const times = [
+    ...new Set([0, ...pictures.flatMap((picture) => [picture.from, picture.until]), length]),
+  ].sort((a, b) => a - b);
   const frozen: { from: number; until: number }[] = [];
   times.forEach((from, i) => {
     const until = times[i + 1];
@@ -163,8 +164,8 @@ export function handOverOf(flow: Flow, rehearsal: Rehearsal): HandOver {
     pictures,
     masked: mask === null ? null : { from: 0, until: settled - zero, how: mask },
     frozen,
-    sounds: rehearsal.outcomes.flatMap((each) =>
-      each.did === 'sound' ? [{ at: each.at - zero, asset: each.asset }] : [],
+    sounds: rehearsal.outcomes.flatMap((outcome) =>
+      outcome.did === 'sound' ? [{ at: outcome.at - zero, asset: outcome.asset }] : [],
     ),
     length,
   };

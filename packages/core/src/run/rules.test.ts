@@ -10,14 +10,14 @@ import { runs, play, pass, addsUp } from '../test/any-runs';
 
 /** What a screen of a project does to the game's clock, told from the document alone. */
 function freezes(project: Project, id: string): boolean {
-  const screen = project.screens.find((each) => each.id === id);
+  const screen = project.screens.find((other) => other.id === id);
   if (!screen) return true;
   if (screen.layer === 'notice' || screen.layer === 'companion') return false;
   if (screen.freezes !== undefined) return screen.freezes;
-  for (let area = project.areas.find((each) => each.id === screen.area); area;) {
+  for (let area = project.areas.find((other) => other.id === screen.area); area;) {
     if (area.freezes !== undefined) return area.freezes;
     const { parent } = area;
-    area = project.areas.find((each) => each.id === parent);
+    area = project.areas.find((other) => other.id === parent);
   }
   return screen.kind !== 'play';
 }
@@ -25,7 +25,7 @@ function freezes(project: Project, id: string): boolean {
 /** What must hold of a run state, told from the project and the state alone. */
 function broken(project: Project, state: RunState): string[] {
   const found: string[] = [];
-  const of = (id: string) => project.screens.find((each) => each.id === id);
+  const of = (id: string) => project.screens.find((screen) => screen.id === id);
   const layers = [
     ['base', [state.base]],
     ['overlay', state.overlays],
@@ -36,15 +36,15 @@ function broken(project: Project, state: RunState): string[] {
     for (const { screen } of list)
       if (screen.startsWith('gap:') ? layer !== 'base' && layer !== 'overlay' : of(screen)?.layer !== layer)
         found.push(`${screen} is no ${layer}`);
-  const alone = [state.base, ...state.overlays, ...state.companions].map((each) => each.screen);
+  const alone = [state.base, ...state.overlays, ...state.companions].map((instance) => instance.screen);
   if (new Set(alone).size < alone.length) found.push('a screen is up twice');
-  const trail = [...state.trail.map((each) => each.screen), state.base.screen];
+  const trail = [...state.trail.map((entry) => entry.screen), state.base.screen];
   if (new Set(trail).size < trail.length) found.push('a screen is in the trail twice');
   for (const { focus, layer } of [...state.notices, ...state.companions])
     if (focus !== null) found.push(`a ${layer} has the focus`);
   for (const { screen, focus } of [state.base, ...state.overlays]) {
     const root = focus?.split('/')[0];
-    if (root !== undefined && of(screen) && !of(screen)!.elements.some((each) => each.id === root))
+    if (root !== undefined && of(screen) && !of(screen)!.elements.some((element) => element.id === root))
       found.push(`${focus} has the focus and is not on ${screen}`);
   }
   for (const value of project.values) {
@@ -55,13 +55,13 @@ function broken(project: Project, state: RunState): string[] {
         : value.type === 'on/off'
           ? typeof held === 'boolean'
           : value.type === 'choice'
-            ? value.options.some((each) => each.id === held)
+            ? value.options.some((option) => option.id === held)
             : typeof held === 'string';
     if (!fits) found.push(`${value.id} holds what it cannot`);
   }
   if (Object.keys(state.values).length !== project.values.length) found.push('a value too many or too few');
   const serials = [state.base, ...state.overlays, ...state.notices, ...state.companions].map(
-    (each) => each.serial,
+    (instance) => instance.serial,
   );
   if (new Set(serials).size < serials.length) found.push('a serial number is used twice');
   return found;
@@ -164,7 +164,7 @@ test('one input sets off at most one link, besides the arrivals, answers and val
     fc.property(anyProject, anyInputs, (project, inputs) => {
       play(project, inputs, (_before, _after, input, outcomes) => {
         if (input.type === 'time') return;
-        const taken = outcomes.filter((each) => each.did === 'link' && !FOLLOWS.has(each.cue.on));
+        const taken = outcomes.filter((outcome) => outcome.did === 'link' && !FOLLOWS.has(outcome.cue.on));
         expect(taken.length).toBeLessThanOrEqual(1);
       });
     }),
@@ -179,7 +179,7 @@ test('a repeat of a held key never takes a link', () => {
         if (
           input.type !== 'key' ||
           input.phase !== 'down' ||
-          !(input.repeat || before.down.some((each) => each.code === input.code))
+          !(input.repeat || before.down.some((pressed) => pressed.code === input.code))
         )
           return;
         expect(outcomes).toEqual([]);
@@ -194,7 +194,7 @@ test('while input is masked, no press of the player takes a link', () => {
     fc.property(anyProject, anyInputs, (project, inputs) => {
       play(project, inputs, (before, _after, input, outcomes) => {
         if (!/^(key|pad|pointer)$/.test(input.type) || maskOf(before) === null) return;
-        expect(outcomes.some((each) => each.did === 'link')).toBe(false);
+        expect(outcomes.some((outcome) => outcome.did === 'link')).toBe(false);
       });
     }),
     runs,
@@ -205,14 +205,16 @@ test('the game clock runs exactly while nothing freezes it', () => {
   let [ran, stood] = [0, 0];
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
-      const quiet = [5_000_000, 1000, 250_000].map((each): Input => ({ type: 'time', pass: each }));
+      const quiet = [5_000_000, 1000, 250_000].map((value): Input => ({ type: 'time', pass: value }));
       play(project, [...inputs, ...quiet], (before, after, input, outcomes) => {
         const passed = after.now - before.now;
         expect(after.game - before.game).toBeGreaterThanOrEqual(0);
         expect(after.game - before.game).toBeLessThanOrEqual(passed);
         // While the same is up and nothing leaves, either all of the time counts or none of it.
         if (input.type !== 'time' || outcomes.length > 0 || before.leaving.length > 0 || before.ended) return;
-        const frozen = [before.base, ...before.overlays].some((each) => freezes(project, each.screen));
+        const frozen = [before.base, ...before.overlays].some((instance) =>
+          freezes(project, instance.screen),
+        );
         expect(after.game - before.game).toBe(frozen ? 0 : passed);
         if (passed > 0 && frozen) stood += 1;
         else if (passed > 0) ran += 1;
@@ -273,12 +275,12 @@ test('the same inputs give the same run, and a state is plain data', () => {
 test('no input sets off more than a hundred links in a chain, and one that is taken once is never taken twice', () => {
   fc.assert(
     fc.property(anyProject, anyInputs, (project, inputs) => {
-      const once = new Set(project.links.filter((each) => each.once).map((each) => each.id));
+      const once = new Set(project.links.filter((link) => link.once).map((link) => link.id));
       const seen = new Set<string>();
       play(project, inputs, (_before, _after, input, outcomes) => {
-        const taken = outcomes.flatMap((each) => (each.did === 'link' ? [each.link] : []));
+        const taken = outcomes.flatMap((outcome) => (outcome.did === 'link' ? [outcome.link] : []));
         if (input.type !== 'time') expect(taken.length).toBeLessThanOrEqual(LONGEST_CHAIN + 1);
-        for (const id of taken.filter((each) => once.has(each))) {
+        for (const id of taken.filter((value) => once.has(value))) {
           expect(seen.has(id)).toBe(false);
           seen.add(id);
         }
@@ -294,10 +296,10 @@ test('from beneath a modal overlay no press is answered, but by a link marked to
       const flow = compile(project);
       play(project, inputs, (before, _after, input, outcomes) => {
         if (!/^(key|pad|pointer)$/.test(input.type)) return;
-        const [taken] = outcomes.filter((each) => each.did === 'link');
+        const [taken] = outcomes.filter((outcome) => outcome.did === 'link');
         if (taken?.did !== 'link' || taken.cue.on === 'arrival') return;
-        const reached = reachable(flow, before).map((each) => each.screen);
-        const modal = before.overlays.some((each) => flow.screens.get(each.screen)!.modal);
+        const reached = reachable(flow, before).map((instance) => instance.screen);
+        const modal = before.overlays.some((overlay) => flow.screens.get(overlay.screen)!.modal);
         const link = flow.links.get(taken.link)!.link;
         if (modal && !reached.includes(taken.from)) expect(link.aboveModal).toBe(true);
       });
@@ -320,7 +322,7 @@ test('a value that comes true fires once for as long as it stays so', () => {
       const inputs = levels.map((to): Input => ({ type: 'value', value: 'oil', to, byHand: true }));
       let taken = 0;
       play(project, inputs, (_before, _after, _input, outcomes) => {
-        taken += outcomes.filter((each) => each.did === 'link').length;
+        taken += outcomes.filter((outcome) => outcome.did === 'link').length;
       });
       const rises = levels.filter((level, i) => level < 20 && (levels[i - 1] ?? 50) >= 20).length;
       expect(taken).toBe(2 * rises);

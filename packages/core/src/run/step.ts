@@ -86,7 +86,7 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
       return inOneStep(flow, state, say, () => setValue(flow, state, input.value, input.to, null, say));
     case 'done':
     case 'failed': {
-      const instance = allUp(state).find((each) => each.screen === input.screen);
+      const instance = allUp(state).find((other) => other.screen === input.screen);
       if (!instance) return;
       say({ at: state.now, did: 'input', input: `${input.type} ${input.screen}` });
       return input.type === 'done' ? finish(flow, state, instance, say) : fail(flow, state, instance, say);
@@ -154,7 +154,7 @@ function tellMisfits(
 
 /** A spot as given, if there is such an element on such an instance. */
 function real(flow: Flow, state: RunState, spot: Spot | null): Spot | null {
-  const level = allUp(state).find((each) => each.serial === spot?.serial);
+  const level = allUp(state).find((instance) => instance.serial === spot?.serial);
   return spot?.element && level && screenOf(flow, level).layout.has(spot.element) ? spot : null;
 }
 
@@ -197,7 +197,7 @@ export function beginAt(
       instance.shown = instance.settled = instance.taken;
     }
   if (atRest) begun.state.leaving = [];
-  const speaker = line && allUp(begun.state).find((each) => each.screen === screen);
+  const speaker = line && allUp(begun.state).find((instance) => instance.screen === screen);
   if (!speaker) return begun;
   speaker.talk = beginTalk(flow, line.conversation);
   const at = flow.talks.get(line.conversation)?.at.get(line.key);

@@ -110,7 +110,10 @@ test('a label is jumped to while its condition holds; what goes round without en
     ]),
   );
   play.wait(60_000);
-  expect(play.did('line').map((each) => each.did === 'line' && each.text)).toEqual(['Oil 7.', 'Oil 6.']);
+  expect(play.did('line').map((outcome) => outcome.did === 'line' && outcome.text)).toEqual([
+    'Oil 7.',
+    'Oil 6.',
+  ]);
   const endless = called(
     talking([
       { id: 'top', step: 'label', name: 'top' },
@@ -132,7 +135,7 @@ test('an element of the screen moves when a step says so, and the next waits for
       ],
     },
   ];
-  const elements = dialogueParts().map((each) => (each.id === 'backdrop' ? { ...each, animations } : each));
+  const elements = dialogueParts().map((part) => (part.id === 'backdrop' ? { ...part, animations } : part));
   const play = called(
     talking(
       [

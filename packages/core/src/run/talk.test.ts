@@ -220,7 +220,7 @@ test('on a notice lines go on by themselves, and it goes when they are over', ()
   const project = talking([line('a', TWENTY), line('b', TWENTY)]);
   project.conversations![0]!.screen = 'found';
   Object.assign(
-    project.screens.find((each) => each.id === 'found')!,
+    project.screens.find((screen) => screen.id === 'found')!,
     { says: 'talk', until: 'dismissed', elements: dialogueParts() },
   );
   project.links.push({
@@ -276,8 +276,8 @@ test('whatever is said and pressed: time adds up, nothing piles up, and an edit 
             const op = play.flow.talks.get('talk')!.ops[instance.talk!.at];
             if (!op || (op.op !== 'line' && op.op !== 'choice')) expect(hidden).toContain('says');
           }
-          expect(JSON.parse(JSON.stringify(play.state.overlays.map((each) => each.talk)))).toEqual(
-            play.state.overlays.map((each) => each.talk),
+          expect(JSON.parse(JSON.stringify(play.state.overlays.map((overlay) => overlay.talk)))).toEqual(
+            play.state.overlays.map((overlay) => overlay.talk),
           );
         }
         const flow = compile({ ...project, conversations: [conversation(steps.slice(1))] });
@@ -297,10 +297,10 @@ test.each([
     { at: '0 s', x: 0 },
     { at: '0.8 s', x: 200 },
   ];
-  const elements = dialogueParts().map((each) =>
-    each.id === 'backdrop'
-      ? { ...each, animations: [{ id: 'n', on: 'step' as const, repeat, frames }] }
-      : each,
+  const elements = dialogueParts().map((part) =>
+    part.id === 'backdrop'
+      ? { ...part, animations: [{ id: 'n', on: 'step' as const, repeat, frames }] }
+      : part,
   );
   const play = called(
     talking(

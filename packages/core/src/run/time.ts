@@ -45,7 +45,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     say({ at: state.now, did: 'unsettled', screen: state.base.screen });
     for (const { instance, name } of runningTimers(flow, state, 0)) setTimer(instance, name, FIRED);
     for (const instance of allUp(state)) instance.deferredLinks = [];
-    state.scheduledEffects = state.scheduledEffects.filter((each) => each.due > state.now);
+    state.scheduledEffects = state.scheduledEffects.filter((effect) => effect.due > state.now);
     count = 0;
   }
   // A run that is over stands at the moment at which it ended.
@@ -210,8 +210,8 @@ function fireDue(flow: Flow, state: RunState, say: Say): void {
     state.inputCapture = null;
     return;
   }
-  const held = state.holding.find((each) => each.due <= state.now);
+  const held = state.holding.find((holding) => holding.due <= state.now);
   if (!held) return;
-  state.holding = state.holding.filter((each) => each !== held);
+  state.holding = state.holding.filter((holding) => holding !== held);
   resolveHold(flow, state, held, say);
 }

@@ -8,18 +8,24 @@ import { usableNow } from './focus';
 export function validateState(flow: Flow, state: RunState): string[] {
   const found: string[] = [];
   const up = allUp(state);
-  const missing = up.filter((each) => !flow.screens.has(each.screen));
-  if (missing.length > 0) return missing.map((each) => `${each.screen} is up and does not exist`);
+  const missing = up.filter((instance) => !flow.screens.has(instance.screen));
+  if (missing.length > 0) return missing.map((instance) => `${instance.screen} is up and does not exist`);
   if (screenOf(flow, state.base).layer !== 'base') found.push('the base is not a base screen');
-  if (state.overlays.some((each) => screenOf(flow, each).layer !== 'overlay'))
+  if (state.overlays.some((overlay) => screenOf(flow, overlay).layer !== 'overlay'))
     found.push('an overlay is not one');
-  if (state.notices.some((each) => screenOf(flow, each).layer !== 'notice'))
+  if (state.notices.some((notice) => screenOf(flow, notice).layer !== 'notice'))
     found.push('a notice is not one');
-  const single = up.filter((each) => each.layer !== 'notice');
-  if (new Set(single.map((each) => each.screen)).size < single.length) found.push('a screen is up twice');
-  if (state.companions.some((each) => screenOf(flow, each).layer !== 'companion'))
+  const single = up.filter((instance) => instance.layer !== 'notice');
+  if (new Set(single.map((instance) => instance.screen)).size < single.length)
+    found.push('a screen is up twice');
+  if (state.companions.some((companion) => screenOf(flow, companion).layer !== 'companion'))
     found.push('a companion is not one');
-  if (up.some((each) => each.focus !== null && (each.layer === 'notice' || each.layer === 'companion')))
+  if (
+    up.some(
+      (instance) =>
+        instance.focus !== null && (instance.layer === 'notice' || instance.layer === 'companion'),
+    )
+  )
     found.push('a notice or companion has the focus');
   const areas = areasOf(flow, state);
   for (const { screen, owner } of [...state.notices, ...state.noticeQueue])
@@ -27,7 +33,7 @@ export function validateState(flow: Flow, state: RunState): string[] {
       found.push(`${screen} has outlived what it goes with`);
   if (!state.ended) {
     const wanted = companionsWanted(flow, fork(state), () => undefined);
-    if (wanted.join() !== state.companions.map((each) => each.screen).join())
+    if (wanted.join() !== state.companions.map((companion) => companion.screen).join())
       found.push('the companions are not those that belong here');
   }
   for (const value of flow.values.values())
@@ -35,13 +41,15 @@ export function validateState(flow: Flow, state: RunState): string[] {
       found.push(`${value.name} holds what it cannot`);
   if (Object.keys(state.values).length !== flow.values.size)
     found.push('a value is held that does not exist');
-  for (const each of up)
-    for (const { id, type } of screenOf(flow, each).parameters)
-      if (fitScalar(type, each.args[id]) !== each.args[id]) found.push(`${each.screen} lacks what it takes`);
+  for (const instance of up)
+    for (const { id, type } of screenOf(flow, instance).parameters)
+      if (fitScalar(type, instance.args[id]) !== instance.args[id])
+        found.push(`${instance.screen} lacks what it takes`);
   for (const { screen } of state.noticeQueue)
-    if (state.noticeQueue.filter((each) => each.screen === screen).length > LONGEST_LINE)
+    if (state.noticeQueue.filter((notice) => notice.screen === screen).length > LONGEST_LINE)
       found.push('a line is too long');
-  if (new Set(up.map((each) => each.serial)).size < up.length) found.push('a serial number is used twice');
+  if (new Set(up.map((instance) => instance.serial)).size < up.length)
+    found.push('a serial number is used twice');
   const trail = state.trail.map((entry) => entry.screen);
   if (new Set([...trail, state.base.screen]).size <= trail.length)
     found.push('a screen is in the trail twice');

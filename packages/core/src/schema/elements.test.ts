@@ -13,7 +13,7 @@ const withElements = (elements: Element[], over: Partial<Project> = {}): Project
   lean(projectOf([screenOf('s', { elements })], [], over));
 const placesOf = (project: unknown): string[] => {
   const read = readDocument(project);
-  return 'problems' in read ? read.problems.map((each) => each.place) : [];
+  return 'problems' in read ? read.problems.map((problem) => problem.place) : [];
 };
 const component: Component = {
   id: 'k',

@@ -26,7 +26,7 @@ function innermost(detail: Detail): Detail {
   const inner =
     detail.type === 'alternatives.match' ? (detail.context?.details as Detail[] | undefined) : undefined;
   if (!inner?.length) return detail;
-  const depth = (each: Detail): number => each.path.length - (each.type === 'any.required' ? 0.5 : 0);
+  const depth = (item: Detail): number => item.path.length - (item.type === 'any.required' ? 0.5 : 0);
   return innermost([...inner].sort((a, b) => depth(b) - depth(a))[0]!);
 }
 
@@ -55,14 +55,14 @@ function refusalOf({ type, context = {}, message }: Detail): Refusal {
       return refusal('required');
     case 'any.only':
       return among(
-        (context.valids as unknown[]).filter((each) => each !== null),
+        (context.valids as unknown[]).filter((valid) => valid !== null),
         value,
       );
     case 'any.invalid':
       return refusal('reserved word', { is });
     case 'alternatives.types':
       return among(
-        (context.types as string[]).map((each) => SORTS[each] ?? each),
+        (context.types as string[]).map((word) => SORTS[word] ?? word),
         value,
       );
     case 'string.empty':
@@ -93,7 +93,7 @@ function among(allowed: readonly unknown[], value: unknown): Refusal {
   const known = allowed.map(String);
   const meant =
     typeof value === 'string'
-      ? (known.find((each) => ALIKE[each]?.includes(value.toLowerCase())) ?? nearest(value, known))
+      ? (known.find((word) => ALIKE[word]?.includes(value.toLowerCase())) ?? nearest(value, known))
       : null;
   return refusal('none of these', { known, is: shown(value), meant });
 }

@@ -26,7 +26,7 @@ export function projectJsonSchema(): JsonSchema {
   const shared = description.shared ?? [];
   const { whole, parts } = onceEach({
     ...convert(description),
-    $defs: Object.fromEntries(shared.map((each) => [each.flags!.id!, convert(each)])),
+    $defs: Object.fromEntries(shared.map((item) => [item.flags!.id!, convert(item)])),
   });
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -46,7 +46,7 @@ function onceEach(schema: JsonSchema): { whole: JsonSchema; parts: JsonSchema } 
     const text = JSON.stringify(value);
     const known = counts.get(text) ?? 0;
     counts.set(text, known + 1);
-    if (known === 0) for (const each of Object.values(value)) count(each);
+    if (known === 0) for (const item of Object.values(value)) count(item);
   };
   count(schema);
   const parts: JsonSchema = {};
@@ -63,7 +63,7 @@ function onceEach(schema: JsonSchema): { whole: JsonSchema; parts: JsonSchema } 
   };
   const put = (value: unknown, key: string): unknown => {
     if (typeof value !== 'object' || value === null) return value;
-    if (Array.isArray(value)) return value.map((each) => put(each, key));
+    if (Array.isArray(value)) return value.map((item) => put(item, key));
     const inner = (): JsonSchema =>
       Object.fromEntries(
         Object.entries(value).map(([name, each]) => [name, put(each, STRUCTURE.has(name) ? key : name)]),
@@ -114,7 +114,7 @@ function convertType(from: Description): JsonSchema {
     case 'alternatives':
       return {
         anyOf: from.matches!.flatMap((match) =>
-          match.schema ? [convert(match.schema)] : match.switch!.map((each) => convert(each.then)),
+          match.schema ? [convert(match.schema)] : match.switch!.map((item) => convert(item.then)),
         ),
       };
     case 'number': {

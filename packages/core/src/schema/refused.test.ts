@@ -62,7 +62,7 @@ const WORDS = new Set<string>();
 (function gather(schema: unknown): void {
   if (typeof schema !== 'object' || schema === null) return;
   if ('enum' in schema)
-    for (const each of schema.enum as unknown[]) if (typeof each === 'string') WORDS.add(each);
+    for (const item of schema.enum as unknown[]) if (typeof item === 'string') WORDS.add(item);
   for (const [key, each] of Object.entries(schema)) if (key !== 'not') gather(each);
 })(projectJsonSchema());
 

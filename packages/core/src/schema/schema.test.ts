@@ -190,7 +190,7 @@ describe('values and areas in a file', () => {
     expect(problems(round)).toContain('areas[0].parent: The area holds itself.');
     const twice = full();
     twice.areas[1]!.id = 'r';
-    expect(problems(twice).some((each) => each.startsWith('areas'))).toBe(true);
+    expect(problems(twice).some((problem) => problem.startsWith('areas'))).toBe(true);
   });
 
   test('an expression that is empty or endless is refused where it stands', () => {

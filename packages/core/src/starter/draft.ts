@@ -206,7 +206,7 @@ function piecesOf(screen: Screen) {
   const texts = screen.elements.filter((element) => element.type === 'text');
   const buttons = screen.elements.filter((element) => element.type === 'button');
   return {
-    heading: texts.find((each) => each.name === 'Heading') ?? texts[0],
+    heading: texts.find((text) => text.name === 'Heading') ?? texts[0],
     buttons,
     panel: screen.elements.find((element) => element.type === 'panel'),
   };

@@ -30,9 +30,9 @@ export const USUAL_SCREENS: { name: string; kind: Kind }[] = [
 export function projectFromNames(projectName: string, names: readonly string[]): Project {
   const project = blankProject(projectName);
   const wanted = distinct(names).map((name) => ({ name, kind: kindOf(name) }));
-  const first = (kind: Kind) => wanted.find((each) => each.kind === kind)?.name;
+  const first = (kind: Kind) => wanted.find((item) => item.kind === kind)?.name;
   const alone = wanted.length === 1;
-  const extras = wanted.filter((each) => each.kind === 'custom').map((each) => each.name);
+  const extras = wanted.filter((item) => item.kind === 'custom').map((item) => item.name);
   const labels = (kind: Kind): string[] => {
     const options = first('options') !== undefined ? ['Options'] : [];
     if (kind === 'title')
@@ -50,8 +50,8 @@ export function projectFromNames(projectName: string, names: readonly string[]):
     if (element.type === 'text') element.text = projectName;
   const opening = [...ofKind(project, 'splash'), ...ofKind(project, 'loading'), ...ofKind(project, 'title')];
   project.start =
-    (opening[0] ?? ofKind(project, 'play')[0] ?? project.screens.find((each) => each.layer === 'base'))?.id ??
-    null;
+    (opening[0] ?? ofKind(project, 'play')[0] ?? project.screens.find((screen) => screen.layer === 'base'))
+      ?.id ?? null;
   project.links = linksOf(project);
   for (const screen of ofKind(project, 'dialogue')) {
     const words = firstWords(screen);
@@ -62,11 +62,11 @@ export function projectFromNames(projectName: string, names: readonly string[]):
 }
 
 const kindOf = (name: string): Kind =>
-  USUAL_SCREENS.find((each) => each.name.toLowerCase() === name.toLowerCase())?.kind ?? kindFromName(name);
+  USUAL_SCREENS.find((item) => item.name.toLowerCase() === name.toLowerCase())?.kind ?? kindFromName(name);
 
 function distinct(names: readonly string[]): string[] {
   const kept: string[] = [];
-  for (const name of names.map((each) => each.trim()).filter(Boolean)) kept.push(freeName(name, kept));
+  for (const name of names.map((value) => value.trim()).filter(Boolean)) kept.push(freeName(name, kept));
   return kept;
 }
 
@@ -98,7 +98,7 @@ function linksOf(project: Project): Link[] {
   const [pause] = ofKind(project, 'pause');
   const [options] = ofKind(project, 'options');
   const press = (from: Screen, label: string, kind: LinkKind, to?: Screen): void => {
-    const element = from.elements.find((each) => each.type === 'button' && each.text === label);
+    const element = from.elements.find((other) => other.type === 'button' && other.text === label);
     if (element) links.push(link(from, { on: 'press', element: element.id }, kind, to));
   };
   const opening = [...ofKind(project, 'splash'), ...ofKind(project, 'loading')];
@@ -120,7 +120,7 @@ function linksOf(project: Project): Link[] {
     } else if (screen.kind === 'game over') {
       const next = title ?? play;
       if (next) links.push(link(screen, after('2.5 s'), 'go', next));
-    } else if (screen.elements.some((each) => each.name === 'Back')) {
+    } else if (screen.elements.some((element) => element.name === 'Back')) {
       press(screen, 'Back', 'back');
       links.push(link(screen, down('back'), 'back'));
     }

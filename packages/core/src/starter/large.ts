@@ -111,7 +111,7 @@ export function largeProject(count: number): Project {
       const id = `s-${coast}-over-${i}`;
       add(id, `${name} ${coast}`, 'popup', ['Back']);
       link(id, press(id, 'Back'), 'back');
-      for (const screen of project.screens.filter((each) => each.area === area))
+      for (const screen of project.screens.filter((other) => other.area === area))
         link(screen.id, press(screen.id, i === 0 ? 'Talk' : 'Chart'), 'open', id);
     });
     if (project.screens.length < count)

@@ -49,9 +49,9 @@ test('every button of a new project leads somewhere', () => {
   const project = projectFromNames('My game', [...usual, 'Logo', 'Credits', 'Help']);
   const linked = new Set(project.links.flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
   const buttons = project.screens.flatMap((screen) =>
-    screen.elements.filter((each) => each.type === 'button'),
+    screen.elements.filter((element) => element.type === 'button'),
   );
-  expect(buttons.filter((each) => !linked.has(each.id)).map((each) => each.name)).toEqual([]);
+  expect(buttons.filter((button) => !linked.has(button.id)).map((button) => button.name)).toEqual([]);
 });
 
 describe('a screen that is made while playing', () => {
@@ -76,7 +76,7 @@ describe('a screen that is made while playing', () => {
     }).project;
     const screen = after.screens.at(-1)!;
     const leads = (text: string): string | undefined => {
-      const button = screen.elements.find((each) => each.type === 'button' && each.text === text);
+      const button = screen.elements.find((element) => element.type === 'button' && element.text === text);
       const found = after.links.find(
         ({ from: of, cue }) => of === screen.id && cue.on === 'press' && cue.element === button?.id,
       );
@@ -85,10 +85,10 @@ describe('a screen that is made while playing', () => {
         `${found.kind} ${after.screens.find(({ id }) => found.to && 'screen' in found.to && id === found.to.screen)?.name ?? ''}`.trim()
       );
     };
-    const buttons = screen.elements.flatMap((each) => (each.type === 'button' ? [each.text] : []));
+    const buttons = screen.elements.flatMap((element) => (element.type === 'button' ? [element.text] : []));
     return { after, screen, buttons, leads };
   };
-  const id = (project: Project, name: string) => project.screens.find((each) => each.name === name)!.id;
+  const id = (project: Project, name: string) => project.screens.find((screen) => screen.name === name)!.id;
   const project = projectFromNames('My game', ['Logo', 'Play', 'Options', 'Harbour']);
   const [logo, play, harbour] = ['Logo', 'Play', 'Harbour'].map((name) => id(project, name)) as [
     string,

@@ -12,7 +12,7 @@ export const markerPart = (element: Id): Id => `${element} ${MARKER}`;
 export function markerOf(project: Project, element: Element): Marker | undefined {
   if (!('box' in element)) return undefined;
   const { marker } = boxStyle(project, element.box);
-  return marker && project.assets.some((each) => each.id === marker.asset) ? marker : undefined;
+  return marker && project.assets.some((asset) => asset.id === marker.asset) ? marker : undefined;
 }
 
 /** Where it stands beside a rect, as high as it says and in its picture's proportions; on the right in the other direction. */

@@ -3,7 +3,7 @@ import type { BoxUse, Id, Project, TextUse, TooltipLook } from '../model';
 /** How tooltips look: as the project says, else in the house’s styles, else in colours that can be read over anything. */
 export function tooltipLook({ styles }: Project): TooltipLook {
   if (styles.tooltip) return styles.tooltip;
-  const has = (id: Id, among: readonly { id: Id }[]): boolean => among.some((each) => each.id === id);
+  const has = (id: Id, among: readonly { id: Id }[]): boolean => among.some((item) => item.id === id);
   const words: TextUse = { style: 't-body', size: 28, align: 'start' };
   const panel: BoxUse = { style: 'b-panel' };
   return {

@@ -18,9 +18,9 @@ export interface TalkParts {
 
 /** Roles as they are given; dialogue text and a bubble are there for themselves. A bubble says lines where nothing else does. */
 export function talkParts(elements: readonly Element[]): TalkParts {
-  const given = (role: Role): Id | null => elements.find((each) => each.role === role)?.id ?? null;
+  const given = (role: Role): Id | null => elements.find((element) => element.role === role)?.id ?? null;
   const first = (type: Element['type']): Id | null =>
-    elements.find((each) => each.type === type && each.role === undefined)?.id ?? null;
+    elements.find((element) => element.type === type && element.role === undefined)?.id ?? null;
   const bubble = given('bubble') ?? first('bubble');
   const choices = given('choices');
   return {
@@ -34,7 +34,9 @@ export function talkParts(elements: readonly Element[]): TalkParts {
     options:
       choices === null
         ? []
-        : elements.filter((each) => each.parent === choices && each.type === 'button').map(({ id }) => id),
+        : elements
+            .filter((element) => element.parent === choices && element.type === 'button')
+            .map(({ id }) => id),
     more: given('more'),
     log: given('log'),
   };

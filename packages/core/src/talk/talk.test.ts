@@ -32,7 +32,7 @@ test('letters come in order, are the words without marks, and none is lost', () 
       const { letters, at, length } = typeOut(text, letter, breathing, DEFAULT_RATES);
       expect(letters.join('')).toBe(withoutMarks(text));
       expect(at).toHaveLength(letters.length);
-      at.forEach((each, i) => expect(each).toBeGreaterThanOrEqual(i === 0 ? 0 : at[i - 1]!));
+      at.forEach((value, i) => expect(value).toBeGreaterThanOrEqual(i === 0 ? 0 : at[i - 1]!));
       expect(length).toBeGreaterThanOrEqual(at.at(-1) ?? 0);
       if (!/[[\]]/.test(text)) expect(letters).toEqual(lettersOf(text));
     }),

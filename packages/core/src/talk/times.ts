@@ -30,7 +30,7 @@ export const USUAL_TALK = {
 export function talkTimes({ talk = {}, rates, values }: Project): TalkTimes {
   const micros = (own: string | undefined, usual: string): number => toMicros(own ?? usual, rates);
   const reading = talk.reading ?? USUAL_TALK.reading;
-  const scale = values.find((each) => each.id === talk.reading?.scale && each.type === 'number');
+  const scale = values.find((value) => value.id === talk.reading?.scale && value.type === 'number');
   return {
     letter: micros(talk.letter, USUAL_TALK.letter),
     comma: micros(talk.comma, USUAL_TALK.comma),

@@ -40,9 +40,9 @@ export function typeOut(text: string, letter: number, { comma, stop }: TalkTimes
   let now = 0;
   let pace = 1;
   const type = (plain: string): void => {
-    for (const each of lettersOf(plain)) {
-      now += pauseAfter(letters.at(-1), each, comma, stop) + Math.round(letter * pace);
-      letters.push(each);
+    for (const value of lettersOf(plain)) {
+      now += pauseAfter(letters.at(-1), value, comma, stop) + Math.round(letter * pace);
+      letters.push(value);
       at.push(now);
     }
   };

@@ -26,12 +26,7 @@ const ACTIONS = ['confirm', 'menu', 'back', 'up', 'down', 'next'];
 const VALUES = ['oil', 'lit', 'grade', 'note'];
 const AREAS = ['r0', 'r1'];
 /** What some texts go by in other languages. */
-const KEYS = [
-  ...SCREENS.flatMap((each) => [`${each} t0`, `${each} x0 said`]),
-  'k0 in0',
-  'k1 said',
-  'l0 asked',
-];
+const KEYS = [...SCREENS.flatMap((id) => [`${id} t0`, `${id} x0 said`]), 'k0 in0', 'k1 said', 'l0 asked'];
 const LANGUAGES = [
   { code: 'en', name: 'English' },
   { code: 'de', name: 'German' },
@@ -133,10 +128,10 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       }),
       elements: anyElements(4),
     })
-    .map((each) => lean(each) as Screen);
+    .map((item) => lean(item) as Screen);
 
 const cue: fc.Arbitrary<Cue> = fc.oneof(
-  fc.constantFrom(...BUTTONS, 'x0/in0').map((each): Cue => ({ on: 'press', element: each })),
+  fc.constantFrom(...BUTTONS, 'x0/in0').map((value): Cue => ({ on: 'press', element: value })),
   fc
     .tuple(
       fc.constantFrom(...ACTIONS),
@@ -148,7 +143,7 @@ const cue: fc.Arbitrary<Cue> = fc.oneof(
       when,
       ...(when === 'held' ? { hold: '300 ms' } : {}),
     })),
-  fc.constantFrom(...EVENTS).map((each): Cue => ({ on: 'event', event: each })),
+  fc.constantFrom(...EVENTS).map((value): Cue => ({ on: 'event', event: value })),
   fc.record({
     on: fc.constant('time' as const),
     after: duration,
@@ -163,15 +158,15 @@ const cue: fc.Arbitrary<Cue> = fc.oneof(
     .map(([id, outcome]): Cue => ({ on: 'returned', screen: id, ...(outcome ? { outcome } : {}) })),
 );
 const target: fc.Arbitrary<Target> = fc.oneof(
-  { weight: 8, arbitrary: fc.constantFrom(...SCREENS).map((each): Target => ({ screen: each })) },
+  { weight: 8, arbitrary: fc.constantFrom(...SCREENS).map((value): Target => ({ screen: value })) },
   { weight: 1, arbitrary: fc.constantFrom('Attic', 'S1').map((gap): Target => ({ gap })) },
 );
 const effectNow: fc.Arbitrary<Effect> = fc.oneof(
   fc
     .tuple(fc.constantFrom(...SCREENS), args)
     .map(([each, given]): Effect => ({ do: 'notice', screen: each, ...(given ? { args: given } : {}) })),
-  setting.map((each): Effect => ({ do: 'set', ...each })),
-  setting.map((each): Effect => ({ do: 'set', ...each })),
+  setting.map((item): Effect => ({ do: 'set', ...item })),
+  setting.map((item): Effect => ({ do: 'set', ...item })),
   fc.constantFrom<Effect>(
     { do: 'reset' },
     { do: 'reset', value: 'oil' },
@@ -182,8 +177,8 @@ const effectNow: fc.Arbitrary<Effect> = fc.oneof(
     { do: 'reset bindings' },
     { do: 'sound', asset: 'bell' },
   ),
-  fc.constantFrom(...SCREENS).map((each): Effect => ({ do: 'clear notice', screen: each })),
-  fc.constantFrom(...EVENTS).map((each): Effect => ({ do: 'send', event: each })),
+  fc.constantFrom(...SCREENS).map((value): Effect => ({ do: 'clear notice', screen: value })),
+  fc.constantFrom(...EVENTS).map((value): Effect => ({ do: 'send', event: value })),
 );
 const effect: fc.Arbitrary<Effect> = fc
   .tuple(effectNow, fc.option(duration, { nil: undefined, freq: 5 }))
@@ -212,7 +207,7 @@ const linkOf = (n: number): fc.Arbitrary<Link> =>
       order: maybe(order),
       masked: maybe(masked),
     })
-    .map((each) => lean(each) as Link);
+    .map((item) => lean(item) as Link);
 
 const valuesOf = (least: number): Value[] => [
   { id: 'oil', name: 'oil', section: 'Lamp', life: 'session', type: 'number', least, most: 100, default: 40 },
@@ -267,10 +262,10 @@ export const anyProject: fc.Arbitrary<Project> = fc
   .map(({ screens, links, house, keep, start, kept, least, components, motions, talks, german }) =>
     projectOf(
       screens
-        .filter((each) => keep.includes(each.id))
-        .map((each) => {
-          const i = talks.findIndex(({ on }) => on === each.id);
-          return i < 0 ? each : { ...each, says: `c${i}` };
+        .filter((screen) => keep.includes(screen.id))
+        .map((screen) => {
+          const i = talks.findIndex(({ on }) => on === screen.id);
+          return i < 0 ? screen : { ...screen, says: `c${i}` };
         }),
       links,
       {
@@ -335,14 +330,14 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     x: 0,
     y,
   })),
-  fc.constantFrom(...EVENTS).map((each): Input => ({ type: 'event', event: each })),
+  fc.constantFrom(...EVENTS).map((value): Input => ({ type: 'event', event: value })),
   fc
     .integer({ min: -20, max: 120 })
     .map((asked): Input => ({ type: 'event', event: 'g1', fields: { asked } })),
   fc
     .tuple(fc.constantFrom(...VALUES), fc.constantFrom(true, false, 0, 15, 400, 'high', 'x'), fc.boolean())
     .map(([value, to, byHand]): Input => ({ type: 'value', value, to, byHand })),
-  fc.constantFrom(...SCREENS).map((each): Input => ({ type: 'done', screen: each })),
+  fc.constantFrom(...SCREENS).map((value): Input => ({ type: 'done', screen: value })),
   fc.integer({ min: 0, max: 700_000 }).map((pass): Input => ({ type: 'time', pass })),
 );
 export const anyInputs = fc.array(anyInput, { maxLength: 40 });

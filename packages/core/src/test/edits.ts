@@ -41,8 +41,8 @@ function pick(project: Project, { n, m, text }: Drawn) {
     colour: at(project.styles.colours),
     parameter: at(found?.parameters),
     outcome: at(found?.outcomes),
-    field: at(project.events.find((each) => each.id === event)?.fields),
-    step: at(project.conversations?.find((each) => each.id === talk)?.steps),
+    field: at(project.events.find((gameEvent) => gameEvent.id === event)?.fields),
+    step: at(project.conversations?.find((conversation) => conversation.id === talk)?.steps),
   };
 }
 type Picked = ReturnType<typeof pick>;
@@ -94,7 +94,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
       : { screen, element: `${element}/in0`, change: { text }, here: m % 4 > 0 },
   'change elements': ({ screen, element, sister }) => ({
     screen,
-    changes: [element, sister ?? 'none'].map((each) => ({ element: each, change: { lift: 1 } })),
+    changes: [element, sister ?? 'none'].map((value) => ({ element: value, change: { lift: 1 } })),
   }),
   'delete elements': ({ screen, element }) => ({ screen, elements: [element] }),
   'place elements': ({ screen, element, sister, m }) => ({
@@ -233,7 +233,7 @@ export const editOf = (name: CommandName, project: Project, drawn: Drawn): AnyEd
 export const anyDrawn: fc.Arbitrary<Drawn> = fc.record({
   n: fc.nat(20),
   m: fc.nat(5),
-  text: fc.string({ minLength: 1, maxLength: 20 }).map((each) => each.trim() || 'x'),
+  text: fc.string({ minLength: 1, maxLength: 20 }).map((value) => value.trim() || 'x'),
 });
 
 export const anyEdit: fc.Arbitrary<(project: Project) => AnyEdit> = fc

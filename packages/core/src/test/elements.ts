@@ -142,7 +142,7 @@ const others = Object.entries(kinds).map(([type, keys]) =>
       ...common,
       ...keys,
     })
-    .map((each) => (each.parent === each.id ? { ...each, parent: null } : each)),
+    .map((item) => (item.parent === item.id ? { ...item, parent: null } : item)),
 );
 const panel = fc.record({
   ...common,
@@ -182,10 +182,14 @@ export const anyElement = fc
 
 /** Elements of one owner: ids differ, and none holds itself. */
 export const anyElements = (maxLength: number): fc.Arbitrary<Element[]> =>
-  fc.uniqueArray(anyElement, { maxLength, selector: (each) => each.id }).map((elements) => {
+  fc.uniqueArray(anyElement, { maxLength, selector: (element) => element.id }).map((elements) => {
     // Only panels hold others here, so that no circle can come about but through sisters.
-    const holders = new Set(elements.filter((each) => each.type === 'panel').map((each) => each.id));
-    return elements.map((each) => (holders.has(each.parent ?? '') ? each : { ...each, parent: null }));
+    const holders = new Set(
+      elements.filter((element) => element.type === 'panel').map((element) => element.id),
+    );
+    return elements.map((element) =>
+      holders.has(element.parent ?? '') ? element : { ...element, parent: null },
+    );
   });
 
 export const anyComponents: fc.Arbitrary<Component[]> = fc

@@ -33,7 +33,7 @@ export function screenOf(id: string, over: Partial<Screen> = {}, buttons: string
     kind: 'custom',
     layer: 'base',
     background: { colour: '#102030' },
-    elements: buttons.map((each, i) => buttonOf(each, 200 + i * 96)),
+    elements: buttons.map((button, i) => buttonOf(button, 200 + i * 96)),
     ...over,
   };
 }
@@ -101,17 +101,17 @@ export class Play {
   }
   /** Base first, then the overlays. */
   get up(): string[] {
-    return [this.state.base, ...this.state.overlays].map((each) => each.screen);
+    return [this.state.base, ...this.state.overlays].map((instance) => instance.screen);
   }
   get notices(): string[] {
-    return this.state.notices.map((each) => each.screen);
+    return this.state.notices.map((notice) => notice.screen);
   }
   get focus(): string | null {
     return (this.state.overlays.at(-1) ?? this.state.base).focus;
   }
   /** Outcomes of one sort. */
   did(what: Outcome['did']): Outcome[] {
-    return this.outcomes.filter((each) => each.did === what);
+    return this.outcomes.filter((outcome) => outcome.did === what);
   }
 }
 

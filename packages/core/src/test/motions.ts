@@ -48,7 +48,7 @@ const simple = fc
     fc.record({ name: fc.constant('blur'), strength: maybe(fc.constantFrom(0, 18)), ...timed }),
     fc.record({ name: fc.constant('made'), motion: fc.constantFrom('m0', 'm1', 'gone') }),
   )
-  .map((each) => lean(each) as unknown as SimpleMotion);
+  .map((item) => lean(item) as unknown as SimpleMotion);
 export const anyMotion: fc.Arbitrary<Motion> = fc
   .tuple(simple, maybe(simple))
   .map(([each, leaving]) => lean({ ...each, leaving }) as unknown as Motion);
@@ -71,7 +71,7 @@ export const anyMade = (id: string): fc.Arbitrary<MadeMotion> =>
       leaving: maybe(fc.array(track, { maxLength: 2 })),
       reduced: maybe(simple),
     })
-    .map((each) => lean(each) as unknown as MadeMotion);
+    .map((item) => lean(item) as unknown as MadeMotion);
 
 const keyframe = fc
   .record({
@@ -93,7 +93,7 @@ export const anyAnimations = fc.array(
       repeat: maybe(fc.constantFrom('loop', 'there and back')),
       frames: fc.array(keyframe, { maxLength: 3 }),
     })
-    .map((each) => lean(each) as unknown as Animation),
+    .map((item) => lean(item) as unknown as Animation),
   { minLength: 1, maxLength: 1 },
 );
 
@@ -104,7 +104,7 @@ export const anyFrames = fc
     rounds: maybe(fc.integer({ min: 1, max: 3 })),
     last: maybe(textFrame),
   })
-  .map((each) => lean(each) as unknown as TextFrames);
+  .map((item) => lean(item) as unknown as TextFrames);
 
 export const anyLoading: fc.Arbitrary<Loading> = fc
   .oneof(
@@ -123,4 +123,4 @@ export const anyLoading: fc.Arbitrary<Loading> = fc
       limit: maybe(duration),
     }),
   )
-  .map((each) => lean(each) as unknown as Loading);
+  .map((item) => lean(item) as unknown as Loading);

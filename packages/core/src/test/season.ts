@@ -64,7 +64,7 @@ export function season(over: Partial<Project> = {}, links: Link[] = []): Project
   );
 }
 
-export const up = (play: Play) => play.state.companions.map((each) => each.screen);
+export const up = (play: Play) => play.state.companions.map((companion) => companion.screen);
 export const set = (value: string, to: string | number | boolean) => ({
   type: 'value' as const,
   value,

@@ -40,7 +40,7 @@ function broken(first: Project, strides: readonly Stride[]): string[] {
   }
   const read = readDocument(asWritten(project));
   if (!('project' in read))
-    return read.problems.map((each) => `what the edits made is not read again: ${problemWords(each)}`);
+    return read.problems.map((problem) => `what the edits made is not read again: ${problemWords(problem)}`);
   if (!isDeepStrictEqual(read.project, asWritten(project))) return ['it is read again as another'];
   for (let moved = undo(project, history); moved; moved = undo(project, history))
     ({ project, history } = moved);

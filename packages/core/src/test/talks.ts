@@ -196,7 +196,7 @@ export const anyStep: fc.Arbitrary<Step> = fc.letrec<{ step: Step; steps: Step[]
 
 /** The same watch at the moment the dialogue has been opened. */
 export const called = (project: Project): Play => new Play(project).event('call').wait(0);
-export const dialogue = (play: Play) => play.state.overlays.find((each) => each.screen === 'radio')!;
+export const dialogue = (play: Play) => play.state.overlays.find((overlay) => overlay.screen === 'radio')!;
 export const looks = (play: Play) => talkLooks(play.flow, play.state, dialogue(play));
 /** The words that are there, and how many of their letters. */
 export const seen = (play: Play): [string | undefined, number | undefined] => {

@@ -83,7 +83,9 @@ function sayProject(project: Project, when: string, say: Say): void {
   say(`${when}findings`, () => found.filter(({ code }) => code !== 'input/clash').map(saidAt));
   say(`${when}clashes`, () => found.filter(({ code }) => code === 'input/clash').map(saidAt));
   say(`${when}in other languages`, () =>
-    (project.conversations ?? []).map((each) => findingsTranslated(project, each).map(saidAt)),
+    (project.conversations ?? []).map((conversation) =>
+      findingsTranslated(project, conversation).map(saidAt),
+    ),
   );
   say(`${when}map`, () => {
     const plan = planMap(project);
@@ -105,7 +107,9 @@ function sayProject(project: Project, when: string, say: Say): void {
   );
   const flow = compile(project);
   say(`${when}findings in lines`, () => [...findingsOfTalks(flow)].map(([id, all]) => [id, all.map(saidAt)]));
-  say(`${when}talks`, () => (project.conversations ?? []).map((each) => rehearseTalk(project, each)));
+  say(`${when}talks`, () =>
+    (project.conversations ?? []).map((conversation) => rehearseTalk(project, conversation)),
+  );
   for (const [id, screen] of flow.screens) {
     say(`${when}${id} laid out`, () => [...screen.layout]);
     say(`${when}${id} led`, () => [screen.focus, movesOf(screen.focus), lostIn(screen.focus, null)]);
@@ -132,10 +136,10 @@ function sayRun(begun: Flow, inputs: Case['inputs'], edits: Case['edits'], say: 
     say(what, () => {
       const stepped = step(flow, state, input);
       state = stepped.state;
-      return stepped.outcomes.flatMap((each) => [
-        each,
-        outcomeWords(flow.project, each),
-        ...('passed' in each ? each.passed!.map((passed) => reasonWords(flow.project, passed)) : []),
+      return stepped.outcomes.flatMap((outcome) => [
+        outcome,
+        outcomeWords(flow.project, outcome),
+        ...('passed' in outcome ? outcome.passed!.map((passed) => reasonWords(flow.project, passed)) : []),
       ]);
     });
     now(what);
@@ -158,10 +162,10 @@ function sayRun(begun: Flow, inputs: Case['inputs'], edits: Case['edits'], say: 
 
 /** As text, with what maps and sets hold. */
 const flat = (value: unknown): string =>
-  JSON.stringify(value, (_key, each: unknown) => {
-    if (each instanceof Map) return [...(each as Map<unknown, unknown>)];
-    if (each instanceof Set) return [...(each as Set<unknown>)];
-    return each;
+  JSON.stringify(value, (_key, item: unknown) => {
+    if (item instanceof Map) return [...(item as Map<unknown, unknown>)];
+    if (item instanceof Set) return [...(item as Set<unknown>)];
+    return item;
   }) ?? 'nothing';
 
 /** Numbers that look random and are the same each time, after L'Ecuyer's multiplicative generators. */

@@ -56,7 +56,7 @@ function laidAt(
   const height = step * lines.length;
   // What cannot be broken is measured whole: the line that is cut, or the longest word.
   const whole = text.split(cut ? '\n' : /[ \n]/);
-  const widest = whole.reduce((most, each) => Math.max(most, textWidth(each, font, size, letters)), 0);
+  const widest = whole.reduce((most, value) => Math.max(most, textWidth(value, font, size, letters)), 0);
   // A box lower than one line is meant for one line, unless the line is to be made to fit it.
   const room = Math.max(box.height, lines.length === 1 && !fit ? step : 0);
   return {

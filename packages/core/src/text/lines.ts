@@ -17,7 +17,7 @@ export function breakLines(
   width: number,
   letters = 0,
 ): Line[] {
-  const wide = (each: string): number => textWidth(each, font, size, letters);
+  const wide = (value: string): number => textWidth(value, font, size, letters);
   return text.split('\n').flatMap((paragraph) => {
     const lines: string[] = [];
     let line = '';
@@ -33,7 +33,7 @@ export function breakLines(
       line = pieces[pieces.length - 1] ?? '';
     }
     lines.push(line);
-    return lines.map((each) => ({ text: each, width: wide(each) }));
+    return lines.map((value) => ({ text: value, width: wide(value) }));
   });
 }
 
@@ -53,7 +53,7 @@ function cutWord(word: string, wide: (text: string) => number, width: number): s
 
 /** The lines of a text as it is written, each cut to `width` and ended with an ellipsis where something is missing. */
 export function cutLines(text: string, font: FontMetrics, size: number, width: number, letters = 0): Line[] {
-  const wide = (each: string): number => textWidth(each, font, size, letters);
+  const wide = (value: string): number => textWidth(value, font, size, letters);
   return text.split('\n').map((line) => {
     if (wide(line) <= width) return { text: line, width: wide(line) };
     const chars = [...line];

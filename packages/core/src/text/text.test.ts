@@ -22,7 +22,7 @@ test('no line is wider than its box, and no letter is lost', () => {
     fc.property(fc.string({ maxLength: 200 }), fc.integer({ min: 60, max: 900 }), (text, width) => {
       const lines = breakLines(text, plain, 34, width);
       for (const line of lines) if ([...line.text].length > 1) expect(line.width).toBeLessThanOrEqual(width);
-      const letters = (each: string) => each.replace(/[ \n]/g, '');
+      const letters = (value: string) => value.replace(/[ \n]/g, '');
       expect(letters(lines.map((line) => line.text).join(''))).toBe(letters(text));
     }),
   );

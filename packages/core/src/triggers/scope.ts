@@ -8,7 +8,7 @@ export function scopeOfLink(project: Project, { from, cue }: Pick<Link, 'from' |
   const fields = triggerOf(cue).brings?.(cue, project);
   if (!fields?.length) return scope;
   const names = new Map(scope.names);
-  for (const each of fields)
-    names.set(identifierOf(each.name), { what: 'field', id: each.id, name: each.name, type: each });
+  for (const field of fields)
+    names.set(identifierOf(field.name), { what: 'field', id: field.id, name: field.name, type: field });
   return { names, screens: scope.screens };
 }

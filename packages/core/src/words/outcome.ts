@@ -57,8 +57,8 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${valueById(project, outcome.value)?.name ?? 'A value that is gone'} cannot be ${outcome.to}`;
     case 'misfit': {
       const field = project.events
-        .find((each) => each.id === outcome.event)
-        ?.fields?.find((each) => each.id === outcome.field);
+        .find((gameEvent) => gameEvent.id === outcome.event)
+        ?.fields?.find((other) => other.id === outcome.field);
       return `${event(outcome.event)}: ${field?.name ?? 'a field'} came as ${JSON.stringify(outcome.given)}, which it cannot be; it counts as ${JSON.stringify(outcome.to)}`;
     }
     case 'bound': {

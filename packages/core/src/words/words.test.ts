@@ -77,7 +77,7 @@ test.each([
     link('watch', { on: 'returned', screen: 'pause' }, 'clear'),
     'When pause closes, close everything, house motion.',
   ],
-])('a link reads as a sentence', (each, words) => expect(sentenceText(project, each)).toBe(words));
+])('a link reads as a sentence', (link, words) => expect(sentenceText(project, link)).toBe(words));
 
 test('what is gone is marked where it stands', () => {
   const pieces = sentenceOf(
@@ -92,7 +92,7 @@ test('what is gone is marked where it stands', () => {
 
 test('what a screen is told stands in brackets; what has to be said and is not is marked', () => {
   const told: Project = structuredClone(project);
-  told.screens.find((each) => each.id === 'pause')!.parameters = [
+  told.screens.find((screen) => screen.id === 'pause')!.parameters = [
     { id: 'q', name: 'question', type: 'text' },
     { id: 'n', name: 'nights', type: 'number', default: 1 },
   ];
@@ -132,7 +132,7 @@ describe('what happened, in words', () => {
     links: [...project.links, link('title', down('next'), 'go', undefined, { to: { gap: 'Slots' } })],
   });
   play.wait(2500).key('Enter').event('oil').key('Escape').key('Backspace').key('KeyZ').event('nobody');
-  const words = play.outcomes.map((each) => outcomeWords(play.flow.project, each));
+  const words = play.outcomes.map((outcome) => outcomeWords(play.flow.project, outcome));
 
   test.each([
     'title is up',
@@ -145,7 +145,7 @@ describe('what happened, in words', () => {
     'pause is up',
     'Backspace leads nowhere here',
     'Z leads nowhere here',
-  ])('%s', (each) => expect(words).toContain(each));
+  ])('%s', (value) => expect(words).toContain(value));
 
   test('a screen that is not made yet is called by its name', () => {
     expect(outcomeWords(project, { at: 0, did: 'up', screen: 'gap:base:Slots', serial: 3 })).toBe(

@@ -18,7 +18,7 @@ export function Find({ open, onOpen }: { open: boolean; onOpen: (open: boolean) 
 
 const listed = (project: Project, late: boolean): Found[] =>
   Object.values(FINDERS)
-    .filter((each) => (each.late ?? false) === late)
+    .filter((finder) => (finder.late ?? false) === late)
     .flatMap(({ list }) => list(project));
 
 /** What takes long to find, a moment after the list stands. */

@@ -30,7 +30,8 @@ export function AxisFields({
     stretch: 'stretched',
   };
   const way = sizeName === 'Width' ? 'Across' : 'Down';
-  const sister = axis.at === 'stretch' ? undefined : sisters.find((each) => each.element.id === axis.to);
+  const sister =
+    axis.at === 'stretch' ? undefined : sisters.find((sibling) => sibling.element.id === axis.to);
   const field = (label: string, value: Length, put: (length: Length) => void) => (
     <Field
       label={label}
@@ -93,7 +94,7 @@ export function AxisFields({
             value={sister.element.id}
             options={sisters.map(({ element }): [string, string] => [element.id, element.name])}
             onChange={(id: string) => {
-              const to = sisters.find((each) => each.element.id === id)!;
+              const to = sisters.find((sibling) => sibling.element.id === id)!;
               onChange(attachAxis(axis, id, axis.at as 'start', span, to.span));
             }}
           />
@@ -155,5 +156,5 @@ function nearestOf(
     const side = after >= 0 ? ('end' as const) : before >= 0 ? ('start' as const) : ('centre' as const);
     return { ...sister, side, far: Math.max(after, before, 0) };
   });
-  return gaps.reduce((best, each) => (each.far < best.far ? each : best));
+  return gaps.reduce((best, gap) => (gap.far < best.far ? gap : best));
 }

@@ -32,9 +32,9 @@ export function ContentsList({ screen }: { screen: Screen }) {
   const [drop, setDrop] = useState<Drop | null>(null);
   const [dragged, setDragged] = useState<Id[]>([]);
   const all = chosenElements(chosen);
-  const own = new Map(screen.elements.map((each) => [each.id, each]));
+  const own = new Map(screen.elements.map((element) => [element.id, element]));
   const held = (parent: Id | null): Element[] =>
-    screen.elements.filter((each) => (own.has(each.parent ?? '') ? each.parent : null) === parent);
+    screen.elements.filter((element) => (own.has(element.parent ?? '') ? element.parent : null) === parent);
 
   const put = (ids: Id[], { over, where }: Drop): void => {
     const target = own.get(over);
@@ -42,14 +42,14 @@ export function ContentsList({ screen }: { screen: Screen }) {
     if (where === 'inside')
       return void edit('place elements', { screen: screen.id, elements: ids, parent: over, before: null });
     const sisters = held(target.parent);
-    const at = sisters.findIndex((each) => each.id === over);
+    const at = sisters.findIndex((sibling) => sibling.id === over);
     const before = where === 'before' ? over : (sisters[at + 1]?.id ?? null);
     edit('place elements', { screen: screen.id, elements: ids, parent: target.parent, before });
   };
 
   const keys = (event: KeyboardEvent, element: Element): void => {
     const sisters = held(element.parent);
-    const at = sisters.findIndex((each) => each.id === element.id);
+    const at = sisters.findIndex((sibling) => sibling.id === element.id);
     const rows = [
       ...event.currentTarget.closest('ul[data-contents]')!.querySelectorAll<HTMLElement>('[data-row]'),
     ];
@@ -134,14 +134,14 @@ export function ContentsList({ screen }: { screen: Screen }) {
             {hidden ? <EyeOff size={13} /> : <Eye size={13} />}
           </IconButton>
         </div>
-        {inner.length > 0 && <ul>{inner.map((each) => row(each, depth + 1))}</ul>}
+        {inner.length > 0 && <ul>{inner.map((item) => row(item, depth + 1))}</ul>}
       </li>
     );
   };
 
   return (
     <ul data-contents className="mb-2">
-      {held(null).map((each) => row(each, 0))}
+      {held(null).map((element) => row(element, 0))}
     </ul>
   );
 }
@@ -185,9 +185,9 @@ function AddOne({ screen }: { screen: Id }) {
         ))}
         {components.length > 0 && (
           <optgroup label="Components">
-            {components.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.name}
+            {components.map((component) => (
+              <option key={component.id} value={component.id}>
+                {component.name}
               </option>
             ))}
           </optgroup>

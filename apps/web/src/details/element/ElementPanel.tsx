@@ -56,7 +56,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   const put = putOn(screen.id, path);
   const inside = path.includes('/');
   const sisters = compiled.elements.filter(
-    (each) => each.id !== path && each.id.split('/').length === path.split('/').length,
+    (other) => other.id !== path && other.id.split('/').length === path.split('/').length,
   );
   const links = linksFrom(project, screen.id).filter(({ cue }) => elementOf(cue) === path);
   const over = findingsDrawn(flow, compiled).filter(({ where }) => where.element === path);
@@ -77,7 +77,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
             read={(text) =>
               readName(
                 text,
-                sisters.map((each) => each.name),
+                sisters.map((sibling) => sibling.name),
               )
             }
             onChange={(name) => put({ name })}

@@ -32,14 +32,14 @@ export function Inside({ screen, path }: { screen: Screen; path: Id }) {
         .
       </p>
       <ul aria-label={`Parts of ${component.name}`} className="flex flex-wrap gap-1">
-        {component.elements.map((each) => (
-          <li key={each.id}>
+        {component.elements.map((item) => (
+          <li key={item.id}>
             <Small
-              aria-pressed={each.id === element.id}
-              className={each.id === element.id ? 'bg-chosen-wash' : ''}
-              onClick={() => choose({ element: pathOf(path.slice(0, path.lastIndexOf('/')), each.id) })}
+              aria-pressed={item.id === element.id}
+              className={item.id === element.id ? 'bg-chosen-wash' : ''}
+              onClick={() => choose({ element: pathOf(path.slice(0, path.lastIndexOf('/')), item.id) })}
             >
-              {each.name}
+              {item.name}
             </Small>
           </li>
         ))}

@@ -64,7 +64,7 @@ function Lettering({ element, put }: { element: Element & { look: TextUse }; put
       <SelectRow
         label="Text style"
         value={style}
-        options={project.styles.text.map((each): [string, string] => [each.id, each.name])}
+        options={project.styles.text.map((textStyle): [string, string] => [textStyle.id, textStyle.name])}
         onChange={(to: string) => put({ look: { ...look, style: to } })}
       />
       <TextLookFields

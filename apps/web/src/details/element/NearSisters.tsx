@@ -45,16 +45,16 @@ function Near({
   if (near.length === 0) return <p className="text-sm text-soft">Nothing here nearly matches it.</p>;
   return (
     <ul className="space-y-1">
-      {near.map((each) => (
-        <li key={each.what} className="rounded border border-line p-1.5 text-sm">
+      {near.map((nearMatch) => (
+        <li key={nearMatch.what} className="rounded border border-line p-1.5 text-sm">
           <p>
-            {each.what} {Math.round(each.here * 10) / 10}; {sister.byId.get(each.sister)?.name} there has{' '}
-            {Math.round(each.there * 10) / 10}
+            {nearMatch.what} {Math.round(nearMatch.here * 10) / 10}; {sister.byId.get(nearMatch.sister)?.name}{' '}
+            there has {Math.round(nearMatch.there * 10) / 10}
           </p>
           <div className="mt-1 flex gap-1">
-            <Small onClick={() => put(matched(rect, each, false))}>Match</Small>
-            {each.what !== 'width' && each.what !== 'height' && (
-              <Small onClick={() => put(matched(rect, each, true))}>Match, the rest stays</Small>
+            <Small onClick={() => put(matched(rect, nearMatch, false))}>Match</Small>
+            {nearMatch.what !== 'width' && nearMatch.what !== 'height' && (
+              <Small onClick={() => put(matched(rect, nearMatch, true))}>Match, the rest stays</Small>
             )}
           </div>
         </li>
@@ -83,9 +83,9 @@ function MatchRow({
   sister: CompiledScreen;
 }) {
   const [keeps, setKeeps] = useState<'size' | 'edge'>('size');
-  const pairs = reached.flatMap((each) => {
-    const found = counterpart(each.element, each.rect, sister.elements, sister.layout);
-    return found ? [{ each, ...found }] : [];
+  const pairs = reached.flatMap((item) => {
+    const found = counterpart(item.element, item.rect, sister.elements, sister.layout);
+    return found ? [{ each: item, ...found }] : [];
   });
   if (pairs.length === 0) return <p className="text-sm text-soft">Nothing there is like it.</p>;
   const match = (what: Measure): void =>

@@ -31,10 +31,10 @@ export function PlacePanel({
   const own = (id: Id): Id => id.slice(within.length);
   const sisters = (way: Way, start: number) =>
     compiled.elements
-      .filter((each) => each.id !== path && each.parent === element.parent)
-      .map((each) => {
-        const span = spanOf(compiled.layout.get(each.id)!, way);
-        return { element: { ...each, id: own(each.id) }, span: { ...span, start: span.start - start } };
+      .filter((other) => other.id !== path && other.parent === element.parent)
+      .map((item) => {
+        const span = spanOf(compiled.layout.get(item.id)!, way);
+        return { element: { ...item, id: own(item.id) }, span: { ...span, start: span.start - start } };
       });
   const axis = (way: Way, names: [string, string, string]) => {
     const room = roomOf(compiled, element, way);
@@ -117,7 +117,8 @@ function Holder({ compiled, element }: { compiled: CompiledScreen; element: Elem
     return false;
   };
   const holders = compiled.screen.elements.filter(
-    (each) => (each.type === 'panel' || each.type === 'tabs' || each.id === element.parent) && !isIn(each.id),
+    (other) =>
+      (other.type === 'panel' || other.type === 'tabs' || other.id === element.parent) && !isIn(other.id),
   );
   return (
     <ThingRow

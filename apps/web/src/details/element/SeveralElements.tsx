@@ -44,7 +44,7 @@ export function AlignTools({ screen }: { screen: Screen }) {
     const at = liveFlow().screens.get(screen.id);
     if (!at) return;
     const tops = chosenTops(at);
-    const rects = tops.map((each) => each.rect);
+    const rects = tops.map((top) => top.rect);
     if (rects.length === 0) return;
     const moves = by(rects, targetOf(at, tops[0]!.element.parent, rects, aim));
     putRects(
@@ -131,8 +131,8 @@ export function SeveralElements({ screen }: { screen: Screen }) {
             const element = compiled?.byId.get(path);
             if (!element) return null;
             const others = compiled!.screen.elements
-              .filter((each) => each.id !== path)
-              .map((each) => each.name);
+              .filter((other) => other.id !== path)
+              .map((item) => item.name);
             return (
               <li key={path} className="flex items-center gap-1">
                 <Field

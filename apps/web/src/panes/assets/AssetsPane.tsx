@@ -72,9 +72,9 @@ export function AssetsPane() {
         <div role="alert" className="mb-3 rounded border border-warn bg-warn-wash p-2">
           <p className="font-semibold">Not brought in:</p>
           <ul>
-            {refused.map((each) => (
-              <li key={each.name}>
-                <b>{each.name}</b>: {refusalWords(each.why)}
+            {refused.map((item) => (
+              <li key={item.name}>
+                <b>{item.name}</b>: {refusalWords(item.why)}
               </li>
             ))}
           </ul>
@@ -102,7 +102,7 @@ export function AssetsPane() {
                   taken={project.assets}
                   uses={uses.get(asset.id) ?? []}
                   missing={!held.has(asset.id)}
-                  onRefused={(each) => setRefused([each])}
+                  onRefused={(item) => setRefused([item])}
                 />
               ))}
             </ul>
@@ -146,14 +146,14 @@ function Row({
           read={(text) =>
             readName(
               text.slice(0, LONGEST_NAME + 1),
-              taken.filter((each) => each.id !== asset.id).map((each) => each.name),
+              taken.filter((other) => other.id !== asset.id).map((item) => item.name),
             )
           }
           onChange={(name) => edit('change asset', { asset: asset.id, change: { name } })}
         />
         <p className="truncate text-sm text-soft" title={uses.join(', ')}>
           {sizeWords(asset)}
-          {asset.finer?.length ? `, also @${asset.finer.map((each) => `${each.scale}x`).join(', @')}` : ''}
+          {asset.finer?.length ? `, also @${asset.finer.map((item) => `${item.scale}x`).join(', @')}` : ''}
           {uses.length > 0 &&
             ` · ${uses.slice(0, 2).join(', ')}${uses.length > 2 ? ` and ${uses.length - 2} more` : ''}`}
         </p>

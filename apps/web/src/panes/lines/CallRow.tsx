@@ -32,7 +32,7 @@ export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'rout
     const none: [string, string] = ['', usual === undefined ? '…' : 'as usual'];
     if (type === 'speaker') return [none, ...speakers.map(({ id, name }): [string, string] => [id, name])];
     if (type === 'picture') return [none, ...pictures.map(({ id, name }): [string, string] => [id, name])];
-    const faces = withId(speakers, said)?.faces ?? speakers.flatMap((each) => each.faces);
+    const faces = withId(speakers, said)?.faces ?? speakers.flatMap((item) => item.faces);
     return [none, ...faces.map(({ name }): [string, string] => [name, name])];
   };
   return (

@@ -18,7 +18,7 @@ import { Which } from './Which';
 export function ConversationHead({ conversation }: { conversation: Conversation }) {
   const project = useStudio((studio) => studio.project);
   const screens = project.screens.filter(
-    (each) => each.kind === 'dialogue' || each.says !== undefined || each.id === conversation.screen,
+    (screen) => screen.kind === 'dialogue' || screen.says !== undefined || screen.id === conversation.screen,
   );
   const first = conversation.steps[0];
   const playable = screens.length > 0 ? screens : project.screens;

@@ -49,13 +49,13 @@ export function EffectStep({ owner, step }: { owner: Owner; step: Step & { step:
           onChange={(text) => author.gives && put(author.gives.put(effect, text))}
         />
       )}
-      {told?.takes.map((each) => (
+      {told?.takes.map((take) => (
         <Expression
-          key={each.id}
+          key={take.id}
           owner={owner}
-          label={each.name}
-          value={told.args[each.id] ?? ''}
-          onChange={(text) => give(each.id, text)}
+          label={take.name}
+          value={told.args[take.id] ?? ''}
+          onChange={(text) => give(take.id, text)}
         />
       ))}
     </>

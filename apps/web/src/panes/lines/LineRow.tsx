@@ -77,14 +77,14 @@ function Who({ owner, step, speakers }: { owner: Owner; step: Step & Said; speak
       }
     >
       <option value="">nobody</option>
-      {speakers.map((each) => (
-        <option key={each.id} value={each.id}>
-          {each.name}
+      {speakers.map((speaker) => (
+        <option key={speaker.id} value={speaker.id}>
+          {speaker.name}
         </option>
       ))}
-      {given.map((each) => (
-        <option key={each.id} value={each.id}>
-          {`{${each.name}}`}
+      {given.map((parameter) => (
+        <option key={parameter.id} value={parameter.id}>
+          {`{${parameter.name}}`}
         </option>
       ))}
     </select>

@@ -24,7 +24,7 @@ export function OptionRow({
   const { choice, option } = row;
   const field = useRef<HTMLInputElement>(null);
   useWanted(option.id, field);
-  const others = choice.options.filter((each) => each.id !== option.id);
+  const others = choice.options.filter((choiceOption) => choiceOption.id !== option.id);
   const put = (options: (typeof choice)['options']): void =>
     changeStep(owner, choice.id, { options } as Partial<Step>);
   const remove = (): void => {
@@ -52,7 +52,7 @@ export function OptionRow({
           if (event.key === 'Enter' && event.altKey) addLine(owner, null, choice.speaker, option.id);
           else if (event.key === 'Enter') {
             const fresh = { id: freshId('o'), text: '', steps: [] };
-            const at = choice.options.findIndex((each) => each.id === option.id) + 1;
+            const at = choice.options.findIndex((choiceOption) => choiceOption.id === option.id) + 1;
             put([...choice.options.slice(0, at), fresh, ...choice.options.slice(at)]);
             goToStep(fresh.id);
           } else if (event.key === 'Backspace' && option.text === '' && others.length > 0) remove();
@@ -116,7 +116,9 @@ function putOption(
   change: Partial<(Step & { step: 'choice' })['options'][number]>,
   key?: string,
 ): void {
-  const options = choice.options.map((each) => (each.id === option ? lean({ ...each, ...change }) : each));
+  const options = choice.options.map((choiceOption) =>
+    choiceOption.id === option ? lean({ ...choiceOption, ...change }) : choiceOption,
+  );
   edit(
     'change step',
     { owner: owner.id, step: choice.id, change: { options } as Partial<Step> },

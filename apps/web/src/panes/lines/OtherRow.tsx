@@ -70,11 +70,11 @@ export function StepFields({ owner, step }: { owner: Owner; step: Step }): React
   const screen = 'screen' in owner ? screenById(project, owner.screen) : undefined;
   const elements =
     screen?.elements ??
-    project.screens.filter((each) => each.kind === 'dialogue').flatMap((each) => each.elements);
+    project.screens.filter((other) => other.kind === 'dialogue').flatMap((item) => item.elements);
   const names = (own: string): [string, string][] =>
-    [...new Set([own, ...elements.map((each) => each.name)])].map((each) => [each, each]);
-  const labels = everyStep(owner.steps).flatMap((each): [Id, string][] =>
-    each.step === 'label' ? [[each.id, each.name]] : [],
+    [...new Set([own, ...elements.map((element) => element.name)])].map((value) => [value, value]);
+  const labels = everyStep(owner.steps).flatMap((item): [Id, string][] =>
+    item.step === 'label' ? [[item.id, item.name]] : [],
   );
   switch (step.step) {
     case 'pause':
@@ -100,7 +100,7 @@ export function StepFields({ owner, step }: { owner: Owner; step: Step }): React
         </>
       );
     case 'move': {
-      const moving = elements.find((each) => each.name === step.element);
+      const moving = elements.find((element) => element.name === step.element);
       const own = (moving?.animations ?? []).filter(({ on }) => on === 'step');
       return (
         <>
@@ -140,7 +140,7 @@ export function StepFields({ owner, step }: { owner: Owner; step: Step }): React
             label="Which event"
             value={step.event}
             options={project.events
-              .filter((each) => each.direction === 'in')
+              .filter((event) => event.direction === 'in')
               .map(({ id, name }): [Id, string] => [id, name])}
             className={SELECT}
             onChange={(event: Id) => put({ event })}

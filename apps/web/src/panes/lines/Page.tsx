@@ -265,7 +265,7 @@ function AddStep({ owner }: { owner: Owner }) {
   const [open, setOpen] = useState(false);
   const last = owner.steps.at(-1);
   const speaker = useStudio((studio) => studio.project.speakers?.[0]?.id ?? null);
-  const said = [...owner.steps].reverse().find((each) => each.step === 'line');
+  const said = [...owner.steps].reverse().find((step) => step.step === 'line');
   const who = said && 'speaker' in said ? said.speaker : speaker;
   return (
     <div className="flex gap-2 px-8 py-2">

@@ -27,11 +27,11 @@ export function Parameters({ routine }: { routine: Routine }) {
     void edit('change routine', { routine: routine.id, change: { parameters } });
   const change = (id: string, by: Partial<RoutineParameter>): void =>
     put(
-      routine.parameters.map((each) =>
-        each.id === id ? lean({ ...each, ...by } as RoutineParameter) : each,
+      routine.parameters.map((parameter) =>
+        parameter.id === id ? lean({ ...parameter, ...by } as RoutineParameter) : parameter,
       ),
     );
-  const names = routine.parameters.map((each) => each.name);
+  const names = routine.parameters.map((parameter) => parameter.name);
   return (
     <section aria-label="What it is told" className="shrink-0 border-b border-line px-3 py-1.5">
       <ul className="space-y-1">
@@ -45,7 +45,7 @@ export function Parameters({ routine }: { routine: Routine }) {
               read={(text) =>
                 readName(
                   text,
-                  names.filter((each) => each !== name),
+                  names.filter((other) => other !== name),
                 )
               }
               onChange={(next) => change(id, { name: next })}
@@ -65,7 +65,7 @@ export function Parameters({ routine }: { routine: Routine }) {
                 options={[
                   ['', 'has to be told'],
                   ...(type === 'speaker' ? speakers : assets.filter(isPicture)).map(
-                    (each): [string, string] => [each.id, each.name],
+                    (item): [string, string] => [item.id, item.name],
                   ),
                 ]}
                 className="h-7 max-w-36 min-w-0 border border-line bg-sheet"
@@ -85,7 +85,7 @@ export function Parameters({ routine }: { routine: Routine }) {
             <IconButton
               name={`Take out ${name}`}
               className="size-6"
-              onClick={() => put(routine.parameters.filter((each) => each.id !== id))}
+              onClick={() => put(routine.parameters.filter((parameter) => parameter.id !== id))}
             >
               <Trash2 size={13} />
             </IconButton>

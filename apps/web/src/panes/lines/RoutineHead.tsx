@@ -7,8 +7,8 @@ import { Which } from './Which';
 /** Which set-up is open, and what calls it. */
 export function RoutineHead({ routine }: { routine: Routine }) {
   const project = useStudio((studio) => studio.project);
-  const calls = (project.conversations ?? []).filter((each) =>
-    JSON.stringify(each.steps).includes(`"routine":"${routine.id}"`),
+  const calls = (project.conversations ?? []).filter((conversation) =>
+    JSON.stringify(conversation.steps).includes(`"routine":"${routine.id}"`),
   );
   return (
     <header className="shrink-0 space-y-1 border-b border-line bg-mist px-3 py-1.5">
@@ -22,7 +22,7 @@ export function RoutineHead({ routine }: { routine: Routine }) {
         <span className="text-sm text-soft">
           {calls.length === 0
             ? 'called by nobody yet'
-            : `called by ${calls.map((each) => each.name).join(', ')}`}
+            : `called by ${calls.map((call) => call.name).join(', ')}`}
         </span>
       </Which>
     </header>

@@ -21,9 +21,9 @@ export function Speakers() {
         </p>
       )}
       <ul className="space-y-2">
-        {speakers.map((each) => (
-          <li key={each.id}>
-            <OneSpeaker speaker={each} others={speakers.filter(({ id }) => id !== each.id)} />
+        {speakers.map((speaker) => (
+          <li key={speaker.id}>
+            <OneSpeaker speaker={speaker} others={speakers.filter(({ id }) => id !== speaker.id)} />
           </li>
         ))}
       </ul>
@@ -57,7 +57,7 @@ function OneSpeaker({ speaker, others }: { speaker: Speaker; others: readonly Sp
           read={(text) =>
             readName(
               text,
-              others.map((each) => each.name),
+              others.map((other) => other.name),
             )
           }
           onChange={(name) => put({ name })}
@@ -78,13 +78,13 @@ function OneSpeaker({ speaker, others }: { speaker: Speaker; others: readonly Sp
         <SelectRow
           label="Side"
           value={speaker.side ?? 'left'}
-          options={SIDES.map((each): [typeof each, string] => [each, each])}
+          options={SIDES.map((value): [typeof value, string] => [value, value])}
           onChange={(side) => put({ side })}
         />
         <SelectRow
           label="Bubble"
           value={speaker.bubble ?? ''}
-          options={[['', 'as on the screen'], ...BUBBLES.map((each): [string, string] => [each, each])]}
+          options={[['', 'as on the screen'], ...BUBBLES.map((value): [string, string] => [value, value])]}
           onChange={(bubble: string) =>
             put({ bubble: bubble === '' ? undefined : (bubble as Speaker['bubble']) })
           }
@@ -120,7 +120,7 @@ function Faces({
   const [made, setMade] = useState(0);
   const put = (faces: Speaker['faces']): void =>
     void edit('change speaker', { speaker: speaker.id, change: { faces } });
-  const names = speaker.faces.map((each) => each.name);
+  const names = speaker.faces.map((face) => face.name);
   return (
     <div>
       <h4 className="text-sm text-soft">Faces, the usual one first</h4>
@@ -135,7 +135,7 @@ function Faces({
               read={(text) =>
                 readName(
                   text,
-                  names.filter((each) => each !== name),
+                  names.filter((other) => other !== name),
                 )
               }
               onChange={(to) => edit('rename face', { speaker: speaker.id, from: name, to })}
@@ -143,10 +143,10 @@ function Faces({
             <Select
               label={`Picture of ${name}`}
               value={asset}
-              options={pictures.map((each): [string, string] => [each.id, each.name])}
+              options={pictures.map((picture): [string, string] => [picture.id, picture.name])}
               className="h-7 max-w-44 min-w-0 border border-line bg-sheet"
               onChange={(id: string) =>
-                put(speaker.faces.map((each, n) => (n === i ? { ...each, asset: id } : each)))
+                put(speaker.faces.map((face, n) => (n === i ? { ...face, asset: id } : face)))
               }
             />
             <IconButton

@@ -96,7 +96,7 @@ function SaidSettings({
   const speaker = withId(project.speakers, step.speaker);
   const screen = 'screen' in owner ? screenById(project, owner.screen) : undefined;
   const given = (type: string) =>
-    'parameters' in owner ? owner.parameters.filter((each) => each.type === type) : [];
+    'parameters' in owner ? owner.parameters.filter((parameter) => parameter.type === type) : [];
   return (
     <>
       <ThingRow
@@ -124,17 +124,17 @@ function SaidSettings({
         value={step.side ?? ''}
         options={[
           ['', `the speaker’s${speaker ? `, ${speaker.side ?? 'left'}` : ''}`],
-          ...SIDES.map((each): [Side, string] => [each, each]),
+          ...SIDES.map((value): [Side, string] => [value, value]),
         ]}
         onChange={(side) => put({ side: side === '' ? undefined : side })}
       />
       <SelectRow<string>
         label="Bubble"
         value={step.bubble ?? ''}
-        options={[['', 'the speaker’s'], ...BUBBLES.map((each): [string, string] => [each, each])]}
+        options={[['', 'the speaker’s'], ...BUBBLES.map((value): [string, string] => [value, value])]}
         onChange={(bubble) => put({ bubble: bubble === '' ? undefined : (bubble as Said['bubble']) })}
       />
-      {screen && screen.elements.every((each) => each.type !== 'bubble') && (
+      {screen && screen.elements.every((element) => element.type !== 'bubble') && (
         <p className="text-sm text-soft">
           {screen.name} has no speech bubble, so every line looks alike there.
         </p>

@@ -13,8 +13,8 @@ export function TalkSettings() {
   const put = (change: Partial<TalkRules>): void => void edit('change talk', change);
   const reading: Reading = talk.reading ?? USUAL_TALK.reading;
   const read = (change: Partial<Reading>): void => put({ reading: lean({ ...reading, ...change }) });
-  const numbers = project.values.filter((each) => each.type === 'number');
-  const switches = project.values.filter((each) => each.type === 'on/off');
+  const numbers = project.values.filter((value) => value.type === 'number');
+  const switches = project.values.filter((value) => value.type === 'on/off');
   const auto = talk.auto === undefined ? 'never' : talk.auto === 'always' ? 'always' : 'value';
   return (
     <Group title="How lines come">
@@ -66,7 +66,11 @@ export function TalkSettings() {
           value={reading.base}
           onChange={(base) => read({ base: base! })}
         />
-        <DurationField label="and a letter" value={reading.each} onChange={(each) => read({ each: each! })} />
+        <DurationField
+          label="and a letter"
+          value={reading.each}
+          onChange={(value) => read({ each: value! })}
+        />
         <DurationField
           label="At least"
           unit="s"

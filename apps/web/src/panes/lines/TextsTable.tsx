@@ -22,7 +22,7 @@ export function TextsTable() {
   const languages = languagesOf(project);
   const others = languages.slice(1);
   const [chosen, setChosen] = useState<string | null>(null);
-  const code = others.some((each) => each.code === chosen) ? chosen! : (others[0]?.code ?? '');
+  const code = others.some((other) => other.code === chosen) ? chosen! : (others[0]?.code ?? '');
   const rows = useMemo(() => textTable(project, code), [project, code]);
   const counts = tableCounts(rows);
   const [only, setOnly] = useState<Only>('all');
@@ -46,7 +46,7 @@ export function TextsTable() {
           <Select
             label="Translated into"
             value={code}
-            options={others.map((each): [string, string] => [each.code, each.name])}
+            options={others.map((other): [string, string] => [other.code, other.name])}
             className="h-7 border border-line bg-sheet font-bold"
             onChange={setChosen}
           />
@@ -243,7 +243,7 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
     if (read.language !== null && read.language !== code)
       return notify(`${file.name} is in ${read.language}. Choose that language above, and open it again.`);
     const known = new Set(rows.map((row) => row.key));
-    const taken = read.texts.filter((each) => known.has(each.key));
+    const taken = read.texts.filter((text) => known.has(text.key));
     edit('take texts', { language: code, texts: taken });
     const lost = read.texts.length - taken.length;
     notify(

@@ -44,7 +44,7 @@ export function Which({
             read={(text) =>
               readName(
                 text,
-                all.filter((each) => each.id !== open.id).map((each) => each.name),
+                all.filter((item) => item.id !== open.id).map((item) => item.name),
               )
             }
             onChange={(name) =>

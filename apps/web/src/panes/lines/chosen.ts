@@ -73,7 +73,7 @@ export function useOpenOwner(): Conversation | Routine | undefined {
 /** A conversation or set-up as it is now, where what is at hand may be a moment old. */
 export function ownerNow(owner: Owner): Owner {
   const { conversations = [], routines = [] } = useStudio.getState().project;
-  return [...conversations, ...routines].find((each) => each.id === owner.id) ?? owner;
+  return [...conversations, ...routines].find((item) => item.id === owner.id) ?? owner;
 }
 
 /** The step that is chosen, with what it belongs to; none while something else of the project is. */
@@ -82,6 +82,6 @@ export function useChosenStep(): { owner: Conversation | Routine; step: Step } |
   const id = useLines((lines) => lines.step);
   const part = useLines((lines) => lines.part);
   if (!owner || id === null || (part !== 'conversations' && part !== 'set-ups')) return null;
-  const step = everyStep(owner.steps).find((each) => each.id === id);
+  const step = everyStep(owner.steps).find((other) => other.id === id);
   return step ? { owner, step } : null;
 }

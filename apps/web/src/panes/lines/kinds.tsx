@@ -98,19 +98,19 @@ export function freshStep(
       };
     case 'effect': {
       const [value] = project.values;
-      const event = project.events.find((each) => each.direction === 'out');
+      const event = project.events.find((gameEvent) => gameEvent.direction === 'out');
       if (event) return { id, step: 'effect', effect: { do: 'send', event: event.id } };
       return value ? { id, step: 'effect', effect: { do: 'reset', value: value.id } } : null;
     }
     case 'music':
       return { id, step: 'music', asset: 'none' };
     case 'move': {
-      const moving = elements.find((each) => each.animations?.some(({ on }) => on === 'step'));
+      const moving = elements.find((element) => element.animations?.some(({ on }) => on === 'step'));
       const animation = moving?.animations?.find(({ on }) => on === 'step');
       return moving && animation ? { id, step: 'move', element: moving.name, animation: animation.id } : null;
     }
     case 'wait': {
-      const event = project.events.find((each) => each.direction === 'in');
+      const event = project.events.find((gameEvent) => gameEvent.direction === 'in');
       return event ? { id, step: 'wait', event: event.id, limit: '5 s' } : null;
     }
     case 'label':
@@ -127,7 +127,7 @@ export function freshStep(
     }
     case 'show':
     case 'hide': {
-      const [element] = elements.filter((each) => each.role === undefined);
+      const [element] = elements.filter((other) => other.role === undefined);
       return element ? { id, step: what, element: element.name } : null;
     }
     case 'end':

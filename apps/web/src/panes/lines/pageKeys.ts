@@ -33,7 +33,7 @@ export function gripKeys(event: KeyboardEvent, owner: Owner, id: Id, onStepAway:
     const { picked } = useLines.getState();
     pickTo(
       owner,
-      picked.find((each) => each !== id && (picked[0] === each || picked.at(-1) === each)) ?? id,
+      picked.find((value) => value !== id && (picked[0] === value || picked.at(-1) === value)) ?? id,
       next,
     );
     document.querySelector<HTMLElement>(`[data-grip="${next}"]`)?.focus();
@@ -56,7 +56,7 @@ export function pageKeys(event: KeyboardEvent, owner: Owner): void {
   if (event.altKey && by !== 0) edit('move steps', { owner: owner.id, steps: together(step), by });
   else if (control && key === 'd') void edit('duplicate steps', { owner: owner.id, steps: together(step) });
   else if (control && event.key === 'Enter') {
-    const row = rowsOf(owner.steps).find((each) => each.id === step);
+    const row = rowsOf(owner.steps).find((pageRow) => pageRow.id === step);
     if (row) play(owner, row.key);
   } else if (onGrip && control && (key === 'c' || key === 'x')) {
     void copySteps(owner, together(step));

@@ -34,8 +34,8 @@ export function removeSteps(owner: Owner, steps: readonly Id[]): void {
   const first = rows.findIndex((row) => steps.includes(row.id));
   const gone = new Set(
     everyStep(all)
-      .filter((each) => steps.includes(each.id))
-      .flatMap((each) => everyStep([each]).map(({ id }) => id)),
+      .filter((step) => steps.includes(step.id))
+      .flatMap((step) => everyStep([step]).map(({ id }) => id)),
   );
   const rest = (row: (typeof rows)[number]): boolean => !gone.has(row.id) && row.row === 'step';
   const next = rows.slice(0, first).reverse().find(rest) ?? rows.slice(first).find(rest);
@@ -74,13 +74,13 @@ export function pickTo(owner: Owner, from: Id, to: Id): void {
 /** Puts steps on the clipboard: as a script that other programs read, and as they are for here. */
 export async function copySteps(owner: Owner, ids: readonly Id[]): Promise<void> {
   const { speakers = [] } = useStudio.getState().project;
-  const steps = everyStep(ownerNow(owner).steps).filter((each) => ids.includes(each.id));
+  const steps = everyStep(ownerNow(owner).steps).filter((step) => ids.includes(step.id));
   const name = (id: Id | null): string => {
     const known = withId(speakers, id)?.name;
     return known === undefined ? '' : `${known.toUpperCase()}: `;
   };
   const text = steps
-    .map((each) => ('text' in each ? `${name(each.speaker)}${each.text.replace(/\n/g, ' ')}` : ''))
+    .map((step) => ('text' in step ? `${name(step.speaker)}${step.text.replace(/\n/g, ' ')}` : ''))
     .filter(Boolean)
     .join('\n');
   setLines({ copied: { steps, text } });

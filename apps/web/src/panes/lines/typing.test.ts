@@ -4,7 +4,7 @@ import { speakerTyped, turned } from './typing';
 const speaker = (id: string, name: string, faces: string[] = []): Speaker => ({
   id,
   name,
-  faces: faces.map((each) => ({ name: each, asset: `a-${each}` })),
+  faces: faces.map((face) => ({ name: face, asset: `a-${face}` })),
 });
 const speakers = [speaker('i', 'Ines', ['usual', 'worried']), speaker('o', 'Orla'), speaker('oo', 'Orlando')];
 const said: Said = { speaker: 'i', text: '' };

@@ -8,8 +8,8 @@ export function speakerTyped(
   const match = /^([\p{L}\p{N}][^:\n]{0,39}):\s(.*)$/su.exec(text);
   if (!match) return null;
   const typed = match[1]!.trim().toLowerCase();
-  const exact = speakers.filter((each) => each.name.toLowerCase() === typed);
-  const begins = speakers.filter((each) => each.name.toLowerCase().startsWith(typed));
+  const exact = speakers.filter((other) => other.name.toLowerCase() === typed);
+  const begins = speakers.filter((other) => other.name.toLowerCase().startsWith(typed));
   const [speaker, ...others] = exact.length > 0 ? exact : begins;
   return speaker && others.length === 0 ? { speaker, rest: match[2]! } : null;
 }
@@ -29,12 +29,12 @@ export function turned(
     case 'bubble':
       return { bubble: after([undefined, ...BUBBLES], said.bubble) };
     case 'face': {
-      const faces = (speaker?.faces ?? []).slice(1).map((each) => each.name);
+      const faces = (speaker?.faces ?? []).slice(1).map((face) => face.name);
       return { face: after([undefined, ...faces], said.face) };
     }
     case 'speaker':
       return {
-        speaker: after([null, ...speakers.map((each) => each.id)], said.speaker),
+        speaker: after([null, ...speakers.map((item) => item.id)], said.speaker),
         face: undefined,
         side: undefined,
         bubble: undefined,

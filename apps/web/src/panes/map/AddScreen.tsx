@@ -43,7 +43,7 @@ export function AddScreen({
           refuse={(text) =>
             text.trim().length > LONGEST_NAME
               ? `A name can have ${LONGEST_NAME} characters.`
-              : screens.some((each) => each.name.toLowerCase() === text.trim().toLowerCase())
+              : screens.some((screen) => screen.name.toLowerCase() === text.trim().toLowerCase())
                 ? `“${text.trim()}” is already in use.`
                 : null
           }

@@ -183,7 +183,7 @@ function Caption({
     useShallow((studio) => captionOf(studio.project, card.id)),
   );
   if (naming && !card.gap) {
-    const others = useStudio.getState().project.screens.filter((each) => each.id !== card.id);
+    const others = useStudio.getState().project.screens.filter((screen) => screen.id !== card.id);
     return (
       <div
         className="absolute inset-x-0 bottom-0 z-20 bg-sheet"
@@ -202,7 +202,7 @@ function Caption({
           read={(text) =>
             readName(
               text,
-              others.map((each) => each.name),
+              others.map((other) => other.name),
             )
           }
           onChange={(name) => edit('rename screen', { screen: card.id, name })}

@@ -3,7 +3,7 @@ import type { Project } from '@tavu/core/model';
 import { captionOf } from './caption';
 
 const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
-const idOf = (name: string): string => demo.screens.find((each) => each.name === name)!.id;
+const idOf = (name: string): string => demo.screens.find((screen) => screen.name === name)!.id;
 const quiet = { after: null, stays: null, odd: false, back: false, ends: false, troubled: false };
 
 test('a card says what its screen does by itself', () => {
@@ -16,10 +16,10 @@ test('a card says what its screen does by itself', () => {
 
 test('what is wrong is told; what is only not made yet is not, and another project is looked at anew', () => {
   const title = idOf('Title');
-  const [link] = demo.links.filter((each) => each.from === title && each.to);
+  const [link] = demo.links.filter((other) => other.from === title && other.to);
   const with_ = (to: { gap: string } | { screen: string }): Project => ({
     ...demo,
-    links: demo.links.map((each) => (each === link ? { ...each, to } : each)),
+    links: demo.links.map((item) => (item === link ? { ...item, to } : item)),
   });
   expect(captionOf(demo, title).troubled).toBe(false);
   expect(captionOf(with_({ gap: 'Later' }), title).troubled).toBe(false);

@@ -78,30 +78,30 @@ export function besides(plan: MapPlan, card: MapCard): MapCard[] {
   const { project } = useStudio.getState();
   const area = (id: Id): Id | null => screenById(project, id)?.area ?? null;
   return plan.cards.filter(
-    (each) =>
-      each.layer === card.layer &&
-      each.row === card.row &&
-      !each.gap &&
-      each.holds === 0 &&
-      area(each.id) === area(card.id),
+    (mapCard) =>
+      mapCard.layer === card.layer &&
+      mapCard.row === card.row &&
+      !mapCard.gap &&
+      mapCard.holds === 0 &&
+      area(mapCard.id) === area(card.id),
   );
 }
 
 function orderAt(plan: MapPlan, card: MapCard, x: number, y: number): void {
   const row = besides(plan, card);
-  const others = row.filter((each) => each.id !== card.id);
+  const others = row.filter((mapCard) => mapCard.id !== card.id);
   const before = others.filter(
-    (each) => each.y + CARD.height < y || (each.y <= y && each.x + CARD.width / 2 < x),
+    (other) => other.y + CARD.height < y || (other.y <= y && other.x + CARD.width / 2 < x),
   ).length;
-  const next = [...others.slice(0, before), card, ...others.slice(before)].map((each) => each.id);
-  if (next.join() !== row.map((each) => each.id).join()) edit('order screens', { screens: next });
+  const next = [...others.slice(0, before), card, ...others.slice(before)].map((mapCard) => mapCard.id);
+  if (next.join() !== row.map((mapCard) => mapCard.id).join()) edit('order screens', { screens: next });
 }
 
 /** One place on or back in its row. */
 export function moveInRow(plan: MapPlan, id: Id, by: 1 | -1): void {
   const card = withId(plan.cards, id);
   if (!card) return;
-  const row = besides(plan, card).map((each) => each.id);
+  const row = besides(plan, card).map((beside) => beside.id);
   const from = row.indexOf(id);
   const to = from + by;
   if (from < 0 || to < 0 || to >= row.length) return;

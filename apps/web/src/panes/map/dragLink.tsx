@@ -85,7 +85,7 @@ function cueFor(project: Project, from: DragFrom): Cue {
   if (from.element) return { on: 'press', element: from.element };
   const taken = new Set(linksFrom(project, from.screen).map(({ cue }) => elementOf(cue)));
   const screen = withId(project.screens, from.screen);
-  const free = screen?.elements.find((each) => each.type === 'button' && !taken.has(each.id));
+  const free = screen?.elements.find((element) => element.type === 'button' && !taken.has(element.id));
   return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };
 }
 

@@ -19,7 +19,7 @@ export function mapKeys(
     const on = target.closest('[data-card]')?.getAttribute('data-card') ?? null;
     const here = on ?? chosen.screen;
     const screen = screenById(project, here);
-    const card = plan.cards.find((each) => each.id === here && !each.gap && each.holds === 0);
+    const card = plan.cards.find((mapCard) => mapCard.id === here && !mapCard.gap && mapCard.holds === 0);
     const all = chosenScreens(chosen);
     const meant = screen && !all.includes(screen.id) ? [screen.id] : all;
     const control = event.ctrlKey || event.metaKey;
@@ -38,7 +38,7 @@ export function mapKeys(
       );
       goOnAtChosen();
     } else if (key === 'a' && control) {
-      const [first, ...others] = project.screens.map((each) => each.id);
+      const [first, ...others] = project.screens.map((item) => item.id);
       choose({ screen: first ?? null, others });
     } else if (event.key === 'Enter' && (control || event.shiftKey) && screen) chooseAlso(screen.id);
     else if (event.altKey && way && way.x !== 0 && card) moveInRow(plan, card.id, way.x > 0 ? 1 : -1);

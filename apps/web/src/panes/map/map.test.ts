@@ -8,9 +8,9 @@ import { filtered, NO_FILTER } from './filter';
 jest.mock('../../persistence/files', () => ({ files: () => Promise.reject(new Error('not here')) }));
 
 const state = () => useStudio.getState();
-const id = (name: string) => state().project.screens.find((each) => each.name === name)!.id;
+const id = (name: string) => state().project.screens.find((screen) => screen.name === name)!.id;
 const names = (ids: Iterable<string>) =>
-  [...ids].map((each) => state().project.screens.find((screen) => screen.id === each)!.name).sort();
+  [...ids].map((id) => state().project.screens.find((screen) => screen.id === id)!.name).sort();
 
 beforeEach(() => {
   openInStudio(projectFromNames('My game', ['Title', 'Play', 'Pause', 'Shop', 'Museum']), new Map());
@@ -73,8 +73,8 @@ test('what is copied is a small project of the chosen screens, with the bytes it
     links: { from: string }[];
     bytes: object;
   };
-  expect(copied.screens.map((each) => each.name).sort()).toEqual(['Pause', 'Shop']);
-  expect(new Set(copied.links.map((each) => each.from))).toEqual(new Set([id('Shop'), id('Pause')]));
+  expect(copied.screens.map((screen) => screen.name).sort()).toEqual(['Pause', 'Shop']);
+  expect(new Set(copied.links.map((link) => link.from))).toEqual(new Set([id('Shop'), id('Pause')]));
   expect(copied.bytes).toEqual({});
   expect(state().word!.text).toBe('2 screens copied. Paste here or in another project.');
   choose(NOTHING);

@@ -47,7 +47,7 @@ export function Fields({
                   if (why) return { error: why };
                   return readValueName(
                     text,
-                    items.filter((each) => each !== item),
+                    items.filter((other) => other !== item),
                   );
                 }}
                 onChange={(name) => onChange(item.id, { name })}

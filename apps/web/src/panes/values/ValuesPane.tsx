@@ -84,7 +84,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
   const project = useStudio((studio) => studio.project);
   const live = useRun((run) => run.values[value.id]);
   const [open, setOpen] = useState(false);
-  const others = project.values.filter((each) => each.id !== value.id);
+  const others = project.values.filter((other) => other.id !== value.id);
   const change = (changed: Partial<Value>): void =>
     void edit('change value', { value: value.id, change: changed });
   return (
@@ -231,7 +231,9 @@ function Events({
 function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
   const events = useStudio((studio) => studio.project.events);
   const [open, setOpen] = useState(false);
-  const others = events.filter((each) => each.direction === event.direction && each.id !== event.id);
+  const others = events.filter(
+    (gameEvent) => gameEvent.direction === event.direction && gameEvent.id !== event.id,
+  );
   const fields = event.fields ?? [];
   return (
     <li className="rounded border border-line bg-sheet px-2 py-1">
@@ -250,7 +252,7 @@ function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
             read={(text) =>
               readName(
                 text,
-                others.map((each) => each.name),
+                others.map((other) => other.name),
               )
             }
             onChange={(name) => edit('rename event', { event: event.id, name })}

@@ -21,7 +21,7 @@ export function usesOf(project: Project): Map<Id, Uses> {
   const places = placesOf(project);
   const note = (id: Id, how: keyof Uses, use: Use): void => {
     const known = uses.get(id) ?? { sets: [], reads: [] };
-    if (!known[how].some((each) => each.link === use.link && each.screen === use.screen))
+    if (!known[how].some((other) => other.link === use.link && other.screen === use.screen))
       known[how].push(use);
     uses.set(id, known);
   };

@@ -174,7 +174,7 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
     case 'move': {
       const { named, animations } = screenOf(flow, instance);
       const key = `${named.get(op.element)} ${op.animation}`;
-      if (animations.some((each) => each.key === key))
+      if (animations.some((animation) => animation.key === key))
         instance.animationStarts = { ...instance.animationStarts, [key]: state.now };
       return op.waits ? null : at + 1;
     }
@@ -230,7 +230,9 @@ function over(flow: Flow, state: RunState, instance: Instance, say: Say): void {
   change(instance, { over: true, full: 0 });
   settleFocus(flow, state);
   const search: Search = { flow, state, say, fields: null, passed: [] };
-  const link = screenOf(flow, instance).links.followed.done.find((each) => fits(search, each, instance));
+  const link = screenOf(flow, instance).links.followed.done.find((compiledLink) =>
+    fits(search, compiledLink, instance),
+  );
   if (link) tryLink(search, link, instance);
   else if (instance.layer === 'notice') endNotice(flow, state, instance, say);
   else if (instance.layer === 'overlay') close(flow, state, instance, undefined, say);

@@ -60,7 +60,7 @@ const textsOf = (
         : [],
   );
 const drawn = (play: Play, words: string) =>
-  textsOf(paintRun(play.flow, play.state)).find((each) => each.words === words);
+  textsOf(paintRun(play.flow, play.state)).find((text) => text.words === words);
 
 describe('by pointer', () => {
   test('it is shown once the pointer has rested there, with what its names hold, and is gone where it leaves', () => {

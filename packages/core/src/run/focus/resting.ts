@@ -50,7 +50,7 @@ type OnElement = Pick<Spot, 'serial' | 'element'>;
 /** What was rested on and is no longer gives way to what has the focus, which begins its own wait. */
 export function noteResting(flow: Flow, state: RunState): void {
   const { resting, over } = state;
-  if (!allUp(state).some((each) => screenOf(flow, each).tooltips.size > 0)) {
+  if (!allUp(state).some((instance) => screenOf(flow, instance).tooltips.size > 0)) {
     state.resting = null;
     return;
   }
@@ -65,7 +65,7 @@ export function noteResting(flow: Flow, state: RunState): void {
 export function tooltipOn(flow: Flow, state: RunState): Tooltip | null {
   const { resting } = state;
   if (!resting || state.inputCapture) return null;
-  const instance = reachable(flow, state).find((each) => each.serial === resting.serial);
+  const instance = reachable(flow, state).find((other) => other.serial === resting.serial);
   const parts = instance && screenOf(flow, instance).tooltips.get(resting.element);
   if (!parts) return null;
   const { rates, styles } = flow.project;

@@ -47,7 +47,7 @@ export function scroll(
   state: RunState,
   { serial, area, x, y, device }: { serial: number; area: Id; x: number; y: number; device: Device },
 ): void {
-  const level = reachable(flow, state).find((each) => each.serial === serial);
+  const level = reachable(flow, state).find((instance) => instance.serial === serial);
   const screen = level && screenOf(flow, level);
   const panel = screen?.byId.get(area);
   if (!level || !canScroll(panel)) return;

@@ -51,13 +51,13 @@ export function tabUp(
   const value = flow.values.get(id);
   const held = state.values[id];
   const index =
-    value?.type === 'choice' ? value.options.findIndex((each) => each.id === held) : Number(held ?? 0);
+    value?.type === 'choice' ? value.options.findIndex((option) => option.id === held) : Number(held ?? 0);
   return Math.min(count - 1, Math.max(0, Math.floor(index) || 0));
 }
 
 const withAllIn = (screen: CompiledScreen, id: Id): Id[] => [
   id,
-  ...(screen.tree.get(id) ?? []).flatMap((each) => withAllIn(screen, each.id)),
+  ...(screen.tree.get(id) ?? []).flatMap((element) => withAllIn(screen, element.id)),
 ];
 
 /** Whether a player can use an element of something up. */

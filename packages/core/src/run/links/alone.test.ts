@@ -78,8 +78,8 @@ test('a message that stays goes on saying the last line of its conversation; one
     const project = talking([line('a', 'One'), line('b', 'Two')]);
     const radio = project.screens.find(({ id }) => id === 'radio')!;
     Object.assign(radio, { layer: 'notice', until });
-    project.links = project.links.map((each) =>
-      each.to ? { ...each, kind: 'stay', to: undefined, effects: [{ do: 'notice', screen: 'radio' }] } : each,
+    project.links = project.links.map((link) =>
+      link.to ? { ...link, kind: 'stay', to: undefined, effects: [{ do: 'notice', screen: 'radio' }] } : link,
     );
     return new Play(project).event('call').wait(60_000);
   };

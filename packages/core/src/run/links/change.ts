@@ -120,7 +120,7 @@ export function goBack(
     return now;
   };
   state.base = bringBack(entry, 'base');
-  for (const each of entry.overlays) state.overlays.push(bringBack(each, 'overlay'));
+  for (const left of entry.overlays) state.overlays.push(bringBack(left, 'overlay'));
   const opener = closed.opener?.serial ?? null;
   handBack(step, outcome, closed, opener === null ? null : (serials.get(opener) ?? opener));
 }
@@ -129,7 +129,7 @@ export function goBack(
 function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial: number | null): void {
   const { flow, state, say } = step;
   if (!closed.opener) return;
-  const opener = serial === null ? null : allUp(state).find((each) => each.serial === serial);
+  const opener = serial === null ? null : allUp(state).find((instance) => instance.serial === serial);
   if (opener === undefined) return;
   const table = opener
     ? screenOf(flow, opener).links

@@ -9,7 +9,7 @@ export function companionsWanted(flow: Flow, state: RunState, say: Say): string[
   return flow.companions.flatMap(({ id, screen, shownWhen, areas }) => {
     // A companion in no area, or in one that is gone, is beside every base.
     if (screen.area !== undefined && areas.length > 0 && !around.includes(areas[0]!)) return [];
-    const source = state.companions.find((each) => each.screen === id) ?? null;
+    const source = state.companions.find((companion) => companion.screen === id) ?? null;
     const place = {
       flow,
       state,
@@ -29,12 +29,12 @@ export function syncCompanions(step: Step): void {
   const wanted = companionsWanted(flow, state, say);
   const same =
     wanted.length === state.companions.length &&
-    state.companions.every((each, i) => each.screen === wanted[i]);
+    state.companions.every((companion, i) => companion.screen === wanted[i]);
   if (same) return;
   const before = state.companions;
   state.companions = wanted.map(
     (screen) =>
-      before.find((each) => each.screen === screen) ??
+      before.find((instance) => instance.screen === screen) ??
       enterInstance(step, { screen, layer: 'companion', by: null, args: fallbacks(flow, screen) }),
   );
   for (const old of before) if (!wanted.includes(old.screen)) exitInstance(step, old, null);

@@ -48,7 +48,9 @@ const project = (notice: Partial<Screen>, over: { clock?: boolean } = {}) =>
 const say = (play: Play, said: string) => play.give({ type: 'event', event: 'oil', fields: { said } });
 /** When each notice came and went, in milliseconds. */
 const times = (play: Play, did: 'notice' | 'down') =>
-  play.outcomes.filter((each) => each.did === did && each.screen === 'found').map((each) => each.at / 1000);
+  play.outcomes
+    .filter((outcome) => outcome.did === did && outcome.screen === 'found')
+    .map((outcome) => outcome.at / 1000);
 
 test.each<[string, Again, number[]]>([
   ['starts over', 'over', [2200]],
@@ -67,16 +69,16 @@ test('started over it says the new words; in line each says its own; on a stack 
     const play = new Play(project({ again }));
     say(play, 'one').wait(600);
     say(play, 'two');
-    const first = play.state.notices.map((each) => each.args.text);
+    const first = play.state.notices.map((notice) => notice.args.text);
     play.wait(1100);
-    return [first, play.state.notices.map((each) => each.args.text)];
+    return [first, play.state.notices.map((notice) => notice.args.text)];
   };
   expect(texts('over')).toEqual([['two'], ['two']]);
   expect(texts('line')).toEqual([['one'], ['two']]);
   expect(texts({ stack: 2 })).toEqual([['one', 'two'], ['two']]);
   const play = new Play(project({ again: { stack: 2 } }));
-  for (const each of ['one', 'two', 'three']) say(play, each).wait(100);
-  expect(play.state.notices.map((each) => [each.args.text, each.slot])).toEqual([
+  for (const value of ['one', 'two', 'three']) say(play, value).wait(100);
+  expect(play.state.notices.map((notice) => [notice.args.text, notice.slot])).toEqual([
     ['two', 1],
     ['three', 0],
   ]);
@@ -96,7 +98,7 @@ test('it stays until an event, until dismissed, or until it is replaced', () => 
   expect(waits({ event: 'over' }).notices).toEqual(['found']);
   expect(waits({ event: 'over' }).event('over').notices).toEqual([]);
   const objective = say(waits('replaced'), 'b');
-  expect(objective.state.notices.map((each) => each.args.text)).toEqual(['b']);
+  expect(objective.state.notices.map((notice) => notice.args.text)).toEqual(['b']);
   const shown = waits('dismissed');
   const spot = { serial: shown.state.notices[0]!.serial, element: 'shut' };
   shown.give({ type: 'pointer', device: 'touch', phase: 'down', spot });
@@ -180,7 +182,7 @@ test('each sort of notice waits in a line of its own, and one that is ignored is
   );
   const play = new Play(project).event('b');
   for (let n = 0; n < LONGEST_LINE + 2; n++) play.event('a');
-  const waiting = (id: string) => play.state.noticeQueue.filter((each) => each.screen === id).length;
+  const waiting = (id: string) => play.state.noticeQueue.filter((notice) => notice.screen === id).length;
   expect([waiting('a'), waiting('b')]).toEqual([LONGEST_LINE, 0]);
   expect(play.did('overflow')).toMatchObject([{ screen: 'a' }]);
   play.event('b').event('b');

@@ -12,13 +12,13 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
   const { flow, state, say } = step;
   const notice = flow.screens.get(screen)?.notice;
   if (!notice) return;
-  const up = state.notices.filter((each) => each.screen === screen);
+  const up = state.notices.filter((instance) => instance.screen === screen);
   const last = up.at(-1);
   if (!last) return add();
   const { again } = notice;
   if (again === 'ignore') return say({ at: state.now, did: 'ignored', screen });
   if (again === 'line') {
-    if (state.noticeQueue.filter((each) => each.screen === screen).length >= LONGEST_LINE)
+    if (state.noticeQueue.filter((queuedNotice) => queuedNotice.screen === screen).length >= LONGEST_LINE)
       return say({ at: state.now, did: 'overflow', screen });
     state.noticeQueue = [...state.noticeQueue, { screen, args, by, owner: NEW }];
     return say({ at: state.now, did: 'in line', screen });
@@ -38,7 +38,9 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
   add();
 
   function add(): void {
-    const taken = new Set(state.notices.filter((each) => each.screen === screen).map((each) => each.slot));
+    const taken = new Set(
+      state.notices.filter((instance) => instance.screen === screen).map((instance) => instance.slot),
+    );
     let slot = 0;
     while (taken.has(slot)) slot++;
     state.notices.push(enterInstance(step, { screen, layer: 'notice', by, args, cameFrom, slot }));
@@ -47,9 +49,9 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
 
 export function clearNotice(step: Step, screen: Id, link: CompiledLink | null): void {
   const { state } = step;
-  if (state.noticeQueue.some((each) => each.screen === screen))
-    state.noticeQueue = state.noticeQueue.filter((each) => each.screen !== screen);
-  for (const notice of state.notices.filter((each) => each.screen === screen))
+  if (state.noticeQueue.some((notice) => notice.screen === screen))
+    state.noticeQueue = state.noticeQueue.filter((notice) => notice.screen !== screen);
+  for (const notice of state.notices.filter((instance) => instance.screen === screen))
     removeNotice(step, notice, link);
 }
 
@@ -69,13 +71,16 @@ export function settleNotices(step: Step): void {
     if (notice.owner === NEW) notice.owner = ownerOf(step, notice.screen, notice.by);
   if (state.noticeQueue.length > 0)
     state.noticeQueue = state.noticeQueue
-      .map((each) => (each.owner === NEW ? { ...each, owner: ownerOf(step, each.screen, each.by) } : each))
-      .filter((each) => stays(step, each.owner));
+      .map((notice) =>
+        notice.owner === NEW ? { ...notice, owner: ownerOf(step, notice.screen, notice.by) } : notice,
+      )
+      .filter((notice) => stays(step, notice.owner));
   for (const notice of state.notices.slice())
     if (!stays(step, notice.owner)) removeNotice(step, notice, null);
   for (const next of state.noticeQueue) {
-    if (state.notices.some((each) => each.screen === next.screen) || !flow.screens.has(next.screen)) continue;
-    state.noticeQueue = state.noticeQueue.filter((each) => each !== next);
+    if (state.notices.some((notice) => notice.screen === next.screen) || !flow.screens.has(next.screen))
+      continue;
+    state.noticeQueue = state.noticeQueue.filter((notice) => notice !== next);
     const { screen, args, by, owner } = next;
     const come = enterInstance(step, { screen, layer: 'notice', by, args, cameFrom: state.base.screen });
     come.owner = owner;

@@ -79,8 +79,8 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
   followOn(step);
   settleFocus(flow, state);
   planHandOver(flow, state, before, allUp(state), step.removedBy);
-  if (state.scheduledEffects.length > 0 && state.scheduledEffects.some((each) => !goesOn(state, each)))
-    state.scheduledEffects = state.scheduledEffects.filter((each) => goesOn(state, each));
+  if (state.scheduledEffects.length > 0 && state.scheduledEffects.some((effect) => !goesOn(state, effect)))
+    state.scheduledEffects = state.scheduledEffects.filter((effect) => goesOn(state, effect));
   state.hover = stillUp(state, state.hover);
   state.pressed = stillUp(state, state.pressed);
   if (state.pending && 'spot' in state.pending && !stillUp(state, state.pending.spot)) {
@@ -104,7 +104,7 @@ function followOn(step: Step): void {
     const { source, links } = turn;
     if (source !== null && !isStillUp(state, source)) continue;
     const search: Search = { flow: step.flow, state, say, fields: null, passed: [] };
-    const link = links.find((each) => fits(search, each, source));
+    const link = links.find((compiledLink) => fits(search, compiledLink, source));
     if (!link) continue;
     if (++count > LONGEST_CHAIN) {
       say({ at: state.now, did: 'unsettled', screen: (source ?? state.base).screen });

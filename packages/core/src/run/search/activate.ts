@@ -19,7 +19,7 @@ export function activate(search: Search, source: Instance, element: Id, share?: 
   if (useAlong(flow, state, spot, 'press', say) || useControl(flow, state, source, element, 'confirm', say))
     return settleFocus(flow, state);
   const links = screenOf(search.flow, source).links.searched.press.get(element) ?? [];
-  const link = links.find((each) => fits(search, each, source));
+  const link = links.find((compiledLink) => fits(search, compiledLink, source));
   const pressed = screenOf(flow, source).byId.get(element);
   const url = pressed && playOf(pressed).opens?.(pressed);
   if (link) tryLink(search, link, source);

@@ -64,11 +64,11 @@ export function bind(flow: Flow, state: RunState, row: KeyRow, code: string): Id
       !(flow.bindings.get(code)?.includes(action) && flow.bindings.get(code)?.includes(id)),
   );
   if (other && row.clash !== 'swap') return other.id;
-  const rest = now.slice(1).filter((each) => each !== code);
+  const rest = now.slice(1).filter((value) => value !== code);
   let rebound = withCodes(state.rebound, action, device, [code, ...rest]);
   if (other) {
     const theirs = codesOn(flow, state.rebound, other.id, device);
-    const given = theirs.flatMap((each) => (each === code ? now.slice(0, 1) : [each]));
+    const given = theirs.flatMap((their) => (their === code ? now.slice(0, 1) : [their]));
     rebound = withCodes(rebound, other.id, device, given);
   }
   state.rebound = rebound;

@@ -26,7 +26,7 @@ export function take(flow: Flow, state: RunState, { serial, element }: Spot): bo
 }
 
 function takerAt(flow: Flow, state: RunState, at: { serial: number; element: Id }): Taker | undefined {
-  const instance = allUp(state).find((each) => each.serial === at.serial);
+  const instance = allUp(state).find((other) => other.serial === at.serial);
   const element = instance && screenOf(flow, instance).byId.get(at.element);
   const asksFor = element && playOf(element).asksFor;
   if (asksFor === 'words' && 'value' in element! && element.value !== undefined)

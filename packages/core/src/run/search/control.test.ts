@@ -27,7 +27,7 @@ const values: Value[] = [
     section: 'A',
     life: 'session',
     type: 'choice',
-    options: ['full', 'soft', 'none'].map((each) => ({ id: each, label: each })),
+    options: ['full', 'soft', 'none'].map((value) => ({ id: value, label: value })),
     default: 'soft',
   },
 ];
@@ -130,7 +130,7 @@ test('a web address asks to be opened, unless a link leads on from it', () => {
   };
   expect(outcomesOf([])).toContainEqual({ at: 0, did: 'address', url: 'https://saltwick.example' });
   const leads = outcomesOf([link('s', press('a'), 'stay')]);
-  expect(leads.map((each) => each.did)).toEqual(['input', 'link']);
+  expect(leads.map((lead) => lead.did)).toEqual(['input', 'link']);
 });
 
 test('whatever is done with controls, values keep within their ranges', () => {

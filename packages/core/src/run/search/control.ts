@@ -44,7 +44,7 @@ export function useAlong(
   how: 'press' | 'drag',
   say: Say,
 ): boolean {
-  const instance = reachable(flow, state).find((each) => each.serial === serial);
+  const instance = reachable(flow, state).find((other) => other.serial === serial);
   const control = element === null || !instance ? undefined : screenOf(flow, instance).byId.get(element);
   if (!instance || !control || share === undefined) return false;
   const value = boundTo(flow, control);
@@ -86,7 +86,7 @@ function change(flow: Flow, state: RunState, { id }: Element, value: Value, to: 
 }
 
 function turnTo(flow: Flow, state: RunState, instance: Instance, element: Id, by: -1 | 1): void {
-  const tabs = screenOf(flow, instance).tabs.find((each) => each.element === element)!;
+  const tabs = screenOf(flow, instance).tabs.find((tab) => tab.element === element)!;
   const to = Math.min(tabs.count - 1, Math.max(0, tabUp(flow, state, instance, tabs) + by));
   instance.tabs = { ...instance.tabs, [element]: to };
 }

@@ -5,7 +5,7 @@ import { down, event, link, Play, press, projectOf, screenOf } from '../../test/
 
 const piece = (id: string, over: Partial<Screen> = {}): Screen =>
   screenOf(id, { layer: 'companion', ...over });
-const pieces = (play: Play): string[] => play.state.companions.map((each) => each.screen);
+const pieces = (play: Play): string[] => play.state.companions.map((companion) => companion.screen);
 
 test('pieces beside a base do not see one another in what they are up while', () => {
   const play = new Play(
@@ -154,7 +154,7 @@ test('a screen that comes back while it is still leaving turns round from where 
     ),
   );
   play.event('open').wait(1000).event('close').wait(100);
-  expect(play.state.leaving.map((each) => each.screen)).toEqual(['pause']);
+  expect(play.state.leaving.map((leaving) => leaving.screen)).toEqual(['pause']);
   play.event('open');
   const [pause] = play.state.overlays;
   // It does not wait until it has gone, and goes on from three quarters of itself.

@@ -38,7 +38,7 @@ export function slides({ flow, state, say }: Search, source: Instance, actions: 
 /** The next and the previous tab, on a screen that has tabs. */
 export function turnsTabs({ flow, state, say }: Search, source: Instance, actions: readonly Id[]): boolean {
   const use = actions.includes('next') ? 'right' : actions.includes('previous') ? 'left' : null;
-  const tabs = use && screenOf(flow, source).tabs.find((each) => canUse(flow, state, source, each.element));
+  const tabs = use && screenOf(flow, source).tabs.find((tab) => canUse(flow, state, source, tab.element));
   if (!tabs) return false;
   useControl(flow, state, source, tabs.element, use, say);
   settleFocus(flow, state);

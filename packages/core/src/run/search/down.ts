@@ -9,16 +9,16 @@ export const HURRY = 600_000;
 
 /** Whether a key or button is down. */
 export const isDown = (state: RunState, code: string): boolean =>
-  state.down.some((each) => each.code === code);
+  state.down.some((pressed) => pressed.code === code);
 
 /** A press has been taken: its release and its being held do no more. */
 export function useUp(state: RunState, code: string): void {
-  state.down = state.down.map((each) => (each.code === code ? { ...each, used: true } : each));
+  state.down = state.down.map((pressed) => (pressed.code === code ? { ...pressed, used: true } : pressed));
 }
 
 /** What is down is no longer held for anything. */
 export function dropHolding(state: RunState, code: string): void {
-  if (state.holding.length > 0) state.holding = state.holding.filter((each) => each.code !== code);
+  if (state.holding.length > 0) state.holding = state.holding.filter((holding) => holding.code !== code);
 }
 
 /** What makes lines go by fast has come up. */

@@ -86,7 +86,7 @@ test('a slider goes where it is pressed, follows the pointer while it is down, a
   });
   expect(play.state.values.sea).toBe(100);
   // One announcement for each change, and none where nothing changed.
-  expect(play.did('set').map((each) => 'to' in each && each.to)).toEqual([25, 30, 50, 100]);
+  expect(play.did('set').map((outcome) => 'to' in outcome && outcome.to)).toEqual([25, 30, 50, 100]);
 });
 
 test('a hovered or dragged-over control changes nothing without a press on it', () => {
@@ -266,8 +266,8 @@ test('gestures set actions off as keys do, move no focus onto the picture, and l
         [screenOf('a', {}, ['x', 'y']), screenOf('b')],
         [link('a', down('menu'), 'go', 'b')],
       );
-      made.actions = made.actions.map((each) =>
-        each.id === 'menu' ? { ...each, gestures: [gesture] } : each,
+      made.actions = made.actions.map((action) =>
+        action.id === 'menu' ? { ...action, gestures: [gesture] } : action,
       );
       const play = new Play(made).give({ type: 'gesture', gesture });
       expect(play.up).toEqual(['b']);

@@ -45,7 +45,9 @@ export function searchFor(search: Search, input: Heard): boolean {
     const key = hears(input);
     if (key === undefined) continue;
     for (const { links, source, under } of levels(flow, state, true)) {
-      const link = links.searched[on]?.get(key)?.find((each) => fits(search, each, source, under));
+      const link = links.searched[on]
+        ?.get(key)
+        ?.find((compiledLink) => fits(search, compiledLink, source, under));
       if (!link) continue;
       tryLink(search, link, source);
       return true;
@@ -98,7 +100,9 @@ export function fail(flow: Flow, state: RunState, instance: Instance, say: Say):
 
 function cueOf(flow: Flow, state: RunState, instance: Instance, on: 'done' | 'failed', say: Say): void {
   const search = searchOf(flow, state, say);
-  const link = screenOf(flow, instance).links.followed[on].find((each) => fits(search, each, instance));
+  const link = screenOf(flow, instance).links.followed[on].find((compiledLink) =>
+    fits(search, compiledLink, instance),
+  );
   // What has loaded cannot fail any more; what has failed can still be done where failing leads nowhere.
   if (on === 'done' || link) setTimer(instance, DONE, FIRED);
   setTimer(instance, LIMIT, FIRED);

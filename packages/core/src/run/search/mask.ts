@@ -24,7 +24,7 @@ export function maskOfClosing(
   const outcomes: Outcome[] = [];
   const taken = press(searchOf(flow, tried, (outcome) => outcomes.push(outcome)));
   if (!taken) return null;
-  const first = outcomes.find((each) => each.did === 'link');
+  const first = outcomes.find((outcome) => outcome.did === 'link');
   const to = first ? flow.links.get(first.link)?.to : null;
   const over = closing.filter(({ screen }) => screen !== to);
   if (over.length < closing.length || !isBeneath(over, taken.by)) return null;

@@ -20,7 +20,7 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
     return;
   }
   const { serial, element } = pending.spot;
-  const level = reachable(flow, state).find((each) => each.serial === serial);
+  const level = reachable(flow, state).find((instance) => instance.serial === serial);
   if (level && element) activate(search, level, element);
   else say({ at: state.now, did: 'dropped', why: 'gone' });
 }

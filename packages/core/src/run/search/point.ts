@@ -32,7 +32,7 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   if (maskPress(state, closing, keeps, say)) return;
   state.pressed = null;
   state.inputCapture = null;
-  const level = reachable(flow, state).find((each) => each.serial === spot?.serial);
+  const level = reachable(flow, state).find((instance) => instance.serial === spot?.serial);
   const talker = spot ? undefined : talkerNow(flow, state);
   const said = talker !== undefined && confirmTalk(flow, state, talker, say);
   // A press on nothing is no use of the pointer: the focus stays to be seen.
@@ -54,7 +54,7 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
 }
 
 const talkerNow = (flow: Flow, state: RunState): Instance | undefined =>
-  reachable(flow, state).find((each) => each.talk);
+  reachable(flow, state).find((instance) => instance.talk);
 
 /** What a press and release on a spot would do. */
 function trySpot(search: Search, spot: Spot | null): Taken | null {
@@ -63,7 +63,7 @@ function trySpot(search: Search, spot: Spot | null): Taken | null {
     const talker = talkerNow(flow, state);
     return talker && confirmTalk(flow, state, talker, say) ? { by: talker } : null;
   }
-  const level = reachable(flow, state).find((each) => each.serial === spot.serial);
+  const level = reachable(flow, state).find((instance) => instance.serial === spot.serial);
   if (!level || !spot.element) return null;
   activate(search, level, spot.element, spot.share);
   return { by: level };
@@ -93,6 +93,6 @@ export function releaseSpot(flow: Flow, state: RunState, spot: Spot | null, say:
   calm(flow, state, PRESS);
   if (!pressed?.element || spot?.serial !== pressed.serial || spot.element !== pressed.element) return;
   if (maskOf(state) !== null) return;
-  const level = reachable(flow, state).find((each) => each.serial === pressed.serial);
+  const level = reachable(flow, state).find((instance) => instance.serial === pressed.serial);
   if (level) activate(searchOf(flow, state, say), level, pressed.element, spot.share);
 }

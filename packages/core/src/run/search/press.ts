@@ -87,7 +87,7 @@ export function resolveCode(search: Search, press: Press, actions: readonly Id[]
     const shortcut = under
       ? undefined
       : screen?.shortcuts.find(
-          (each) => actions.includes(each.action) && canUse(flow, state, source!, each.element),
+          (other) => actions.includes(other.action) && canUse(flow, state, source!, other.element),
         );
     if (shortcut && source) {
       activate(search, source, shortcut.element);
@@ -118,9 +118,9 @@ function leftOver(search: Search, code: string, actions: readonly Id[]): void {
   const game = !isBlocked(flow, state);
   if (game) {
     say({ at: state.now, did: 'to game', code, phase: 'down' });
-    state.down = state.down.map((each) => (each.code === code ? { ...each, game: true } : each));
+    state.down = state.down.map((pressed) => (pressed.code === code ? { ...pressed, game: true } : pressed));
   }
-  if (actions.some(isDirection) || state.holding.some((each) => each.code === code)) return;
+  if (actions.some(isDirection) || state.holding.some((holding) => holding.code === code)) return;
   if (flow.project.actions.some(({ id, forGame }) => forGame && actions.includes(id))) return;
   // A link that waits for the release will still have it.
   const awaited = levels(flow, state).some(({ links }) =>
@@ -138,7 +138,7 @@ function isCoveredUse(flow: Flow, state: RunState, actions: readonly Id[]): bool
       actions.some(
         (action) =>
           links.searched.action.has(action) ||
-          screen?.shortcuts.some((each) => each.action === action) ||
+          screen?.shortcuts.some((shortcut) => shortcut.action === action) ||
           (action === 'confirm' && source !== null && source.focus !== null),
       ),
   );
@@ -147,7 +147,7 @@ function isCoveredUse(flow: Flow, state: RunState, actions: readonly Id[]): bool
 /** A key that is held down goes on moving the focus, or the control that has it; not on what came after it went down. */
 function repeatCode(search: Search, code: string, actions: readonly Id[]): void {
   const { flow, state } = search;
-  const before = state.down.find((each) => each.code === code)?.before ?? Infinity;
+  const before = state.down.find((pressed) => pressed.code === code)?.before ?? Infinity;
   const closing = closingOf(flow, state);
   for (const level of reachable(flow, state)) {
     if (level.serial >= before || isBeneath(closing, level)) return;

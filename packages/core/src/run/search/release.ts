@@ -10,8 +10,8 @@ import { maskOfClosing, type Taken } from './mask';
 
 /** A key or button came up: links for that, where nothing has used the press. */
 export function releaseCode(flow: Flow, state: RunState, code: string, say: Say): void {
-  const down = state.down.find((each) => each.code === code);
-  state.down = state.down.filter((each) => each.code !== code);
+  const down = state.down.find((pressed) => pressed.code === code);
+  state.down = state.down.filter((pressed) => pressed.code !== code);
   dropHolding(state, code);
   calm(flow, state, code);
   if (down?.game) say({ at: state.now, did: 'to game', code, phase: 'up' });
@@ -26,11 +26,11 @@ export function releaseCode(flow: Flow, state: RunState, code: string, say: Say)
 export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say): void {
   if (maskOf(state) !== null) return;
   if (held.hold === HURRY && held.action === 'confirm') {
-    const talker = reachable(flow, state).find((each) => each.talk);
+    const talker = reachable(flow, state).find((instance) => instance.talk);
     if (talker) hurryTalk(flow, talker, held.code);
     return;
   }
-  const before = state.down.find((each) => each.code === held.code)?.before ?? Infinity;
+  const before = state.down.find((pressed) => pressed.code === held.code)?.before ?? Infinity;
   const press = (search: Search): Taken | null =>
     resolveAction(search, [held.action], 'held', before, held.hold);
   if (maskOfClosing(flow, state, press) !== null || !press(searchOf(flow, state, say))) return;

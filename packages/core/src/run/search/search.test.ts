@@ -149,7 +149,7 @@ test('timers due together go off in the order they were started', () => {
     ],
   );
   const play = new Play(project).wait(600).event('open').wait(400);
-  expect(play.did('link').map((each) => each.did === 'link' && each.from)).toEqual(['a', 'a']);
+  expect(play.did('link').map((outcome) => outcome.did === 'link' && outcome.from)).toEqual(['a', 'a']);
   expect(play.up).toEqual(['b']);
 });
 
@@ -179,7 +179,7 @@ test('the game gets what no link wants, unless a screen keeps it from it', () =>
   expect(play.did('to game')).toEqual([]);
   play.key('Enter').key('KeyZ').key('ArrowLeft');
   // What it heard go down it hears come up.
-  expect(play.did('to game').map((each) => 'phase' in each && [each.code, each.phase])).toEqual([
+  expect(play.did('to game').map((outcome) => 'phase' in outcome && [outcome.code, outcome.phase])).toEqual([
     ['KeyZ', 'down'],
     ['KeyZ', 'up'],
     ['ArrowLeft', 'down'],
@@ -219,7 +219,7 @@ describe('beginning at a screen', () => {
   );
   const up = (screen: string) => {
     const { state } = beginAt(flow, screen, true);
-    return [state.base, ...state.overlays, ...state.notices].map((each) => each.screen);
+    return [state.base, ...state.overlays, ...state.notices].map((instance) => instance.screen);
   };
 
   test('a base comes by itself, anything else over the base that leads to it', () => {

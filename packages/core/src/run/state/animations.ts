@@ -7,7 +7,7 @@ import type { Instance, RunState } from './state';
 /** Animations of elements that wait for a cue: each begins anew when that comes. */
 
 export function beginPressed(flow: Flow, state: RunState, instance: Instance, element: Id): void {
-  beginWhere(flow, state, instance, (each) => each.on === 'press' && each.element === element);
+  beginWhere(flow, state, instance, (animation) => animation.on === 'press' && animation.element === element);
 }
 
 export function beginOnEvent(flow: Flow, state: RunState, event: Id): void {

@@ -103,7 +103,7 @@ export const focusShown = (state: RunState): boolean => state.device === 'keys' 
 
 /** Who has the focus, drawn or not: only one thing on the screen, the topmost that can take a press. */
 export const focusHolder = (flow: Flow, state: RunState): Instance | undefined =>
-  reachable(flow, state).find((each) => each.focus !== null);
+  reachable(flow, state).find((instance) => instance.focus !== null);
 
 /** Who has the focus so that it is seen. */
 export const focusSeen = (flow: Flow, state: RunState): Instance | undefined =>

@@ -16,7 +16,7 @@ export interface EvalScope {
 }
 
 function readingOf({ flow, state, source, fields }: EvalScope, companions: boolean): EvalContext {
-  const is = (screen: Id) => (each: Instance) => each.screen === screen;
+  const is = (screen: Id) => (instance: Instance) => instance.screen === screen;
   return {
     value: (id) => state.values[id],
     parameter: (id) => source?.args[id],

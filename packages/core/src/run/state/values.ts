@@ -45,11 +45,12 @@ export function resetValues(
 /** Sets what the controls of a screen show, and the keys chosen on it, back to what they were when it came up. */
 export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id, say: Say): void {
   const { bound, elements } = screenOf(flow, instance);
-  for (const value of new Set(bound.map((each) => each.value))) {
+  for (const value of new Set(bound.map((item) => item.value))) {
     const to = instance.baseline.values[value];
     if (to !== undefined && to !== state.values[value]) setValue(flow, state, value, to, by, say);
   }
-  if (elements.some((each) => playOf(each).asksFor === 'a key')) state.rebound = instance.baseline.rebound;
+  if (elements.some((element) => playOf(element).asksFor === 'a key'))
+    state.rebound = instance.baseline.rebound;
 }
 
 /** Keeps what the values of a saved game hold, in a slot. */

@@ -80,7 +80,7 @@ export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' |
   const { styles, assets, rates } = flow.project;
   const made = [flow.talk, styles, assets, rates];
   let kept = laid.get(screen);
-  if (!kept || kept.known.size > MOST_LAID || kept.made.some((each, i) => each !== made[i])) {
+  if (!kept || kept.known.size > MOST_LAID || kept.made.some((item, i) => item !== made[i])) {
     kept = { made, known: new Map() };
     laid.set(screen, kept);
   }
@@ -150,7 +150,7 @@ export function talkDue(flow: Flow, state: RunState, instance: Instance): number
 function lastsOf(flow: Flow, { screen }: Thing, { element, animation }: OpOf<'move'>): number {
   const { named, animations } = flow.screens.get(screen)!;
   const key = `${named.get(element)} ${animation}`;
-  const found = animations.find((each) => each.key === key);
+  const found = animations.find((compiledAnimation) => compiledAnimation.key === key);
   // Of what goes on for ever, once round.
   return found ? found.delay + found.span * (found.repeat === 'there and back' ? 2 : 1) : 0;
 }
@@ -285,7 +285,7 @@ export function typedAlone(
     const words = texts[element.id] ?? element.text;
     const { at, letters } = typeOut(words, flow.talk.letter, flow.talk, flow.project.rates);
     said.texts[element.id] = letters.join('');
-    const first = at.findIndex((each) => each > until);
+    const first = at.findIndex((value) => value > until);
     if (first >= 0) said.typed[element.id] = first;
   }
   return said;
