@@ -54,7 +54,7 @@ export class Desk {
   }
   card(name: string): Locator {
     return this.map.getByRole('button', {
-      name: new RegExp(`^${name}, (base|overlay|notice|companion|not made)`),
+      name: new RegExp(`^${name}, (base|overlay|notice|hud|not made)`),
     });
   }
   /** Chooses a card, wherever it is on the map; the keyboard brings it into view. */
@@ -68,14 +68,14 @@ export class Desk {
     return this.reading.getByRole('group', { name: words });
   }
 
-  get house(): Locator {
-    return this.reading.getByRole('region', { name: 'House motion' });
+  get defaults(): Locator {
+    return this.reading.getByRole('region', { name: 'Default motion' });
   }
 
   /** Nothing chosen: the whole project is read. */
   async readProject(): Promise<void> {
     await this.reading.getByRole('button', { name: 'Base', exact: true }).click();
-    await expect(this.house).toBeVisible();
+    await expect(this.defaults).toBeVisible();
   }
 
   /** Chooses a sentence without pressing any of its blanks. */

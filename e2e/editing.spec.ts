@@ -126,7 +126,7 @@ test('a link is drawn from one card to another, and from a card to a new name', 
   await expect(desk.card('Shipyard')).toBeVisible();
 });
 
-test('every cue and kind can be said in a sentence', async ({ desk }) => {
+test('every trigger and kind can be said in a sentence', async ({ desk }) => {
   await desk.choose('Credits');
   const add = async (typed: string, option: RegExp) => {
     await desk.reading.getByRole('button', { name: 'When …' }).click();
@@ -137,7 +137,7 @@ test('every cue and kind can be said in a sentence', async ({ desk }) => {
   const tab = desk.sentence(/^When Next tab/);
   await desk.fill(tab, 'go to', 'open', /open over this/);
   await desk.fill(tab, 'Somewhere', 'Tide', /Tide table/);
-  await expect(tab).toHaveAccessibleName(/goes down, open Tide table over this, house motion/);
+  await expect(tab).toHaveAccessibleName(/goes down, open Tide table over this, default motion/);
   await desk.fill(tab, 'goes down', 'held', /is held/);
   await tab.getByRole('button', { name: '500 ms', exact: true }).click();
   await desk.page.getByRole('textbox', { name: 'Held how long' }).fill('1 s');

@@ -113,7 +113,7 @@ test('what an event sets off comes in the order of the sentence, and dragging ch
   expect(await order()).toEqual(['lamp oil is', 'Oil found shows', 'Bell plays', 'turn the lamp']);
 });
 
-test('companions stay up through pause and hide by condition; the menu button is gone while paused and back after', async ({
+test('HUD pieces stay up through pause and hide by condition; the menu button is gone while paused and back after', async ({
   desk,
 }) => {
   await desk.playFrom('The watch');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Project } from '../packages/core/src/model';
-import { breakLines, houseFont, textWidth } from '../packages/core/src/text';
+import { breakLines, builtInFont, textWidth } from '../packages/core/src/text';
 import { largeProject } from '../packages/core/src/starter';
 import { expect, test } from './desk';
 
@@ -96,7 +96,7 @@ test('core and Chromium agree on the width of every line of the demo to half a p
   const off = texts
     .map(({ text, look }, i) => ({
       text,
-      by: Math.abs(textWidth(text, houseFont(look.font, look.weight), look.size) - measured[i]!),
+      by: Math.abs(textWidth(text, builtInFont(look.font, look.weight), look.size) - measured[i]!),
     }))
     .filter(({ by }) => by > 0.5);
   expect(off).toEqual([]);
@@ -130,7 +130,7 @@ test('core and Chromium break lines alike in English, German and Finnish, in eve
       Object.values(SAID)
         .flat()
         .flatMap((text) =>
-          breakLines(text, houseFont(style.font, style.weight), style.size, 900, letters).map((line) => ({
+          breakLines(text, builtInFont(style.font, style.weight), style.size, 900, letters).map((line) => ({
             ...line,
             letters,
             size: style.size,

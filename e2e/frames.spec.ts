@@ -12,8 +12,8 @@ test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
   await desk.readProject();
-  await desk.house.getByText('Pace: ', { exact: false }).first().click();
-  const pace = desk.house.getByRole('group', { name: 'Pace' });
+  await desk.defaults.getByText('Pace: ', { exact: false }).first().click();
+  const pace = desk.defaults.getByRole('group', { name: 'Pace' });
   await pace.getByRole('combobox', { name: 'Pace' }).selectOption('a curve of its own');
   const written = pace.getByRole('textbox', { name: 'Pace, as CSS writes it' });
   await expect(written).toHaveValue(/^cubic-bezier\(/);

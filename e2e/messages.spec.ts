@@ -133,7 +133,7 @@ test('counted from standing still, a screen’s time begins when its motion has 
   desk,
 }) => {
   await desk.choose('Warning');
-  await desk.reading.getByRole('button', { name: 'house motion', exact: true }).last().click();
+  await desk.reading.getByRole('button', { name: 'default motion', exact: true }).last().click();
   const own = desk.page.getByRole('dialog', { name: 'Motion of this screen' });
   await own.getByRole('radio', { name: 'Fade' }).click();
   await own.getByRole('textbox', { name: 'Each half takes' }).fill('400 ms');

@@ -1,6 +1,6 @@
 import { expect, test, type Desk } from './desk';
 
-/** How things move: the house and its exceptions, the hand-over chart, keyframes, frames of texts, loading. */
+/** How things move: the default motion and its exceptions, the hand-over chart, keyframes, frames of texts, loading. */
 
 /** The attribute of the group that a whole screen is drawn in. */
 const drawn = (desk: Desk, attribute: 'transform' | 'opacity') =>
@@ -16,43 +16,43 @@ async function scrub(desk: Desk, name: RegExp, tenths: number): Promise<void> {
   for (let n = 0; n < tenths; n++) await desk.page.keyboard.press('Shift+ArrowRight');
 }
 
-test('one edit of the house motion changes every hand-over, an exception stands out, and goes back to the house', async ({
+test('one edit of the default motion changes every hand-over, an exception stands out, and goes back to the default', async ({
   desk,
 }) => {
   await desk.begin();
   await desk.held('Title');
   await desk.readProject();
-  const motion = desk.house.getByRole('radiogroup', { name: 'Motion', exact: true });
+  const motion = desk.defaults.getByRole('radiogroup', { name: 'Motion', exact: true });
   await motion.getByRole('radio', { name: 'Slide' }).click();
-  await desk.house.getByRole('textbox', { name: 'Each half takes' }).fill('280 ms');
+  await desk.defaults.getByRole('textbox', { name: 'Each half takes' }).fill('280 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
-  await expect(desk.time).toContainText('As house motion says: a 280 ms slide from the right');
+  await expect(desk.time).toContainText('As the default motion says: a 280 ms slide from the right');
   await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
   await motion.getByRole('radio', { name: 'Fade' }).click();
-  await desk.house.getByRole('textbox', { name: 'Each half takes' }).fill('180 ms');
+  await desk.defaults.getByRole('textbox', { name: 'Each half takes' }).fill('180 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
-  await expect(desk.time).toContainText('As house motion says: a 180 ms fade');
+  await expect(desk.time).toContainText('As the default motion says: a 180 ms fade');
 
   // One made an exception stands out in its sentence and on the grid.
   const sentence = desk.sentence(/^When .* is pressed, open Options/);
-  await sentence.getByRole('button', { name: 'house motion' }).click();
+  await sentence.getByRole('button', { name: 'default motion' }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'How it moves' });
   await sheet.getByRole('radio', { name: 'Grow' }).click();
   await desk.page.keyboard.press('Escape');
   await expect(sentence.getByRole('button', { name: 'growing in 180 ms' })).toHaveAttribute(
     'title',
-    'It moves otherwise than the house does',
+    'It has a motion of its own',
   );
   await desk.page.getByRole('tab', { name: 'Grid' }).click();
   await expect(
     desk.page.getByRole('region', { name: 'Grid' }).getByRole('button', { name: /moves in its own way/ }),
   ).toHaveCount(1);
-  await desk.time.getByRole('button', { name: 'Back to the house motion' }).click();
-  await expect(sentence.getByRole('button', { name: 'house motion' })).toBeVisible();
+  await desk.time.getByRole('button', { name: 'Back to the default motion' }).click();
+  await expect(sentence.getByRole('button', { name: 'default motion' })).toBeVisible();
 });
 
 test('a hand-over is scrubbed, dragged by keys, and played, while the run waits', async ({ desk }) => {
@@ -80,12 +80,12 @@ test('a hand-over is scrubbed, dragged by keys, and played, while the run waits'
   expect(Number(await end.getAttribute('aria-valuenow'))).toBeLessThan(before + 0.09);
   await desk.undo();
   await desk.undo();
-  await expect(chart).toContainText('As house motion says');
-  // Or, by choice, of the house itself.
-  await chart.getByRole('radio', { name: 'the house motion' }).click();
+  await expect(chart).toContainText('As the default motion says');
+  // Or, by choice, of the default motion itself.
+  await chart.getByRole('radio', { name: 'the default motion' }).click();
   await end.press('Shift+ArrowRight');
   await expect.poll(async () => Number(await end.getAttribute('aria-valuenow'))).toBeCloseTo(before + 0.1, 2);
-  await expect(chart).toContainText('As house motion says');
+  await expect(chart).toContainText('As the default motion says');
   await chart.getByRole('button', { name: 'Play this hand-over' }).click();
   const seen = new Set<string>();
   await expect
@@ -105,8 +105,8 @@ test('elements come in turn, and a base that comes can be dragged over the one t
   await desk.begin();
   await desk.held('Pause');
   await readProjectFromOverlay(desk);
-  await desk.house.getByRole('combobox', { name: 'What is on it comes' }).selectOption('in reading order');
-  await desk.house.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.defaults.getByRole('combobox', { name: 'What is on it comes' }).selectOption('in reading order');
+  await desk.defaults.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Game over');
   await desk.chooseSentence(/go to Title/);
@@ -135,10 +135,10 @@ test('elements come in turn, and a base that comes can be dragged over the one t
 
 async function readProjectFromOverlay(desk: Desk): Promise<void> {
   await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
-  await expect(desk.house).toBeVisible();
+  await expect(desk.defaults).toBeVisible();
 }
 
-test('a motion of the project’s own is made of tracks, used by the house, and taken out', async ({
+test('a motion of the project’s own is made of tracks, used as the default, and taken out', async ({
   desk,
 }) => {
   await desk.begin();
@@ -159,19 +159,19 @@ test('a motion of the project’s own is made of tracks, used by the house, and 
   await expect(motions.getByRole('alert')).toContainText('is not a unit here');
   await second.getByRole('textbox', { name: 'Takes' }).fill('600 ms');
   await desk.page.keyboard.press('Enter');
-  await desk.house
+  await desk.defaults
     .getByRole('radiogroup', { name: 'Motion', exact: true })
     .getByRole('radio', { name: 'Own' })
     .click();
-  await expect(motions).toContainText('By it move: the house.');
+  await expect(motions).toContainText('By it move: the default motion.');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
-  await expect(desk.time).toContainText('As house motion says: Rise');
+  await expect(desk.time).toContainText('As the default motion says: Rise');
   await desk.readProject();
   await motions.getByRole('button', { name: 'Take it out' }).click();
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
-  await expect(desk.time).toContainText('As house motion says: a 240 ms fade');
+  await expect(desk.time).toContainText('As the default motion says: a 240 ms fade');
 });
 
 test('a screen loads for a pretended time, or as far as the game says, and fails when that takes too long', async ({
@@ -236,12 +236,12 @@ test('times are read in the unit the designer likes', async ({ desk }) => {
   await times.getByRole('textbox', { name: 'Frames a second' }).fill('24');
   await desk.page.keyboard.press('Enter');
   // What frames come to is said beside them.
-  const takes = desk.house.getByRole('textbox', { name: 'Takes' }).first();
+  const takes = desk.defaults.getByRole('textbox', { name: 'Takes' }).first();
   await takes.fill('36 frames');
   await takes.press('Enter');
-  await expect(desk.house).toContainText('= 1.5 s');
+  await expect(desk.defaults).toContainText('= 1.5 s');
   await desk.undo();
-  await expect(desk.house).not.toContainText('= 1.5 s');
+  await expect(desk.defaults).not.toContainText('= 1.5 s');
   await times.getByRole('combobox', { name: 'Times are shown in' }).selectOption('frames');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
@@ -261,7 +261,7 @@ test('scrubbed and played, a hand-over is the same picture at the same time, to 
   const chart = desk.time;
   await desk
     .sentence(/is pressed, go to Play/)
-    .getByRole('button', { name: 'house motion' })
+    .getByRole('button', { name: 'default motion' })
     .click();
   await desk.page.getByRole('textbox', { name: 'Each half takes' }).fill('2 s');
   await desk.page.keyboard.press('Enter');

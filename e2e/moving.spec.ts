@@ -98,17 +98,17 @@ test('an element stirs when the game says something', async ({ desk }) => {
     .toBeCloseTo(0.3, 2);
 });
 
-test('a layer moves otherwise than the house, a blur is soft half way, and a screen added later follows', async ({
+test('a layer has a motion of its own, a blur is soft half way, and a screen added later follows', async ({
   desk,
 }) => {
   await desk.begin();
   await desk.held('Title');
   await desk.readProject();
-  await desk.house
+  await desk.defaults
     .getByRole('radiogroup', { name: 'Motion', exact: true })
     .getByRole('radio', { name: 'Blur' })
     .click();
-  await desk.house.getByText('Overlays').locator('..').getByRole('button').click();
+  await desk.defaults.getByText('Overlays').locator('..').getByRole('button').click();
   await desk.page
     .getByRole('dialog', { name: 'Motion of overlays' })
     .getByRole('radio', { name: 'Grow' })
@@ -116,7 +116,7 @@ test('a layer moves otherwise than the house, a blur is soft half way, and a scr
   await desk.page.keyboard.press('Escape');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
-  await expect(desk.time).toContainText(/As house motion says: growing in/);
+  await expect(desk.time).toContainText(/As the default motion says: growing in/);
 
   await desk.page.getByRole('button', { name: 'Add a screen' }).click();
   const adding = desk.page.getByRole('dialog', { name: 'Add a screen' });
@@ -127,7 +127,7 @@ test('a layer moves otherwise than the house, a blur is soft half way, and a scr
   const play = desk.sentence(/^When .* is pressed, go to Play/);
   await desk.fill(play, 'Play', 'Shop', 'Shop');
   await desk.chooseSentence(/^When .* is pressed, go to Shop/);
-  await expect(desk.time).toContainText(/As house motion says: a .* blur/);
+  await expect(desk.time).toContainText(/As the default motion says: a .* blur/);
   const head = desk.time.getByRole('slider', { name: 'Moment of the hand-over' });
   await head.focus();
   await desk.page.keyboard.press('Shift+ArrowRight');
@@ -138,8 +138,8 @@ test('what is on a screen comes in turn, nearest to the press first', async ({ d
   await desk.begin();
   await desk.choose('Title');
   await desk.readProject();
-  await desk.house.getByRole('combobox', { name: 'What is on it comes' }).selectOption('nearest first');
-  await desk.house.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.defaults.getByRole('combobox', { name: 'What is on it comes' }).selectOption('nearest first');
+  await desk.defaults.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
   await desk.chooseSentence(/^When Options is pressed/);
@@ -185,7 +185,7 @@ test.describe('with a clock that the test sets', () => {
     await desk.choose('Cover');
     await desk.reading.getByRole('combobox', { name: 'Layer' }).selectOption('overlay');
     await desk.reading.getByRole('button', { name: 'Overlay', exact: true }).click();
-    await desk.house
+    await desk.defaults
       .getByRole('radiogroup', { name: 'Motion', exact: true })
       .getByRole('radio', { name: 'None' })
       .click();
@@ -196,7 +196,7 @@ test.describe('with a clock that the test sets', () => {
     await when(desk, '2.5 s', /^After 2.5 s/);
     const goes = desk.sentence(/^After 2.5 s/);
     await desk.fill(goes, 'go to', 'back', /^go back/);
-    await goes.getByRole('button', { name: 'house motion' }).click();
+    await goes.getByRole('button', { name: 'default motion' }).click();
     const sheet = desk.page.getByRole('dialog', { name: 'How it moves' });
     await sheet.getByRole('radio', { name: 'Fade' }).first().click();
     await sheet.getByRole('textbox', { name: 'Each half takes' }).first().fill('1.5 s');

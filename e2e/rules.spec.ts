@@ -3,7 +3,7 @@ import { expect, test } from './desk';
 
 /** The settings of areas, messages, saved games and the map that a designer sets once and relies on. */
 
-test('an area within an area freezes the clock of its screen, and the outer one’s companions stay', async ({
+test('an area within an area freezes the clock of its screen, and the outer one’s HUD pieces stay', async ({
   desk,
 }) => {
   await desk.choose('The watch');
@@ -149,7 +149,7 @@ test('an area has a motion and music of its own, which stop where it ends', asyn
   expect([surf]).not.toContain((await music())[0]);
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('The watch');
-  // The title goes by the house motion first; the watch then comes by its area’s, and masks the key until it stands still.
+  // The title goes by the default motion first; the watch then comes by its area’s, and masks the key until it stands still.
   await desk.runFor(10);
   await desk.page.keyboard.press('t');
   await expect(desk.trace).toContainText('Press ignored: still moving');

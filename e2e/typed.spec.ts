@@ -80,7 +80,7 @@ test('Find brings the map along and leaves the keyboard where one goes on; what 
   await find('game says sunrise', /^The game says sunrise/);
   await expect(desk.game).toBeFocused();
   await desk.page.keyboard.press('Shift+Escape');
-  await find('oil gauge', /^Oil gauge companion/);
+  await find('oil gauge', /^Oil gauge hud/);
   await expect(desk.card('Oil gauge')).toBeFocused();
   await find('logbook not made', /not made yet/);
   await expect(
@@ -110,13 +110,13 @@ function covered(leaving: Link['motion']): Project {
     {
       id: 'l-open',
       from: title!.id,
-      cue: down,
+      trigger: down,
       kind: 'open',
       to: { screen: pause!.id },
       effects: [],
       motion: { name: 'none' },
     },
-    { id: 'l-back', from: pause!.id, cue: down, kind: 'back', effects: [], motion: leaving },
+    { id: 'l-back', from: pause!.id, trigger: down, kind: 'back', effects: [], motion: leaving },
   ];
   project.start = title!.id;
   return project;

@@ -115,9 +115,12 @@ test('sentences are tried in their order, and taken out, with undo', async ({ de
   expect(await order()).toEqual(first);
 });
 
-test('the house motion is everywhere that has none of its own', async ({ desk }) => {
+test('the default motion is everywhere that has none of its own', async ({ desk }) => {
   await desk.begin();
-  await desk.page.getByRole('region', { name: 'House motion' }).getByRole('radio', { name: 'None' }).click();
+  await desk.page
+    .getByRole('region', { name: 'Default motion' })
+    .getByRole('radio', { name: 'None' })
+    .click();
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Play');

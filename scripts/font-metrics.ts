@@ -1,4 +1,4 @@
-/** Writes the house fonts' metrics, which the core breaks lines with, from the font files themselves. */
+/** Writes the built-in fonts' metrics, which the core breaks lines with, from the font files themselves. */
 import { readFileSync, writeFileSync, mkdirSync } from 'node:fs';
 import { readMetrics } from '../packages/core/src/font';
 import { packFace } from '../packages/core/src/text';
@@ -9,7 +9,7 @@ const HOUSE = {
   display: 'marcellus/files/marcellus-latin-400-normal.woff',
 };
 
-const out = new URL('../packages/core/src/text/house/', import.meta.url);
+const out = new URL('../packages/core/src/text/built-in/', import.meta.url);
 mkdirSync(out, { recursive: true });
 for (const [name, file] of Object.entries(HOUSE)) {
   const bytes = readFileSync(new URL(`../node_modules/@fontsource/${file}`, import.meta.url));

@@ -1,4 +1,4 @@
-/** Makes what the app serves as it is: the player as one script, the house fonts, and the demo. */
+/** Makes what the app serves as it is: the player as one script, the built-in fonts, and the demo. */
 import { build } from 'esbuild';
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';

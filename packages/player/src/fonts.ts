@@ -1,18 +1,18 @@
 import type { Asset, Id } from '@tavu/core/model';
-import { HOUSE_FACES, type FaceName } from '@tavu/core/text';
+import { BUILT_IN_FACES, type FaceName } from '@tavu/core/text';
 
-const isHouse = (face: FaceName): boolean => (HOUSE_FACES as readonly string[]).includes(face);
+const isDefault = (face: FaceName): boolean => (BUILT_IN_FACES as readonly string[]).includes(face);
 
-/** The CSS family a face is loaded under: a house face, or a font of the project by its asset's id. */
-export const familyOf = (face: FaceName): string => `tavu-${isHouse(face) ? '' : 'own-'}${face}`;
+/** The CSS family a face is loaded under: a built-in face, or a font of the project by its asset's id. */
+export const familyOf = (face: FaceName): string => `tavu-${isDefault(face) ? '' : 'own-'}${face}`;
 
 /**
- * Loads the house faces from addresses by face name. Font faces belong to the page even when used in a shadow root.
+ * Loads the built-in faces from addresses by face name. Font faces belong to the page even when used in a shadow root.
  * A face that does not load is left to the page's default, since a game without its lettering still plays.
  */
 export async function loadFonts(addresses: Partial<Record<string, string>>): Promise<void> {
   await Promise.allSettled(
-    HOUSE_FACES.map(async (face) => {
+    BUILT_IN_FACES.map(async (face) => {
       const address = addresses[face];
       if (address !== undefined) await load(face, address);
     }),

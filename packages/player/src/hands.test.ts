@@ -28,7 +28,7 @@ const screen = (id: string, layer: Screen['layer'], elements: Element[]): Screen
 });
 const project: Project = {
   ...blankProject('Test'),
-  house: { motion: { name: 'none' }, order: 'after', masked: 'ignored' },
+  defaults: { motion: { name: 'none' }, order: 'after', masked: 'ignored' },
   screens: [
     screen('s', 'base', [
       button('a', 0),
@@ -42,7 +42,7 @@ const project: Project = {
     {
       id: 'l1',
       from: 's',
-      cue: { on: 'press', element: 'a' },
+      trigger: { on: 'press', element: 'a' },
       kind: 'open',
       to: { screen: 'over' },
       effects: [],
@@ -50,7 +50,7 @@ const project: Project = {
     {
       id: 'l2',
       from: 's',
-      cue: { on: 'press', element: 'b' },
+      trigger: { on: 'press', element: 'b' },
       kind: 'open',
       to: { screen: 'over' },
       effects: [],
@@ -58,7 +58,7 @@ const project: Project = {
     {
       id: 'l3',
       from: 'over',
-      cue: { on: 'action', action: 'back', when: 'down' },
+      trigger: { on: 'action', action: 'back', when: 'down' },
       kind: 'back',
       effects: [],
     },
@@ -71,8 +71,8 @@ const project: Project = {
       section: 'A',
       life: 'settings',
       type: 'number',
-      least: 0,
-      most: 200,
+      min: 0,
+      max: 200,
       default: 100,
     },
     { id: 'low', name: 'low', section: 'A', life: 'settings', type: 'number', default: 20 },

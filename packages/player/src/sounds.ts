@@ -183,9 +183,9 @@ export function loudness(flow: Flow, state: RunState): Loudness {
   const share = (id: Id | undefined): number => {
     const value = id === undefined ? undefined : flow.values.get(id);
     if (value?.type !== 'number') return 1;
-    const { least = 0, most = 100 } = value;
+    const { min = 0, max = 100 } = value;
     const now = Number(state.values[value.id] ?? value.default);
-    return most > least ? Math.min(1, Math.max(0, (now - least) / (most - least))) : 1;
+    return max > min ? Math.min(1, Math.max(0, (now - min) / (max - min))) : 1;
   };
   const all = share(volumes.all);
   const gives = flow.screens.get(state.base.screen)?.screen.musicFade ?? fade;

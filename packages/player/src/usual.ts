@@ -12,8 +12,8 @@ export function usualSound(
 ): Id | null {
   const rules = flow.project.sound ?? {};
   for (const outcome of outcomes) {
-    if (outcome.did === 'link' && triggerOf(outcome.cue).byHand) {
-      const element = elementOf(outcome.cue);
+    if (outcome.did === 'link' && triggerOf(outcome.trigger).byHand) {
+      const element = elementOf(outcome.trigger);
       const own = element === null ? undefined : soundOf(flow, outcome.from, element);
       const kind = flow.links.get(outcome.link)?.kind;
       const usual =

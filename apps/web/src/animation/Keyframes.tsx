@@ -63,13 +63,13 @@ function OneFrame({
   const number = (
     name: 'x' | 'y' | 'scale' | 'turn' | 'opacity',
     words: string,
-    [least, most]: [number, number],
+    [min, max]: [number, number],
     by = 1,
   ) => (
     <Field<number | undefined>
       label={words}
       value={frame[name] === undefined ? '' : String(Math.round(frame[name] * by * 1000) / 1000)}
-      read={(text) => readMaybe(text, least, most)}
+      read={(text) => readMaybe(text, min, max)}
       onChange={(to) => put({ [name]: to === undefined ? undefined : to / by })}
       className="min-w-0 flex-1"
     />
@@ -108,15 +108,11 @@ function OneFrame({
   );
 }
 
-function readMaybe(
-  text: string,
-  least: number,
-  most: number,
-): { ok: number | undefined } | { error: string } {
+function readMaybe(text: string, min: number, max: number): { ok: number | undefined } | { error: string } {
   const typed = text.trim().replace(',', '.').replace(/[%°]$/, '');
   if (typed === '') return { ok: undefined };
   const n = Number(typed);
-  return Number.isFinite(n) && n >= least && n <= most
+  return Number.isFinite(n) && n >= min && n <= max
     ? { ok: n }
-    : { error: `Write a number from ${least} to ${most}, or leave it empty.` };
+    : { error: `Write a number from ${min} to ${max}, or leave it empty.` };
 }

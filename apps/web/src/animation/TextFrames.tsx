@@ -85,8 +85,8 @@ export function TextFrameFields({
           <NumberField
             label="Rounds before that"
             value={frames.rounds ?? 1}
-            least={1}
-            most={10_000}
+            min={1}
+            max={10_000}
             onChange={(rounds) => set({ ...frames, rounds: Math.round(rounds) })}
           />
         </>

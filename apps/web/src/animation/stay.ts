@@ -23,7 +23,7 @@ export function stayOf(project: Project, screen: Screen): Stay | null {
   const goes = linksFrom(project, screen.id)
     .filter(({ kind }) => ['go', 'swap', 'back', 'end'].includes(kind))
     .flatMap((link) => {
-      const after = timeOf(link.cue);
+      const after = timeOf(link.trigger);
       return after === null ? [] : [{ link, after }];
     })
     .sort((a, b) => toMicros(a.after, project.rates) - toMicros(b.after, project.rates))[0];
@@ -33,8 +33,8 @@ export function stayOf(project: Project, screen: Screen): Stay | null {
 /** Makes a screen stay as long as that. */
 export function matchStay(screen: Screen, stay: Stay, duration: Duration): void {
   if (stay.by === 'link') {
-    const cue = { ...stay.link.cue, after: duration } as Link['cue'];
-    edit('change link', { link: stay.link.id, change: { cue } });
+    const trigger = { ...stay.link.trigger, after: duration } as Link['trigger'];
+    edit('change link', { link: stay.link.id, change: { trigger } });
     return;
   }
   const change: Partial<Screen> =

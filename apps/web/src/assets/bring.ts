@@ -23,12 +23,12 @@ interface Brought {
 async function look(file: File): Promise<Brought | Refused> {
   const refuse = (why: Refusal): Refused => ({ name: file.name, why });
   if (file.size === 0) return refuse(refusal('empty'));
-  const most = Math.max(...Object.values(LARGEST));
-  if (file.size > most) return refuse(refusal('too many bytes', { most }));
+  const max = Math.max(...Object.values(LARGEST));
+  if (file.size > max) return refuse(refusal('too many bytes', { max }));
   const bytes = new Uint8Array(await file.arrayBuffer());
   const kind = mediaOf(bytes);
   if (!kind) return refuse(refusal('unknown media'));
-  if (file.size > LARGEST[kind.sort]) return refuse(refusal('too many bytes', { most: LARGEST[kind.sort] }));
+  if (file.size > LARGEST[kind.sort]) return refuse(refusal('too many bytes', { max: LARGEST[kind.sort] }));
   const name = file.name.replace(/\.[^.]*$/, '').slice(0, LONGEST_NAME) || 'Asset';
   const asset: Asset = {
     id: freshId('i'),
@@ -65,7 +65,7 @@ async function measure(
     );
   const size = await sizeOf(new Blob([bytes as BlobPart], { type: media }));
   if (!size) return refusal('damaged', { what: 'picture' });
-  return size.width > WIDEST || size.height > WIDEST ? refusal('too wide', { ...size, most: WIDEST }) : size;
+  return size.width > WIDEST || size.height > WIDEST ? refusal('too wide', { ...size, max: WIDEST }) : size;
 }
 
 /** Whether the browser can turn it into sound. */

@@ -81,8 +81,8 @@ export function AreaPanel({ area }: { area: Area }) {
       />
       <Held
         title="Up beside all of them"
-        none="Nothing. A screen whose layer is companion and that is in this area is up beside every screen of it."
-        screens={names('companion')}
+        none="Nothing. A HUD screen in this area is up beside every other screen of it."
+        screens={names('hud')}
       />
       <Button look="danger" onClick={() => edit('delete area', { area: area.id })}>
         <Trash2 size={13} aria-hidden="true" /> Take the area away, keep its screens

@@ -32,8 +32,8 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
           <NumberField
             label="Blur beneath"
             value={background.blur ?? 0}
-            least={0}
-            most={200}
+            min={0}
+            max={200}
             onChange={(blur) => put({ blur: blur === 0 ? undefined : blur })}
             className="w-24"
           />
@@ -68,8 +68,8 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
         <NumberField
           label="Grain, percent"
           value={(grain?.amount ?? 0) * 100}
-          least={0}
-          most={100}
+          min={0}
+          max={100}
           onChange={(percent) =>
             put({ grain: percent === 0 ? undefined : { ...grain, amount: percent / 100 } })
           }

@@ -12,22 +12,22 @@ export function FramePanel() {
         <NumberField
           label="Wide"
           value={design.width}
-          least={16}
-          most={16384}
+          min={16}
+          max={16384}
           onChange={(width) => edit('change design', { width: Math.round(width) })}
         />
         <NumberField
           label="High"
           value={design.height}
-          least={16}
-          most={16384}
+          min={16}
+          max={16384}
           onChange={(height) => edit('change design', { height: Math.round(height) })}
         />
         <NumberField
           label="Safe margin, %"
           value={design.margin}
-          least={0}
-          most={45}
+          min={0}
+          max={45}
           onChange={(margin) => edit('change design', { margin })}
         />
       </div>

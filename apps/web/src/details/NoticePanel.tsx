@@ -70,7 +70,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
             label="So many at most, then the oldest goes"
             value={String(stack)}
             read={(text) => readWhole(text)}
-            onChange={(most) => put({ again: { stack: most } })}
+            onChange={(max) => put({ again: { stack: max } })}
           />
         </div>
       )}

@@ -10,7 +10,7 @@ import { Areas, Several } from './Several';
 import { FramePanel } from './FramePanel';
 import { SentenceList } from '../sentences';
 import { Times } from './Times';
-import { HouseSheet } from '../motion';
+import { DefaultsSheet } from '../motion';
 
 const LATER = {
   screen: () => import('./ScreenPanel').then((module) => module.ScreenPanel),
@@ -142,9 +142,9 @@ export function ReadingColumn() {
               onChange={(name) => edit('rename project', { name })}
             />
             <SentenceList source={PROJECT} />
-            <section aria-label="House motion" className="-mx-3">
-              <h3 className="px-3 font-bold">House motion</h3>
-              <HouseSheet />
+            <section aria-label="Default motion" className="-mx-3">
+              <h3 className="px-3 font-bold">Default motion</h3>
+              <DefaultsSheet />
             </section>
             <Languages />
             <MadeMotions />

@@ -64,7 +64,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               ['base', 'Base'],
               ['overlay', 'Overlay'],
               ['notice', 'Notice'],
-              ['companion', 'Companion'],
+              ['hud', 'HUD'],
             ]}
             onChange={(layer: Layer) => put({ layer })}
           />
@@ -72,7 +72,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
             <AreaSelect screens={[screen.id]} area={screen.area ?? null} />
           </Row>
           {screen.layer === 'notice' && <NoticePanel screen={screen} put={put} />}
-          {screen.layer === 'companion' && <ShownWhen screen={screen} />}
+          {screen.layer === 'hud' && <ShownWhen screen={screen} />}
           {stands && (
             <>
               <SelectRow

@@ -66,8 +66,8 @@ export function SoundRules() {
         <NumberField
           label="Under an overlay, %"
           value={Math.round((rules.under ?? 1) * 100)}
-          least={0}
-          most={100}
+          min={0}
+          max={100}
           onChange={(percent) => put({ under: percent === 100 ? undefined : percent / 100 })}
         />
       </div>

@@ -10,7 +10,7 @@ import { Field, IconButton } from '../ui';
 import { Fields } from '../panes/values';
 import { ConditionRow } from './ConditionRow';
 
-/** When a companion is up beside its bases. */
+/** When a HUD piece is up beside its bases. */
 export function ShownWhen({ screen }: { screen: Screen }) {
   const project = useStudio((studio) => studio.project);
   return (
@@ -54,7 +54,7 @@ export function Takes({ screen }: { screen: Screen }) {
             onChange={(parameter, change) => edit('change parameter', { screen: id, parameter, change })}
             onDelete={(parameter) => edit('delete parameter', { screen: id, parameter })}
           />
-          {screen.layer !== 'notice' && screen.layer !== 'companion' && (
+          {screen.layer !== 'notice' && screen.layer !== 'hud' && (
             <div role="group" aria-label="It answers">
               <p className="mb-1 text-sm text-soft">It answers, to whoever opened it</p>
               <ul className="space-y-1">

@@ -30,15 +30,15 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
             <NumberField
               label="Round them"
               value={arrange.pad ?? 0}
-              least={0}
+              min={0}
               onChange={(pad) => change({ pad: pad === 0 ? undefined : pad })}
             />
             {arrange.by === 'grid' && (
               <NumberField
                 label="Columns"
                 value={arrange.columns ?? 2}
-                least={1}
-                most={100}
+                min={1}
+                max={100}
                 onChange={(columns) => change({ columns: Math.round(columns) })}
               />
             )}

@@ -35,8 +35,8 @@ export function BubbleSettings({ element, put }: { element: Element & { type: 'b
         <NumberField
           label="How far along that side, percent"
           value={tail.at * 100}
-          least={0}
-          most={100}
+          min={0}
+          max={100}
           onChange={(percent) => put({ tail: { ...tail, at: percent / 100 } })}
         />
       )}
@@ -46,7 +46,7 @@ export function BubbleSettings({ element, put }: { element: Element & { type: 'b
             key={side}
             label={`In ${side}`}
             value={area[side]}
-            least={0}
+            min={0}
             onChange={(n) => put({ area: { ...area, [side]: n } })}
           />
         ))}

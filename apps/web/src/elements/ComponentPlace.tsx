@@ -188,7 +188,7 @@ function NewParameter({ component, taken }: { component: Id; taken: string[] }) 
 /** What leads somewhere when it is pressed; controls have a use of their own. */
 const LEADS: ReadonlySet<Element['type']> = new Set(['button', 'touch', 'address']);
 
-const leadsFrom = ({ cue }: Link, element: Id): boolean => elementOf(cue) === element;
+const leadsFrom = ({ trigger }: Link, element: Id): boolean => elementOf(trigger) === element;
 
 /** Where what can be pressed in it leads: its own links, the same everywhere; the others each place says. */
 function Leads({
@@ -230,7 +230,7 @@ function Leads({
                   onClick={() => {
                     const made = edit('add link', {
                       from: screen.id,
-                      cue: { on: 'press', element: at },
+                      trigger: { on: 'press', element: at },
                       kind: 'go',
                       effects: [],
                     });
@@ -245,7 +245,7 @@ function Leads({
                   onClick={() =>
                     edit('add link', {
                       from: component,
-                      cue: { on: 'press', element: element.id },
+                      trigger: { on: 'press', element: element.id },
                       kind: 'back',
                       effects: [],
                     })

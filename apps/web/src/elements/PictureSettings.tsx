@@ -64,7 +64,7 @@ export function PictureSettings({
               key={side}
               label={titleCase(side)}
               value={slice[side]}
-              least={0}
+              min={0}
               onChange={(n) => put({ slice: { ...slice, [side]: n } })}
             />
           ))}

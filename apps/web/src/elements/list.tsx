@@ -11,7 +11,7 @@ function Fields({ element, put }: FieldsOf<'list'>) {
       <NumberField
         label="How high a row is"
         value={element.rowHeight}
-        least={1}
+        min={1}
         onChange={(rowHeight) => put({ rowHeight })}
       />
     </>

@@ -26,8 +26,8 @@ function Fields({ screen, element, put }: FieldsOf<'progress'>) {
         <NumberField
           label="Shows, percent"
           value={(element.sample ?? 0) * 100}
-          least={0}
-          most={100}
+          min={0}
+          max={100}
           onChange={(percent) => put({ sample: percent / 100 })}
         />
       )}

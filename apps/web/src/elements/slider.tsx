@@ -15,8 +15,8 @@ function Fields({ element, put }: FieldsOf<'slider'>) {
             value={Number(element.sample ?? 0)}
             onChange={(sample) => put({ sample })}
           />
-          <NumberField label="From" value={element.least ?? 0} onChange={(least) => put({ least })} />
-          <NumberField label="To" value={element.most ?? 1} onChange={(most) => put({ most })} />
+          <NumberField label="From" value={element.min ?? 0} onChange={(min) => put({ min })} />
+          <NumberField label="To" value={element.max ?? 1} onChange={(max) => put({ max })} />
         </div>
       )}
     </>

@@ -11,7 +11,7 @@ function Fields({ element, put }: FieldsOf<'tabs'>) {
       <NumberField
         label="How high their row is"
         value={element.bar}
-        least={0}
+        min={0}
         onChange={(bar) => put({ bar })}
       />
       <ValueRow types={['choice', 'number']} value={element.value} onChange={(value) => put({ value })} />

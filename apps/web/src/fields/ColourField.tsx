@@ -152,16 +152,16 @@ function nameOf(colour: Colour): string {
     number,
     number,
   ];
-  const [most, least] = [Math.max(r, g, b), Math.min(r, g, b)];
-  const light = (most + least) / 2;
+  const [max, min] = [Math.max(r, g, b), Math.min(r, g, b)];
+  const light = (max + min) / 2;
   const shade = light < 0.3 ? 'Dark' : light > 0.7 ? 'Light' : 'Middle';
-  if (most - least < 0.08) return `${shade} grey`;
+  if (max - min < 0.08) return `${shade} grey`;
   const hue =
-    (most === r
-      ? ((g - b) / (most - least) + 6) % 6
-      : most === g
-        ? (b - r) / (most - least) + 2
-        : (r - g) / (most - least) + 4) * 60;
+    (max === r
+      ? ((g - b) / (max - min) + 6) % 6
+      : max === g
+        ? (b - r) / (max - min) + 2
+        : (r - g) / (max - min) + 4) * 60;
   const names = [
     'red',
     'orange',

@@ -31,12 +31,12 @@ export function readValueName(
 
 export function readNumber(
   text: string,
-  { least, most }: { least?: number; most?: number } = {},
+  { min, max }: { min?: number; max?: number } = {},
 ): { ok: number } | { error: string } {
   const n = Number(text.trim().replace(',', '.'));
   if (text.trim() === '' || !Number.isFinite(n)) return { error: 'Write a number.' };
-  if (least !== undefined && n < least) return { error: `It can be ${least} at least.` };
-  if (most !== undefined && n > most) return { error: `It can be ${most} at most.` };
+  if (min !== undefined && n < min) return { error: `It can be ${min} at least.` };
+  if (max !== undefined && n > max) return { error: `It can be ${max} at most.` };
   if (Math.abs(n) > 1e9) return { error: 'It can be a thousand million at most.' };
   return { ok: n };
 }

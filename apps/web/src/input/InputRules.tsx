@@ -26,15 +26,15 @@ export function InputRules() {
         <NumberField
           label="A stick counts from, %"
           value={Math.round((input.stick ?? 0.55) * 100)}
-          least={5}
-          most={100}
+          min={5}
+          max={100}
           onChange={(percent) => edit('change input', { stick: share(percent) })}
         />
         <NumberField
           label="and rests below, %"
           value={Math.round((input.rest ?? 0.4) * 100)}
-          least={0}
-          most={95}
+          min={0}
+          max={95}
           onChange={(percent) => edit('change input', { rest: share(percent) })}
         />
       </div>

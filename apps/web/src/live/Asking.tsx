@@ -5,7 +5,7 @@ import {
   LONGEST_NAME,
   screenById,
   titleCase,
-  type Cue,
+  type Trigger,
   type Effect,
   type Id,
   type Link,
@@ -107,10 +107,15 @@ function AskingSheet({ what }: { what: Asked }) {
     if (typed === '') return setError('Type a name, or press Escape to leave it.');
     if (way !== 'message' && typed.length > LONGEST_NAME)
       return setError(`A name can have ${LONGEST_NAME} characters.`);
-    const cue = cueOf(what);
-    if (!cue || !source || !isNamed(way)) return letGo();
+    const trigger = triggerIn(what);
+    if (!trigger || !source || !isNamed(way)) return letGo();
     const screen = known.find((other) => other.name.toLowerCase() === typed.toLowerCase());
-    const link: Omit<Link, 'id'> = { from: source, cue, kind: way === 'message' ? 'stay' : way, effects: [] };
+    const link: Omit<Link, 'id'> = {
+      from: source,
+      trigger,
+      kind: way === 'message' ? 'stay' : way,
+      effects: [],
+    };
     if (way === 'message') {
       if (screen) edit('add link', { ...link, effects: [{ do: 'notice', screen: screen.id }] });
       else makeMessage(link, typed);
@@ -123,9 +128,9 @@ function AskingSheet({ what }: { what: Asked }) {
     livePlayer()?.host.focus({ preventScroll: true });
   };
   const finishWith = (kind: 'back' | 'end' | 'stay', effects: Effect[] = [], key?: string): void => {
-    const cue = cueOf(what);
-    if (!cue || !source) return letGo();
-    edit('add link', { from: source, cue, kind, effects }, key === undefined ? {} : { key });
+    const trigger = triggerIn(what);
+    if (!trigger || !source) return letGo();
+    edit('add link', { from: source, trigger, kind, effects }, key === undefined ? {} : { key });
     goOn();
   };
   const leaveToGame = (): void => {
@@ -164,7 +169,7 @@ function AskingSheet({ what }: { what: Asked }) {
       }}
     >
       <label htmlFor={input} className="mb-2 block">
-        {cueWords(what, project)}
+        {triggerWords(what, project)}
       </label>
       <Choices wraps label="What it does" value={way} options={ways} onChange={setWay} />
       {isNamed(way) && (
@@ -256,7 +261,7 @@ function sourceOf(what: Asked): Id | null {
   return (pressed ?? state.overlays.at(-1) ?? state.base).screen;
 }
 
-function cueWords(what: Asked, project: ReturnType<typeof useStudio.getState>['project']) {
+function triggerWords(what: Asked, project: ReturnType<typeof useStudio.getState>['project']) {
   if (what.kind === 'event') {
     const name = withId(project.events, what.event)?.name;
     return (
@@ -312,8 +317,8 @@ function actionFor(code: string, forGame?: true): Id | undefined {
   });
 }
 
-/** The cue of the new link. A key that no action has gets an action of its own, by the key's name. */
-function cueOf(what: Asked): Cue | null {
+/** The trigger of the new link. A key that no action has gets an action of its own, by the key's name. */
+function triggerIn(what: Asked): Trigger | null {
   if (what.kind === 'event') return { on: 'event', event: what.event };
   if (what.kind === 'press') return what.spot.element ? { on: 'press', element: what.spot.element } : null;
   if (what.kind === 'done' || what.kind === 'failed') return { on: what.kind };

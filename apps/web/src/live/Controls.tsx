@@ -204,9 +204,9 @@ function Finished() {
   const project = useStudio((studio) => studio.project);
   const up = useRun((run) => run.up);
   const waits = (screen: string, on: 'done' | 'failed'): boolean =>
-    linksFrom(project, screen).some(({ cue }) => {
-      const trigger = triggerOf(cue);
-      return trigger.life === 'followed' && trigger.follows === on;
+    linksFrom(project, screen).some(({ trigger }) => {
+      const type = triggerOf(trigger);
+      return type.life === 'followed' && type.follows === on;
     });
   return project.screens
     .filter(({ id }) => up.includes(id))

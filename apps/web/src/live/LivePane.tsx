@@ -154,9 +154,9 @@ export function LivePane() {
 function UpNow() {
   const up = useRun((run) => run.up);
   const screens = useStudio((studio) => studio.project.screens);
-  // Companions are up by rule, and go without saying.
+  // HUD pieces are up by rule, and go without saying.
   const names = up
-    .filter((id) => withId(screens, id)?.layer !== 'companion')
+    .filter((id) => withId(screens, id)?.layer !== 'hud')
     .map((id) => withId(screens, id)?.name ?? id.replace(/^gap:\w+:/, ''))
     .join(', ');
   return (

@@ -45,8 +45,8 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
               <NumberField
                 label="Border, wide"
                 value={look.borderWidth}
-                least={0}
-                most={500}
+                min={0}
+                max={500}
                 onChange={(borderWidth) => onChange({ borderWidth })}
                 className="w-22"
               />,
@@ -56,8 +56,8 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
               <NumberField
                 label="Corner"
                 value={look.corner}
-                least={0}
-                most={2000}
+                min={0}
+                max={2000}
                 onChange={(corner) => onChange({ corner })}
                 className="w-18"
               />,

@@ -56,16 +56,16 @@ export function MarkerFields({
             <NumberField
               label="High"
               value={marker.size}
-              least={1}
-              most={2000}
+              min={1}
+              max={2000}
               onChange={(size) => put({ size })}
               className="w-18"
             />
             <NumberField
               label="Away by"
               value={marker.gap}
-              least={-2000}
-              most={2000}
+              min={-2000}
+              max={2000}
               onChange={(gap) => put({ gap })}
               className="w-18"
             />

@@ -135,8 +135,8 @@ function Tooltips({ project }: { project: Project }) {
       <NumberField
         label="Size of the lettering"
         value={text.size ?? textStyle(project, text).size}
-        least={1}
-        most={2000}
+        min={1}
+        max={2000}
         onChange={(size) => edit('change tooltips', { text: { ...text, size } })}
       />
       <SelectRow

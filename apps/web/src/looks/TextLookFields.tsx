@@ -39,8 +39,8 @@ export function TextLookFields(props: LookProps<TextLook>) {
           <NumberField
             label="Size"
             value={look.size}
-            least={1}
-            most={2000}
+            min={1}
+            max={2000}
             onChange={(size) => onChange({ size })}
             className="w-16"
           />,
@@ -101,8 +101,8 @@ export function TextLookFields(props: LookProps<TextLook>) {
           <NumberField
             label="Line height"
             value={look.line}
-            least={0.5}
-            most={5}
+            min={0.5}
+            max={5}
             onChange={(line) => onChange({ line })}
             className="w-18"
           />,
@@ -112,8 +112,8 @@ export function TextLookFields(props: LookProps<TextLook>) {
           <NumberField
             label="Between letters"
             value={look.letters ?? 0}
-            least={-200}
-            most={500}
+            min={-200}
+            max={500}
             onChange={(letters) => onChange({ letters: letters === 0 ? undefined : letters })}
             className="w-24"
           />,
@@ -152,24 +152,24 @@ function Fit({ look, onChange }: { look: TextLook; onChange: (change: Partial<Te
         label="As large as its box takes"
         on={fit !== undefined}
         onChange={(on) =>
-          onChange({ fit: on ? { least: Math.min(16, look.size), most: look.size } : undefined })
+          onChange({ fit: on ? { min: Math.min(16, look.size), max: look.size } : undefined })
         }
       />
       {fit && (
         <div className="flex gap-1.5">
           <NumberField
             label="At least"
-            value={fit.least}
-            least={1}
-            most={fit.most}
-            onChange={(least) => onChange({ fit: { ...fit, least } })}
+            value={fit.min}
+            min={1}
+            max={fit.max}
+            onChange={(min) => onChange({ fit: { ...fit, min } })}
           />
           <NumberField
             label="At most"
-            value={fit.most}
-            least={fit.least}
-            most={2000}
-            onChange={(most) => onChange({ fit: { ...fit, most } })}
+            value={fit.max}
+            min={fit.min}
+            max={2000}
+            onChange={(max) => onChange({ fit: { ...fit, max } })}
           />
         </div>
       )}

@@ -43,8 +43,8 @@ export function ShadowFields(props: {
           <NumberField
             label="Soft"
             value={blur}
-            least={0}
-            most={1000}
+            min={0}
+            max={1000}
             onChange={(to) => put({ blur: to })}
             className="w-14"
           />
@@ -66,8 +66,8 @@ export function OutlineFields(props: {
           <NumberField
             label="Wide"
             value={width}
-            least={0}
-            most={500}
+            min={0}
+            max={500}
             onChange={(to) => put({ width: to })}
             className="w-16"
           />
@@ -101,8 +101,8 @@ export function GradientFields({
           <NumberField
             label="Angle, degrees: 0 is up, 90 to the right"
             value={angle}
-            least={-360}
-            most={360}
+            min={-360}
+            max={360}
             onChange={(to) => put({ angle: to })}
           />
           {stops.map((stop, i) => {
@@ -113,8 +113,8 @@ export function GradientFields({
                 <NumberField
                   label="At, percent"
                   value={stop.at * 100}
-                  least={0}
-                  most={100}
+                  min={0}
+                  max={100}
                   onChange={(percent) => change({ at: percent / 100 })}
                   className="w-20"
                 />

@@ -18,7 +18,7 @@ export function DurationField({
   onChange,
   unit = 'ms',
   optional = false,
-  most,
+  max,
   hidden = false,
   placeholder,
   className,
@@ -30,7 +30,7 @@ export function DurationField({
   unit?: Unit;
   optional?: boolean;
   /** The longest that makes sense, in microseconds, and the words for a longer one. */
-  most?: { micros: number; words: string };
+  max?: { micros: number; words: string };
   /** The label is only spoken. */
   hidden?: boolean;
   placeholder?: string;
@@ -46,8 +46,8 @@ export function DurationField({
       read={(text) => {
         if (optional && text.trim() === '') return { ok: undefined };
         const got = readDuration(text, rates, unit);
-        const long = most && 'ok' in got && toMicros(got.ok, rates) > most.micros;
-        return long ? { error: most.words } : got;
+        const long = max && 'ok' in got && toMicros(got.ok, rates) > max.micros;
+        return long ? { error: max.words } : got;
       }}
       onChange={onChange}
       note={inSeconds(value, rates)}

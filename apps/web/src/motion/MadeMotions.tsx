@@ -230,9 +230,9 @@ function readEnd(text: string, change: Change): { ok: Length } | { error: string
   const n = Number(text.trim().replace(',', '.').replace(/[%°]$/, ''));
   if (text.trim() === '' || !Number.isFinite(n)) return { error: 'Write a number.' };
   const value = text.trim().endsWith('%') ? n / 100 : n;
-  const [least, most] = ENDS[change];
-  if (value < least) return { error: `It can be ${least} at least.` };
-  return value > most ? { error: `It can be ${most} at most.` } : { ok: value };
+  const [min, max] = ENDS[change];
+  if (value < min) return { error: `It can be ${min} at least.` };
+  return value > max ? { error: `It can be ${max} at most.` } : { ok: value };
 }
 const ENDS: Record<Exclude<Change, 'across' | 'down'>, readonly [number, number]> = {
   opacity: [0, 1],

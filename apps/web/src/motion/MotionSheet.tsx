@@ -3,7 +3,7 @@
 import {
   titleCase,
   toMicros,
-  type House,
+  type Defaults,
   type Layer,
   type Link,
   type Masked,
@@ -17,10 +17,10 @@ import { DurationField } from './DurationField';
 import { OneMotion } from './SimpleFields';
 import { Button, Sheet, Row, SelectRow, Radios } from '../ui';
 
-/** How a hand-over moves: the house motion, or a link's own. */
+/** How a hand-over moves: the default motion, or a link's own. */
 export function MotionSheet({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
-  const { house } = project;
+  const { defaults } = project;
   const ruled = ruleFor(project, link);
   const motion = link.motion ?? ruled.motion;
   const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
@@ -29,8 +29,8 @@ export function MotionSheet({ link }: { link: Link }) {
     <div className="space-y-3 p-3">
       <MotionFields
         motion={motion}
-        order={link.order ?? house.order}
-        masked={link.masked ?? house.masked}
+        order={link.order ?? defaults.order}
+        masked={link.masked ?? defaults.masked}
         onMotion={(motion) => put({ motion })}
         onOrder={(order) => put({ order })}
         onMasked={(masked) => put({ masked })}
@@ -50,18 +50,18 @@ export function MotionSheet({ link }: { link: Link }) {
 }
 
 /** What taking a motion of one's own away leads back to. */
-export const backTo = (rule: MotionRule): string => (rule.owner ? ruleWords(rule) : 'the house motion');
+export const backTo = (rule: MotionRule): string => (rule.owner ? ruleWords(rule) : 'the default motion');
 
 /** The motion of the whole game, of each layer that moves otherwise, and when less of it is played. */
-export function HouseSheet() {
+export function DefaultsSheet() {
   const project = useStudio((studio) => studio.project);
-  const { house } = project;
-  const put = (change: Partial<House>): void => void edit('change house', change);
+  const { defaults } = project;
+  const put = (change: Partial<Defaults>): void => void edit('change defaults', change);
   return (
     <div className="space-y-3 p-3">
       <p className="text-sm text-soft">Every hand-over without a motion of its own follows this.</p>
       <MotionFields
-        {...house}
+        {...defaults}
         onMotion={(motion) => put({ motion })}
         onOrder={(order) => put({ order })}
         onMasked={(masked) => put({ masked })}
@@ -73,15 +73,15 @@ export function HouseSheet() {
               label={`Motion of ${words.toLowerCase()}`}
               trigger={
                 <button type="button" className="blank min-w-0 truncate">
-                  {house.layers?.[layer] ? motionWords(project, house.layers[layer]) : 'house motion'}
+                  {defaults.layers?.[layer] ? motionWords(project, defaults.layers[layer]) : 'default motion'}
                 </button>
               }
             >
               <OwnMotion
-                motion={house.layers?.[layer]}
-                rule={{ motion: house.motion, owner: null }}
+                motion={defaults.layers?.[layer]}
+                rule={{ motion: defaults.motion, owner: null }}
                 onChange={(motion) => {
-                  const { [layer]: _, ...rest } = house.layers ?? {};
+                  const { [layer]: _, ...rest } = defaults.layers ?? {};
                   const layers = motion ? { ...rest, [layer]: motion } : rest;
                   put({ layers: Object.keys(layers).length > 0 ? layers : undefined });
                 }}
@@ -91,7 +91,7 @@ export function HouseSheet() {
         ))}
         <SelectRow<'system' | 'always' | 'never'>
           label="Less motion"
-          value={house.reduced ?? 'system'}
+          value={defaults.reduced ?? 'system'}
           options={[
             ['system', 'as the system asks'],
             ['always', 'always'],
@@ -108,10 +108,10 @@ const LAYERS: [Layer, string][] = [
   ['base', 'Bases'],
   ['overlay', 'Overlays'],
   ['notice', 'Notices'],
-  ['companion', 'Companions'],
+  ['hud', 'HUD'],
 ];
 
-/** How a screen or all of an area comes and goes: as the house does, or by a motion of its own. */
+/** How a screen or all of an area comes and goes: by the default motion, or one of its own. */
 export function OwnMotion({
   motion,
   rule,
@@ -142,7 +142,7 @@ function MotionFields({
   onMotion,
   onOrder,
   onMasked,
-}: House & {
+}: Defaults & {
   onMotion: (motion: Motion) => void;
   onOrder: (order: Order) => void;
   onMasked: (masked: Masked) => void;
@@ -171,7 +171,7 @@ function MotionFields({
         <DurationField
           label="Overlapping by"
           value={order.overlap}
-          most={{ micros: longest, words: 'That is longer than either half takes.' }}
+          max={{ micros: longest, words: 'That is longer than either half takes.' }}
           onChange={(overlap) => onOrder({ overlap: overlap! })}
         />
       )}

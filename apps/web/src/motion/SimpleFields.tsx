@@ -110,8 +110,8 @@ export function SimpleFields({
         <NumberField
           label={leaves ? 'To, percent of its size' : 'From, percent of its size'}
           value={(motion.scale ?? 0.8) * 100}
-          least={0}
-          most={2000}
+          min={0}
+          max={2000}
           onChange={(percent) => onChange({ ...motion, scale: percent / 100 })}
         />
       )}
@@ -119,8 +119,8 @@ export function SimpleFields({
         <NumberField
           label={leaves ? 'Until so soft, design pixels' : 'From so soft, design pixels'}
           value={motion.strength ?? 24}
-          least={0}
-          most={200}
+          min={0}
+          max={200}
           onChange={(strength) => onChange({ ...motion, strength })}
         />
       )}

@@ -1,3 +1,3 @@
 export { DurationField } from './DurationField';
 export { EasingField } from './EasingField';
-export { HouseSheet, MotionSheet, OwnMotion, backTo } from './MotionSheet';
+export { DefaultsSheet, MotionSheet, OwnMotion, backTo } from './MotionSheet';

@@ -9,7 +9,8 @@ export function usesOf(project: Project, id: Id): string[] {
     if (of !== 'motion' || motion !== id) continue;
     const [at, part, layer] = path;
     const name = names.get(owner) ?? 'what is gone';
-    if (at === 'house') found.set(`house ${layer ?? ''}`, part === 'layers' ? `every ${layer}` : 'the house');
+    if (at === 'defaults')
+      found.set(`defaults ${layer ?? ''}`, part === 'layers' ? `every ${layer}` : 'the default motion');
     else found.set(`${owner} ${on}`, at === 'links' ? `a sentence of ${name}` : name);
   }
   return [...found.values()];

@@ -1,7 +1,7 @@
 import type { AssetBytes } from '@tavu/core/exchange';
 import type { Id, Project } from '@tavu/core/model';
 
-/** What is built besides the application, and served with it: the player, the house fonts, the demo. */
+/** What is built besides the application, and served with it: the player, the built-in fonts, the demo. */
 
 const FACES = ['plain', 'plain-bold', 'display'];
 export const fontAddress = (face: string): string => `/built/fonts/${face}.woff2`;

@@ -172,7 +172,7 @@ export function storageFault(error: unknown): string {
 /** How much this site stores, how much it may, and whether the browser will leave it alone when room gets short. */
 export interface Room {
   used: number;
-  most: number;
+  max: number;
   lasting: boolean;
 }
 
@@ -183,7 +183,7 @@ export async function roomLeft(): Promise<Room | null> {
     navigator.storage.estimate(),
     navigator.storage.persisted(),
   ]);
-  return usage === undefined || quota === undefined ? null : { used: usage, most: quota, lasting };
+  return usage === undefined || quota === undefined ? null : { used: usage, max: quota, lasting };
 }
 
 /** Asks the browser not to clear this site's storage by itself; whether it agreed. */

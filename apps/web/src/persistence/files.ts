@@ -75,7 +75,7 @@ const LARGEST_FILE = 100_000_000;
 
 export async function openFile(file: File): Promise<Opened> {
   if (file.size > LARGEST_FILE)
-    return { problems: [{ ...refusal('too many bytes', { most: LARGEST_FILE }), place: file.name }] };
+    return { problems: [{ ...refusal('too many bytes', { max: LARGEST_FILE }), place: file.name }] };
   try {
     return await readFile('project', file);
   } catch (error) {

@@ -8,7 +8,7 @@ import { listProjects } from '../persistence';
 import { goOnAt, Button, Check } from '../ui';
 import { openAsNew } from './opening';
 
-const MOST_SCREENS = 60;
+const MAX_SCREENS = 60;
 
 /** Screen names, ticked or typed, become a flow that already runs; `begins` where the keyboard goes to it at once. */
 export function NewProject({ done, begins }: { done: () => void; begins: boolean }) {
@@ -34,8 +34,8 @@ export function NewProject({ done, begins }: { done: () => void; begins: boolean
           ? 'Tick or type at least one screen.'
           : long
             ? `“${long.slice(0, 20)}…” is too long; a name can have ${LONGEST_NAME} characters.`
-            : names.length > MOST_SCREENS
-              ? `Begin with ${MOST_SCREENS} screens at most; more can be added later.`
+            : names.length > MAX_SCREENS
+              ? `Begin with ${MAX_SCREENS} screens at most; more can be added later.`
               : null;
   const make = async (): Promise<void> => {
     if (error) return;

@@ -166,7 +166,7 @@ function Storage({ rows }: { rows: readonly ProjectRow[] | null }) {
   return (
     <div role="group" aria-label="Storage" className="mt-3 text-sm text-soft">
       <p>
-        {inWords(room.used)} of {inWords(room.most)} are in use here.{' '}
+        {inWords(room.used)} of {inWords(room.max)} are in use here.{' '}
         {room.lasting
           ? 'The browser keeps them until you clear them.'
           : 'The browser may clear them when room gets short.'}

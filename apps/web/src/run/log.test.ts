@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Outcome, RunState } from '@tavu/core/run';
-import { Log, MOST_ENTRIES } from './log';
+import { Log, MAX_ENTRIES } from './log';
 
 const STATE = {} as RunState;
 const set = (to: number, at = 0): Outcome => ({ at, did: 'set', value: 'oil', to, by: null });
@@ -22,10 +22,10 @@ test('equal writes in a row are one entry with a count, and nothing else is', ()
 
 test('a hundred thousand entries are kept, the last of them with the states to go back to', () => {
   const log = new Log();
-  for (let n = 0; n < MOST_ENTRIES + 5000; n++) log.add(set(n, n), STATE);
-  expect(log.entries.length).toBeGreaterThanOrEqual(MOST_ENTRIES);
-  expect(log.entries.length).toBeLessThanOrEqual(MOST_ENTRIES + 1000);
-  expect(log.entries.at(-1)).toMatchObject({ before: STATE, outcome: { to: MOST_ENTRIES + 4999 } });
+  for (let n = 0; n < MAX_ENTRIES + 5000; n++) log.add(set(n, n), STATE);
+  expect(log.entries.length).toBeGreaterThanOrEqual(MAX_ENTRIES);
+  expect(log.entries.length).toBeLessThanOrEqual(MAX_ENTRIES + 1000);
+  expect(log.entries.at(-1)).toMatchObject({ before: STATE, outcome: { to: MAX_ENTRIES + 4999 } });
   expect(log.entries.filter(({ before }) => before !== null)).toHaveLength(2000);
 });
 

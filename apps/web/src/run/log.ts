@@ -12,9 +12,9 @@ export interface Entry {
 }
 
 /** So much of a run is kept. */
-export const MOST_ENTRIES = 100_000;
+export const MAX_ENTRIES = 100_000;
 /** So many of the last entries can be gone back to: a state holds on to a good deal. */
-const MOST_STATES = 2000;
+const MAX_STATES = 2000;
 
 /**
  * A list that grows in place, since a run may add to it in every frame. Whoever shows it compares `changes`, not the list.
@@ -38,10 +38,10 @@ export class Log {
       return;
     }
     this.#entries.push({ n: ++this.#count, outcome, times: 1, before });
-    const old = this.#entries.at(-1 - MOST_STATES);
+    const old = this.#entries.at(-1 - MAX_STATES);
     if (old) old.before = null;
     // Many at once, since taking one off the beginning moves all others.
-    if (this.#entries.length > MOST_ENTRIES + 1000) this.#entries.splice(0, 1000);
+    if (this.#entries.length > MAX_ENTRIES + 1000) this.#entries.splice(0, 1000);
   }
 
   /** Forgets what came after a moment, in microseconds. */

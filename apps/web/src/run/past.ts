@@ -20,7 +20,7 @@ export function stateBefore(now: RunState): RunState {
 
 /** States the run has gone through, to go back to: after every step that did anything, and now and then between. */
 let moments: RunState[] = [];
-const MOST_MOMENTS = 1500;
+const MAX_MOMENTS = 1500;
 /** While the run is being taken back, what is told of it stays as it was. */
 let turning = false;
 
@@ -60,7 +60,7 @@ export function goOnFromHere(): void {
 /** Keeps a state to go back to: after what did anything, and now and then between. */
 export function remember(state: RunState, changed: boolean): void {
   const since = moments.at(-1)?.now ?? -Infinity;
-  if (changed || state.now - since > 250_000) moments = [...moments.slice(-MOST_MOMENTS), state];
+  if (changed || state.now - since > 250_000) moments = [...moments.slice(-MAX_MOMENTS), state];
 }
 
 export const isTurning = (): boolean => turning;

@@ -34,12 +34,12 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
     : odd
       ? 'underline decoration-live decoration-wavy underline-offset-3'
       : '';
-  const trigger = (
+  const button = (
     <button
       type="button"
       data-blank={piece.blank}
       className={`blank ${look}`}
-      title={odd ? 'It moves otherwise than the house does' : undefined}
+      title={odd ? 'It has a motion of its own' : undefined}
     >
       {piece.words}
     </button>
@@ -49,7 +49,7 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
     goOnAt(() => blankIn(link.id, piece.blank));
   };
   return (
-    <Sheet trigger={trigger} open={open} onOpen={setOpen} label={LABELS[piece.blank]}>
+    <Sheet trigger={button} open={open} onOpen={setOpen} label={LABELS[piece.blank]}>
       {open && <Filling piece={piece} link={link} close={close} />}
     </Sheet>
   );
@@ -66,7 +66,7 @@ export function blankIn(link: Id, blank: BlankPiece['blank']): HTMLElement | nul
 }
 
 const LABELS: Record<BlankPiece['blank'], string> = {
-  cue: 'What sets it off',
+  trigger: 'What sets it off',
   when: 'At which part of the press',
   after: 'How long',
   hold: 'Held how long',
@@ -88,23 +88,23 @@ const LABELS: Record<BlankPiece['blank'], string> = {
 };
 
 function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close: () => void }) {
-  const OfTrigger = editorOfTrigger(link.cue).blanks?.[piece.blank];
+  const OfTrigger = editorOfTrigger(link.trigger).blanks?.[piece.blank];
   if (OfTrigger)
     return (
       <OfTrigger
         link={link}
-        cue={link.cue}
-        put={(cue) => edit('change link', { link: link.id, change: { cue } })}
+        trigger={link.trigger}
+        put={(trigger) => edit('change link', { link: link.id, change: { trigger } })}
         close={close}
       />
     );
   switch (piece.blank) {
-    case 'cue':
+    case 'trigger':
       return (
         <TriggerPicker
           source={link.from}
-          onPick={(cue) => {
-            edit('change link', { link: link.id, change: { cue } });
+          onPick={(trigger) => {
+            edit('change link', { link: link.id, change: { trigger } });
             close();
           }}
         />

@@ -1,6 +1,6 @@
 'use client';
 
-import { PROJECT, type Cue, type Id, type Link } from '@tavu/core/model';
+import { PROJECT, type Trigger, type Id, type Link } from '@tavu/core/model';
 import { useState } from 'react';
 import { edit } from '../store';
 import { Sheet, goOnAt } from '../ui';
@@ -24,26 +24,26 @@ export function NewSentence({ source }: { source: Id }) {
         </button>
       }
     >
-      {open && <Cues source={source} close={() => setOpen(false)} />}
+      {open && <Triggers source={source} close={() => setOpen(false)} />}
     </Sheet>
   );
 }
 
-/** What a new sentence says first: the usual way on from such a cue. */
-function firstKind(cue: Cue, source: Id): Pick<Link, 'kind' | 'to'> {
-  const { first } = editorOfTrigger(cue);
+/** What a new sentence says first: the usual way on from such a trigger. */
+function firstKind(trigger: Trigger, source: Id): Pick<Link, 'kind' | 'to'> {
+  const { first } = editorOfTrigger(trigger);
   if (first) return { kind: first };
   return { kind: source === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' } };
 }
 
-function Cues({ source, close }: { source: Id; close: () => void }) {
+function Triggers({ source, close }: { source: Id; close: () => void }) {
   return (
     <TriggerPicker
       source={source}
-      onPick={(cue) => {
+      onPick={(trigger) => {
         const made = edit(
           'add link',
-          { from: source, cue, ...firstKind(cue, source), effects: [] },
+          { from: source, trigger, ...firstKind(trigger, source), effects: [] },
           { chosen: (made) => ({ link: made ?? null }) },
         );
         close();

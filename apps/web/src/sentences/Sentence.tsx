@@ -55,7 +55,7 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
         <AddEffect link={link} />
         {link.when === undefined && <AddCondition link={link} />}
         {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
-        {editorOfTrigger(link.cue).above && !link.aboveModal && (
+        {editorOfTrigger(link.trigger).above && !link.aboveModal && (
           <Tip text="Found, and opened, also while a modal screen lies above">
             <Small onClick={() => put({ aboveModal: true })}>also above modal</Small>
           </Tip>

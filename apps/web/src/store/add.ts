@@ -64,8 +64,8 @@ export function addDrawn(
     axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
   const { width, height } = useStudio.getState().flow.frame;
   // Pressed near an edge, it lies within the frame all the same.
-  const within = (at: number, size: number, most: number): number =>
-    Math.round(Math.max(0, Math.min(at - size / 2, most - size)));
+  const within = (at: number, size: number, max: number): number =>
+    Math.round(Math.max(0, Math.min(at - size / 2, max - size)));
   const rect = drawn ?? {
     x: within(point.x, size(usual.x), width),
     y: within(point.y, size(usual.y), height),

@@ -8,7 +8,7 @@ const soonFor = (took: number): number => Math.min(100, Math.max(50, 3 * took));
 /** In a drag or a run of typing: how long after the last edit, so that none is written between two letters. */
 const pauseFor = (took: number): number => Math.min(400, 120 + 20 * took);
 /** And at most after the first that is not written yet. */
-const MOST = 2000;
+const MAX_ITEMS = 2000;
 /** How long until what was refused is tried again. */
 const AGAIN = 5000;
 
@@ -114,7 +114,7 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     if (inRun) runs ||= due === null;
     else runs = false;
     due = runs
-      ? Math.min(now + pauseFor(took), since + MOST)
+      ? Math.min(now + pauseFor(took), since + MAX_ITEMS)
       : Math.min(due ?? Infinity, now + soonFor(took));
     clearTimeout(timer);
     timer = setTimeout(write, Math.max(0, due - now));

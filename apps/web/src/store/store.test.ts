@@ -120,7 +120,7 @@ test('several are chosen one after another, and those that go are let go', () =>
 test('a link is chosen with what it belongs to: a screen, an area, or everything', () => {
   const area = edit('add area', { name: 'Night', screens: [screen('Play').id] })!;
   const add = (from: string) =>
-    edit('add link', { from, cue: { on: 'arrival' }, kind: 'stay', effects: [] })!;
+    edit('add link', { from, trigger: { on: 'arrival' }, kind: 'stay', effects: [] })!;
   const [on, within, wide] = [add(screen('Play').id), add(area), add('project')];
   chooseLink(on);
   expect(state().chosen).toMatchObject({ screen: screen('Play').id, area: null, link: on });

@@ -27,12 +27,12 @@ export function HandOverChart({ link, change }: { link: Link; change: ReactNode 
   const played = usePlayed(shown);
   const own = link.motion !== undefined || link.order !== undefined;
   const ruled = ruleFor(project, link);
-  const toHouse = forAll && !own && ruled.owner === null;
+  const toDefault = forAll && !own && ruled.owner === null;
   if (!plan || !rehearsal) return null;
   const motion = link.motion ?? ruled.motion;
-  const order = link.order ?? project.house.order;
+  const order = link.order ?? project.defaults.order;
   const put = (change: { motion?: Motion; order?: Order }, key: string): void => {
-    if (toHouse) edit('change house', change, { key: `chart ${key}` });
+    if (toDefault) edit('change defaults', change, { key: `chart ${key}` });
     else edit('change link', { link: link.id, change }, { key: `chart ${link.id} ${key}` });
   };
   return (
@@ -57,12 +57,12 @@ export function HandOverChart({ link, change }: { link: Link; change: ReactNode 
         ) : ruled.owner !== null ? null : (
           <Choices
             label="Dragging changes"
-            value={forAll ? 'house' : 'link'}
+            value={forAll ? 'defaults' : 'link'}
             options={[
               { value: 'link', text: 'only this' },
-              { value: 'house', text: 'the house motion' },
+              { value: 'defaults', text: 'the default motion' },
             ]}
-            onChange={(to) => setForAll(to === 'house')}
+            onChange={(to) => setForAll(to === 'defaults')}
           />
         )}
         {change}

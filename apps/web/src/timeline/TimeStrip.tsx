@@ -19,7 +19,7 @@ const ScreenChart = dynamic(LATER.screen, { loading: Nothing });
 
 /** How much the strip shows, in microseconds. */
 const WINDOW = 12_000_000;
-const ROWS = ['base', 'overlay', 'notice', 'companion'] as const;
+const ROWS = ['base', 'overlay', 'notice', 'hud'] as const;
 type Row = (typeof ROWS)[number];
 const LANE = 16;
 /** Room for the marks above the lanes. */
@@ -230,7 +230,7 @@ const LOOKS: Record<Row, string> = {
   base: 'border-solid bg-water',
   overlay: 'border-double border-x-4 border-y bg-land',
   notice: 'border-dashed bg-marsh',
-  companion: 'border-dotted bg-mist',
+  hud: 'border-dotted bg-mist',
 };
 
 interface Lanes {

@@ -31,7 +31,7 @@ const project = (motion: Motion, order: Order): Project => ({
       id: 'on',
       from: 'dusk',
       to: { screen: 'dawn' },
-      cue: { on: 'time', after: '1 s', since: 'taken', clock: 'interface', covered: 'counts' },
+      trigger: { on: 'time', after: '1 s', since: 'taken', clock: 'interface', covered: 'counts' },
       kind: 'go',
       effects: [],
       motion,

@@ -28,7 +28,7 @@ const project = (over: Partial<Screen> = {}, links: Project['links'] = []): Proj
 const later = (id: string, after: string, kind: 'go' | 'stay' = 'go'): Project['links'][number] => ({
   id,
   from: 's',
-  cue: { on: 'time', after, since: 'taken', clock: 'interface', covered: 'counts' },
+  trigger: { on: 'time', after, since: 'taken', clock: 'interface', covered: 'counts' },
   kind,
   effects: [],
 });
@@ -73,7 +73,7 @@ test('holds are shared out so that all frames take as long as the stay', () => {
 
 test('the lines of a screen: its stay, least time, limit, timers, loops, frames, and what reading takes', () => {
   const over: Partial<Screen> = {
-    least: '2 s',
+    minTime: '2 s',
     loading: { by: 'pretending', lasts: '6 s', limit: '20 s' },
     elements: [
       {

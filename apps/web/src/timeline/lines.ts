@@ -39,15 +39,15 @@ export function linesOf(
       look: 'border-chosen bg-chosen-wash',
       words: `It stays ${stay.duration}`,
     });
-  if (screen.least)
+  if (screen.minTime)
     found.push({
-      key: 'least',
+      key: 'min',
       label: 'at least',
       from: 0,
-      until: toMicros(screen.least, rates),
+      until: toMicros(screen.minTime, rates),
       marks: [],
       look: 'border-dashed border-strong',
-      words: `It stays at least ${screen.least}`,
+      words: `It stays at least ${screen.minTime}`,
     });
   if (screen.loading?.limit)
     found.push({
@@ -60,7 +60,7 @@ export function linesOf(
       words: `It has failed after ${screen.loading.limit}`,
     });
   for (const link of linksFrom(project, screen.id)) {
-    const after = timeOf(link.cue);
+    const after = timeOf(link.trigger);
     if (after === null || (stay?.by === 'link' && stay.link.id === link.id)) continue;
     found.push({
       key: link.id,

@@ -1,13 +1,13 @@
 'use client';
 
-import type { Cue, Id } from '@tavu/core/model';
+import type { Trigger, Id } from '@tavu/core/model';
 import { useStudio } from '../store';
 import { Picker, type Choice } from '../ui';
 import type { Offer } from './editor';
 import { triggerOffers, typedTriggers } from './registry';
 
 /** Everything that can set a link off, to pick from or type. */
-export function TriggerPicker({ source, onPick }: { source: Id; onPick: (cue: Cue) => void }) {
+export function TriggerPicker({ source, onPick }: { source: Id; onPick: (trigger: Trigger) => void }) {
   const project = useStudio((studio) => studio.project);
   const choice = ({ make, ...offer }: Offer): Choice => ({ ...offer, onPick: () => onPick(make()) });
   return (

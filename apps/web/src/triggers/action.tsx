@@ -18,36 +18,36 @@ export const action: TriggerEditor<'action'> = {
       make: () => ({ on: 'action', action: action.id, when: 'down' }),
     })),
   blanks: { when: When, hold: Hold },
-  Mark: ({ project, cue, label }) => {
-    const key = actionById(project, cue.action)?.keys[0];
+  Mark: ({ project, trigger, label }) => {
+    const key = actionById(project, trigger.action)?.keys[0];
     return <span className="cap leading-3.5">{key ? keyName(key) : label}</span>;
   },
   above: true,
 };
 
-function When({ cue, put, close }: BlankOf<'action'>) {
+function When({ trigger, put, close }: BlankOf<'action'>) {
   const choices = (['down', 'up', 'held'] as const).map((when) => ({
     key: when,
     words: WHEN_WORDS[when],
     label: WHEN_WORDS[when],
     onPick: () => {
-      put({ on: 'action', action: cue.action, when, ...(when === 'held' ? { hold: '500 ms' } : {}) });
+      put({ on: 'action', action: trigger.action, when, ...(when === 'held' ? { hold: '500 ms' } : {}) });
       close();
     },
   }));
   return <Picker label="At which part of the press" placeholder="Down, up or held" choices={choices} />;
 }
 
-function Hold({ cue, put, close }: BlankOf<'action'>) {
+function Hold({ trigger, put, close }: BlankOf<'action'>) {
   const rates = useStudio((studio) => studio.project.rates);
   return (
     <div className="p-3">
       <Field
         label="Held how long"
-        value={cue.hold ?? '500 ms'}
+        value={trigger.hold ?? '500 ms'}
         read={(text) => readDuration(text, rates)}
         onChange={(hold) => {
-          put({ ...cue, hold });
+          put({ ...trigger, hold });
           close();
         }}
       />

@@ -11,7 +11,7 @@ function saidOn(element: Element): string {
 
 export const press: TriggerEditor<'press'> = {
   offers: (project, source) => {
-    const used = new Set(linksFrom(project, source).map(({ cue }) => elementOf(cue)));
+    const used = new Set(linksFrom(project, source).map(({ trigger }) => elementOf(trigger)));
     return (screenById(project, source)?.elements ?? [])
       .filter(({ type }) => isPressed(type))
       .map((element) => ({

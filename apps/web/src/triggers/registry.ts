@@ -1,4 +1,4 @@
-import type { Cue, CueName, Id, Project } from '@tavu/core/model';
+import type { Trigger, TriggerName, Id, Project } from '@tavu/core/model';
 import { press } from './press';
 import { action } from './action';
 import { event } from './event';
@@ -11,7 +11,7 @@ import { failed } from './failed';
 import type { Offer, TriggerEditor } from './editor';
 
 /** Every type of trigger, as it is picked and set up; in the order they are offered in. */
-export const TRIGGER_EDITORS: { [N in CueName]: TriggerEditor<N> } = {
+export const TRIGGER_EDITORS: { [N in TriggerName]: TriggerEditor<N> } = {
   press,
   action,
   event,
@@ -24,11 +24,11 @@ export const TRIGGER_EDITORS: { [N in CueName]: TriggerEditor<N> } = {
 };
 
 /** How a trigger is set up. */
-export const editorOfTrigger = (cue: Cue): TriggerEditor<CueName> =>
-  TRIGGER_EDITORS[cue.on] as unknown as TriggerEditor<CueName>;
+export const editorOfTrigger = (trigger: Trigger): TriggerEditor<TriggerName> =>
+  TRIGGER_EDITORS[trigger.on] as unknown as TriggerEditor<TriggerName>;
 
-const all = (): TriggerEditor<CueName>[] =>
-  Object.values(TRIGGER_EDITORS) as unknown as TriggerEditor<CueName>[];
+const all = (): TriggerEditor<TriggerName>[] =>
+  Object.values(TRIGGER_EDITORS) as unknown as TriggerEditor<TriggerName>[];
 
 /** Everything that can set a link off on a screen, area or component. */
 export const triggerOffers = (project: Project, source: Id): Offer[] =>

@@ -35,8 +35,8 @@ export const returned: TriggerEditor<'returned'> = {
   blanks: { answered: Answered },
 };
 
-function Answered({ cue, put, close }: BlankOf<'returned'>) {
-  const asked = useStudio((studio) => screenById(studio.project, cue.screen));
+function Answered({ trigger, put, close }: BlankOf<'returned'>) {
+  const asked = useStudio((studio) => screenById(studio.project, trigger.screen));
   if (!asked) return null;
   return (
     <OutcomePicker
@@ -44,7 +44,7 @@ function Answered({ cue, put, close }: BlankOf<'returned'>) {
       label={(name) => `answers ${name}`}
       none="closes, whatever it answers"
       onPick={(outcome) => {
-        put({ on: 'returned', screen: cue.screen, ...(outcome === undefined ? {} : { outcome }) });
+        put({ on: 'returned', screen: trigger.screen, ...(outcome === undefined ? {} : { outcome }) });
         close();
       }}
     />

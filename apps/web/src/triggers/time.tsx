@@ -52,16 +52,16 @@ export const time: TriggerEditor<'time'> = {
   ),
 };
 
-function After({ cue, put, close }: BlankOf<'time'>) {
+function After({ trigger, put, close }: BlankOf<'time'>) {
   const rates = useStudio((studio) => studio.project.rates);
   return (
     <div className="p-3">
       <Field
         label="How long (s, ms, frames or ticks)"
-        value={cue.after}
+        value={trigger.after}
         read={(text) => readDuration(text, rates, 's')}
         onChange={(time) => {
-          put({ ...cue, after: time });
+          put({ ...trigger, after: time });
           close();
         }}
       />
@@ -69,32 +69,32 @@ function After({ cue, put, close }: BlankOf<'time'>) {
   );
 }
 
-function Since({ cue, put }: BlankOf<'time'>) {
+function Since({ trigger, put }: BlankOf<'time'>) {
   return (
     <div className="space-y-3 p-3">
       <Radios<On<'time'>['since']>
         label="Counted"
-        value={cue.since}
+        value={trigger.since}
         options={Object.entries(SINCE_WORDS) as [On<'time'>['since'], string][]}
-        onChange={(since) => put({ ...cue, since })}
+        onChange={(since) => put({ ...trigger, since })}
       />
       <Radios<On<'time'>['clock']>
         label="On"
-        value={cue.clock}
+        value={trigger.clock}
         options={[
           ['interface', 'the interface’s clock'],
           ['game', 'the game’s clock, which stands still while paused'],
         ]}
-        onChange={(clock) => put({ ...cue, clock })}
+        onChange={(clock) => put({ ...trigger, clock })}
       />
       <Radios<On<'time'>['covered']>
         label="While a screen lies over this"
-        value={cue.covered}
+        value={trigger.covered}
         options={[
           ['counts', 'it goes on counting'],
           ['waits', 'it waits'],
         ]}
-        onChange={(covered) => put({ ...cue, covered })}
+        onChange={(covered) => put({ ...trigger, covered })}
       />
     </div>
   );

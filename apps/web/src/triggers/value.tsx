@@ -29,7 +29,7 @@ export const value: TriggerEditor<'value'> = {
     },
   ],
   typed: (text, project, source) => {
-    const scope = scopeOfLink(project, { from: source, cue: { on: 'value', when: '' } });
+    const scope = scopeOfLink(project, { from: source, trigger: { on: 'value', when: '' } });
     const when = meant(text.replace(/^(as soon as|when) /i, ''), scope, CONDITION);
     const said = check(when, scope, CONDITION);
     if (said.node === null || said.kind !== 'on/off' || said.complaints.length > 0) return [];
@@ -48,18 +48,18 @@ export const value: TriggerEditor<'value'> = {
   first: 'stay',
 };
 
-function Awaits({ link, cue, put, close }: BlankOf<'value'>) {
+function Awaits({ link, trigger, put, close }: BlankOf<'value'>) {
   const project = useStudio((studio) => studio.project);
   return (
     <div className="p-3">
       <ExpressionField
         label="What becomes true"
-        value={cue.when}
+        value={trigger.when}
         scope={scopeOfLink(project, link)}
         wanted={CONDITION}
         onMake={makeValue}
         onChange={(when) => {
-          put({ ...cue, when });
+          put({ ...trigger, when });
           close();
         }}
       />

@@ -7,15 +7,15 @@ import { Field } from './Field';
 export function NumberField({
   label,
   value,
-  least = -100_000,
-  most = 100_000,
+  min = -100_000,
+  max = 100_000,
   onChange,
   className,
 }: {
   label: string;
   value: number;
-  least?: number;
-  most?: number;
+  min?: number;
+  max?: number;
   onChange: (value: number) => void;
   className?: string;
 }) {
@@ -23,7 +23,7 @@ export function NumberField({
     <Field
       label={label}
       value={String(Math.round(value * 100) / 100)}
-      read={(text) => readNumber(text.replace(/\s*[%°]$/, ''), least, most)}
+      read={(text) => readNumber(text.replace(/\s*[%°]$/, ''), min, max)}
       step={stepLength}
       onChange={onChange}
       className={className ?? 'min-w-0 flex-1'}

@@ -14,7 +14,7 @@ export interface Choice {
 }
 
 /** So many are listed at once, since each costs time at every letter. */
-const MOST_SHOWN = 60;
+const MAX_SHOWN = 60;
 
 /** Whether words hold all of those that were typed, in any order. */
 function saysAll(words: string, typed: string): boolean {
@@ -45,7 +45,7 @@ export function Picker({
   const [picked, setPicked] = useState({ text: initial, key: '' });
   const wanted = text.trim().toLowerCase();
   const found = choices.filter((choice) => saysAll(choice.words, wanted));
-  const shown = found.length > MOST_SHOWN ? found.slice(0, MOST_SHOWN) : found;
+  const shown = found.length > MAX_SHOWN ? found.slice(0, MAX_SHOWN) : found;
   const error = wanted === '' ? null : (refuse?.(text) ?? null);
   const made = wanted === '' || error ? [] : (typed?.(text.trim()) ?? []);
   const groups = [...new Set([...shown, ...made].map((choice) => choice.group ?? ''))];

@@ -5,11 +5,11 @@ let next: (() => HTMLElement | null | undefined) | null = null;
 export function goOnAt(find: () => HTMLElement | null | undefined): void {
   next = find;
   // What a command changes is drawn in the first frame, and what that brings in the second.
-  requestAnimationFrame(() => requestAnimationFrame(() => settle(MOST_FRAMES)));
+  requestAnimationFrame(() => requestAnimationFrame(() => settle(MAX_FRAMES)));
 }
 
 /** So long is waited for an open dialog to be gone, in frames; it lets no focus out. */
-const MOST_FRAMES = 60;
+const MAX_FRAMES = 60;
 
 function settle(frames: number): void {
   if (frames > 0 && document.querySelector('[role="dialog"]')) {

@@ -12,8 +12,8 @@ export function readLength(text: string, room: number): { ok: Length } | { error
   return 'error' in sum ? sum : within(sum.ok, FAR, (n) => n);
 }
 
-function within(n: number, most: number, make: (n: number) => Length): { ok: Length } | { error: string } {
-  if (Math.abs(n) > most) return { error: `That is too far out; ${most} is the most.` };
+function within(n: number, max: number, make: (n: number) => Length): { ok: Length } | { error: string } {
+  if (Math.abs(n) > max) return { error: `That is too far out; ${max} is the most.` };
   return { ok: make(Math.round(n * 100) / 100) };
 }
 
@@ -53,10 +53,10 @@ function readSum(text: string, room: number): { ok: number } | { error: string }
   return Number.isFinite(result) ? { ok: result } : { error: 'That sum has no result.' };
 }
 
-export function readNumber(text: string, least: number, most: number): { ok: number } | { error: string } {
+export function readNumber(text: string, min: number, max: number): { ok: number } | { error: string } {
   const sum = readSum(text, 0);
   if ('error' in sum) return { error: 'Write a number.' };
-  if (sum.ok < least || sum.ok > most) return { error: `Between ${least} and ${most}, please.` };
+  if (sum.ok < min || sum.ok > max) return { error: `Between ${min} and ${max}, please.` };
   return { ok: sum.ok };
 }
 

@@ -24,7 +24,7 @@ export interface SpokenItem extends Omit<Told, 'role' | 'name'> {
   /** The words of its tooltip. */
   tip?: string;
 }
-const LAYERS = { base: 'main', overlay: 'dialog', notice: 'status', companion: 'complementary' } as const;
+const LAYERS = { base: 'main', overlay: 'dialog', notice: 'status', hud: 'complementary' } as const;
 
 export function accessOf(flow: Flow, state: RunState): SpokenScreen[] {
   const holder = focusSeen(flow, state);

@@ -30,7 +30,7 @@ export function compileLoading(
     shape: (loading.by === 'pretending' ? loading.shape : undefined) ?? 'ease-out',
     progress: told?.progress ?? null,
     field: field?.id ?? null,
-    range: field?.type === 'number' ? [field.least ?? 0, field.most ?? 1] : [0, 1],
+    range: field?.type === 'number' ? [field.min ?? 0, field.max ?? 1] : [0, 1],
     done: told?.done ?? null,
     failed: told?.failed ?? null,
     limit: loading.limit === undefined ? Infinity : timerMicros(loading.limit, rates),

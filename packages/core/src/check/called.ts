@@ -21,11 +21,11 @@ export const callsItself: Check<{ name: string }> = {
   phrase: ({ name }) => `${name} would call itself.`,
 };
 
-export const tooLong: Check<{ most: number }> = {
+export const tooLong: Check<{ max: number }> = {
   severity: 'error',
   about: 'A conversation is longer than can be played, with all that it calls; the rest is left out.',
-  phrase: ({ most }) =>
-    `What it plays is longer than ${most} steps with all that it calls; the rest is left out.`,
+  phrase: ({ max }) =>
+    `What it plays is longer than ${max} steps with all that it calls; the rest is left out.`,
 };
 
 export const unknownFace: Check<{ speaker: string; face: string }> = {

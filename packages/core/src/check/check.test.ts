@@ -15,7 +15,7 @@ const project = (): Project =>
         outcomes: [{ id: 'yes', name: 'yes' }],
       }),
       screenOf('found', { name: 'Found', layer: 'notice' }),
-      screenOf('gauge', { name: 'Gauge', layer: 'companion', shownWhen: 'oil > 1' }),
+      screenOf('gauge', { name: 'Gauge', layer: 'hud', shownWhen: 'oil > 1' }),
     ],
     [
       link('title', press('start'), 'go', 'watch', { id: 'go', when: 'oil > 3' }),
@@ -117,7 +117,7 @@ test('a time link is no trouble', () => {
   expect(findingsOf(timed)).toEqual([]);
 });
 
-test('components, other languages, styles, areas and the house are looked through too, each thing that is gone once', () => {
+test('components, other languages, styles, areas and the defaults are looked through too, each thing that is gone once', () => {
   const whole = project();
   const [button] = whole.screens[0]!.elements;
   whole.languages = [
@@ -139,7 +139,7 @@ test('components, other languages, styles, areas and the house are looked throug
     },
   ];
   whole.areas = [{ id: 'r', name: 'Night', parent: 'nowhere', music: 'nothing' }];
-  whole.house.motion = { name: 'made', motion: 'nothing' };
+  whole.defaults.motion = { name: 'made', motion: 'nothing' };
   whole.sound = { volumes: { all: 'nothing' } };
   whole.screens[1]!.says = 'nothing';
   whole.screens[1]!.firstFocus = 'nothing';

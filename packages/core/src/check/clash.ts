@@ -59,8 +59,8 @@ function actionsOn(project: Project, screen: Screen): Set<Id> {
   const around = screen.layer === 'base' ? [...areasAround(project, screen.area), PROJECT] : [];
   const found = new Set<Id>();
   for (const source of [screen.id, ...around])
-    for (const { cue } of linksFrom(project, source)) {
-      const action = actionOf(cue);
+    for (const { trigger } of linksFrom(project, source)) {
+      const action = actionOf(trigger);
       if (action !== null) found.add(action);
     }
   const used = screen.elements.filter(isUsed);

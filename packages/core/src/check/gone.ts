@@ -3,7 +3,7 @@ import {
   byId,
   everyStep,
   screenById,
-  type CueName,
+  type TriggerName,
   type Effect,
   type EffectName,
   type LinkKind,
@@ -57,7 +57,7 @@ const SHOWN: Record<string, string> = {
   element: 'says otherwise of something that is gone',
 };
 
-/** On a screen, area, style, speaker, in the house … */
+/** On a screen, area, style, speaker, in the defaults … */
 const HELD: Record<string, string> = {
   'screen start': 'The screen it begins with is gone.',
   screen: 'The screen it is written for is gone.',
@@ -91,7 +91,7 @@ export interface Gone {
   field: string;
   /** What names it: a link, an effect of a step, a step, an element, or something else. */
   by: 'link' | 'effect' | 'step' | 'element' | 'other';
-  trigger?: CueName;
+  trigger?: TriggerName;
   effect?: EffectName;
   /** The element that names it, or what else stands before the sentence. */
   name?: string;
@@ -120,9 +120,9 @@ function goneAt(project: Project, place: IdPlace, { element, name }: At): Gone {
     const at = path.indexOf('effects');
     const effect = at < 0 ? undefined : link?.effects[path[at + 1] as number]?.do;
     if (effect) return { ...what, by: 'link', effect };
-    if (link && path.includes('cue')) {
+    if (link && path.includes('trigger')) {
       const screen = of === 'outcome' ? screenById(project, within)?.name : undefined;
-      return { ...what, by: 'link', trigger: link.cue.on, ...(screen === undefined ? {} : { screen }) };
+      return { ...what, by: 'link', trigger: link.trigger.on, ...(screen === undefined ? {} : { screen }) };
     }
     return { ...what, field: path.includes('to') ? 'to' : field, by: 'link' };
   }

@@ -37,7 +37,7 @@ beforeAll(() => void Object.assign(CHECKS, { 'made/up': everywhere }));
 afterAll(() => void delete (CHECKS as Record<string, unknown>)['made/up']);
 
 test('it tells of the project, its screens, their texts, and its links', () => {
-  const link = { id: 'l', from: 'room', cue: { on: 'arrival' }, kind: 'end', effects: [] } as const;
+  const link = { id: 'l', from: 'room', trigger: { on: 'arrival' }, kind: 'end', effects: [] } as const;
   const project = projectOf([screenOf('room', {}, ['go'])], [{ ...link, effects: [] }]);
   const told = findingsOf(project).map((finding) => [
     finding.code,

@@ -6,7 +6,7 @@ interface Unplayable {
   /** The dialogue screen, and how many choices it has buttons for and how many are offered. */
   screen?: string;
   has?: number;
-  most?: number;
+  max?: number;
 }
 
 export const unplayable: Check<Unplayable> = {
@@ -20,15 +20,15 @@ export const unplayable: Check<Unplayable> = {
     const found: Unplayable[] = [];
     if (talkParts.says === null && all.some((step) => step.step === 'line'))
       found.push({ lacks: 'lines', screen });
-    const most = Math.max(0, ...all.map((step) => (step.step === 'choice' ? step.options.length : 0)));
+    const max = Math.max(0, ...all.map((step) => (step.step === 'choice' ? step.options.length : 0)));
     const has = talkParts.options.length;
-    if (most > has)
+    if (max > has)
       found.push(
-        talkParts.choices === null ? { lacks: 'choices', screen } : { lacks: 'buttons', screen, has, most },
+        talkParts.choices === null ? { lacks: 'choices', screen } : { lacks: 'buttons', screen, has, max },
       );
     return found;
   },
-  phrase: ({ lacks, screen, has, most }) => {
+  phrase: ({ lacks, screen, has, max }) => {
     switch (lacks) {
       case 'screen':
         return 'It has no dialogue screen: choose the one that it is played on.';
@@ -37,7 +37,7 @@ export const unplayable: Check<Unplayable> = {
       case 'choices':
         return `${screen} has no place for choices: give a panel with buttons that part.`;
       case 'buttons':
-        return `${screen} has buttons for ${has} choices, and ${most} are offered.`;
+        return `${screen} has buttons for ${has} choices, and ${max} are offered.`;
     }
   },
 };

@@ -23,7 +23,7 @@ test('a new link makes anew the screen it starts from, and no other', () => {
   const before = compile(project);
   const edited = applyCommand(project, 'add link', {
     from: 'out',
-    cue: down('back'),
+    trigger: down('back'),
     kind: 'back',
     effects: [],
   }).project;
@@ -32,9 +32,9 @@ test('a new link makes anew the screen it starts from, and no other', () => {
   expect(after.screens.get('title')).toBe(before.screens.get('title'));
 });
 
-test('a change of rates or of the house’s order reaches every duration', () => {
+test('a change of rates or of the default order reaches every duration', () => {
   const project = lighthouse({
-    house: {
+    defaults: {
       motion: { name: 'fade', duration: '12 frames' },
       order: { overlap: '6 frames' },
       masked: 'ignored',
@@ -43,7 +43,7 @@ test('a change of rates or of the house’s order reaches every duration', () =>
   const before = compile(project);
   const slow = { ...project, rates: { frames: 24, ticks: 20 } };
   const after = compile(slow, before);
-  expect([before.house.base.entering[0]!.duration, after.house.base.entering[0]!.duration]).toEqual([
+  expect([before.defaults.base.entering[0]!.duration, after.defaults.base.entering[0]!.duration]).toEqual([
     200_000, 500_000,
   ]);
   const overlaps = (flow: typeof before) => new Set([...flow.links.values()].map((link) => link.overlap));

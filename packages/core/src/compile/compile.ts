@@ -21,7 +21,7 @@ import {
   withId,
 } from '../model';
 import { compileMotion } from '../motion';
-import { compileLink, fallbackOf, hasNames, houseMotions, tableOf } from './links';
+import { compileLink, fallbackOf, hasNames, defaultMotions, tableOf } from './links';
 import { compileMoving } from './moving';
 import { asksOtherwise, isIn, sameLinks, sameMarkers, sameMotion, sameNames, type Made } from './same';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
@@ -93,7 +93,7 @@ export function compile(
     areas: new Map(
       project.areas.map((area) => [area.id, { area, links: tableOf(grouped.get(area.id) ?? []) }]),
     ),
-    companions: project.screens.flatMap(({ id, layer }) => (layer === 'companion' ? [screens.get(id)!] : [])),
+    huds: project.screens.flatMap(({ id, layer }) => (layer === 'hud' ? [screens.get(id)!] : [])),
     values: new Map(project.values.map((value) => [value.id, value])),
     loadsByEvents: [...screens.values()].flatMap(({ id, loading }) =>
       loading?.by === 'events' ? [{ id, loading }] : [],
@@ -101,15 +101,15 @@ export function compile(
     awaitsValues: compiled.some((link) => link.awaits !== null),
     asksAbove: compiled.some((link) => link.link.aboveModal === true),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
-    house: houseMotions(project, reduced),
+    defaults: defaultMotions(project, reduced),
     holds: heldTimes(compiled),
     hearing: hearingOf(compiled),
     ...compileTalks(made),
   };
 }
 
-const isReduced = ({ house }: Project, asked: boolean): boolean =>
-  house.reduced === undefined ? asked : house.reduced === 'always';
+const isReduced = ({ defaults }: Project, asked: boolean): boolean =>
+  defaults.reduced === undefined ? asked : defaults.reduced === 'always';
 
 /** The frame screens are designed in. */
 export const frameOf = ({ design }: Pick<Project, 'design'>): Frame => ({
@@ -132,7 +132,7 @@ function reuseLink(made: Made, link: Link, index: number, known: Set<Id>): Compi
     old.index === index &&
     !(names && (hasNames(link) || asksOtherwise(before, project, link))) &&
     sameMotion(made) &&
-    before?.house === project.house;
+    before?.defaults === project.defaults;
   const lost = link.to && 'screen' in link.to && !known.has(link.to.screen);
   const strayed = old?.to !== null && old?.to !== undefined && gapName(old.to) !== null;
   return same && !lost && !strayed ? old : compileLink(project, link, index, known, reduced);
@@ -194,8 +194,8 @@ function compileScreen(
     atOnce: screen.releases === 'at once',
     remembers: screen.remembers ?? false,
     firstFocus: screen.firstFocus ?? null,
-    least: screen.least ? toMicros(screen.least, project.rates) : 0,
-    shownWhen: screen.layer === 'companion' ? condition(screen.shownWhen) : null,
+    minTime: screen.minTime ? toMicros(screen.minTime, project.rates) : 0,
+    shownWhen: screen.layer === 'hud' ? condition(screen.shownWhen) : null,
     notice: screen.layer === 'notice' ? compileNotice(project, screen) : null,
     parameters: (screen.parameters ?? []).map((type) => ({ id: type.id, type, fallback: fallbackOf(type) })),
     motion: motion ? compileMotion(motion, screen.layer, project, reduced) : null,
@@ -277,11 +277,11 @@ function placedLinks(
     element.type === 'component' && element.component === component.id ? [element.id] : [],
   );
   return links.flatMap((link): CompiledLink[] => {
-    const { element } = triggerOf(link.cue);
+    const { element } = triggerOf(link.trigger);
     if (!element) return [link];
     return places.map((place) => {
-      const path = pathOf(place, element.of(link.cue));
-      return { ...link, key: path, cue: element.put(link.cue, path) };
+      const path = pathOf(place, element.of(link.trigger));
+      return { ...link, key: path, trigger: element.put(link.trigger, path) };
     });
   });
 }
@@ -331,9 +331,9 @@ function bindingsOf(project: Project): Map<string, Id[]> {
 }
 
 function hearingOf(links: readonly CompiledLink[]): Flow['hearing'] {
-  return [...new Set(links.map(({ cue }) => cue.on))].flatMap((on) => {
-    const trigger = TRIGGERS[on];
-    return trigger.life === 'searched' && trigger.hears ? [{ on, hears: trigger.hears }] : [];
+  return [...new Set(links.map(({ trigger }) => trigger.on))].flatMap((on) => {
+    const type = TRIGGERS[on];
+    return type.life === 'searched' && type.hears ? [{ on, hears: type.hears }] : [];
   });
 }
 

@@ -28,14 +28,10 @@ export function compileLink(
   known: ReadonlySet<Id>,
   reduced: boolean,
 ): CompiledLink {
-  const { cue, kind } = link;
-  const trigger = triggerOf(cue);
+  const { trigger, kind } = link;
+  const type = triggerOf(trigger);
   const wait =
-    trigger.life === 'timed'
-      ? trigger.after(cue)
-      : trigger.life === 'searched'
-        ? trigger.hold?.(cue)
-        : undefined;
+    type.life === 'timed' ? type.after(trigger) : type.life === 'searched' ? type.hold?.(trigger) : undefined;
   const scope = scopeOfLink(project, link);
   const to = targetOf(link, known);
   return {
@@ -43,11 +39,11 @@ export function compileLink(
     link,
     index,
     from: link.from,
-    cue,
-    key: trigger.key?.(cue) ?? '',
-    phase: trigger.life === 'searched' ? (trigger.phase?.(cue) ?? null) : null,
-    counted: trigger.life === 'timed' ? trigger.counted(cue) : null,
-    awaits: trigger.life === 'sampled' ? compileExpression(trigger.awaits(cue), scope) : null,
+    trigger,
+    key: type.key?.(trigger) ?? '',
+    phase: type.life === 'searched' ? (type.phase?.(trigger) ?? null) : null,
+    counted: type.life === 'timed' ? type.counted(trigger) : null,
+    awaits: type.life === 'sampled' ? compileExpression(type.awaits(trigger), scope) : null,
     kind,
     when: link.when === undefined ? null : compileExpression(link.when, scope),
     to,
@@ -55,8 +51,8 @@ export function compileLink(
     effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
     after: wait === undefined ? 0 : timerMicros(wait, project.rates),
     motion: link.motion ? byLayer(link.motion, project, reduced) : null,
-    overlap: overlapOf(link.order ?? project.house.order, project),
-    masked: link.masked ?? project.house.masked,
+    overlap: overlapOf(link.order ?? project.defaults.order, project),
+    masked: link.masked ?? project.defaults.masked,
     says: link.says ?? null,
   };
 }
@@ -86,7 +82,7 @@ function givenTo(takes: readonly (Parameter | Field)[] = [], args: Arguments = {
 /** Whether a link says anything in the expression language, so that it depends on names elsewhere. */
 export const hasNames = (link: Link): boolean =>
   link.when !== undefined ||
-  triggerOf(link.cue).life === 'sampled' ||
+  triggerOf(link.trigger).life === 'sampled' ||
   link.args !== undefined ||
   link.effects.some((effect) => {
     const { gives, tells } = effectOf(effect);
@@ -104,14 +100,14 @@ function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {
 
 function byLayer(motion: Motion, project: Project, reduced: boolean): Record<Layer, InOut> {
   const of = (layer: Layer): InOut => compileMotion(motion, layer, project, reduced);
-  return { base: of('base'), overlay: of('overlay'), notice: of('notice'), companion: of('companion') };
+  return { base: of('base'), overlay: of('overlay'), notice: of('notice'), hud: of('hud') };
 }
 
 /** What is played where nothing says otherwise. */
-export function houseMotions(project: Project, reduced: boolean): Record<Layer, InOut> {
-  const { motion, layers } = project.house;
+export function defaultMotions(project: Project, reduced: boolean): Record<Layer, InOut> {
+  const { motion, layers } = project.defaults;
   const of = (layer: Layer): InOut => compileMotion(layers?.[layer] ?? motion, layer, project, reduced);
-  return { base: of('base'), overlay: of('overlay'), notice: of('notice'), companion: of('companion') };
+  return { base: of('base'), overlay: of('overlay'), notice: of('notice'), hud: of('hud') };
 }
 
 function overlapOf(order: Order, project: Project): number {
@@ -126,11 +122,11 @@ export function tableOf(links: CompiledLink[]): LinkTable {
   const sampled: CompiledLink[] = [];
   const followed = { up: [], done: [], failed: [], answer: [] } as Record<Moment, CompiledLink[]>;
   for (const link of links) {
-    const trigger = triggerOf(link.cue);
-    if (trigger.life === 'searched') push(searched[link.cue.on]!, link.key, link);
-    else if (trigger.life === 'timed') timed.push(link);
-    else if (trigger.life === 'sampled') sampled.push(link);
-    else followed[trigger.follows].push(link);
+    const type = triggerOf(link.trigger);
+    if (type.life === 'searched') push(searched[link.trigger.on]!, link.key, link);
+    else if (type.life === 'timed') timed.push(link);
+    else if (type.life === 'sampled') sampled.push(link);
+    else followed[type.follows].push(link);
   }
   return { all: links, searched: searched as unknown as LinkTable['searched'], timed, sampled, followed };
 }

@@ -21,7 +21,7 @@ export type TalkTrouble = { key: string } & (
   | { code: 'call/itself'; params: { name: string } }
   | { code: 'call/untold'; params: { name: string; what: string } }
   | { code: 'call/unknown-face'; params: { speaker: string; face: string } }
-  | { code: 'call/too-long'; params: { most: number } }
+  | { code: 'call/too-long'; params: { max: number } }
 );
 
 /** What an element shows while a step is on: its own picture, or another. */

@@ -52,12 +52,12 @@ export function standIn(layer: Layer, name: string): Screen {
 
 /** The stand-in's way back: along the trail or beneath, else to the start. */
 export function standInLinks(id: Id, start: Target): Link[] {
-  const cues: Link['cue'][] = [
+  const triggers: Link['trigger'][] = [
     { on: 'press', element: 'back' },
     { on: 'action', action: 'back', when: 'down' },
   ];
-  return cues.flatMap((cue, i): Link[] => [
-    { id: `${id}/back ${i}`, from: id, cue, kind: 'back', effects: [] },
-    { id: `${id}/start ${i}`, from: id, cue, kind: 'go', to: start, effects: [] },
+  return triggers.flatMap((trigger, i): Link[] => [
+    { id: `${id}/back ${i}`, from: id, trigger, kind: 'back', effects: [] },
+    { id: `${id}/start ${i}`, from: id, trigger, kind: 'go', to: start, effects: [] },
   ]);
 }

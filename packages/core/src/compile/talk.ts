@@ -58,7 +58,7 @@ interface Within {
 }
 
 /** So many steps are laid out at most: routines that call one another many times over grow fast. */
-const MOST_OPS = 50_000;
+const MAX_OPS = 50_000;
 
 class Making {
   readonly ops: Op[] = [];
@@ -87,9 +87,9 @@ class Making {
 
   lay(steps: readonly Step[], within: Within): void {
     for (const step of steps) {
-      if (this.ops.length >= MOST_OPS) {
+      if (this.ops.length >= MAX_OPS) {
         if (!this.#full)
-          this.#trouble(within.prefix + step.id, { code: 'call/too-long', params: { most: MOST_OPS } });
+          this.#trouble(within.prefix + step.id, { code: 'call/too-long', params: { max: MAX_OPS } });
         this.#full = true;
         return;
       }

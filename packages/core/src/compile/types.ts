@@ -6,8 +6,8 @@ import type {
   Again,
   Area,
   Component,
-  Cue,
-  CueName,
+  Trigger,
+  TriggerName,
   Effect,
   Element,
   FieldType,
@@ -47,7 +47,7 @@ export interface Flow {
   shared: LinkTable;
   areas: Map<Id, CompiledArea>;
   /** In the project's order, which is the order they are drawn in. */
-  companions: CompiledScreen[];
+  huds: CompiledScreen[];
   values: Map<Id, Value>;
   /** Screens that load as far as the game says. */
   loadsByEvents: readonly { id: Id; loading: CompiledLoading }[];
@@ -57,10 +57,10 @@ export interface Flow {
   asksAbove: boolean;
   /** Actions that a key (`Escape`) or pad button (`pad 9`) is bound to, in the project's order. */
   bindings: Map<string, Id[]>;
-  /** The house motion by layer. */
-  house: Record<Layer, InOut>;
+  /** The default motion by layer. */
+  defaults: Record<Layer, InOut>;
   /** Triggers of some link that an input sets off by itself: how each is listed by it. */
-  hearing: readonly { on: CueName; hears: (input: Heard) => Id | undefined }[];
+  hearing: readonly { on: TriggerName; hears: (input: Heard) => Id | undefined }[];
   /** Durations that some link waits for while an action is held, by action. */
   holds: Map<Id, number[]>;
   /** Conversations by id. */
@@ -95,8 +95,8 @@ export interface CompiledScreen {
   remembers: boolean;
   firstFocus: Id | null;
   /** Microseconds; 0 when it may go at any time. */
-  least: number;
-  /** Companion: null is always. */
+  minTime: number;
+  /** HUD piece: null is always. */
   shownWhen: CompiledExpression | null;
   notice: CompiledNotice | null;
   /** What it takes, with what stands in for what it is not given. */
@@ -182,7 +182,7 @@ export interface CompiledLink {
   /** Index in the project: the order among links. */
   index: number;
   from: Id;
-  cue: Cue;
+  trigger: Trigger;
   /** What its trigger is listed by; empty for nothing. */
   key: Id;
   /** Searched by an action: at which part of the press. */

@@ -10,4 +10,4 @@ export {
   type Written,
 } from './expand';
 export { broughtLinks, linksOn } from './links';
-export { leftOut, MOST_UNFOLDED, unfoldedSize } from './unfold';
+export { leftOut, MAX_UNFOLDED, unfoldedSize } from './unfold';

@@ -1,7 +1,7 @@
 import { byId, type Component, type Element, type Id, type Project } from '../model';
 
 /** The most elements that a screen or component unfolds to: past it, what is placed is left out. */
-export const MOST_UNFOLDED = 5000;
+export const MAX_UNFOLDED = 5000;
 
 /** How many elements some elements are with what their components hold; a component within itself counts once. */
 export function unfoldedSize(project: Pick<Project, 'components'>, elements: readonly Element[]): number {
@@ -45,7 +45,7 @@ export function leftOut(
   for (const element of elements) {
     if (element.type !== 'component') continue;
     const size = unfoldedSize(project, [element]) - 1;
-    if (total + size > MOST_UNFOLDED) out.add(element);
+    if (total + size > MAX_UNFOLDED) out.add(element);
     else total += size;
   }
   return out;

@@ -16,9 +16,9 @@ export function heldBy(project: Project, element: Bound, holds: Readonly<Record<
 }
 
 /** How far along its range a number is, 0 to 1. */
-export function shareOf({ type, scalar }: Held, least = 0, most = 1): number {
+export function shareOf({ type, scalar }: Held, min = 0, max = 1): number {
   if (typeof scalar !== 'number' || Number.isNaN(scalar)) return 0;
-  const [from, to] = type?.type === 'number' ? [type.least ?? 0, type.most ?? 100] : [least, most];
+  const [from, to] = type?.type === 'number' ? [type.min ?? 0, type.max ?? 100] : [min, max];
   return to > from ? Math.min(1, Math.max(0, (scalar - from) / (to - from))) : 0;
 }
 

@@ -3,7 +3,7 @@ import {
   KINDS,
   LONGEST_NAME,
   screenById,
-  type House,
+  type Defaults,
   type Id,
   type Kind,
   type Layer,
@@ -39,8 +39,8 @@ export const commands = {
   'rename project': (project: Project, { name }: { name: string }): Made => {
     project.name = name.slice(0, LONGEST_NAME);
   },
-  'change house': (project: Project, change: Partial<House>): Made => {
-    assign(project.house, change);
+  'change defaults': (project: Project, change: Partial<Defaults>): Made => {
+    assign(project.defaults, change);
   },
   'change rates': (project: Project, change: Partial<Rates>): Made => {
     Object.assign(project.rates, change);
@@ -144,7 +144,7 @@ export const commands = {
     }
     return screen;
   },
-  /** Makes a timed message and leads a cue, or a link that stands, to it. */
+  /** Makes a timed message and leads a trigger, or a link that stands, to it. */
   'link to new notice': (
     project: Project,
     { link, name, text }: { link: Id | Omit<Link, 'id'>; name: string; text: string },
@@ -197,15 +197,15 @@ function addScreen(
     const pressed = screen.elements.find((element) => element.type === 'button' && element.text === label);
     const leads = kind === 'go' || kind === 'open';
     if (!pressed || (leads && !to)) continue;
-    const cues: Link['cue'][] = [
+    const triggers: Link['trigger'][] = [
       { on: 'press', element: pressed.id },
-      ...actions.map((action): Link['cue'] => ({ on: 'action', action, when: 'down' })),
+      ...actions.map((action): Link['trigger'] => ({ on: 'action', action, when: 'down' })),
     ];
-    for (const cue of cues)
+    for (const trigger of triggers)
       project.links.push({
         id: freshId('l'),
         from: screen.id,
-        cue,
+        trigger,
         kind,
         ...(leads ? { to: { screen: to!.id } } : {}),
         effects: [],

@@ -101,7 +101,7 @@ test('screens are copied to another project with their components and those’ l
   expect(wordsOn(twice, second!.id)).toContain('"Sea"');
   // The screen's own link on an element inside of a component follows it.
   const pressed = twice.links.flatMap((link) =>
-    link.cue.on === 'press' && link.from === first!.id ? [link.cue.element] : [],
+    link.trigger.on === 'press' && link.from === first!.id ? [link.trigger.element] : [],
   );
   expect(pressed).toHaveLength(1);
   expect(compile(twice).screens.get(first!.id)!.byId.has(pressed[0]!)).toBe(true);
@@ -111,7 +111,7 @@ test('duplicated on its own screen, a placed component keeps what it is told and
   const copied = go(project, 'duplicate elements', { screen: 's', elements: ['x'] });
   const copy = screenById(copied, 's')!.elements.at(-1)!;
   expect(copy).toMatchObject({ type: 'component', name: 'x 2', args: { label: 'Sea' } });
-  expect(copied.links.at(-1)).toMatchObject({ cue: press(`${copy.id}/b`), to: { screen: 't' } });
+  expect(copied.links.at(-1)).toMatchObject({ trigger: press(`${copy.id}/b`), to: { screen: 't' } });
 });
 
 test('of a component within a component, a way through is a path of all of them', () => {
@@ -151,7 +151,7 @@ test('made of any element and dissolved again, all that was on the screen stands
       const { x, y } = element?.place ?? {};
       fc.pre(
         Boolean(element && x && y) &&
-          ![x, y].some((axis) => axis!.least !== undefined || axis!.most !== undefined),
+          ![x, y].some((axis) => axis!.min !== undefined || axis!.max !== undefined),
       );
       const { project: made, made: id } = applyCommand(any, 'make component', {
         screen: screen.id,

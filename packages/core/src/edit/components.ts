@@ -96,12 +96,12 @@ export const componentCommands = {
     if ('focus' in owner)
       repathFocus(owner, (path) => (ids.has(path.split('/')[0]!) ? `${placed.id}/${path}` : path));
     for (const link of project.links) {
-      const pressed = elementOf(link.cue);
+      const pressed = elementOf(link.trigger);
       if (link.from !== screen || pressed === null) continue;
       const [id] = pressed.split('/');
       if (!ids.has(id!)) continue;
       if (PORTABLE.has(link.kind)) link.from = made.id;
-      else link.cue = withElement(link.cue, `${placed.id}/${pressed}`);
+      else link.trigger = withElement(link.trigger, `${placed.id}/${pressed}`);
     }
     return placed.id;
   },
@@ -225,15 +225,15 @@ function dissolve(project: Project, screen: Id, element: Id): void {
       owner.elements.filter((other) => other.id !== item.id).map((other) => other.name),
     );
   for (const link of [...project.links]) {
-    const pressed = elementOf(link.cue);
+    const pressed = elementOf(link.trigger);
     if (pressed === null) continue;
-    if (link.from === owner.id && fresh.has(pressed)) link.cue = withElement(link.cue, id(pressed));
+    if (link.from === owner.id && fresh.has(pressed)) link.trigger = withElement(link.trigger, id(pressed));
     else if (link.from === placed.component && fresh.has(`${placed.id}/${pressed}`))
       project.links.push({
         ...copyOf(link),
         id: freshId('l'),
         from: owner.id,
-        cue: withElement(link.cue, id(`${placed.id}/${pressed}`)),
+        trigger: withElement(link.trigger, id(`${placed.id}/${pressed}`)),
       });
   }
 }

@@ -11,7 +11,9 @@ export function copyElements(project: Project, screen: Id, ids: readonly Id[]): 
   const held = ownerById(whole, screen)!.elements.filter((element) => ids.includes(element.id));
   const part = {
     screens: [{ ...EMPTY_SCREEN, id: screen, name: owner.name, elements: held }],
-    links: whole.links.filter(({ from, cue }) => from === screen && isPressOf(cue, (id) => ids.includes(id))),
+    links: whole.links.filter(
+      ({ from, trigger }) => from === screen && isPressOf(trigger, (id) => ids.includes(id)),
+    ),
   };
   const fresh = new Fresh();
   for (const { id } of held) fresh.set('element', id, freshId('e'), screen);

@@ -129,14 +129,14 @@ test('a duplicate has its own elements and its own links to them', () => {
   expect(twin.name).toBe('title 2');
   const pressed = project.links
     .filter((link) => link.from === made)
-    .map((link) => link.cue.on === 'press' && link.cue.element);
+    .map((link) => link.trigger.on === 'press' && link.trigger.element);
   expect(pressed).toEqual(twin.elements.map((element) => element.id));
   expect(pressed).not.toContain('begin');
 });
 
 test('a new screen is made from its sister’s pieces, with a way back', () => {
   const { project, made } = applyCommand(lighthouse(), 'link to new screen', {
-    link: { from: 'title', cue: { on: 'event', event: 'x' }, kind: 'open', effects: [] },
+    link: { from: 'title', trigger: { on: 'event', event: 'x' }, kind: 'open', effects: [] },
     name: 'Harbour',
     layer: 'overlay',
   });
@@ -147,7 +147,9 @@ test('a new screen is made from its sister’s pieces, with a way back', () => {
     'back',
     'back',
   ]);
-  expect(project.links.find((link) => link.cue.on === 'event' && link.cue.event === 'x')!.to).toEqual({
-    screen: made,
-  });
+  expect(project.links.find((link) => link.trigger.on === 'event' && link.trigger.event === 'x')!.to).toEqual(
+    {
+      screen: made,
+    },
+  );
 });

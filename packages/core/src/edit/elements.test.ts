@@ -51,8 +51,8 @@ test('put into another parent or taken out, an element stays where it is on scre
       );
       fc.pre(Boolean(element && holder && holder.parent !== element.id));
       const rect = rects(any, screen.id).get(element!.id)!;
-      const { least, most } = { ...element!.place.x, ...element!.place.y };
-      fc.pre(least === undefined && most === undefined && rect.width > 0 && rect.height > 0);
+      const { min, max } = { ...element!.place.x, ...element!.place.y };
+      fc.pre(min === undefined && max === undefined && rect.width > 0 && rect.height > 0);
       // In a ring of things that hang on one another, which of them stands first is a matter of their order.
       fc.pre(!hangsInRing(screen.elements, element!));
       const room = rects(any, screen.id).get(holder!.id)!;
@@ -89,7 +89,7 @@ test('what hung on an element that goes stays where it was', () => {
   const before = rects(with_).get(made!)!;
   const { project: after } = go(with_, 'delete elements', { screen: 's', elements: ['a'] });
   expect(rects(after).get(made!)).toEqual(before);
-  expect(after.links.map((link) => link.cue)).toEqual([press('b')]);
+  expect(after.links.map((link) => link.trigger)).toEqual([press('b')]);
 });
 
 test('copies have names and links of their own, and hang on one another as the originals do', () => {
@@ -101,7 +101,7 @@ test('copies have names and links of their own, and hang on one another as the o
   expect(elements.slice(4).map((element) => element.name)).toEqual(['p 2', 'a 2', 'in 2']);
   expect(elements.find((element) => element.name === 'in 2')!.parent).toBe(made);
   const copy = elements.find((element) => element.name === 'a 2')!;
-  expect(next.links.at(-1)).toMatchObject({ from: 's', cue: press(copy.id), to: { screen: 't' } });
+  expect(next.links.at(-1)).toMatchObject({ from: 's', trigger: press(copy.id), to: { screen: 't' } });
 });
 
 test('copied to another project, elements keep place, look and links, and bring what they use', () => {
@@ -133,8 +133,8 @@ describe('components', () => {
     const after = rects(made.project);
     for (const id of ['a', 'b']) expect(after.get(`${made.made}/${id}`)).toEqual(before.get(id));
     expect(made.project.links).toMatchObject([
-      { from: 's', cue: press(`${made.made}/a`), kind: 'go' },
-      { from: pair.id, cue: press('b'), kind: 'back' },
+      { from: 's', trigger: press(`${made.made}/a`), kind: 'go' },
+      { from: pair.id, trigger: press('b'), kind: 'back' },
     ]);
   });
 

@@ -67,7 +67,7 @@ export interface History<Seen> {
 export const NO_HISTORY = { past: [], future: [] };
 
 /** How many steps can be taken back. */
-export const MOST_STEPS = 500;
+export const MAX_STEPS = 500;
 
 export function record<Seen>(
   history: History<Seen>,
@@ -81,7 +81,7 @@ export function record<Seen>(
     return { past: [...history.past.slice(0, -1), joined], future: [] };
   }
   const entry = { edits: [edit], key, before: seen.before, after: seen.after };
-  return { past: [...history.past, entry].slice(-MOST_STEPS), future: [] };
+  return { past: [...history.past, entry].slice(-MAX_STEPS), future: [] };
 }
 
 /** Ends a drag or a spell of typing: what follows is a step of its own. */

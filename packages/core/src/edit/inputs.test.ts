@@ -65,7 +65,7 @@ describe('a key that sets off several actions', () => {
     expect(clashes(project)).toEqual([]);
     const both = go(project, 'add link', {
       from: 'over',
-      cue: down('menu'),
+      trigger: down('menu'),
       kind: 'clear',
       effects: [],
     });

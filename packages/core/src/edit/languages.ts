@@ -52,10 +52,10 @@ export const languageCommands = {
   },
   'note wording': (
     project: Project,
-    { key, note, most }: { key: string; note?: string; most?: number },
+    { key, note, maxLength }: { key: string; note?: string; maxLength?: number },
   ): Made => {
     const { [key]: _, ...rest } = project.wordings ?? {};
-    const now = { ...(note ? { note } : {}), ...(most === undefined ? {} : { most }) };
+    const now = { ...(note ? { note } : {}), ...(maxLength === undefined ? {} : { maxLength }) };
     project.wordings = Object.keys(now).length > 0 ? { ...rest, [key]: now } : rest;
   },
   /** Takes in what a translator's file says; of texts the project does not have it knows nothing. */
@@ -64,7 +64,7 @@ export const languageCommands = {
     const said = { ...project.texts?.[language] };
     const known = { ...project.translated?.[language] };
     const notes = { ...project.wordings };
-    for (const { key, source, target, state, note, most } of texts) {
+    for (const { key, source, target, state, note, maxLength } of texts) {
       if (!sources.has(key)) continue;
       if (target === '') {
         delete said[key];
@@ -74,10 +74,10 @@ export const languageCommands = {
         const from = source ?? sources.get(key);
         known[key] = { from, ...(state === 'translated' ? {} : { state }) };
       }
-      if (note === null && most === null) continue;
+      if (note === null && maxLength === null) continue;
       const now = { ...notes[key] };
       if (note !== null) assign(now, { note: note === '' ? undefined : note });
-      if (most !== null) now.most = most;
+      if (maxLength !== null) now.maxLength = maxLength;
       if (Object.keys(now).length > 0) notes[key] = now;
       else delete notes[key];
     }

@@ -20,13 +20,13 @@ test('a motion is made with a name of its own, changed, and taken out', () => {
   expect(gone.project.motions!.map((motion) => motion.name)).toEqual(['Fall']);
 });
 
-test('what moved by a motion that is taken out moves as the house does, and the house fades', () => {
+test('what moved by a motion that is taken out moves by the default motion, and where that was it, by a fade', () => {
   const project = projectOf(
     [screenOf('a', { motion: made('m') }, ['x']), screenOf('b')],
     [link('a', press('x'), 'go', 'b', { motion: { name: 'none', leaving: { name: 'made', motion: 'm' } } })],
     {
       motions: [{ id: 'm', name: 'Rise', tracks: [] }],
-      house: { motion: made('m'), layers: { notice: made('m') }, order: 'after', masked: 'ignored' },
+      defaults: { motion: made('m'), layers: { notice: made('m') }, order: 'after', masked: 'ignored' },
       areas: [{ id: 'r', name: 'Night', parent: null, motion: made('m') }],
     },
   );
@@ -34,7 +34,7 @@ test('what moved by a motion that is taken out moves as the house does, and the 
   expect(next.screens[0]).not.toHaveProperty('motion');
   expect(next.areas[0]).not.toHaveProperty('motion');
   expect(next.links[0]!.motion).toEqual({ name: 'none' });
-  expect(next.house).toMatchObject({ motion: { name: 'fade' }, layers: {} });
+  expect(next.defaults).toMatchObject({ motion: { name: 'fade' }, layers: {} });
 });
 
 test('nothing that is left names a motion that has been taken out', () => {

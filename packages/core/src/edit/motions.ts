@@ -26,11 +26,11 @@ export const motionCommands = {
     const found = withId(project.motions, motion);
     if (found) assign(found, change);
   },
-  /** What moved by it moves as the house does; the house itself fades. */
+  /** What moved by it moves by the default motion; where it was the default itself, that becomes a fade. */
   'delete motion': (project: Project, { motion }: { motion: Id }): Made => {
     if (!project.motions?.some((madeMotion) => madeMotion.id === motion)) return;
     letGo(project, namedPlaces(project, 'motion', [motion]));
     removeWhere(project.motions, (madeMotion) => madeMotion.id === motion);
-    project.house.motion ??= { name: 'fade', duration: '240 ms' };
+    project.defaults.motion ??= { name: 'fade', duration: '240 ms' };
   },
 };

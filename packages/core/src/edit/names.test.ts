@@ -20,7 +20,7 @@ const project = (): Project =>
       }),
       screenOf('gauge', {
         name: 'Gauge',
-        layer: 'companion',
+        layer: 'hud',
         area: 'r',
         shownWhen: 'oil > 3 && !isUp(The_watch)',
       }),
@@ -58,7 +58,7 @@ test('a value that is renamed is followed everywhere but where a parameter or fi
   expect(by(after, 'a')).toMatchObject({ when: 'lamp_fuel < 20', args: { q: 'lamp_fuel + 1' } });
   expect(by(after, 'b').when).toBe('oil == 1');
   expect(by(after, 'c').when).toBe('isUp("The watch") && oil > 1');
-  expect(by(after, 'd').cue).toEqual({ on: 'value', when: 'lamp_fuel <= 0' });
+  expect(by(after, 'd').trigger).toEqual({ on: 'value', when: 'lamp_fuel <= 0' });
   expect(after.screens[3]!.shownWhen).toBe('lamp_fuel > 3 && !isUp(The_watch)');
   expect(after.screens[0]!.elements[0]).toMatchObject({ text: 'Oil: {lamp_fuel}' });
 });
@@ -81,7 +81,7 @@ test('so are screens, parameters and fields, each where it means something', () 
 });
 
 test('a range or options that change leave no default that cannot stand there', () => {
-  const ranged = done('change value', { value: 'v', change: { most: 4 } });
+  const ranged = done('change value', { value: 'v', change: { max: 4 } });
   expect(ranged.values[0]!.default).toBe(4);
   const typed = done('change type', {
     value: 'v',
@@ -107,7 +107,7 @@ test('a screen keeps its row when a link makes it nearer; tidying moves it', () 
   const rows = (from: Project) => from.screens.map((screen) => screen.row);
   const shorter = done(
     'add link',
-    { from: 'a', cue: event('y'), kind: 'go', to: { screen: 'c' }, effects: [] },
+    { from: 'a', trigger: event('y'), kind: 'go', to: { screen: 'c' }, effects: [] },
     done('tidy map', {}, chain),
   );
   expect(rows(shorter)).toEqual([0, 1, 2]);
@@ -121,7 +121,7 @@ test('duplicates have their own elements, links and parameters, and lead where t
   const own = after.links.filter((link) => link.from === title!.id);
   expect(own).toMatchObject([
     {
-      cue: { on: 'press', element: title!.elements[0]!.id },
+      trigger: { on: 'press', element: title!.elements[0]!.id },
       to: { screen: confirm!.id },
       args: { [confirm!.parameters![0]!.id]: 'oil + 1' },
     },
@@ -147,8 +147,8 @@ test('screens carried to another project bring what they use, and take what is t
   expect(after.values.map((value) => value.id)).toEqual(['other']);
   const set = after.links.find((link) => link.effects.length > 0)!;
   expect(set.effects).toEqual([{ do: 'set', value: 'other', to: 'oil + 2' }]);
-  const home = after.links.find((link) => link.cue.on === 'returned')!;
-  expect(home).toMatchObject({ to: { screen: 't' }, cue: { screen: after.screens[3]!.id } });
+  const home = after.links.find((link) => link.trigger.on === 'returned')!;
+  expect(home).toMatchObject({ to: { screen: 't' }, trigger: { screen: after.screens[3]!.id } });
   expect(readDocument(JSON.parse(writeProject(after)))).toEqual({ project: after });
   expect(begin(compile(after)).state.base.screen).toBe('t');
 });
@@ -164,14 +164,14 @@ test('a copy says what was said, also where that is what something is called by 
   from.links[0]!.args = { q: '3' };
   from.screens[2]!.parameters![0] = { id: 'q', name: 'oil', type: 'text', default: 'watch' };
   from.texts = { de: { 'title start': 'Los' } };
-  from.wordings = { 'title start': { most: 9 } };
+  from.wordings = { 'title start': { maxLength: 9 } };
   const after = done('duplicate screens', { screens: ['title', 'confirm'] }, from);
   const [title, confirm] = after.screens.slice(-2);
   const [twin] = title!.elements;
   expect(twin).toMatchObject({ text: 'start' });
   expect(confirm!.parameters![0]).toMatchObject({ default: 'watch' });
   expect(after.texts!.de).toEqual({ 'title start': 'Los', [`${title!.id} ${twin!.id}`]: 'Los' });
-  expect(after.wordings![`${title!.id} ${twin!.id}`]).toEqual({ most: 9 });
+  expect(after.wordings![`${title!.id} ${twin!.id}`]).toEqual({ maxLength: 9 });
   const beside = done('duplicate elements', { screen: 'title', elements: ['start'] }, from);
   expect(beside.screens[0]!.elements[1]).toMatchObject({ text: 'start' });
   expect(Object.values(beside.texts!.de!)).toEqual(['Los', 'Los']);

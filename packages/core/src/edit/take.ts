@@ -9,7 +9,7 @@ import {
   type Project,
   type Screen,
   copyOf,
-  type Cue,
+  type Trigger,
 } from '../model';
 import { LISTS, type Listed } from './lists';
 import { elementOf } from '../triggers';
@@ -151,7 +151,7 @@ export function takeElements(project: Project, screen: Id, ids: readonly Id[]): 
     .map((element) => (chosen.has(element.parent ?? '') ? element : { ...element, parent: null }));
   const bare: Screen = { ...EMPTY_SCREEN, id: owner.id, name: owner.name, elements };
   const links = project.links.filter(
-    ({ from, cue }) => from !== screen || isPressOf(cue, (id) => chosen.has(id)),
+    ({ from, trigger }) => from !== screen || isPressOf(trigger, (id) => chosen.has(id)),
   );
   const screens = [bare, ...project.screens.filter((other) => other.id !== screen)];
   const taken = takeScreens({ ...project, screens, links }, [screen]);
@@ -159,7 +159,7 @@ export function takeElements(project: Project, screen: Id, ids: readonly Id[]): 
 }
 
 /** Whether a link is set off by one of these, or by what a component among them holds. */
-export function isPressOf(cue: Cue, among: (element: Id) => boolean): boolean {
-  const element = elementOf(cue);
+export function isPressOf(trigger: Trigger, among: (element: Id) => boolean): boolean {
+  const element = elementOf(trigger);
   return element !== null && among(element.split('/')[0]!);
 }

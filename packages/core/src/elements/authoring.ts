@@ -19,7 +19,7 @@ export interface Author<T extends ElementType> {
 export interface Fresh {
   project: Project;
   label: string;
-  /** The house's style of that id, or the first there is. */
+  /** The default style of that id, or the first there is. */
   text: (style: string) => TextUse;
   box: (style: string) => BoxUse;
   /** Both, as buttons have them. */

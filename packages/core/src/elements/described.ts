@@ -8,7 +8,7 @@ import {
   fit,
   id,
   list,
-  MOST,
+  MAX_ITEMS,
   name,
   oneOf,
   scalar,
@@ -48,7 +48,7 @@ export const insets = thing({
 });
 export const look = textUse.required();
 export const box = boxUse.required();
-export const lines = Joi.array().items(words).max(MOST);
+export const lines = Joi.array().items(words).max(MAX_ITEMS);
 export const pressable = { text: words.required(), look, box, sound: id };
 export const control = { ...pressable, value: id, sample: scalar };
 export const pictured = { asset: id.allow(null).required(), from: id, fit: fit.required() };

@@ -32,7 +32,7 @@ export const fileIn: Import<'project'> = {
 
 /** Limits on what a bundle may unpack to, in bytes and files. */
 const LARGEST_BUNDLE = 200_000_000;
-const MOST_FILES = 4000;
+const MAX_FILES = 4000;
 
 /** A file as it is saved: JSON by itself, or a zip of JSON and assets when there are any. */
 export async function saveProject(
@@ -93,13 +93,13 @@ function unpack(file: Uint8Array): Promise<Unzipped | Refusal> {
           count += 1;
           bytes += originalSize;
           const wanted = name === 'project.json' || name.startsWith('assets/');
-          return wanted && count <= MOST_FILES && bytes <= LARGEST_BUNDLE;
+          return wanted && count <= MAX_FILES && bytes <= LARGEST_BUNDLE;
         },
       },
       (error, data) => {
         if (error) done(refusal('damaged zip'));
-        else if (count > MOST_FILES) done(refusal('too many files', { most: MOST_FILES }));
-        else if (bytes > LARGEST_BUNDLE) done(refusal('unpacks too large', { most: LARGEST_BUNDLE }));
+        else if (count > MAX_FILES) done(refusal('too many files', { max: MAX_FILES }));
+        else if (bytes > LARGEST_BUNDLE) done(refusal('unpacks too large', { max: LARGEST_BUNDLE }));
         else done(data);
       },
     );

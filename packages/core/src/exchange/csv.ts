@@ -25,15 +25,16 @@ export const csvIn: Import<'texts'> = {
   read: (bytes) => readCsv(textOf(bytes)),
 };
 
-const COLUMNS = ['key', 'place', 'note', 'most', 'source', 'target', 'state'] as const;
+const COLUMNS = ['key', 'place', 'note', 'max length', 'source', 'target', 'state'] as const;
 
 /** One row a text, the first naming the columns; the language stands in the name of the column of translations. */
 export function toCsv(rows: readonly TextRow[], language: string): string {
   const named = COLUMNS.map((value) => (value === 'target' ? `target ${language}` : value));
   const data = rows.map((row) =>
-    COLUMNS.map((value) =>
-      value === 'state' ? stateOut(row.state) : value === 'most' ? (row.most ?? '') : row[value],
-    ),
+    COLUMNS.map((value) => {
+      if (value === 'state') return stateOut(row.state);
+      return value === 'max length' ? (row.maxLength ?? '') : row[value];
+    }),
   );
   return Papa.unparse({ fields: named, data }, { newline: '\r\n', quotes: true }) + '\r\n';
 }
@@ -58,16 +59,17 @@ export function readCsv(text: string): GivenTexts {
   const texts: GivenText[] = [];
   for (const [i, row] of rows.entries()) {
     if (row.length > head.length)
-      return wrongAt(i + 2, refusal('row too long', { has: row.length, most: head.length }));
+      return wrongAt(i + 2, refusal('row too long', { has: row.length, max: head.length }));
     const state = cell(row, 'state') ?? '';
-    const most = Number(cell(row, 'most') ?? '');
+    // Tables of earlier versions say `most`.
+    const max = Number(cell(row, 'max') ?? cell(row, 'most') ?? '');
     texts.push({
       key: row[key] ?? '',
       source: cell(row, 'source'),
       target: row[target] ?? '',
       state: STATES.includes(state) ? (state as GivenText['state']) : 'translated',
       note: cell(row, 'note'),
-      most: Number.isInteger(most) && most > 0 ? most : null,
+      maxLength: Number.isInteger(max) && max > 0 ? max : null,
     });
   }
   return { language, texts };

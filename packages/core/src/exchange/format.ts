@@ -52,5 +52,5 @@ export interface Import<Of extends keyof Imported> {
 }
 
 /** Bytes as text in UTF-8, or the first so many of them. */
-export const textOf = (bytes: Uint8Array, most = bytes.length): string =>
-  new TextDecoder('utf-8', { ignoreBOM: true }).decode(bytes.subarray(0, most));
+export const textOf = (bytes: Uint8Array, max = bytes.length): string =>
+  new TextDecoder('utf-8', { ignoreBOM: true }).decode(bytes.subarray(0, max));

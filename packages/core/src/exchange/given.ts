@@ -11,14 +11,14 @@ export interface GivenText {
   state: NonNullable<Translated['state']>;
   /** Null: the file says nothing of it. */
   note: string | null;
-  most: number | null;
+  maxLength: number | null;
 }
 export type GivenTexts = { language: string | null; texts: GivenText[] } | { problem: Problem };
 
 /** The largest file that is read, in characters. */
 export const LARGEST = 20_000_000;
 export const TOO_LARGE: Problem = {
-  ...refusal('too many characters', { most: LARGEST }),
+  ...refusal('too many characters', { max: LARGEST }),
   place: 'the whole file',
 };
 export const STATES: readonly string[] = ['initial', 'translated', 'reviewed', 'final'];

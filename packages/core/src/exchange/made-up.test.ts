@@ -23,7 +23,7 @@ const keys: Import<'texts'> = {
   read: (bytes) => ({
     language: null,
     texts: [
-      { key: String(bytes.length), source: null, target: '', state: 'initial', note: null, most: null },
+      { key: String(bytes.length), source: null, target: '', state: 'initial', note: null, maxLength: null },
     ],
   }),
 };

@@ -9,7 +9,7 @@ import type { Export } from './format';
 export interface PageParts {
   /** The player as one classic script. */
   player: string;
-  /** The house fonts' woff2 bytes by face name. */
+  /** The built-in fonts' woff2 bytes by face name. */
   fonts: Record<string, Uint8Array>;
 }
 

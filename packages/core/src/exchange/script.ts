@@ -16,7 +16,7 @@ export const scriptIn: Import<'lines'> = {
 };
 
 /** So many lines are read at most. */
-const MOST = 5000;
+const MAX_ITEMS = 5000;
 
 /** Reads a pasted dialogue. Speakers are told apart by their names, in whatever letters; those not known are made. */
 export function readScript(text: string, known: readonly Speaker[] = []): Script {
@@ -33,7 +33,7 @@ export function readScript(text: string, known: readonly Speaker[] = []): Script
     .replace(/\/\*[\s\S]*?\*\//g, '')
     .split('\n');
   const steps = isFountain(lines) ? fountain(lines, speaker) : plain(lines, speaker);
-  return { steps: steps.slice(0, MOST), speakers: all.slice(known.length) };
+  return { steps: steps.slice(0, MAX_ITEMS), speakers: all.slice(known.length) };
 }
 
 /** `INES` is Ines; what is written in small letters too stays as it is. */

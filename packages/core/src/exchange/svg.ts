@@ -49,10 +49,10 @@ const FUNCTIONS = words(`
   sepia circle ellipse inset polygon path not is where nth-child nth-of-type lang`);
 
 const LARGEST = 5_000_000;
-const MOST_ELEMENTS = 20_000;
+const MAX_ELEMENTS = 20_000;
 const DEEPEST = 100;
 /** What may be drawn in all, with what is used, filled, cut and filtered by something else in it. */
-const MOST_DRAWN = 100_000;
+const MAX_DRAWN = 100_000;
 
 class Refused extends Error {
   readonly why: Refusal;
@@ -67,7 +67,7 @@ const refuse: typeof refusal = (code, ...params) => {
 
 /** Why an SVG file is not taken in; null when nothing speaks against it. It is only ever shown as an image. */
 export function svgFault(text: string): Refusal | null {
-  if (text.length > LARGEST) return refusal('too many characters', { most: LARGEST });
+  if (text.length > LARGEST) return refusal('too many characters', { max: LARGEST });
   const reader = new SvgReader();
   try {
     reader.read(text);
@@ -118,8 +118,8 @@ class SvgReader {
     attributes: readonly { local: string; prefix: string; uri: string; value: string }[],
   ): void {
     this.#count += 1;
-    if (this.#count > MOST_ELEMENTS) refuse('too many parts', { most: MOST_ELEMENTS });
-    if (this.#open.length >= DEEPEST) refuse('parts too deep', { most: DEEPEST });
+    if (this.#count > MAX_ELEMENTS) refuse('too many parts', { max: MAX_ELEMENTS });
+    if (this.#open.length >= DEEPEST) refuse('parts too deep', { max: DEEPEST });
     if (this.#count === 1 && (name !== 'svg' || (uri !== SVG && uri !== ''))) refuse('no drawing');
     const own = uri === SVG || uri === '';
     if (own) this.#checkElement(name);
@@ -212,6 +212,6 @@ class SvgReader {
       return size;
     };
     const total = this.#used.reduce((sum, id) => sum + sizeOf(id, 0), this.#count);
-    if (total > MOST_DRAWN) refuse('draws too much', { most: MOST_DRAWN });
+    if (total > MAX_DRAWN) refuse('draws too much', { max: MAX_DRAWN });
   }
 }

@@ -32,7 +32,7 @@ const anyTexts = fc
       state: fc.constantFrom(undefined, 'initial' as const, 'reviewed' as const, 'final' as const),
       old: fc.boolean(),
       note: fc.constantFrom('', 'Keep it short', 'a, "b"\nc'),
-      most: fc.constantFrom(undefined, 30),
+      max: fc.constantFrom(undefined, 30),
     }),
     { minLength: 1, maxLength: 6 },
   )
@@ -52,10 +52,10 @@ const anyTexts = fc
           target === '' ? undefined : { from: old ? 'was' : source, ...(state ? { state } : {}) },
         ),
       },
-      wordings: made(({ note, most }) =>
-        note === '' && most === undefined
+      wordings: made(({ note, max }) =>
+        note === '' && max === undefined
           ? undefined
-          : { ...(note ? { note } : {}), ...(most === undefined ? {} : { most }) },
+          : { ...(note ? { note } : {}), ...(max === undefined ? {} : { max }) },
       ),
     };
   });

@@ -37,7 +37,7 @@ export function toXliff(
   { source, target }: { source: string; target: string },
 ): string {
   const units = rows.map((row, i) => {
-    const limit = row.most === null ? '' : ` slr:sizeRestriction="${row.most}"`;
+    const limit = row.maxLength === null ? '' : ` slr:sizeRestriction="${row.maxLength}"`;
     const note = row.note === '' ? '' : `\n     <note category="description">${escaped(row.note)}</note>`;
     const given =
       row.target === '' ? '' : `\n     <target xml:space="preserve">${escaped(row.target)}</target>`;
@@ -102,7 +102,7 @@ export function readXliff(text: string): GivenTexts {
   parser.on('error', (error) => fail(refusal('fault', { says: error.message.replace(/^\d+:\d+: /, '') })));
   parser.on('opentag', ({ local, attributes }) => {
     depth += 1;
-    if (depth > DEEPEST) fail(refusal('too deep', { most: DEEPEST }));
+    if (depth > DEEPEST) fail(refusal('too deep', { max: DEEPEST }));
     const of = (name: string): string | undefined => attributes[name]?.value;
     if (local === 'xliff') {
       version = of('version') ?? '';
@@ -116,7 +116,7 @@ export function readXliff(text: string): GivenTexts {
         target: '',
         state: 'initial',
         note: null,
-        most: Number.isInteger(limit) && limit > 0 ? limit : null,
+        maxLength: Number.isInteger(limit) && limit > 0 ? limit : null,
       };
     } else if (local === 'segment' && unit) {
       const state = of('state') ?? 'initial';

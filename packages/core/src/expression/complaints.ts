@@ -6,8 +6,8 @@ const KINDS: Record<Kind, string> = { 'on/off': 'on or off', number: 'a number',
 const meant = (near: string | null): string => (near === null ? '' : ` Did you mean ${near}?`);
 
 const SAYS = {
-  'too long': (p: { most: number; length: number }) =>
-    `An expression can have ${p.most} characters; this has ${p.length}.`,
+  'too long': (p: { max: number; length: number }) =>
+    `An expression can have ${p.max} characters; this has ${p.length}.`,
   'too deep': () => 'This is nested too deep.',
   empty: () => 'Write a condition, such as oil < 20.',
   'open text': () => 'A text has to end with the quote it began with.',

@@ -38,7 +38,7 @@ const give = (text: string): Scalar =>
 const FUNCTIONS = {
   min: Math.min,
   max: Math.max,
-  clamp: (n: number, least: number, most: number) => Math.min(most, Math.max(least, n)),
+  clamp: (n: number, min: number, max: number) => Math.min(max, Math.max(min, n)),
   round: Math.round,
   floor: Math.floor,
   abs: Math.abs,

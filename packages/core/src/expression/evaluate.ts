@@ -164,7 +164,7 @@ const LONGEST_TEXT = 20_000;
 const WORK: Record<string, (...n: number[]) => number> = {
   min: Math.min,
   max: Math.max,
-  clamp: (n, least, most) => Math.min(most!, Math.max(least!, n!)),
+  clamp: (n, min, max) => Math.min(max!, Math.max(min!, n!)),
   round: (n) => Math.round(n!),
   floor: (n) => Math.floor(n!),
   abs: (n) => Math.abs(n!),

@@ -16,7 +16,7 @@ export const FUNCTIONS: Record<string, Signature> = {
   clamp: {
     takes: ['number', 'number', 'number'],
     gives: 'number',
-    shape: 'clamp(n, least, most)',
+    shape: 'clamp(n, min, max)',
     words: 'n, kept between both',
   },
   round: { takes: ['number'], gives: 'number', shape: 'round(n)', words: 'the nearest whole number' },

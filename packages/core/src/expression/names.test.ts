@@ -25,7 +25,7 @@ test('values can be named everywhere; a parameter hides one on its screen, and a
     ['asked', 'parameter', 'q-asked'],
   ];
   expect(named(scopeOfScreen(project, tide))).toEqual(own);
-  const link = (cue: object, from = 's-tide') => ({ from, cue }) as never;
+  const link = (trigger: object, from = 's-tide') => ({ from, trigger }) as never;
   expect(named(scopeOfLink(project, link({ on: 'arrival' })))).toEqual(own);
   expect(named(scopeOfLink(project, link({ on: 'event', event: 'g-bare' })))).toEqual(own);
   expect(named(scopeOfLink(project, link({ on: 'event', event: 'gone' })))).toEqual(own);
@@ -52,7 +52,7 @@ test('screens are known by identifier and by name in small letters; a renamed on
   for (const value of ['tide table', 'Tide_table'])
     expect(scope.screens.get(value)).toEqual({ id: 's-tide', name: 'Tide table' });
   expect(scopeOfScreen(project, tide).screens).toBe(scope.screens);
-  expect(scopeOfLink(project, { from: 's-tide', cue: { on: 'event', event: 'g-oil' } }).screens).toBe(
+  expect(scopeOfLink(project, { from: 's-tide', trigger: { on: 'event', event: 'g-oil' } }).screens).toBe(
     scope.screens,
   );
   expect(scopeOfScreen(project, pause)).toBe(scope);
@@ -87,7 +87,7 @@ test.each<[string, number, number, string, object?]>([
   ['mni(1)', 0, 6, 'There is no mni( ). Did you mean min?'],
   ['zzzzzz(1)', 0, 9, 'There is no zzzzzz( ).'],
   ['isCovered(1)', 0, 12, 'isCovered takes nothing in its brackets: isCovered().'],
-  ['clamp(1)', 0, 8, 'clamp takes 3 in its brackets: clamp(n, least, most).'],
+  ['clamp(1)', 0, 8, 'clamp takes 3 in its brackets: clamp(n, min, max).'],
   ['isUp()', 0, 6, 'isUp takes 1 in its brackets: isUp(screen).'],
   ['max()', 0, 5, 'max needs at least one number.'],
   ['max(1, lit)', 7, 10, 'This should be a number; it is on or off.'],

@@ -2,14 +2,14 @@
 export function nearest(typed: string, names: Iterable<string>): string | null {
   const wanted = typed.toLowerCase();
   let best: string | null = null;
-  let least = Infinity;
+  let min = Infinity;
   for (const name of names) {
     const other = name.toLowerCase();
     const within = other.startsWith(wanted) || wanted.startsWith(other) ? 1 : Infinity;
     const cost = Math.min(within, changes(wanted, other));
-    if (cost < least) [least, best] = [cost, name];
+    if (cost < min) [min, best] = [cost, name];
   }
-  return least <= Math.max(1, Math.floor(typed.length / 3)) ? best : null;
+  return min <= Math.max(1, Math.floor(typed.length / 3)) ? best : null;
 }
 
 /** How many letters must be put in, taken out or changed (Levenshtein), two neighbours swapped counting once. */

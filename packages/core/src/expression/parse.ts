@@ -70,7 +70,7 @@ class Refused extends Error {
 export function parse(text: string): { node: Node } | { complaint: Complaint } {
   try {
     if (text.length > LONGEST_EXPRESSION)
-      throw new Refused(why('too long', { most: LONGEST_EXPRESSION, length: text.length }), {
+      throw new Refused(why('too long', { max: LONGEST_EXPRESSION, length: text.length }), {
         from: 0,
         to: text.length,
       });
@@ -193,12 +193,12 @@ class Reader {
     return node;
   }
 
-  #binary(least: number): Node {
+  #binary(min: number): Node {
     let left = this.#unary();
     for (;;) {
       const op = this.#now.text as BinaryOp;
       const strength = this.#now.kind === 'sign' && op in STRENGTH ? STRENGTH[op] : 0;
-      if (strength < least) return left;
+      if (strength < min) return left;
       this.#next();
       const right = this.#binary(strength + 1);
       left = { kind: 'binary', op, left, right, from: left.from, to: right.to };

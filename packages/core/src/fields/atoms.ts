@@ -1,11 +1,11 @@
 import Joi from 'joi';
 import { LONGEST_EXPRESSION } from '../expression';
-import { MOST, MOST_LINKS } from '../limits';
+import { MAX_ITEMS, MAX_LINKS } from '../limits';
 import { DURATION_PATTERN, LONGEST_NAME } from '../model';
 
 /** What documents are made of at their smallest, with their limits. */
 
-export { MOST, MOST_LINKS };
+export { MAX_ITEMS, MAX_LINKS };
 /** Design pixels; further out nothing can be seen or meant. */
 export const FAR = 100_000;
 
@@ -30,7 +30,7 @@ export const length = Joi.alternatives(
     .max(20),
 );
 export const share = Joi.number().min(0).max(1);
-export const list = (item: Joi.Schema, most = MOST) => Joi.array().items(item).max(most);
+export const list = (item: Joi.Schema, max = MAX_ITEMS) => Joi.array().items(item).max(max);
 export const thing = (keys: Joi.SchemaMap) => Joi.object(keys).unknown(true);
 /**
  * One of several things, told by the words of one field: what is wrong with it is then told by the field that is wrong, not by

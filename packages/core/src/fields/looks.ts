@@ -27,8 +27,8 @@ export const textLook = {
   stand: oneOf('top', 'middle', 'bottom'),
   wrap: oneOf('wrap', 'cut'),
   fit: thing({
-    least: Joi.number().min(1).max(2000).required(),
-    most: Joi.number().min(1).max(2000).required(),
+    min: Joi.number().min(1).max(2000).required(),
+    max: Joi.number().min(1).max(2000).required(),
   }),
   outline,
   shadow,
@@ -65,7 +65,7 @@ export const axis = oneBy(
     'start|centre|end': { size: length.required(), own: share, to: id },
     stretch: { far: length.required() },
   },
-  { offset: length.required(), least: bound, most: bound },
+  { offset: length.required(), min: bound, max: bound },
 );
 export const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
 export const fit = oneOf('contain', 'cover', 'stretch');

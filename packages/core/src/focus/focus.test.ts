@@ -188,7 +188,7 @@ function nearestOfAll(
   direction: Direction,
 ): string | undefined {
   let found: string | undefined;
-  let least = Infinity;
+  let min = Infinity;
   const a = rects.get(from)!;
   const middle = (rect: Rect) => ({ x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 });
   const lies = (b: Rect): boolean =>
@@ -202,7 +202,7 @@ function nearestOfAll(
   for (const [id, b] of order) {
     if (id === from || !lies(b)) continue;
     const distance = navigationDistance(a, b, direction);
-    if (distance < least) [least, found] = [distance, id];
+    if (distance < min) [min, found] = [distance, id];
   }
   return found;
 }

@@ -9,7 +9,7 @@ export interface Stand {
 }
 
 /** Of so many that lie over one another, which is nearest is nobody's concern any more. */
-const MOST_LOOKED = 200;
+const MAX_LOOKED = 200;
 
 interface Line {
   /** In the order of their middles on the way. */
@@ -45,9 +45,9 @@ export class Field {
           middle: (near(stand.rect) + far(stand.rect)) / 2,
         }));
         line.sort((a, b) => a.middle - b.middle || a.index - b.index);
-        const reach = stands.reduce((most, { rect }) => Math.max(most, (far(rect) - near(rect)) / 2), 0);
-        const first = stands.reduce((least, { rect }) => Math.min(least, near(rect)), Infinity);
-        const last = stands.reduce((most, { rect }) => Math.max(most, far(rect)), -Infinity);
+        const reach = stands.reduce((max, { rect }) => Math.max(max, (far(rect) - near(rect)) / 2), 0);
+        const first = stands.reduce((min, { rect }) => Math.min(min, near(rect)), Infinity);
+        const last = stands.reduce((max, { rect }) => Math.max(max, far(rect)), -Infinity);
         return [direction, { stands: line, reach, length: last - first }];
       }),
     ) as Record<Direction, Line>;
@@ -67,20 +67,19 @@ export class Field {
     const { near, far } = EDGES[direction];
     const end = far(from.rect);
     let found: { stand: Stand; index: number } | undefined;
-    let least = Infinity;
+    let min = Infinity;
     let looked = 0;
     // Whose middle is not beyond ours does not lie in that direction.
     for (let i = firstBeyond(stands, (near(from.rect) + end) / 2 - onward); i < stands.length; i++) {
       const to = stands[i]!;
       const gap = to.middle - reach + onward - end;
-      if ((gap > 0 && gap - ALIGN_WEIGHT > least) || looked > MOST_LOOKED) break;
+      if ((gap > 0 && gap - ALIGN_WEIGHT > min) || looked > MAX_LOOKED) break;
       if (to.stand.id === from.id) continue;
       const rect = onward === 0 ? to.stand.rect : moved(to.stand.rect, direction, onward);
       if (!liesIn(from.rect, rect, direction)) continue;
       looked += 1;
       const distance = navigationDistance(from.rect, rect, direction);
-      if (distance < least || (distance === least && to.index < found!.index))
-        [least, found] = [distance, to];
+      if (distance < min || (distance === min && to.index < found!.index)) [min, found] = [distance, to];
     }
     return found?.stand.id;
   }

@@ -1,7 +1,7 @@
 import opentype from 'opentype.js';
 import type { FontMetrics } from '../text';
 
-/** Characters a house font is asked for: printable ASCII, Latin-1, Latin Extended-A and common punctuation. */
+/** Characters a built-in font is asked for: printable ASCII, Latin-1, Latin Extended-A and common punctuation. */
 const WANTED: number[] = [];
 for (let c = 0x20; c <= 0x17f; c++) if (c < 0x7f || c > 0x9f) WANTED.push(c);
 WANTED.push(

@@ -25,7 +25,7 @@ export interface TextRow {
   state: 'missing' | 'changed' | NonNullable<Translated['state']>;
   note: string;
   /** The most letters it may have; null where that is not said. */
-  most: number | null;
+  maxLength: number | null;
 }
 
 /** Every text that players read, in the order of the file, with its translation into one language. */
@@ -35,7 +35,7 @@ export function textTable(project: Project, code: string): TextRow[] {
   const known = project.translated?.[code] ?? {};
   return wordingsOf(project).map(({ key, text, owner }) => {
     const target = texts[key] ?? '';
-    const { note = '', most = null } = project.wordings?.[key] ?? {};
+    const { note = '', maxLength = null } = project.wordings?.[key] ?? {};
     return {
       key,
       place: place(key, owner),
@@ -44,7 +44,7 @@ export function textTable(project: Project, code: string): TextRow[] {
       target,
       state: stateOf(target, text, known[key]),
       note,
-      most,
+      maxLength,
     };
   });
 }

@@ -93,8 +93,8 @@ test('sisters that hang on one another fall back to the parent', () => {
 
 test('a size keeps within its bounds', () => {
   const at = (axis: Axis) => solve({ ...buttonOf('b', 0), place: { x: axis, y: size(1) } })('b')[2];
-  expect(at({ at: 'start', offset: 0, size: '50%', most: 700 })).toBe(700);
-  expect(at({ at: 'stretch', offset: 900, far: 900, least: 300 })).toBe(300);
+  expect(at({ at: 'start', offset: 0, size: '50%', max: 700 })).toBe(700);
+  expect(at({ at: 'stretch', offset: 900, far: 900, min: 300 })).toBe(300);
 });
 
 test('whatever elements say, every one of them stands somewhere', () => {

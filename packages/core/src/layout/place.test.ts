@@ -28,7 +28,7 @@ import { solveLayout } from './solve';
 /** Places that hang on no sister and have no bounds, whose size is at least one pixel. */
 const plain = anyAxis
   .map((axis): Axis => {
-    const { least: _, most: __, ...rest } = axis;
+    const { min: _, max: __, ...rest } = axis;
     if (rest.at === 'stretch') return { ...rest, offset: 100, far: 200 };
     const { to: ___, ...free } = rest;
     return free;

@@ -28,8 +28,8 @@ export function resizeAxis(axis: Axis, start: number, end: number, room: number)
 /** An axis that stands at `span` (measured in its parent, as it is drawn now) and is kept by `at` of the parent. */
 export function anchorAxis(axis: Axis, at: Axis['at'], span: Span, room: number): Axis {
   const bounds = {
-    ...(axis.least === undefined ? {} : { least: axis.least }),
-    ...(axis.most === undefined ? {} : { most: axis.most }),
+    ...(axis.min === undefined ? {} : { min: axis.min }),
+    ...(axis.max === undefined ? {} : { max: axis.max }),
   };
   const { start, size } = span;
   if (at === 'stretch') return { at, offset: tidy(start), far: tidy(room - start - size), ...bounds };
@@ -56,15 +56,15 @@ export function attachAxis(
       : at === 'end'
         ? point - sister.start - sister.size
         : point - sister.start - sister.size / 2;
-  const { least, most } = axis;
+  const { min, max } = axis;
   return {
     at,
     offset: tidy(offset),
     size,
     to,
     ...(own === BESIDE[at] ? {} : { own }),
-    ...(least === undefined ? {} : { least }),
-    ...(most === undefined ? {} : { most }),
+    ...(min === undefined ? {} : { min }),
+    ...(max === undefined ? {} : { max }),
   };
 }
 

@@ -101,7 +101,7 @@ export function sizeOf(axis: Axis, room: number): number {
     axis.at === 'stretch'
       ? room - toPixels(axis.offset, room) - toPixels(axis.far, room)
       : toPixels(axis.size, room);
-  return Math.max(0, axis.least ?? 0, Math.min(axis.most ?? Infinity, size));
+  return Math.max(0, axis.min ?? 0, Math.min(axis.max ?? Infinity, size));
 }
 
 /** The reference point an anchor implies when the element names none. */

@@ -1,10 +1,10 @@
 import { compile } from '../compile';
 import { findingsOf, findingWords } from '../check';
-import { MOST_UNFOLDED, unfoldedSize } from '../component';
+import { MAX_UNFOLDED, unfoldedSize } from '../component';
 import type { Component, Element, Project } from '../model';
 import { readDocument } from '../schema';
 import { after, buttonOf, link, Play, projectOf, screenOf } from '../test/flows';
-import { DEEPEST_ELEMENTS, MOST_IN_ALL, pastLimits } from '.';
+import { DEEPEST_ELEMENTS, MAX_IN_ALL, pastLimits } from '.';
 
 const placed = (id: string, component: string): Element => ({
   id,
@@ -65,9 +65,9 @@ test('past the limit a component is left out where it is placed, in words, and t
 
 test('a file that unfolds to too much, or holds elements too deep, is refused in words', () => {
   // Each of the screens holds what fits; all together are too many.
-  const many = bomb(3, Math.ceil(MOST_IN_ALL / 3280) + 1);
+  const many = bomb(3, Math.ceil(MAX_IN_ALL / 3280) + 1);
   expect(readDocument(JSON.parse(JSON.stringify(many)))).toMatchObject({
-    problems: [{ place: 'screens', code: 'too many in all', params: { most: MOST_IN_ALL } }],
+    problems: [{ place: 'screens', code: 'too many in all', params: { max: MAX_IN_ALL } }],
   });
   const deep = (depth: number) =>
     projectOf(
@@ -89,7 +89,7 @@ test('a file that unfolds to too much, or holds elements too deep, is refused in
     );
   expect(pastLimits(deep(DEEPEST_ELEMENTS))).toBeNull();
   expect(pastLimits(deep(DEEPEST_ELEMENTS + 1))).toMatchObject({ place: 'screens[0].elements' });
-  expect(MOST_UNFOLDED).toBeLessThan(MOST_IN_ALL);
+  expect(MAX_UNFOLDED).toBeLessThan(MAX_IN_ALL);
 });
 
 test('screens that lead to each other at once or sooner than any frame keep the engine no busier than once a millisecond', () => {

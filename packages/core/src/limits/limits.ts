@@ -1,14 +1,14 @@
-import { MOST_UNFOLDED, unfoldedSize } from '../component';
+import { MAX_UNFOLDED, unfoldedSize } from '../component';
 import { refusal, type Problem } from '../refusal';
 import { byId, type Element, type Id, type Project } from '../model';
 
 /** How many things a list may hold; a thousand screens have more links than anything else. */
-export const MOST = 5000;
-export const MOST_LINKS = 20_000;
+export const MAX_ITEMS = 5000;
+export const MAX_LINKS = 20_000;
 
 /** How deep elements may be held by one another, and how many there may be in all with what components hold. */
 export const DEEPEST_ELEMENTS = 100;
-export const MOST_IN_ALL = 200_000;
+export const MAX_IN_ALL = 200_000;
 
 /**
  * What of a project is more than can be kept and played without a wait; null when nothing is. What could not be read again is
@@ -17,8 +17,8 @@ export const MOST_IN_ALL = 200_000;
 export function pastLimits(project: Project): Problem | null {
   for (const [place, list] of Object.entries(project))
     if (Array.isArray(list)) {
-      const most = place === 'links' ? MOST_LINKS : MOST;
-      if (list.length > most) return { ...refusal('too many', { most, has: list.length }), place };
+      const max = place === 'links' ? MAX_LINKS : MAX_ITEMS;
+      if (list.length > max) return { ...refusal('too many', { max, has: list.length }), place };
     }
   let total = 0;
   for (const list of ['screens', 'components'] as const) {
@@ -26,15 +26,15 @@ export function pastLimits(project: Project): Problem | null {
     for (let i = 0; i < owners.length; i++) {
       const { elements, name } = owners[i]!;
       const place = `${list}[${i}].elements`;
-      if (elements.length > MOST)
-        return { ...refusal('too many elements', { name, most: MOST, has: elements.length }), place };
+      if (elements.length > MAX_ITEMS)
+        return { ...refusal('too many elements', { name, max: MAX_ITEMS, has: elements.length }), place };
       if (depthOf(elements) > DEEPEST_ELEMENTS)
-        return { ...refusal('elements too deep', { name, most: DEEPEST_ELEMENTS }), place };
-      if (list === 'screens') total += Math.min(MOST_UNFOLDED, unfoldedSize(project, elements));
+        return { ...refusal('elements too deep', { name, max: DEEPEST_ELEMENTS }), place };
+      if (list === 'screens') total += Math.min(MAX_UNFOLDED, unfoldedSize(project, elements));
     }
   }
-  return total > MOST_IN_ALL
-    ? { ...refusal('too many in all', { most: MOST_IN_ALL, has: total }), place: 'screens' }
+  return total > MAX_IN_ALL
+    ? { ...refusal('too many in all', { max: MAX_IN_ALL, has: total }), place: 'screens' }
     : null;
 }
 

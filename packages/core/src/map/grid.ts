@@ -16,7 +16,7 @@ export const cellKey = (from: Id, to: Id): string => `${from}\n${to}`;
 
 /** The links as a table of from × to, in the project's order. */
 export function planGrid(project: Project): Grid {
-  const nodes = nodesOf(project).filter((node) => node.layer !== 'notice' && node.layer !== 'companion');
+  const nodes = nodesOf(project).filter((node) => node.layer !== 'notice' && node.layer !== 'hud');
   const cells = new Map<string, Id[]>();
   const back = new Map<Id, Id[]>();
   for (const link of project.links) {

@@ -31,9 +31,9 @@ export interface MapLine {
 
 const LABEL_HEIGHT = 18;
 
-/** How wide a line's label is, near enough to keep labels apart: its first three cues, each with a mark. */
-function labelSize(line: MapLine, cues: ReadonlyMap<Id, string>): { width: number; height: number } {
-  const words = line.links.slice(0, 3).map((id) => 18 + 6 * Math.min(16, cues.get(id)!.length));
+/** How wide a line's label is, near enough to keep labels apart: its first three triggers, each with a mark. */
+function labelSize(line: MapLine, triggers: ReadonlyMap<Id, string>): { width: number; height: number } {
+  const words = line.links.slice(0, 3).map((id) => 18 + 6 * Math.min(16, triggers.get(id)!.length));
   const stub = line.stub === null ? 0 : 20 + 6 * Math.min(18, line.stub.length);
   return {
     height: LABEL_HEIGHT,
@@ -66,7 +66,7 @@ export function planLines(project: Project, plan: MapPlan): MapLine[] {
     for (const target of leadsTo(link)) {
       const to = cardOf(target);
       if (!to || (from?.holds && from === to)) continue;
-      const control = from?.holds ? '' : (elementOf(link.cue) ?? '');
+      const control = from?.holds ? '' : (elementOf(link.trigger) ?? '');
       const key = `${from?.id ?? link.from} ${control} ${to.id}`;
       const known = lines.get(key);
       if (known) known.links.push(link.id);
@@ -143,10 +143,10 @@ function solvedOrNot(project: Project, screen: Screen): Solved {
 
 /** Where on its card the control stands; null for a link that no control sets off. */
 function controlPoint(project: Project, layouts: Layouts, card: MapCard, link: Link): Point | null {
-  const element = elementOf(link.cue);
+  const element = elementOf(link.trigger);
   const rect = element === null ? undefined : layouts.get(card.id)?.get(element);
   if (!rect) return null;
-  const clamp = (n: number, most: number): number => Math.min(most - 4, Math.max(4, n));
+  const clamp = (n: number, max: number): number => Math.min(max - 4, Math.max(4, n));
   return {
     x: card.x + clamp(((rect.x + rect.width) / project.design.width) * CARD.width, CARD.width),
     y: card.y + clamp(((rect.y + rect.height / 2) / project.design.height) * CARD.picture, CARD.picture),
@@ -248,20 +248,22 @@ export function pointOn(
 
 /** Each label stands on its line where it covers the least of cards and other labels. */
 function placeLabels(project: Project, lines: MapLine[], cards: readonly MapCard[]): void {
-  const cues = new Map(project.links.map((link) => [link.id, triggerLabel(project, link.from, link.cue)]));
+  const triggers = new Map(
+    project.links.map((link) => [link.id, triggerLabel(project, link.from, link.trigger)]),
+  );
   const onMap = new Near(cards.map(middleBox));
   const placed = new Near([]);
   for (const line of lines) {
-    const size = labelSize(line, cues);
+    const size = labelSize(line, triggers);
     let best: Box | null = null;
-    let least = Infinity;
+    let min = Infinity;
     for (const t of line.stub !== null ? [1] : [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.88]) {
       const on = pointOn(line, t);
       // A stub's label goes on from where it ends.
       if (line.stub !== null) on.x += (Math.sign(line.end.x - line.start.x) * size.width) / 2;
       const box = { x: Math.max(LABEL_EDGE + size.width / 2, on.x), y: on.y, ...size };
       const cost = onMap.covered(box) + 3 * placed.covered(box) + Math.abs(t - 0.5);
-      if (cost < least) [least, best] = [cost, box];
+      if (cost < min) [min, best] = [cost, box];
     }
     line.label = { x: best!.x, y: best!.y };
     placed.add(best!);

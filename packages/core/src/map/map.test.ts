@@ -115,7 +115,7 @@ describe('areas on the map', () => {
         screenOf('watch', { area: 'night' }),
         screenOf('storm', { area: 'gale' }),
         screenOf('dawn', { area: 'night' }),
-        screenOf('gauge', { layer: 'companion', area: 'night' }),
+        screenOf('gauge', { layer: 'hud', area: 'night' }),
       ],
       [
         link('title', press('x'), 'go', 'watch'),
@@ -149,7 +149,7 @@ describe('areas on the map', () => {
     expect(areaAt(plan, 0, 0)).toBeNull();
   });
 
-  test('a companion stands in the row of its area’s first base, and what it leads to is reached from there', () => {
+  test('a HUD piece stands in the row of its area’s first base, and what it leads to is reached from there', () => {
     const cards = new Map(planMap(nested()).cards.map((card) => [card.id, card]));
     expect(['watch', 'gauge', 'dawn', 'storm'].map((id) => cards.get(id)!.steps)).toEqual([1, 1, 2, 2]);
   });

@@ -9,7 +9,7 @@ const EDGE = { left: 30, top: 58, band: 20, way: 58 };
 /** Room between an area's edge and its cards, and for its name. */
 const AREA = { side: 12, head: 21, foot: 10 };
 /** How many cards stand side by side before a row goes on beneath. */
-const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1, companion: 1 };
+const ABREAST: Record<Layer, number> = { base: 2, overlay: 2, notice: 1, hud: 1 };
 
 export interface MapCard {
   id: Id;
@@ -51,7 +51,7 @@ export interface MapPlan {
   height: number;
 }
 
-export const LAYERS: Layer[] = ['base', 'overlay', 'notice', 'companion'];
+export const LAYERS: Layer[] = ['base', 'overlay', 'notice', 'hud'];
 
 /** A column of cards in a band: those of one area, or of none. */
 interface Lane {
@@ -216,8 +216,8 @@ function lanesOf(project: Project, nodes: readonly Placing[], folded: ReadonlySe
   const outer = project.areas.filter((area) => area.parent === null || !known.has(area.parent));
   const base = [lane('base', null), ...outer.flatMap(inArea)];
   const shown = base.filter((other) => other.area !== null || other.nodes.length > 0 || base.length === 1);
-  return [...shown, lane('overlay', null), lane('notice', null), lane('companion', null)].filter(
-    (other) => other.layer !== 'companion' || other.nodes.length > 0,
+  return [...shown, lane('overlay', null), lane('notice', null), lane('hud', null)].filter(
+    (other) => other.layer !== 'hud' || other.nodes.length > 0,
   );
 }
 

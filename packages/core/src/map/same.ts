@@ -26,7 +26,7 @@ const PARTS = [
   'actions',
   'events',
   'values',
-  'house',
+  'defaults',
   'assets',
   'components',
 ] as const;
@@ -36,8 +36,8 @@ const SHOWN = ['id', 'name', 'layer', 'area', 'row', 'order', 'parameters', 'out
 function sameControls(before: Project, screen: Screen, now: Project, other: Screen): boolean {
   const [was, is] = [layoutOf(before, screen), layoutOf(now, other)];
   const name = (of: Screen, id: string) => withId(of.elements, id)?.name;
-  return now.links.every(({ from, cue }) => {
-    const element = elementOf(cue);
+  return now.links.every(({ from, trigger }) => {
+    const element = elementOf(trigger);
     if (from !== screen.id || element === null) return true;
     const [a, b] = [was.get(element), is.get(element)];
     if (!a || !b) return a === b;

@@ -44,7 +44,7 @@ export function leadsTo(link: Link): Id[] {
 }
 
 /**
- * The least number of links from the start to each card. The links of an area and the companions beside it can be used
+ * The least number of links from the start to each card. The links of an area and the HUD pieces beside it can be used
  * from the first of its bases on, those of the project from the start on.
  */
 export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, number> {
@@ -57,7 +57,7 @@ export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, nu
         if (list) list.push(to);
         else from.set(link.from, [to]);
       }
-  const companions = project.screens.filter((screen) => screen.layer === 'companion');
+  const huds = project.screens.filter((screen) => screen.layer === 'hud');
   const screens = new Map(project.screens.map((screen) => [screen.id, screen]));
   const entered = new Set<Id>();
   const steps = new Map<Id, number>();
@@ -70,10 +70,10 @@ export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, nu
       if (entered.has(area)) continue;
       entered.add(area);
       found.push(...(from.get(area) ?? []));
-      for (const companion of companions)
-        if (companion.area === area) {
-          steps.set(companion.id, n);
-          found.push(...(from.get(companion.id) ?? []));
+      for (const hud of huds)
+        if (hud.area === area) {
+          steps.set(hud.id, n);
+          found.push(...(from.get(hud.id) ?? []));
         }
     }
     return found;

@@ -132,7 +132,7 @@ test('and it is told of', () => {
   expect(told('{oil, number, ::unit/banana}')).toMatch(/unit/);
   expect(told('{note, date}')).toMatch(/asked for as a number/);
   expect(told('{oil, date}')).toMatch(/when oil is 1\d+e?|100000000000000000/);
-  const bounded: Scope = { ...scope, names: new Map([known('oil', { type: 'number', least: 0, most: 9 })]) };
+  const bounded: Scope = { ...scope, names: new Map([known('oil', { type: 'number', min: 0, max: 9 })]) };
   expect(textTroubles('{oil, date}', bounded)).toEqual([]);
 });
 

@@ -78,7 +78,7 @@ const withWords = (elements: readonly MessageFormatElement[]): MessageFormatElem
 
 /** What says messages, by language and words: what is compiled stays plain data. The oldest make way. */
 const formats = new Map<string, IntlMessageFormat>();
-const MOST_FORMATS = 5000;
+const MAX_FORMATS = 5000;
 
 /** Throws where there is no way to say a message at all. */
 function formatOf({ written, language }: MessagePart): IntlMessageFormat {
@@ -88,7 +88,7 @@ function formatOf({ written, language }: MessagePart): IntlMessageFormat {
   const read = readMessage(written);
   if ('error' in read) throw new Error(read.error);
   const format = new IntlMessageFormat(withWords(read.elements), knownLanguage(language));
-  if (formats.size >= MOST_FORMATS) formats.delete(formats.keys().next().value!);
+  if (formats.size >= MAX_FORMATS) formats.delete(formats.keys().next().value!);
   formats.set(key, format);
   return format;
 }
@@ -216,7 +216,7 @@ function sayTroubles(text: string, scope: Scope): TextTrouble[] {
 function samplesOf(type: FieldType): readonly [Scalar, Scalar, Scalar] {
   switch (type.type) {
     case 'number':
-      return [fitScalar(type, 1) ?? 1, type.most ?? 1e17, type.least ?? -1e17];
+      return [fitScalar(type, 1) ?? 1, type.max ?? 1e17, type.min ?? -1e17];
     case 'on/off':
       return [true, false, true];
     case 'choice':

@@ -5,7 +5,7 @@ import type { BoxStyle, TextStyle } from './look';
 import type { Action, Project } from './types';
 
 /** The number every file carries; raised when older programs could misread the file. */
-export const FORMAT = 7;
+export const FORMAT = 8;
 
 const action = (id: string, keys: string[], pad: number[], name = id): Action => ({ id, name, keys, pad });
 
@@ -81,7 +81,7 @@ export const HOUSE_BOXES: BoxStyle[] = [
   { id: 'b-panel', name: 'Panel', fill: '#0d2338', border: '#3d607c', borderWidth: 3, corner: 18 },
 ];
 
-/** A project with nothing in it but the house's styles, actions and motion. */
+/** A project with nothing in it but the default styles, actions and motion. */
 export function blankProject(name: string): Project {
   return {
     format: FORMAT,
@@ -89,7 +89,7 @@ export function blankProject(name: string): Project {
     name,
     design: { width: 1920, height: 1080, margin: 5 },
     rates: DEFAULT_RATES,
-    house: { motion: { name: 'fade', duration: '240 ms' }, order: 'after', masked: 'ignored' },
+    defaults: { motion: { name: 'fade', duration: '240 ms' }, order: 'after', masked: 'ignored' },
     start: null,
     actions: copyOf(USUAL_ACTIONS),
     events: [],

@@ -55,8 +55,8 @@ export interface Reading {
   /** So much, and so much a letter. */
   base: Duration;
   each: Duration;
-  least?: Duration;
-  most?: Duration;
+  min?: Duration;
+  max?: Duration;
   /** A number by which it is longer or shorter, as players choose; in percent when its unit says so. */
   scale?: Id;
 }

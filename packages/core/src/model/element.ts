@@ -92,7 +92,7 @@ interface Pressable extends ElementBase {
 }
 export interface ButtonElement extends Pressable {
   type: 'button';
-  /** An action that presses it. On a notice or companion, which have no focus, it is shown beside the text. */
+  /** An action that presses it. On a notice or HUD piece, which have no focus, it is shown beside the text. */
   shortcut?: Id;
 }
 
@@ -109,8 +109,8 @@ export interface SwitchElement extends Control {
 /** Without a value, from `least` to `most`. */
 export interface SliderElement extends Control {
   type: 'slider';
-  least?: number;
-  most?: number;
+  min?: number;
+  max?: number;
 }
 export interface ChoiceElement extends Control {
   type: 'choice';
@@ -250,8 +250,8 @@ export type Axis =
   | ({ at: 'stretch'; offset: Length; far: Length } & Bounds);
 
 interface Bounds {
-  least?: number;
-  most?: number;
+  min?: number;
+  max?: number;
 }
 
 /** A reusable group of elements. Placed, it is as large as its place says; by itself it has this size. */

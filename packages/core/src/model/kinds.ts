@@ -46,7 +46,7 @@ const NAME_HINTS: [Kind, RegExp][] = [
 ];
 
 /**
- * The flags of a screen with the defaults of its areas (inner to outer) and its kind filled in. Notices and companions
+ * The flags of a screen with the defaults of its areas (inner to outer) and its kind filled in. Notices and HUD pieces
  * neither freeze nor block.
  */
 export function settled(

@@ -13,7 +13,7 @@ export interface NamedColour {
   colour: Colour;
 }
 
-/** A house face, or the id of a font of the project. */
+/** A built-in face, or the id of a font of the project. */
 export type FontName = 'plain' | 'display' | Id;
 
 export type Align = 'start' | 'centre' | 'end';
@@ -66,7 +66,7 @@ export interface TextLook {
   /** Long lines are broken, or kept as they are and cut. Absent: broken. */
   wrap?: 'wrap' | 'cut';
   /** The size is as large as its box takes, between these. Absent: the size stands. */
-  fit?: { least: number; most: number };
+  fit?: { min: number; max: number };
   outline?: Outline;
   shadow?: Shadow;
 }

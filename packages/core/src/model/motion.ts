@@ -87,7 +87,7 @@ export interface Keyframe {
 }
 export type KeyframeValue = 'x' | 'y' | 'scale' | 'turn' | 'opacity' | 'tint';
 
-/** What an element does by itself, from a cue on. */
+/** What an element does by itself, from a trigger on. */
 export interface Animation {
   id: Id;
   /** `step`: a step of a conversation says when. */

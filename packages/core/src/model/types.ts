@@ -22,7 +22,7 @@ export interface Project {
   name: string;
   design: Design;
   rates: Rates;
-  house: House;
+  defaults: Defaults;
   /** The screen a run begins with; null while there is none. */
   start: Id | null;
   actions: Action[];
@@ -94,7 +94,7 @@ export interface Translated {
 export interface WordingNote {
   note?: string;
   /** The most letters it may have, in any language. */
-  most?: number;
+  maxLength?: number;
 }
 
 /** How many frames and ticks make a second in this project. */
@@ -104,7 +104,7 @@ export interface Rates {
 }
 
 /** What every hand-over does unless an area, screen or link says otherwise. */
-export interface House {
+export interface Defaults {
   motion: Motion;
   /** Layers that move otherwise. */
   layers?: Partial<Record<Layer, Motion>>;
@@ -141,7 +141,7 @@ export type Scalar = boolean | number | string;
 /** What may stand in a value. Words for on and off are what players and designers read in place of true and false. */
 export type ValueType =
   | { type: 'on/off'; on?: string; off?: string }
-  | { type: 'number'; least?: number; most?: number; step?: number; unit?: string }
+  | { type: 'number'; min?: number; max?: number; step?: number; unit?: string }
   | { type: 'choice'; options: Option[] }
   | { type: 'text' };
 
@@ -229,7 +229,7 @@ export type Kind =
   | 'popup'
   | 'game over'
   | 'custom';
-export type Layer = 'base' | 'overlay' | 'notice' | 'companion';
+export type Layer = 'base' | 'overlay' | 'notice' | 'hud';
 /** What a base screen does to the trail. */
 export type Trail = 'keeps' | 'skipped' | 'afresh';
 
@@ -253,11 +253,11 @@ export interface Screen {
   firstFocus?: Id;
   /** Where the focus goes otherwise than by the layout. */
   focus?: FocusRules;
-  /** Least time up: cues due earlier wait until then. */
-  least?: Duration;
-  /** The area it is in. A companion is up while any base of its area is; without one, always. */
+  /** Least time up: triggers due earlier wait until then. */
+  minTime?: Duration;
+  /** The area it is in. A HUD piece is up while any base of its area is; without one, always. */
   area?: Id;
-  /** Companion: up only while this holds. */
+  /** HUD piece: up only while this holds. */
   shownWhen?: Expression;
   parameters?: Parameter[];
   /** What it can answer when it closes. */
@@ -315,7 +315,7 @@ export interface Link {
   id: Id;
   /** A screen's id, an area's, or `project`. */
   from: Id;
-  cue: Cue;
+  trigger: Trigger;
   /** Has to hold for it to be taken. */
   when?: Expression;
   /** Taken once in a run, and not again. */
@@ -337,7 +337,7 @@ export interface Link {
   masked?: Masked;
 }
 
-export type Cue =
+export type Trigger =
   | { on: 'press'; element: Id }
   | { on: 'action'; action: Id; when: 'down' | 'up' | 'held'; hold?: Duration }
   | { on: 'event'; event: Id }
@@ -357,7 +357,7 @@ export type Cue =
   | { on: 'value'; when: Expression }
   /** A screen that was opened from here closes; with an outcome, only when it answers that. */
   | { on: 'returned'; screen: Id; outcome?: Id };
-export type CueName = Cue['on'];
+export type TriggerName = Trigger['on'];
 
 /** What a link also does. With `after`, that much later than the link is taken. */
 export type Effect = { after?: Duration } & (

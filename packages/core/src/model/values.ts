@@ -16,7 +16,7 @@ export function zeroOf(type: FieldType): Scalar {
 }
 
 const clamp = (type: FieldType & { type: 'number' }, n: number): number =>
-  Math.min(type.most ?? Infinity, Math.max(type.least ?? -Infinity, n));
+  Math.min(type.max ?? Infinity, Math.max(type.min ?? -Infinity, n));
 
 /** The scalar a type makes of any other, or null when it is of another kind. Out of range clamps. */
 export function fitScalar(type: FieldType, value: unknown): Scalar | null {

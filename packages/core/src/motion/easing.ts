@@ -73,8 +73,8 @@ function parse(easing: Easing): Curve | null {
   if (stepped) {
     const [count, jump = 'jump-end'] = stepped;
     const n = Number(count);
-    const least = jump === 'jump-none' ? 2 : 1;
-    return stepped.length <= 2 && Number.isInteger(n) && n >= least && n <= 1000 && jump in JUMPS
+    const min = jump === 'jump-none' ? 2 : 1;
+    return stepped.length <= 2 && Number.isInteger(n) && n >= min && n <= 1000 && jump in JUMPS
       ? steps(n, jump as keyof typeof JUMPS)
       : null;
   }
@@ -119,8 +119,8 @@ function pieces(stops: string[]): Curve | null {
   if (points.length < 2 || points.some(({ at, out }) => Number.isNaN(out) || Number.isNaN(at))) return null;
   points[0]!.at ??= 0;
   points.at(-1)!.at ??= 1;
-  let most = -Infinity;
-  for (const point of points) if (point.at !== null) point.at = most = Math.max(most, point.at);
+  let max = -Infinity;
+  for (const point of points) if (point.at !== null) point.at = max = Math.max(max, point.at);
   points.forEach((point, i) => {
     if (point.at !== null) return;
     const next = points.findIndex((other, n) => n > i && other.at !== null);

@@ -162,8 +162,8 @@ const RANGES: Record<'opacity' | 'scale' | 'turn' | 'blur', readonly [number, nu
   blur: [0, 1000],
 };
 const within = (change: keyof typeof RANGES, value: number): number => {
-  const [least, most] = RANGES[change];
-  return Math.min(most, Math.max(least, value));
+  const [min, max] = RANGES[change];
+  return Math.min(max, Math.max(min, value));
 };
 
 function ofTrack(track: MotionTrack, { rates }: Needs): OpenTrack {

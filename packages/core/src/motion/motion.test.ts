@@ -23,7 +23,7 @@ const ON_IT = [
   { id: 'c', name: 'Crest', rect: rect(500, 200) },
 ];
 const NEEDS = { rates: DEFAULT_RATES, motions: [] };
-const layer = fc.constantFrom<Layer>('base', 'overlay', 'notice', 'companion');
+const layer = fc.constantFrom<Layer>('base', 'overlay', 'notice', 'hud');
 const halves = fc
   .tuple(anyMotion, layer, fc.tuple(anyMade('m0'), anyMade('m1')))
   .map(([motion, on, motions]) => compileMotion(motion, on, { rates: DEFAULT_RATES, motions }));

@@ -18,7 +18,7 @@ const project = (over: Partial<Project> = {}): Project =>
       link('a', down('next'), 'go', 'c'),
     ],
     {
-      house: { motion: fade('1 s'), layers: { overlay: fade('2 s') }, order: 'after', masked: 'ignored' },
+      defaults: { motion: fade('1 s'), layers: { overlay: fade('2 s') }, order: 'after', masked: 'ignored' },
       areas: [
         { id: 'outer', name: 'Season', parent: null, motion: fade('4 s') },
         { id: 'inner', name: 'Night', parent: 'outer' },
@@ -27,7 +27,7 @@ const project = (over: Partial<Project> = {}): Project =>
     },
   );
 
-test('a link moves by the screen it brings, its innermost area that says so, its layer, else the house', () => {
+test('a link moves by the screen it brings, its innermost area that says so, its layer, else the default', () => {
   const at = project();
   const by = at.links.map((link) => {
     const { motion, owner } = ruleFor(at, link);
@@ -52,8 +52,8 @@ test('an exception is what moves otherwise than its rule, and no more', () => {
   expect(['a', 'b', 'c', 'over'].map((id) => movesOddly(at, id))).toEqual([false, false, true, false]);
 });
 
-test('an edit of the house reaches all that says nothing itself, a screen added later too', () => {
-  const at = project({ house: { motion: fade('180 ms'), order: 'after', masked: 'ignored' }, areas: [] });
+test('an edit of the default motion reaches all that says nothing itself, a screen added later too', () => {
+  const at = project({ defaults: { motion: fade('180 ms'), order: 'after', masked: 'ignored' }, areas: [] });
   at.screens.push(screenOf('fifth'));
   const later = link('a', press('x'), 'go', 'fifth');
   expect([...at.links.slice(0, 3), later].map((link) => ruleFor(at, link).motion)).toEqual(

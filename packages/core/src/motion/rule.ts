@@ -13,7 +13,7 @@ import {
   isAlike,
 } from '../model';
 
-/** A motion, and the screen or area that says so; null is the house. */
+/** A motion, and the screen or area that says so; null is the default motion. */
 export interface MotionRule {
   motion: Motion;
   owner: Screen | Area | null;
@@ -23,19 +23,19 @@ export interface MotionRule {
 export function ruleFor(project: Project, link: Link): MotionRule & { order: Order } {
   const target = link.to && 'screen' in link.to ? screenById(project, link.to.screen) : undefined;
   const screen = target ?? screenById(project, link.from);
-  const { order } = project.house;
+  const { order } = project.defaults;
   return screen?.motion
     ? { motion: screen.motion, owner: screen, order }
     : { ...ruleAround(project, screen?.area ?? null, screen?.layer), order };
 }
 
-/** How a screen in an area moves when it says nothing itself: as the innermost area that does, its layer, or the house. */
+/** How a screen in an area moves when it says nothing itself: as the innermost area that does, its layer, or the default motion. */
 export function ruleAround(project: Project, within: Id | null, layer?: Layer): MotionRule {
   for (const id of areasAround(project, within)) {
     const area = withId(project.areas, id);
     if (area?.motion) return { motion: area.motion, owner: area };
   }
-  const { motion, layers } = project.house;
+  const { motion, layers } = project.defaults;
   return { motion: (layer && layers?.[layer]) ?? motion, owner: null };
 }
 

@@ -12,8 +12,8 @@ const sea: Value = {
   section: 'Sound',
   life: 'session',
   type: 'number',
-  least: 0,
-  most: 50,
+  min: 0,
+  max: 50,
   unit: '%',
   default: 20,
 };

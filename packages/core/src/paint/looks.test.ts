@@ -115,7 +115,7 @@ test('blur beneath comes with its screen, and is of everything beneath as one', 
     ],
     [link('a', press('go'), 'open', 'o')],
     {
-      house: {
+      defaults: {
         motion: { name: 'fade', duration: '200 ms', easing: 'linear' },
         order: 'together',
         masked: 'ignored',

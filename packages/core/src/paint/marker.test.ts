@@ -84,7 +84,9 @@ test('its loop goes on from when the focus comes, and begins anew on the next', 
   expect(seen(play).markers[0]!.x).toBeCloseTo(0);
   play.wait(500);
   expect(seen(play).markers[0]!.x).toBeCloseTo(-24);
-  const calm = new Play(marked({ loop }, {}, { house: { ...marked().house, reduced: 'always' } })).wait(250);
+  const calm = new Play(marked({ loop }, {}, { defaults: { ...marked().defaults, reduced: 'always' } })).wait(
+    250,
+  );
   expect(seen(calm).markers.map(({ x }) => x)).toEqual([0]);
 });
 

@@ -51,8 +51,8 @@ function check(
     layText(words, { ...look, ...change }, metrics, within);
   const block = laid({});
   if (fits(block)) return [];
-  const most = look.fit?.least ?? look.size;
-  const smaller = laid({ fit: { least: READABLE, most: Math.max(READABLE, most) } });
+  const max = look.fit?.min ?? look.size;
+  const smaller = laid({ fit: { min: READABLE, max: Math.max(READABLE, max) } });
   let wider: number | null = null;
   for (let width = box.width; width <= box.width * 3; width += Math.max(4, box.width / 50))
     if (fits(laid({}, { ...box, width }))) {
@@ -64,7 +64,7 @@ function check(
       element: element.id,
       across: block.over.across,
       down: block.over.down,
-      smaller: fits(smaller) && smaller.size < most ? smaller.size : null,
+      smaller: fits(smaller) && smaller.size < max ? smaller.size : null,
       wider,
       wrap: look.wrap === 'cut' && fits(laid({ wrap: 'wrap' })),
     },

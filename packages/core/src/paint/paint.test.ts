@@ -101,7 +101,7 @@ const groups = (items: Item[]) =>
 
 test('half way through a linear slide from the left the leaving picture is half out; then the next comes', () => {
   const project = lighthouse({
-    house: {
+    defaults: {
       motion: { name: 'slide', from: 'left', duration: '280 ms', easing: 'linear' },
       order: 'after',
       masked: 'ignored',
@@ -118,7 +118,7 @@ test('half way through a linear slide from the left the leaving picture is half 
 
 test('a fade takes a screen as one group', () => {
   const project = lighthouse({
-    house: {
+    defaults: {
       motion: { name: 'fade', duration: '200 ms', easing: 'linear' },
       order: 'together',
       masked: 'ignored',

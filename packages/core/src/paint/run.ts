@@ -24,7 +24,7 @@ import { paintScreen, type ScreenPicture } from './screen';
 import { roundAll, stackLift } from './stack';
 import { tooltipNow } from './tooltip';
 
-const RANK = { base: 0, companion: 1, notice: 2, overlay: 3 } as const;
+const RANK = { base: 0, hud: 1, notice: 2, overlay: 3 } as const;
 const OVER_ALL = 4;
 
 const rankOf = (layer: keyof typeof RANK, screen: CompiledScreen): number =>
@@ -198,7 +198,7 @@ function moved(
 }
 
 /** How many looks of one screen are kept; texts with running numbers make many. */
-const MOST_KEPT = 60;
+const MAX_KEPT = 60;
 
 /** Pictures of screens at rest, kept while the screen and what it is drawn with are the same objects. */
 const kept = new WeakMap<
@@ -218,7 +218,7 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: RenderState): Scre
   const { focus, scrollTo, scrolled, hovered, pressed, ...rest } = looks;
   const more = saysMore(screen) || rest.hidden.length > 0 || isSaying(rest);
   const key = `${focus}|${scrollTo}|${scrolled ? JSON.stringify(scrolled) : ''}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
-  if (known.pictures.size > MOST_KEPT) known.pictures.clear();
+  if (known.pictures.size > MAX_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
   if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));
   return picture;

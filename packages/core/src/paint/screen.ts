@@ -27,7 +27,7 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderS
     looks.grain,
   );
   // What never has the focus shows which key presses its buttons.
-  const unfocused = screen.layer === 'notice' || screen.layer === 'companion';
+  const unfocused = screen.layer === 'notice' || screen.layer === 'hud';
   const { hidden } = looks;
   const paint = (element: Element): Item[] => {
     if (hidden.includes(element.id)) return [];

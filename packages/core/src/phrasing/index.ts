@@ -15,7 +15,7 @@ export type Piece =
       gone?: boolean;
     };
 export type Slot =
-  | 'cue'
+  | 'trigger'
   | 'when'
   | 'after'
   | 'hold'

@@ -29,7 +29,7 @@ const target: Part<Target> = (to, walk) => {
 const parts = record<Link>({
   id: own('link'),
   from: id('source', { gone: withLink, but: [PROJECT] }),
-  cue: triggerReferences,
+  trigger: triggerReferences,
   when: condition,
   to: target,
   args: toScreen,
@@ -41,14 +41,14 @@ const parts = record<Link>({
 });
 
 export const link: Part<Link> = (one, walk) => {
-  const { from, cue, to } = one;
+  const { from, trigger, to } = one;
   const source = walk.screens.get(from) ?? walk.components.get(from);
-  const trigger = triggerOf(cue);
-  const fields = trigger?.brings?.(cue, walk.project);
+  const type = triggerOf(trigger);
+  const fields = type?.brings?.(trigger, walk.project);
   const around = {
     of: source?.id ?? null,
     parameters: source?.parameters ?? [],
-    event: fields ? (trigger.key?.(cue) ?? null) : null,
+    event: fields ? (type.key?.(trigger) ?? null) : null,
     fields: fields ?? [],
   };
   const beside = to && 'screen' in to ? to.screen : '';

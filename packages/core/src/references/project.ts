@@ -6,7 +6,7 @@ import type {
   Field,
   FocusRules,
   GameEvent,
-  House,
+  Defaults,
   Id,
   Loading,
   Option,
@@ -145,7 +145,7 @@ const screenFields = record<Screen>({
   ),
   firstFocus: held,
   focus,
-  least: plain,
+  minTime: plain,
   area: id('area', { gone: 'left out' }),
   shownWhen: condition,
   lasts: plain,
@@ -241,13 +241,13 @@ const area = record<Area>({
   motion,
   music: optionalAsset,
 });
-const house = record<House>({
+const defaults = record<Defaults>({
   motion,
-  layers: record<NonNullable<House['layers']>>({
+  layers: record<NonNullable<Defaults['layers']>>({
     base: motion,
     overlay: motion,
     notice: motion,
-    companion: motion,
+    hud: motion,
   }),
   order: plain,
 });
@@ -270,8 +270,8 @@ const talk = record<TalkRules>({
   reading: record<NonNullable<TalkRules['reading']>>({
     base: plain,
     each: plain,
-    least: plain,
-    most: plain,
+    min: plain,
+    max: plain,
     scale: id('value'),
   }),
   auto: orElse(record<{ value: Id }>({ value: id('value') })),
@@ -282,7 +282,7 @@ const project = record<Project>({
   name: plain,
   design: plain,
   rates: plain,
-  house,
+  defaults,
   start: id('screen'),
   actions: list(owned(record<Project['actions'][number]>({ id: own('action'), name: plain, keys: plain }))),
   input: plain,

@@ -13,8 +13,8 @@ const FILES = {
   stopped: () => 'It was stopped before all of it was read.',
   unread: () => 'It could not be read to its end.',
   gone: () => 'It is not there any more.',
-  'too many characters': (p: { most: number }) => `It is larger than ${millions(p.most)} million characters.`,
-  'too many bytes': (p: { most: number }) => `It is larger than ${millions(p.most)} MB.`,
+  'too many characters': (p: { max: number }) => `It is larger than ${millions(p.max)} million characters.`,
+  'too many bytes': (p: { max: number }) => `It is larger than ${millions(p.max)} MB.`,
   /** As a parser or the browser puts it. */
   fault: (p: { says: string }) => p.says,
 };
@@ -26,21 +26,20 @@ const DOCUMENTS = {
     `It is format ${p.format}; this version reads up to ${p.known}. Open it with a newer Tavu.`,
   'no JSON': (p: { text: string }) => `This is not JSON: “${p.text}” cannot stand here.`,
   'cut short': () => 'The file ends in the middle. It may not have been copied whole.',
-  'too deep': (p: { most: number }) => `It is nested more than ${p.most} deep.`,
-  'too many': (p: { most: number; has: number }) =>
-    `It can hold ${p.most} things at most; it holds ${p.has}.`,
+  'too deep': (p: { max: number }) => `It is nested more than ${p.max} deep.`,
+  'too many': (p: { max: number; has: number }) => `It can hold ${p.max} things at most; it holds ${p.has}.`,
   'forbidden key': (p: { key: string }) => `A key named “${p.key}” is not allowed.`,
   'unknown key': () => 'A key of this name cannot stand here.',
   'no fit': (p: { name: string }) => `It cannot stand in ${p.name}.`,
   'holds itself': (p: { what: 'area' | 'element' }) => `The ${p.what} holds itself.`,
   'there twice': (p: { text: string }) => `“${p.text}” is there twice.`,
   'used twice': (p: { id: Id }) => `“${p.id}” is used twice.`,
-  'too many elements': (p: { name: string; most: number; has: number }) =>
-    `${p.name} can hold ${p.most} elements at most; it holds ${p.has}.`,
-  'elements too deep': (p: { name: string; most: number }) =>
-    `On ${p.name} elements hold one another more than ${p.most} deep.`,
-  'too many in all': (p: { most: number; has: number }) =>
-    `With what components hold they have ${p.has} elements; ${p.most} is the most.`,
+  'too many elements': (p: { name: string; max: number; has: number }) =>
+    `${p.name} can hold ${p.max} elements at most; it holds ${p.has}.`,
+  'elements too deep': (p: { name: string; max: number }) =>
+    `On ${p.name} elements hold one another more than ${p.max} deep.`,
+  'too many in all': (p: { max: number; has: number }) =>
+    `With what components hold they have ${p.has} elements; ${p.max} is the most.`,
 };
 
 /** A value somewhere in it. `is` is how it is shown. */
@@ -51,10 +50,10 @@ const VALUES = {
   'reserved word': (p: { is: string }) =>
     `${p.is} is a word that every object of a program has, and can be no id.`,
   'empty text': () => 'It cannot be empty.',
-  'too long': (p: { most: number; has: number }) =>
-    `It can have ${p.most} characters at most; it has ${p.has}.`,
-  'too small': (p: { least: string; is: string }) => `It can be ${p.least} at least; it is ${p.is}.`,
-  'too large': (p: { most: string; is: string }) => `It can be ${p.most} at most; it is ${p.is}.`,
+  'too long': (p: { max: number; has: number }) =>
+    `It can have ${p.max} characters at most; it has ${p.has}.`,
+  'too small': (p: { min: string; is: string }) => `It can be ${p.min} at least; it is ${p.is}.`,
+  'too large': (p: { max: string; is: string }) => `It can be ${p.max} at most; it is ${p.is}.`,
   'should be': (p: { what: string; is: string }) => `It should be ${p.what}; it is ${p.is}.`,
   'no number': () => 'It should be a number.',
 };
@@ -62,8 +61,8 @@ const VALUES = {
 /** A zip file. */
 const BUNDLES = {
   'damaged zip': () => 'It is damaged and cannot be unpacked.',
-  'too many files': (p: { most: number }) => `It holds more than ${p.most} files.`,
-  'unpacks too large': (p: { most: number }) => `It unpacks to more than ${millions(p.most)} MB.`,
+  'too many files': (p: { max: number }) => `It holds more than ${p.max} files.`,
+  'unpacks too large': (p: { max: number }) => `It unpacks to more than ${millions(p.max)} MB.`,
   'no project.json': () => 'There is no project.json in it.',
 };
 
@@ -75,8 +74,8 @@ const ASSETS = {
   damaged: (p: { what: 'picture' | 'font' | 'sound' | null }) =>
     p.what === null ? 'It is damaged.' : `The ${p.what} is damaged.`,
   'picture cut short': () => 'The picture is damaged: it ends in the middle.',
-  'too wide': (p: { width: number; height: number; most: number }) =>
-    `It is ${p.width} × ${p.height} pixels; ${p.most} on a side is the most.`,
+  'too wide': (p: { width: number; height: number; max: number }) =>
+    `It is ${p.width} × ${p.height} pixels; ${p.max} on a side is the most.`,
   WOFF2: () => 'WOFF2 cannot be measured here. Bring the font as WOFF, TTF or OTF.',
   'no sound': () => 'It is no sound.',
   'another sort': (p: { name: string; was: string; is: string }) =>
@@ -98,18 +97,17 @@ const DRAWINGS = {
     `It says “${p.name}” of something, which is no part of a plain drawing.`,
   'fine noise': () => 'Its noise is finer than can be drawn. Simplify it.',
   'hidden styles': () => 'Its styles are written in a way that cannot be looked through.',
-  'too many parts': (p: { most: number }) => `It has more than ${p.most} elements. Simplify it.`,
-  'parts too deep': (p: { most: number }) => `It is nested more than ${p.most} deep. Simplify it.`,
+  'too many parts': (p: { max: number }) => `It has more than ${p.max} elements. Simplify it.`,
+  'parts too deep': (p: { max: number }) => `It is nested more than ${p.max} deep. Simplify it.`,
   'uses itself': () => 'What it uses uses something again, over and over. Simplify it.',
-  'draws too much': (p: { most: number }) =>
-    `With what it uses again it draws more than ${p.most} things. Simplify it.`,
+  'draws too much': (p: { max: number }) =>
+    `With what it uses again it draws more than ${p.max} things. Simplify it.`,
 };
 
 /** What a translator sends back. */
 const TEXTS = {
   'no columns': () => 'The columns have to be named there, “key” and “target” among them.',
-  'row too long': (p: { has: number; most: number }) =>
-    `It has ${p.has} columns, and the first has ${p.most}.`,
+  'row too long': (p: { has: number; max: number }) => `It has ${p.has} columns, and the first has ${p.max}.`,
   'no XLIFF': () => 'It is no XLIFF: it has no “xliff” element.',
   'another XLIFF': (p: { version: string }) =>
     `It is XLIFF ${p.version || 'of no version'}; this reads XLIFF 2.`,
@@ -135,11 +133,11 @@ export const refusal = <C extends RefusalCode>(
 ): Extract<Refusal, { code: C }> => ({ code, params: params ?? {} }) as Extract<Refusal, { code: C }>;
 
 /** The longest that is said of a refusal, in characters: what it quotes may be long. */
-const MOST_SAID = 400;
+const MAX_SAID = 400;
 
 /** Why it is refused, in a sentence or two. */
 export const refusalWords = ({ code, params }: Refusal): string =>
-  SAYS[code](params as never).slice(0, MOST_SAID);
+  SAYS[code](params as never).slice(0, MAX_SAID);
 
 /** The same with its place before it. */
 export const problemWords = (problem: Problem): string => `${problem.place}: ${refusalWords(problem)}`;

@@ -18,9 +18,9 @@ describe('a screen is begun at', () => {
       screenOf('detail', { layer: 'overlay', parameters: [{ id: 'q', name: 'what', type: 'text' }] }, ['x']),
       screenOf('told', { layer: 'notice', parameters: [{ id: 'n', name: 'words', type: 'text' }] }),
       screenOf('other', { layer: 'notice' }),
-      screenOf('gauge', { layer: 'companion', area: 'a-night' }, ['beside']),
+      screenOf('gauge', { layer: 'hud', area: 'a-night' }, ['beside']),
       screenOf('lost', { layer: 'overlay' }),
-      screenOf('stray', { layer: 'companion' }),
+      screenOf('stray', { layer: 'hud' }),
       screenOf('byGauge', { layer: 'overlay' }),
       screenOf('byArea', { layer: 'overlay' }),
       screenOf('byAll', { layer: 'overlay' }),
@@ -68,7 +68,7 @@ describe('a screen is begun at', () => {
   test('nothing is moving where it is looked at, and everything comes where it is played', () => {
     const moving = {
       ...project,
-      house: { ...project.house, motion: { name: 'fade', duration: '400 ms' } as const },
+      defaults: { ...project.defaults, motion: { name: 'fade', duration: '400 ms' } as const },
     };
     const [still, played] = [at(moving, 'chart'), at(moving, 'chart', false)];
     expect(still.leaving).toEqual([]);

@@ -4,7 +4,7 @@ import { after, down, event, lighthouse, link, Play, press, projectOf, screenOf,
 import { validateState, isBlocked, isFrozen, maskOf, reconcile } from '.';
 
 const slide = {
-  house: {
+  defaults: {
     motion: { name: 'slide' as const, from: 'left' as const, duration: '280 ms' },
     order: 'after' as const,
     masked: 'ignored' as const,
@@ -182,9 +182,9 @@ test('timers count from taken, shown or settled, on either clock, covered or not
   const project = lighthouse(slide);
   project.screens.push(screenOf('end', {}));
   const from = project.links.length;
-  const time = (cue: ReturnType<typeof after>, pauseFor: number): number => {
+  const time = (trigger: ReturnType<typeof after>, pauseFor: number): number => {
     project.links.length = from;
-    project.links.push(link('watch', cue, 'go', 'end'));
+    project.links.push(link('watch', trigger, 'go', 'end'));
     const play = new Play(project).wait(1000).key('Enter', 0);
     const at = play.state.now;
     play.wait(600).key('Escape', 0).wait(pauseFor).key('Escape', 0).wait(5000);
@@ -268,7 +268,7 @@ describe('an edit while running', () => {
     const play = running();
     const project = lighthouse();
     project.links = play.flow.project.links.map((link) =>
-      link.from === 'out' ? { ...link, cue: after('4 s') } : link,
+      link.from === 'out' ? { ...link, trigger: after('4 s') } : link,
     );
     play.flow = compile(project, play.flow);
     play.state = reconcile(play.flow, play.state);

@@ -197,11 +197,11 @@ describe('conditions and values', () => {
   });
 });
 
-describe('value cues', () => {
+describe('value triggers', () => {
   const fires = (when: string, effects: Link['effects'] = []) =>
     season({}, [link('watch', { on: 'value', when }, 'stay', undefined, { effects })]);
   const count = (play: Play) =>
-    play.did('link').filter((outcome) => outcome.did === 'link' && outcome.cue.on === 'value').length;
+    play.did('link').filter((outcome) => outcome.did === 'link' && outcome.trigger.on === 'value').length;
 
   test('fire when an expression becomes true, and not while it stays so', () => {
     const play = new Play(fires('oil < 20')).key('Enter').give(set('oil', 10), set('oil', 5));
@@ -277,7 +277,7 @@ test('what a run holds fits a changed project: types, ranges, parameters, things
     .key('ArrowDown')
     .key('Enter');
   const changed = season({
-    values: [{ ...oil, most: 50 }, { ...lit, type: 'text', default: 'dark' } as Value],
+    values: [{ ...oil, max: 50 }, { ...lit, type: 'text', default: 'dark' } as Value],
   });
   changed.screens.find((screen) => screen.id === 'confirm')!.parameters = [
     { id: 'q', name: 'question', type: 'number', default: 4 },

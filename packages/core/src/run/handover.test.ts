@@ -4,7 +4,7 @@ import { lighthouse, link, Play, press, projectOf, screenOf } from '../test/flow
 /** One screen giving way to another: masking, motion, and what is kept meanwhile. */
 
 const slide = {
-  house: {
+  defaults: {
     motion: { name: 'slide' as const, from: 'left' as const, duration: '280 ms' },
     order: 'after' as const,
     masked: 'ignored' as const,
@@ -26,7 +26,7 @@ test('a 280 ms slide: leaving 0 to 280, arriving 280 to 560, a press at 150 igno
 });
 
 test('held: the same press at 150 is handled at 560', () => {
-  const held = { house: { ...slide.house, masked: 'held' as const } };
+  const held = { defaults: { ...slide.defaults, masked: 'held' as const } };
   const play = new Play(lighthouse(held)).wait(1000).key('Enter', 0);
   const at = play.state.now;
   play.wait(150).key('Escape', 0).wait(409);
@@ -37,7 +37,7 @@ test('held: the same press at 150 is handled at 560', () => {
 });
 
 test('a confirm is never held', () => {
-  const play = new Play(lighthouse({ house: { ...slide.house, masked: 'held' } }))
+  const play = new Play(lighthouse({ defaults: { ...slide.defaults, masked: 'held' } }))
     .wait(100)
     .key('Enter', 0)
     .wait(2000);
@@ -45,7 +45,7 @@ test('a confirm is never held', () => {
 });
 
 test('let through, the motion turns round from where it was', () => {
-  const through = { house: { ...slide.house, masked: 'through' as const } };
+  const through = { defaults: { ...slide.defaults, masked: 'through' as const } };
   const play = new Play(lighthouse(through)).wait(1000).key('Enter', 0).wait(600).key('Escape', 0).wait(100);
   const before = paintRun(play.flow, play.state);
   play.key('Escape', 0);
@@ -66,7 +66,7 @@ test('the next picture comes together with the leaving one, or overlaps it, when
 
 test('a screen may have a least time shown: a press before is kept as one mark', () => {
   const project = projectOf(
-    [screenOf('a', { least: '1 s' }, ['go']), screenOf('b')],
+    [screenOf('a', { minTime: '1 s' }, ['go']), screenOf('b')],
     [link('a', press('go'), 'go', 'b')],
   );
   const play = new Play(project).wait(200).key('Enter').key('Enter').wait(700);

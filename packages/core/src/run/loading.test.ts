@@ -12,7 +12,7 @@ const EVENTS: Project['events'] = [
     id: 'far',
     name: 'loaded so far',
     direction: 'in',
-    fields: [{ id: 'share', name: 'share', type: 'number', least: 0, most: 100 }],
+    fields: [{ id: 'share', name: 'share', type: 'number', min: 0, max: 100 }],
   },
   { id: 'ready', name: 'ready', direction: 'in' },
   { id: 'broken', name: 'broken', direction: 'in' },
@@ -36,7 +36,7 @@ test('pretended loading is done after its time, and not a millisecond before', (
 });
 
 test('a least time holds it up; a limit that comes first makes it fail', () => {
-  const slow = new Play(loads({ by: 'pretending', lasts: '1 s' }, { least: '3 s' }));
+  const slow = new Play(loads({ by: 'pretending', lasts: '1 s' }, { minTime: '3 s' }));
   expect(slow.wait(2999).up).toEqual(['load']);
   expect(slow.wait(1).up).toEqual(['title']);
   expect(new Play(loads({ by: 'pretending', lasts: '9 s', limit: '2 s' })).wait(2000).up).toEqual(['sorry']);
@@ -247,7 +247,7 @@ test('every link can be rehearsed, whatever it waits for', () => {
   expect(rehearse(flow, project.links[1]!.id)!.state.base.screen).toBe('a');
 });
 
-test('animations begin by their cues, and those of the focus end with it', () => {
+test('animations begin by their triggers, and those of the focus end with it', () => {
   const moves = (on: 'focus' | 'press' | { event: string }) => ({
     animations: [
       {

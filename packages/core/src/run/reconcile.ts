@@ -15,7 +15,7 @@ import {
   TALK,
   valuesFrom,
 } from './state';
-import { bringUp, syncCompanions } from './links';
+import { bringUp, syncHuds } from './links';
 import { arrivalFocus, noteResting, settleFocus } from './focus';
 import { bindingsNow, HURRY, takerNow } from './search';
 
@@ -37,7 +37,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
     (overlay) => stays(overlay.screen, 'overlay') || becomes(flow, overlay),
   );
   state.notices = state.notices.filter((notice) => stays(notice.screen, 'notice'));
-  state.companions = state.companions.filter((companion) => stays(companion.screen, 'companion'));
+  state.huds = state.huds.filter((hud) => stays(hud.screen, 'hud'));
   if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
   dropRepeats(state);
   state.ahead = Object.fromEntries(
@@ -52,7 +52,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
     overlays: entry.overlays.map((overlay) => ({ ...overlay, args: fitArgs(flow, overlay) })),
   }));
   fitNotices(flow, state);
-  syncCompanions({ flow, state, say: () => undefined, removedBy: new Map(), turns: [] });
+  syncHuds({ flow, state, say: () => undefined, removedBy: new Map(), turns: [] });
   fitLinks(flow, state);
   state.remembered = Object.fromEntries(
     Object.entries(state.remembered).filter(([screen, element]) => hasFocus(flow, screen, element)),
@@ -149,7 +149,7 @@ function fitInstance(flow: Flow, instance: Instance): void {
   const screen = screenOf(flow, instance);
   const { order } = screen.focus;
   instance.args = fitArgs(flow, instance);
-  if (instance.layer === 'notice' || instance.layer === 'companion') instance.focus = null;
+  if (instance.layer === 'notice' || instance.layer === 'hud') instance.focus = null;
   else if (instance.focus === null || !order.includes(instance.focus))
     instance.focus = arrivalFocus(screen, null);
   const own = new Set(screen.links.timed.map((link) => link.id));

@@ -33,7 +33,7 @@ export function rehearse(flow: Flow, id: Id, before: Before = {}): Rehearsal | n
   const from = sourceOf(flow, link);
   const state = fork(beginAt(flow, from, true, before).state);
   const source = allUp(state).find((instance) => instance.screen === link.from) ?? null;
-  const pressed = elementOf(link.cue);
+  const pressed = elementOf(link.trigger);
   if (source && pressed !== null && screenOf(flow, source).focus.order.includes(pressed))
     source.focus = pressed;
   if (link.kind === 'back' && (source ?? state.base).layer === 'base') comeFromElsewhere(flow, state, from);

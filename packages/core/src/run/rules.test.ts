@@ -12,7 +12,7 @@ import { runs, play, pass, addsUp } from '../test/any-runs';
 function freezes(project: Project, id: string): boolean {
   const screen = project.screens.find((other) => other.id === id);
   if (!screen) return true;
-  if (screen.layer === 'notice' || screen.layer === 'companion') return false;
+  if (screen.layer === 'notice' || screen.layer === 'hud') return false;
   if (screen.freezes !== undefined) return screen.freezes;
   for (let area = project.areas.find((other) => other.id === screen.area); area;) {
     if (area.freezes !== undefined) return area.freezes;
@@ -30,17 +30,17 @@ function broken(project: Project, state: RunState): string[] {
     ['base', [state.base]],
     ['overlay', state.overlays],
     ['notice', state.notices],
-    ['companion', state.companions],
+    ['hud', state.huds],
   ] as const;
   for (const [layer, list] of layers)
     for (const { screen } of list)
       if (screen.startsWith('gap:') ? layer !== 'base' && layer !== 'overlay' : of(screen)?.layer !== layer)
         found.push(`${screen} is no ${layer}`);
-  const alone = [state.base, ...state.overlays, ...state.companions].map((instance) => instance.screen);
+  const alone = [state.base, ...state.overlays, ...state.huds].map((instance) => instance.screen);
   if (new Set(alone).size < alone.length) found.push('a screen is up twice');
   const trail = [...state.trail.map((entry) => entry.screen), state.base.screen];
   if (new Set(trail).size < trail.length) found.push('a screen is in the trail twice');
-  for (const { focus, layer } of [...state.notices, ...state.companions])
+  for (const { focus, layer } of [...state.notices, ...state.huds])
     if (focus !== null) found.push(`a ${layer} has the focus`);
   for (const { screen, focus } of [state.base, ...state.overlays]) {
     const root = focus?.split('/')[0];
@@ -51,7 +51,7 @@ function broken(project: Project, state: RunState): string[] {
     const held = state.values[value.id];
     const fits =
       value.type === 'number'
-        ? typeof held === 'number' && held >= (value.least ?? -Infinity) && held <= (value.most ?? Infinity)
+        ? typeof held === 'number' && held >= (value.min ?? -Infinity) && held <= (value.max ?? Infinity)
         : value.type === 'on/off'
           ? typeof held === 'boolean'
           : value.type === 'choice'
@@ -60,7 +60,7 @@ function broken(project: Project, state: RunState): string[] {
     if (!fits) found.push(`${value.id} holds what it cannot`);
   }
   if (Object.keys(state.values).length !== project.values.length) found.push('a value too many or too few');
-  const serials = [state.base, ...state.overlays, ...state.notices, ...state.companions].map(
+  const serials = [state.base, ...state.overlays, ...state.notices, ...state.huds].map(
     (instance) => instance.serial,
   );
   if (new Set(serials).size < serials.length) found.push('a serial number is used twice');
@@ -85,7 +85,7 @@ test('a state that is damaged in any of those ways is told of by the engine’s 
     ['a message that has the focus', (state) => (state.notices[0]!.focus = 'b0')],
     ['an overlay twice', (state) => state.overlays.push({ ...state.overlays[0]!, serial: 92 })],
     ['a serial number twice', (state) => (state.overlays[0]!.serial = state.base.serial)],
-    ['a piece that does not belong', (state) => (state.companions = [])],
+    ['a piece that does not belong', (state) => (state.huds = [])],
     ['a value beyond its range', (state) => (state.values = { ...state.values, oil: 5000 })],
     ['a value of another type', (state) => (state.values = { ...state.values, oil: 'much' })],
     ['a value that there is none of', (state) => (state.values = { ...state.values, more: 1 })],
@@ -103,7 +103,7 @@ test('a state that is damaged in any of those ways is told of by the engine’s 
       screenOf('watch', { trail: 'keeps' }, ['go']),
       screenOf('pause', { layer: 'overlay' }, ['b0']),
       screenOf('found', { layer: 'notice', lasts: '9 s' }),
-      screenOf('gauge', { layer: 'companion' }),
+      screenOf('gauge', { layer: 'hud' }),
     ],
     [
       link('title', press('start'), 'go', 'watch'),
@@ -119,8 +119,8 @@ test('a state that is damaged in any of those ways is told of by the engine’s 
           section: 'x',
           life: 'session',
           type: 'number',
-          least: 0,
-          most: 9,
+          min: 0,
+          max: 9,
           default: 5,
         },
       ],
@@ -164,7 +164,9 @@ test('one input sets off at most one link, besides the arrivals, answers and val
     fc.property(anyProject, anyInputs, (project, inputs) => {
       play(project, inputs, (_before, _after, input, outcomes) => {
         if (input.type === 'time') return;
-        const taken = outcomes.filter((outcome) => outcome.did === 'link' && !FOLLOWS.has(outcome.cue.on));
+        const taken = outcomes.filter(
+          (outcome) => outcome.did === 'link' && !FOLLOWS.has(outcome.trigger.on),
+        );
         expect(taken.length).toBeLessThanOrEqual(1);
       });
     }),
@@ -297,7 +299,7 @@ test('from beneath a modal overlay no press is answered, but by a link marked to
       play(project, inputs, (before, _after, input, outcomes) => {
         if (!/^(key|pad|pointer)$/.test(input.type)) return;
         const [taken] = outcomes.filter((outcome) => outcome.did === 'link');
-        if (taken?.did !== 'link' || taken.cue.on === 'arrival') return;
+        if (taken?.did !== 'link' || taken.trigger.on === 'arrival') return;
         const reached = reachable(flow, before).map((instance) => instance.screen);
         const modal = before.overlays.some((overlay) => flow.screens.get(overlay.screen)!.modal);
         const link = flow.links.get(taken.link)!.link;

@@ -235,11 +235,11 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
 
 /**
  * The nearest base screen from which links lead to a screen, the start when none does; and what the first link there
- * gives it. A companion stands beside the first base of its area.
+ * gives it. A HUD piece stands beside the first base of its area.
  */
 function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
   const { layer, areas } = flow.screens.get(screen)!;
-  if (layer === 'companion') return { host: baseIn(flow, areas[0]) };
+  if (layer === 'hud') return { host: baseIn(flow, areas[0]) };
   let args: readonly Given[] | undefined;
   const seen = new Set([screen]);
   for (const target of seen)
@@ -251,7 +251,7 @@ function hostOf(flow: Flow, screen: Id): { host: Id; args?: readonly Given[] } {
       if (!from && flow.areas.has(link.from)) return { host: baseIn(flow, link.from), args };
       if (!from) continue;
       if (from.layer === 'base') return { host: from.id, args };
-      if (from.layer === 'companion') return { host: baseIn(flow, from.areas[0]), args };
+      if (from.layer === 'hud') return { host: baseIn(flow, from.areas[0]), args };
       seen.add(from.id);
     }
   return { host: flow.start, args };
@@ -300,7 +300,7 @@ function nothing(flow: Flow, before: Before): RunState {
     },
     overlays: [],
     notices: [],
-    companions: [],
+    huds: [],
     values: valuesFrom(flow, before.values ?? {}),
     rebound: before.rebound ?? {},
     saves: before.saves ?? {},

@@ -95,7 +95,7 @@ test('reading takes as long as a player has chosen, within a least and a most', 
     ],
     talk: {
       letter: '50 ms',
-      reading: { base: '0.5 s', each: '50 ms', most: '1.2 s', scale: 'v-slow' },
+      reading: { base: '0.5 s', each: '50 ms', max: '1.2 s', scale: 'v-slow' },
     },
   });
   const play = called(project);
@@ -128,7 +128,7 @@ test('cut short by an event it leaves nothing up, stops its sounds, and is not d
   project.links.push({
     id: 'l-done',
     from: 'radio',
-    cue: { on: 'done' },
+    trigger: { on: 'done' },
     kind: 'stay',
     effects: [{ do: 'set', value: 'v-told', to: 'true' }],
   });
@@ -226,7 +226,7 @@ test('on a notice lines go on by themselves, and it goes when they are over', ()
   project.links.push({
     id: 'l-say',
     from: 'watch',
-    cue: { on: 'event', event: 'answer' },
+    trigger: { on: 'event', event: 'answer' },
     kind: 'stay',
     effects: [{ do: 'notice', screen: 'found' }],
   });

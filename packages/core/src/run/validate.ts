@@ -1,6 +1,6 @@
 import type { Flow } from '../compile';
 import { fitScalar } from '../model';
-import { companionsWanted, LONGEST_LINE } from './links';
+import { hudsWanted, LONGEST_LINE } from './links';
 import { allUp, areasOf, fork, type RunState, screenOf, standing } from './state';
 import { usableNow } from './focus';
 
@@ -18,23 +18,21 @@ export function validateState(flow: Flow, state: RunState): string[] {
   const single = up.filter((instance) => instance.layer !== 'notice');
   if (new Set(single.map((instance) => instance.screen)).size < single.length)
     found.push('a screen is up twice');
-  if (state.companions.some((companion) => screenOf(flow, companion).layer !== 'companion'))
-    found.push('a companion is not one');
+  if (state.huds.some((hud) => screenOf(flow, hud).layer !== 'hud')) found.push('a hud is not one');
   if (
     up.some(
-      (instance) =>
-        instance.focus !== null && (instance.layer === 'notice' || instance.layer === 'companion'),
+      (instance) => instance.focus !== null && (instance.layer === 'notice' || instance.layer === 'hud'),
     )
   )
-    found.push('a notice or companion has the focus');
+    found.push('a notice or hud has the focus');
   const areas = areasOf(flow, state);
   for (const { screen, owner } of [...state.notices, ...state.noticeQueue])
     if (typeof owner === 'number' ? owner !== state.base.serial : owner !== null && !areas.includes(owner))
       found.push(`${screen} has outlived what it goes with`);
   if (!state.ended) {
-    const wanted = companionsWanted(flow, fork(state), () => undefined);
-    if (wanted.join() !== state.companions.map((companion) => companion.screen).join())
-      found.push('the companions are not those that belong here');
+    const wanted = hudsWanted(flow, fork(state), () => undefined);
+    if (wanted.join() !== state.huds.map((hud) => hud.screen).join())
+      found.push('the huds are not those that belong here');
   }
   for (const value of flow.values.values())
     if (fitScalar(value, state.values[value.id]) !== state.values[value.id])

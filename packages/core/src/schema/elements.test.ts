@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { blankProject, FORMAT, type Component, type Element, type Project } from '../model';
+import { blankProject, type Component, type Element, type Project } from '../model';
 import { AUTHOR } from '../elements/author';
 import { freshElement } from '../starter';
 import { anyComponents, anyElements } from '../test/elements';
@@ -36,7 +36,7 @@ test('any elements and components are read back as they were written', () => {
 });
 
 test.each(Object.keys(AUTHOR).filter((type) => type !== 'component'))(
-  'a %s as it is first made can be filed, and is drawn in the house’s styles',
+  'a %s as it is first made can be filed, and is drawn in the default styles',
   (type) => {
     const made = freshElement(blankProject('Test'), type as Exclude<Element['type'], 'component'>);
     expect(placesOf(withElements([{ ...made, id: 'e' }]))).toEqual([]);
@@ -45,7 +45,7 @@ test.each(Object.keys(AUTHOR).filter((type) => type !== 'component'))(
   },
 );
 
-test('in a project without the house’s styles, a new element has the first there is', () => {
+test('in a project without the default styles, a new element has the first there is', () => {
   const bare: Project = { ...blankProject('Bare'), styles: { text: [], box: [] } };
   const own = {
     ...bare,
@@ -63,7 +63,7 @@ test.each([
   ['a gradient without stops', { box: { style: 'b-button', gradient: { angle: 3 } } }],
   ['a shadow that is a number', { box: { style: 'b-button', shadow: 4 } }],
   ['a text size of nothing', { look: { style: 't-body', size: 0 } }],
-  ['a fit without a most', { look: { style: 't-body', fit: { least: 4 } } }],
+  ['a fit without a most', { look: { style: 't-body', fit: { min: 4 } } }],
   ['a lift by halves', { lift: 0.5 }],
 ])('an element with %s is refused where it stands', (_, change) => {
   const bad = { ...buttonOf('e', 0), ...change } as unknown as Element;
@@ -132,11 +132,4 @@ test('a font’s measures are letters by numbers, and nothing else', () => {
   expect(font({ ...face, unitsPerEm: 0 })[0]).toBe('assets[0].face.unitsPerEm');
   expect(font({ ...face, advances: { wide: 'a' } })[0]).toMatch(/^assets\[0\]\.face\.advances/);
   expect(font({ ...face, kerning: { a: 'b' } })[0]).toMatch(/^assets\[0\]\.face\.kerning/);
-});
-
-test('files of the formats before are read, and become of this one', () => {
-  for (const format of [1, 2, 3, 4]) {
-    const read = readDocument({ ...withElements([buttonOf('a', 0)]), format });
-    expect('project' in read && read.project.format).toBe(FORMAT);
-  }
 });

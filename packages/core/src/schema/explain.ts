@@ -70,15 +70,15 @@ function refusalOf({ type, context = {}, message }: Detail): Refusal {
     case 'string.pattern.name':
       return refusal('should be', { what: String(context.name), is });
     case 'string.max':
-      return refusal('too long', { most: Number(limit), has: String(value).length });
+      return refusal('too long', { max: Number(limit), has: String(value).length });
     case 'number.min':
-      return refusal('too small', { least: String(limit), is });
+      return refusal('too small', { min: String(limit), is });
     case 'number.max':
-      return refusal('too large', { most: String(limit), is });
+      return refusal('too large', { max: String(limit), is });
     case 'number.integer':
       return refusal('should be', { what: 'a whole number', is });
     case 'array.max':
-      return refusal('too many', { most: Number(limit), has: (value as unknown[]).length });
+      return refusal('too many', { max: Number(limit), has: (value as unknown[]).length });
     case 'object.unknown':
       return refusal('unknown key');
   }

@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import { FORMAT, GESTURES, KIND_NAMES, WRAPS } from '../model';
 import {
-  MOST,
-  MOST_LINKS,
+  MAX_ITEMS,
+  MAX_LINKS,
   FAR,
   id,
   name,
@@ -43,7 +43,7 @@ const masked = oneOf('ignored', 'held', 'through');
 const option = thing({ id: id.required(), label: name.required() });
 const types = {
   'on/off': { on: name, off: name },
-  number: { least: Joi.number(), most: Joi.number(), step: Joi.number(), unit: name },
+  number: { min: Joi.number(), max: Joi.number(), step: Joi.number(), unit: name },
   choice: { options: list(option).required() },
   text: {},
 };
@@ -78,7 +78,7 @@ const screen = thing({
   id: id.required(),
   name: name.required(),
   kind: oneOf(...KIND_NAMES).required(),
-  layer: oneOf('base', 'overlay', 'notice', 'companion').required(),
+  layer: oneOf('base', 'overlay', 'notice', 'hud').required(),
   trail: oneOf('keeps', 'skipped', 'afresh'),
   modal: Joi.boolean(),
   freezes: Joi.boolean(),
@@ -87,7 +87,7 @@ const screen = thing({
   remembers: Joi.boolean(),
   firstFocus: id,
   focus: focusRules,
-  least: duration,
+  minTime: duration,
   area: id,
   shownWhen: expression,
   parameters: list(parameter),
@@ -102,8 +102,8 @@ const screen = thing({
   clock: oneOf('interface', 'game'),
   covered: oneOf('counts', 'waits'),
   scope: oneOf('screen', 'area', 'project'),
-  row: Joi.number().integer().min(0).max(MOST),
-  order: Joi.number().integer().min(0).max(MOST),
+  row: Joi.number().integer().min(0).max(MAX_ITEMS),
+  order: Joi.number().integer().min(0).max(MAX_ITEMS),
   motion,
   music: id,
   musicFade: duration,
@@ -121,12 +121,12 @@ const screen = thing({
 });
 
 const target = Joi.alternatives(thing({ screen: id.required() }), thing({ gap: name.required() }));
-const cue = oneBy('on', described(TRIGGER_AUTHORS));
+const trigger = oneBy('on', described(TRIGGER_AUTHORS));
 const effect = oneBy('do', described(EFFECT_AUTHORS), { after: duration });
 const link = thing({
   id: id.required(),
   from: id.required(),
-  cue: cue.required(),
+  trigger: trigger.required(),
   when: expression,
   once: Joi.boolean(),
   aboveModal: Joi.boolean(),
@@ -242,9 +242,9 @@ const rest = {
     frames: Joi.number().min(1).max(1000).required(),
     ticks: Joi.number().min(1).max(1000).required(),
   }).required(),
-  house: thing({
+  defaults: thing({
     motion: motion.required(),
-    layers: thing({ base: motion, overlay: motion, notice: motion, companion: motion }),
+    layers: thing({ base: motion, overlay: motion, notice: motion, hud: motion }),
     reduced: oneOf('always', 'never'),
     order: order.required(),
     masked: masked.required(),
@@ -298,7 +298,7 @@ const lists = (of: (name: ListName) => Joi.ArraySchema): Joi.SchemaMap =>
     ]),
   );
 
-const mostOf = (name: ListName): number => (name === 'links' ? MOST_LINKS : MOST);
+const mostOf = (name: ListName): number => (name === 'links' ? MAX_LINKS : MAX_ITEMS);
 
 const step = stepSchema(effect);
 /** The whole document in one description, which the published schema is made from. */

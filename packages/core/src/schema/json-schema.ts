@@ -123,10 +123,10 @@ function convertType(from: Description): JsonSchema {
     }
     case 'string': {
       const pattern = from.rules?.find((rule) => rule.name === 'pattern')?.args?.regex;
-      const least = from.allow?.includes('') || pattern !== undefined ? {} : { minLength: 1 };
+      const min = from.allow?.includes('') || pattern !== undefined ? {} : { minLength: 1 };
       return {
         type: 'string',
-        ...least,
+        ...min,
         ...limits(from, 'minLength', 'maxLength'),
         ...(pattern === undefined ? {} : { pattern: pattern.replace(/^\/|\/[a-z]*$/g, '') }),
         ...(from.invalid ? { not: { enum: from.invalid } } : {}),
@@ -141,9 +141,9 @@ function convertType(from: Description): JsonSchema {
   }
 }
 
-function limits(from: Description, least: string, most: string): JsonSchema {
+function limits(from: Description, minKey: string, maxKey: string): JsonSchema {
   const limit = (name: string) => from.rules?.find((rule) => rule.name === name)?.args?.limit;
   const min = limit('min');
   const max = limit('max');
-  return { ...(min === undefined ? {} : { [least]: min }), ...(max === undefined ? {} : { [most]: max }) };
+  return { ...(min === undefined ? {} : { [minKey]: min }), ...(max === undefined ? {} : { [maxKey]: max }) };
 }

@@ -1,10 +1,11 @@
 import { areasAround, byId, FORMAT, fitScalar, type Element, type Id, type Project } from '../model';
 import { changed, componentById } from '../component';
-import { MOST, MOST_LINKS, pastLimits } from '../limits';
+import { MAX_ITEMS, MAX_LINKS, pastLimits } from '../limits';
 import { eachPlace } from '../references';
 import { elementSchema } from './elements';
 import { refusal, type Problem, type Refusal } from '../refusal';
 import { explain, placeOf, type Detail } from './explain';
+import { migrate } from './migrate';
 
 import { frameSchema, itemSchemas } from './joi';
 
@@ -17,7 +18,7 @@ export const DEEPEST = 40;
 /** Reads a project document from text. Nothing comes of it unless all of it is right. */
 export function readProject(text: string): ReadResult {
   if (text.length > LARGEST)
-    return problem('the whole file', refusal('too many characters', { most: LARGEST }));
+    return problem('the whole file', refusal('too many characters', { max: LARGEST }));
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -42,11 +43,11 @@ export function readDocument(value: unknown): ReadResult {
   const project = current as unknown as Project;
   const past = pastLimits(project);
   const problems = [...integrity(project), ...(past ? [past] : [])];
-  return problems.length > 0 ? { problems: problems.slice(0, MOST_PROBLEMS) } : { project };
+  return problems.length > 0 ? { problems: problems.slice(0, MAX_PROBLEMS) } : { project };
 }
 
 /** How many problems are told of: more would not be read. */
-const MOST_PROBLEMS = 20;
+const MAX_PROBLEMS = 20;
 const OPTIONS = { convert: false, abortEarly: false } as const;
 
 /** What is wrong by the schema: first the document itself, then each thing in its lists, until enough is found. */
@@ -57,18 +58,12 @@ function shapeProblems(document: Record<string, unknown>): Problem[] {
     const things = document[list];
     if (!Array.isArray(things) || problems.some(({ place }) => place === list)) continue;
     for (const [i, thing] of things.entries()) {
-      if (problems.length >= MOST_PROBLEMS) break;
+      if (problems.length >= MAX_PROBLEMS) break;
       const found = schema.validate(thing, OPTIONS).error;
       if (found) problems.push(...found.details.map((detail) => explain(detail as Detail, [list, i])));
     }
   }
-  return problems.slice(0, MOST_PROBLEMS);
-}
-
-/** What older formats lack is filled in. */
-function migrate(value: Record<string, unknown>, format: number): Record<string, unknown> {
-  const known = format === 1 ? { values: [], areas: [], ...value } : value;
-  return format < FORMAT ? { ...known, format: FORMAT } : known;
+  return problems.slice(0, MAX_PROBLEMS);
 }
 
 const problem = (place: string, why: Refusal): ReadResult => ({ problems: [{ ...why, place }] });
@@ -112,10 +107,10 @@ function couldGoOn(text: string): boolean {
 /** Keys that reach into JavaScript itself, and nesting that no project has. */
 function findUnsafe(value: unknown, place: string, depth: number): Problem | null {
   if (typeof value !== 'object' || value === null) return null;
-  if (depth > DEEPEST) return { ...refusal('too deep', { most: DEEPEST }), place };
+  if (depth > DEEPEST) return { ...refusal('too deep', { max: DEEPEST }), place };
   if (Array.isArray(value)) {
-    const most = place === 'links' ? MOST_LINKS : MOST;
-    if (value.length > most) return { ...refusal('too many', { most, has: value.length }), place };
+    const max = place === 'links' ? MAX_LINKS : MAX_ITEMS;
+    if (value.length > max) return { ...refusal('too many', { max, has: value.length }), place };
     for (let i = 0; i < value.length; i++) {
       const found = findUnsafe(value[i], `${place}[${i}]`, depth + 1);
       if (found) return found;

@@ -106,7 +106,7 @@ const bad: [string, string, RegExp, RegExp][] = [
     'a wrong word',
     text.replace('"layer": "overlay"', '"layer": "upstairs"'),
     /^screens\[2\]\.layer$/,
-    /It can be base, overlay, notice or companion; it is “upstairs”/,
+    /It can be base, overlay, notice or hud; it is “upstairs”/,
   ],
   ['a newer format', text.replace(`"format": ${FORMAT}`, '"format": 99'), /^format$/, /newer/],
   [

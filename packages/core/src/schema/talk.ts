@@ -6,7 +6,7 @@ import {
   expression,
   id,
   list,
-  MOST,
+  MAX_ITEMS,
   name,
   oneBy,
   oneOf,
@@ -35,8 +35,8 @@ export const talkRules = thing({
   reading: thing({
     base: duration.required(),
     each: duration.required(),
-    least: duration,
-    most: duration,
+    min: duration,
+    max: duration,
     scale: id,
   }),
   auto: Joi.alternatives(oneOf('always'), thing({ value: id.required() })),
@@ -52,7 +52,7 @@ const said = {
   text: words.required(),
 };
 const own = { id: id.required(), note: words };
-const steps = Joi.array().items(Joi.link('#step')).max(MOST);
+const steps = Joi.array().items(Joi.link('#step')).max(MAX_ITEMS);
 
 /** One step of a conversation or routine, which may hold others; `effect` is what a link can also do. */
 export const stepSchema = (effect: Joi.Schema) =>
@@ -114,5 +114,5 @@ export const translated = Joi.object().pattern(
 );
 export const wordings = Joi.object().pattern(
   /^.{1,400}$/,
-  thing({ note: words, most: Joi.number().integer().min(1).max(20_000) }),
+  thing({ note: words, maxLength: Joi.number().integer().min(1).max(20_000) }),
 );

@@ -23,7 +23,7 @@ const BACKGROUNDS: Partial<Record<Kind, string>> = {
 };
 const DIM = '#06101acc';
 
-/** A screen of a kind in the house's style, with the buttons named. */
+/** A screen of a kind in the default style, with the buttons named. */
 export function screenOfKind(name: string, kind: Kind, labels: readonly string[] = []): Screen {
   const layer = KINDS[kind].layer;
   return {
@@ -99,7 +99,7 @@ export function draftScreen(
     project.screens.map((screen) => screen.name),
   );
   if (wanted.layer === 'notice') return draftNotice(project, name, wanted.text ?? wanted.name);
-  if (wanted.layer === 'companion') return draftCompanion(project, name, wanted.kind);
+  if (wanted.layer === 'hud') return draftHud(project, name, wanted.kind);
   const made = { ...screenOfKind(name, wanted.kind, labels), layer: wanted.layer };
   if (wanted.layer === 'overlay' && KINDS[wanted.kind].layer !== 'overlay') {
     made.elements = card(name, labels);
@@ -137,14 +137,14 @@ const CORNERS = [
 ];
 
 /** What is up beside the bases: a few words in a corner, with nothing behind them. */
-function draftCompanion(project: Project, name: string, kind: Kind): Screen {
-  const others = project.screens.filter(({ layer }) => layer === 'companion').length;
+function draftHud(project: Project, name: string, kind: Kind): Screen {
+  const others = project.screens.filter(({ layer }) => layer === 'hud').length;
   const corner = others % CORNERS.length;
   return {
     id: freshId('s'),
     name,
     kind,
-    layer: 'companion',
+    layer: 'hud',
     background: { colour: '#00000000' },
     elements: [
       {

@@ -3,7 +3,7 @@ import {
   freeName,
   freshId,
   kindFromName,
-  type Cue,
+  type Trigger,
   type Kind,
   type Link,
   type LinkKind,
@@ -73,23 +73,23 @@ function distinct(names: readonly string[]): string[] {
 const ofKind = (project: Project, kind: Kind): Screen[] =>
   project.screens.filter((screen) => screen.kind === kind);
 
-const link = (from: Screen, cue: Cue, kind: LinkKind, to?: Screen): Link => ({
+const link = (from: Screen, trigger: Trigger, kind: LinkKind, to?: Screen): Link => ({
   id: freshId('l'),
   from: from.id,
-  cue,
+  trigger,
   kind,
   ...(to ? { to: { screen: to.id } } : {}),
   effects: [],
 });
 
-const after = (time: string): Cue => ({
+const after = (time: string): Trigger => ({
   on: 'time',
   after: time,
   since: 'taken',
   clock: 'interface',
   covered: 'counts',
 });
-const down = (action: string): Cue => ({ on: 'action', action, when: 'down' });
+const down = (action: string): Trigger => ({ on: 'action', action, when: 'down' });
 
 function linksOf(project: Project): Link[] {
   const links: Link[] = [];

@@ -1,6 +1,6 @@
 import {
   blankProject,
-  type Cue,
+  type Trigger,
   type Id,
   type Link,
   type LinkKind,
@@ -28,8 +28,8 @@ export function largeProject(count: number): Project {
       section: 'Lamp',
       life: 'session',
       type: 'number',
-      least: 0,
-      most: 100,
+      min: 0,
+      max: 100,
       default: 50,
     },
     { id: 'v-lit', name: 'lit', section: 'Lamp', life: 'session', type: 'on/off', default: true },
@@ -54,19 +54,19 @@ export function largeProject(count: number): Project {
     project.screens.push(made);
     return made;
   };
-  const link = (from: Id, cue: Cue, kind: LinkKind, to?: Id, over: Partial<Link> = {}): void => {
+  const link = (from: Id, trigger: Trigger, kind: LinkKind, to?: Id, over: Partial<Link> = {}): void => {
     project.links.push({
       id: `l-${project.links.length}`,
       from,
-      cue,
+      trigger,
       kind,
       ...(to ? { to: { screen: to } } : {}),
       effects: [],
       ...over,
     });
   };
-  const press = (screen: Id, name: string): Cue => ({ on: 'press', element: `${screen}-${name}` });
-  const back: Cue = { on: 'action', action: 'back', when: 'down' };
+  const press = (screen: Id, name: string): Trigger => ({ on: 'press', element: `${screen}-${name}` });
+  const back: Trigger = { on: 'action', action: 'back', when: 'down' };
 
   add('s-title', 'Title', 'title', ['Start', 'Options']);
   add('s-options', 'Options', 'options', ['Back']);

@@ -34,7 +34,7 @@ export function offersOf(
   const first = (wanted: Kind): Screen | undefined =>
     project.screens.find((screen) => screen.kind === wanted);
   const made = maker === null ? undefined : screenById(project, maker);
-  if (layer === 'notice' || layer === 'companion') return [];
+  if (layer === 'notice' || layer === 'hud') return [];
   if (layer === 'overlay')
     return kind === 'pause'
       ? [

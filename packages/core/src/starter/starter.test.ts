@@ -47,7 +47,9 @@ test('any list of names gives a valid project that runs, with each name once', (
 
 test('every button of a new project leads somewhere', () => {
   const project = projectFromNames('My game', [...usual, 'Logo', 'Credits', 'Help']);
-  const linked = new Set(project.links.flatMap(({ cue }) => (cue.on === 'press' ? [cue.element] : [])));
+  const linked = new Set(
+    project.links.flatMap(({ trigger }) => (trigger.on === 'press' ? [trigger.element] : [])),
+  );
   const buttons = project.screens.flatMap((screen) =>
     screen.elements.filter((element) => element.type === 'button'),
   );
@@ -57,7 +59,7 @@ test('every button of a new project leads somewhere', () => {
 describe('a screen that is made while playing', () => {
   const link = (from: string): Omit<Link, 'id'> => ({
     from,
-    cue: { on: 'action', action: 'menu', when: 'down' },
+    trigger: { on: 'action', action: 'menu', when: 'down' },
     kind: 'go',
     effects: [],
   });
@@ -78,7 +80,8 @@ describe('a screen that is made while playing', () => {
     const leads = (text: string): string | undefined => {
       const button = screen.elements.find((element) => element.type === 'button' && element.text === text);
       const found = after.links.find(
-        ({ from: of, cue }) => of === screen.id && cue.on === 'press' && cue.element === button?.id,
+        ({ from: of, trigger }) =>
+          of === screen.id && trigger.on === 'press' && trigger.element === button?.id,
       );
       return (
         found &&
@@ -117,7 +120,7 @@ describe('a screen that is made while playing', () => {
     let now = project;
     const places = new Set<string>();
     for (const name of ['Oil', 'Hour', 'Wind', 'Aim']) {
-      const { after, screen, buttons } = made(now, play, name, 'custom', 'companion');
+      const { after, screen, buttons } = made(now, play, name, 'custom', 'hud');
       expect([buttons, screen.background]).toEqual([[], { colour: '#00000000' }]);
       const rect = compile(after).screens.get(screen.id)!.layout.get(screen.elements[0]!.id)!;
       expect(rect.width * rect.height).toBeLessThan((1920 * 1080) / 50);

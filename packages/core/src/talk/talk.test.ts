@@ -41,8 +41,8 @@ test('letters come in order, are the words without marks, and none is lost', () 
 
 test('reading takes so much and so much a letter, within its bounds', () => {
   expect(readingTime(20, times)).toBe(1_500_000);
-  expect(readingTime(20, { ...times, most: 1_000_000 })).toBe(1_000_000);
-  expect(readingTime(1, { ...times, least: 900_000 }, 2)).toBe(1_800_000);
+  expect(readingTime(20, { ...times, max: 1_000_000 })).toBe(1_000_000);
+  expect(readingTime(1, { ...times, min: 900_000 }, 2)).toBe(1_800_000);
 });
 
 test('what a conversation cannot do is told by its step, and never thrown', () => {

@@ -7,8 +7,8 @@ export interface TalkTimes {
   stop: number;
   base: number;
   each: number;
-  least: number;
-  most: number;
+  min: number;
+  max: number;
   /** A number value by which reading takes longer or shorter, and what it is divided by. */
   scale: { value: Id; over: number } | null;
   /** Whether lines go on by themselves: always, never, or while a value holds. */
@@ -22,7 +22,7 @@ export const USUAL_TALK = {
   letter: '40 ms',
   comma: '120 ms',
   stop: '280 ms',
-  reading: { base: '0.5 s', each: '50 ms', least: '1 s', most: '12 s' },
+  reading: { base: '0.5 s', each: '50 ms', min: '1 s', max: '12 s' },
   limit: 20,
   long: 'pages',
 } as const satisfies TalkRules;
@@ -37,8 +37,8 @@ export function talkTimes({ talk = {}, rates, values }: Project): TalkTimes {
     stop: micros(talk.stop, USUAL_TALK.stop),
     base: toMicros(reading.base, rates),
     each: toMicros(reading.each, rates),
-    least: reading.least === undefined ? 0 : toMicros(reading.least, rates),
-    most: reading.most === undefined ? Infinity : toMicros(reading.most, rates),
+    min: reading.min === undefined ? 0 : toMicros(reading.min, rates),
+    max: reading.max === undefined ? Infinity : toMicros(reading.max, rates),
     scale: scale?.type === 'number' ? { value: scale.id, over: scale.unit?.includes('%') ? 100 : 1 } : null,
     auto: talk.auto === undefined ? false : talk.auto === 'always' ? true : talk.auto.value,
     limit: talk.limit ?? USUAL_TALK.limit,
@@ -47,6 +47,6 @@ export function talkTimes({ talk = {}, rates, values }: Project): TalkTimes {
 }
 
 /** How long so many letters are to stay before a line goes on by itself; `scale` is how many times as long. */
-export function readingTime(letters: number, { base, each, least, most }: TalkTimes, scale = 1): number {
-  return Math.round(Math.min(most, Math.max(least, base + each * letters)) * Math.max(0, scale));
+export function readingTime(letters: number, { base, each, min, max }: TalkTimes, scale = 1): number {
+  return Math.round(Math.min(max, Math.max(min, base + each * letters)) * Math.max(0, scale));
 }

@@ -3,7 +3,7 @@ import {
   blankProject,
   GESTURES,
   WRAPS,
-  type Cue,
+  type Trigger,
   type Effect,
   type Link,
   type Order,
@@ -97,14 +97,14 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       id: fc.constant(id),
       name: fc.constant(id.toUpperCase()),
       kind: fc.constantFrom('splash', 'title', 'play', 'pause', 'custom', 'game over'),
-      layer: fc.constantFrom('base', 'base', 'overlay', 'overlay', 'notice', 'companion'),
+      layer: fc.constantFrom('base', 'base', 'overlay', 'overlay', 'notice', 'hud'),
       area: maybe(fc.constantFrom(...AREAS)),
       shownWhen: maybe(condition),
       // One that goes by the name of a value hides it.
       parameters: maybe(
         fc
           .constantFrom('asked', 'asked', 'oil')
-          .map((name) => [{ id: 'asked', name, type: 'number' as const, least: 0, most: 50 }]),
+          .map((name) => [{ id: 'asked', name, type: 'number' as const, min: 0, max: 50 }]),
       ),
       outcomes: maybe(fc.constant([{ id: 'yes', name: 'yes' }])),
       until: maybe(fc.constantFrom('time', 'dismissed', 'replaced', { event: 'g0' })),
@@ -117,7 +117,7 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       remembers: maybe(fc.boolean()),
       focus: maybe(focus),
       releases: maybe(fc.constantFrom('settled', 'at once')),
-      least: maybe(duration),
+      minTime: maybe(duration),
       lasts: maybe(duration),
       motion: maybe(motion),
       loading: maybe(anyLoading),
@@ -130,20 +130,20 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
     })
     .map((item) => lean(item) as Screen);
 
-const cue: fc.Arbitrary<Cue> = fc.oneof(
-  fc.constantFrom(...BUTTONS, 'x0/in0').map((value): Cue => ({ on: 'press', element: value })),
+const trigger: fc.Arbitrary<Trigger> = fc.oneof(
+  fc.constantFrom(...BUTTONS, 'x0/in0').map((value): Trigger => ({ on: 'press', element: value })),
   fc
     .tuple(
       fc.constantFrom(...ACTIONS),
       fc.constantFrom('down' as const, 'down' as const, 'up' as const, 'held' as const),
     )
-    .map(([action, when]): Cue => ({
+    .map(([action, when]): Trigger => ({
       on: 'action',
       action,
       when,
       ...(when === 'held' ? { hold: '300 ms' } : {}),
     })),
-  fc.constantFrom(...EVENTS).map((value): Cue => ({ on: 'event', event: value })),
+  fc.constantFrom(...EVENTS).map((value): Trigger => ({ on: 'event', event: value })),
   fc.record({
     on: fc.constant('time' as const),
     after: duration,
@@ -151,11 +151,11 @@ const cue: fc.Arbitrary<Cue> = fc.oneof(
     clock: fc.constantFrom('interface' as const, 'game' as const),
     covered: fc.constantFrom('counts' as const, 'waits' as const),
   }),
-  fc.constantFrom<Cue>({ on: 'arrival' }, { on: 'done' }, { on: 'failed' }),
-  condition.map((when): Cue => ({ on: 'value', when })),
+  fc.constantFrom<Trigger>({ on: 'arrival' }, { on: 'done' }, { on: 'failed' }),
+  condition.map((when): Trigger => ({ on: 'value', when })),
   fc
     .tuple(fc.constantFrom(...SCREENS), fc.constantFrom(undefined, 'yes'))
-    .map(([id, outcome]): Cue => ({ on: 'returned', screen: id, ...(outcome ? { outcome } : {}) })),
+    .map(([id, outcome]): Trigger => ({ on: 'returned', screen: id, ...(outcome ? { outcome } : {}) })),
 );
 const target: fc.Arbitrary<Target> = fc.oneof(
   { weight: 8, arbitrary: fc.constantFrom(...SCREENS).map((value): Target => ({ screen: value })) },
@@ -188,7 +188,7 @@ const linkOf = (n: number): fc.Arbitrary<Link> =>
     .record({
       id: fc.constant(`l${n}`),
       from: fc.constantFrom('project', ...AREAS, ...SCREENS, ...SCREENS),
-      cue,
+      trigger,
       kind: fc.oneof(
         {
           weight: 20,
@@ -209,8 +209,8 @@ const linkOf = (n: number): fc.Arbitrary<Link> =>
     })
     .map((item) => lean(item) as Link);
 
-const valuesOf = (least: number): Value[] => [
-  { id: 'oil', name: 'oil', section: 'Lamp', life: 'session', type: 'number', least, most: 100, default: 40 },
+const valuesOf = (min: number): Value[] => [
+  { id: 'oil', name: 'oil', section: 'Lamp', life: 'session', type: 'number', min, max: 100, default: 40 },
   { id: 'lit', name: 'lit', section: 'Lamp', life: 'progress', type: 'on/off', default: false, byGame: true },
   {
     id: 'grade',
@@ -233,7 +233,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
     links: fc
       .integer({ min: 0, max: 24 })
       .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => linkOf(i)))),
-    house: fc
+    defaults: fc
       .record({
         motion,
         order,
@@ -246,7 +246,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
     keep: fc.subarray(SCREENS, { minLength: 1 }),
     start: fc.constantFrom(...SCREENS, null),
     kept: fc.subarray(VALUES, { minLength: 3 }),
-    least: fc.integer({ min: -5, max: 30 }),
+    min: fc.integer({ min: -5, max: 30 }),
     components: maybe(anyComponents),
     german: maybe(
       fc.dictionary(
@@ -259,7 +259,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
       { maxLength: 2 },
     ),
   })
-  .map(({ screens, links, house, keep, start, kept, least, components, motions, talks, german }) =>
+  .map(({ screens, links, defaults, keep, start, kept, min, components, motions, talks, german }) =>
     projectOf(
       screens
         .filter((screen) => keep.includes(screen.id))
@@ -269,7 +269,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
         }),
       links,
       {
-        house: house as Project['house'],
+        defaults: defaults as Project['defaults'],
         motions,
         start,
         ...(components ? { components } : {}),
@@ -288,10 +288,10 @@ export const anyProject: fc.Arbitrary<Project> = fc
           direction: 'in' as const,
           ...(id === 'g1' ? { fields: [{ id: 'asked', name: 'asked', type: 'number' as const }] } : {}),
         })),
-        values: valuesOf(least).filter((value) => kept.includes(value.id)),
+        values: valuesOf(min).filter((value) => kept.includes(value.id)),
         areas: [
           { id: 'r0', name: 'Season', parent: null, freezes: false },
-          { id: 'r1', name: 'Night', parent: 'r0', motion: house.motion },
+          { id: 'r1', name: 'Night', parent: 'r0', motion: defaults.motion },
         ],
       },
     ),

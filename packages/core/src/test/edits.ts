@@ -57,24 +57,27 @@ function free(project: Project, start: string): Id {
 
 const { styles } = blankProject('');
 const arrival = { on: 'arrival' } as const;
-const made = (screen: Id) => ({ from: screen, cue: arrival, kind: 'go' as const, effects: [] });
+const made = (screen: Id) => ({ from: screen, trigger: arrival, kind: 'go' as const, effects: [] });
 
 /** Arguments for every command: one that the registry has anew has to be added here. */
 const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Arguments<N> } = {
   'rename project': ({ text: name }) => ({ name }),
-  'change house': ({ n }) => ({ motion: { name: 'fade', duration: `${n} ms` } }),
+  'change defaults': ({ n }) => ({ motion: { name: 'fade', duration: `${n} ms` } }),
   'change rates': ({ n }) => ({ frames: 1 + n }),
   'change start': ({ screen }) => ({ screen }),
   'add screen': ({ text, m }) =>
     m % 2 ? { name: text, kind: 'pause' } : { name: text, layer: 'notice', text },
   'rename screen': ({ screen, text: name }) => ({ screen, name }),
-  'change screen': ({ screen }) => ({ screen, change: { layer: 'overlay', least: undefined } }),
+  'change screen': ({ screen }) => ({ screen, change: { layer: 'overlay', minTime: undefined } }),
   'change screens': ({ screen, other }) => ({ screens: [screen, other], change: { kind: 'popup' } }),
   'duplicate screens': ({ screen }) => ({ screens: [screen] }),
   'paste screens': ({ screen }, project) => ({ from: takeScreens(project, [screen]) }),
   'delete screens': ({ screen }) => ({ screens: [screen] }),
   'add link': ({ screen, text }) => ({ ...made(screen), to: { gap: text } }),
-  'change link': ({ link }) => ({ link, change: { cue: { on: 'action', action: 'back', when: 'down' } } }),
+  'change link': ({ link }) => ({
+    link,
+    change: { trigger: { on: 'action', action: 'back', when: 'down' } },
+  }),
   'delete link': ({ link }) => ({ link }),
   'place link': ({ link, m }, project) => ({ link, before: project.links[m]?.id ?? null }),
   'link to new screen': ({ m, link, screen, text }) => ({
@@ -180,7 +183,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     key: `${screen} ${element}`,
     state: 'final',
   }),
-  'note wording': ({ screen, element, n }) => ({ key: `${screen} ${element}`, most: 1 + n }),
+  'note wording': ({ screen, element, n }) => ({ key: `${screen} ${element}`, maxLength: 1 + n }),
   'take texts': ({ screen, element, text }) => ({
     language: 'de',
     texts: [
@@ -190,7 +193,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
         target: text,
         state: 'translated',
         note: null,
-        most: null,
+        maxLength: null,
       },
     ],
   }),

@@ -14,8 +14,8 @@ const length = fc.oneof(
   fc.integer({ min: 0, max: 100 }).map((n) => `${n}%`),
 );
 const bounds = {
-  least: maybe(fc.integer({ min: 0, max: 200 })),
-  most: maybe(fc.integer({ min: 200, max: 900 })),
+  min: maybe(fc.integer({ min: 0, max: 200 })),
+  max: maybe(fc.integer({ min: 200, max: 900 })),
 };
 export const anyAxis = fc.oneof(
   fc.record({
@@ -42,7 +42,7 @@ const textUse = fc.record({
   letters: maybe(fc.integer({ min: -2, max: 8 })),
   stand: maybe(fc.constantFrom('top', 'middle', 'bottom')),
   wrap: maybe(fc.constantFrom('wrap', 'cut')),
-  fit: maybe(fc.constant({ least: 12, most: 44 })),
+  fit: maybe(fc.constant({ min: 12, max: 44 })),
   outline: maybe(outline),
   shadow: maybe(shadow),
 });
@@ -77,7 +77,7 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
   text: { ...words, frames: maybe(anyFrames) },
   picture: { asset: fc.constant(null), fit, slice: maybe(insets) },
   switch: control,
-  slider: { ...control, least: maybe(fc.constant(0)), most: maybe(fc.constant(10)) },
+  slider: { ...control, min: maybe(fc.constant(0)), max: maybe(fc.constant(10)) },
   choice: { ...control, options: maybe(fc.constant(['a', 'b'])) },
   entry: control,
   binding: {

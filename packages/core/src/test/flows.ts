@@ -1,6 +1,6 @@
 import {
   blankProject,
-  type Cue,
+  type Trigger,
   type Effect,
   type Element,
   type Link,
@@ -42,7 +42,7 @@ export function projectOf(screens: Screen[], links: Link[], over: Partial<Projec
   return {
     ...blankProject('Test'),
     id: 'p-test',
-    house: { motion: { name: 'none' }, order: 'after', masked: 'ignored' },
+    defaults: { motion: { name: 'none' }, order: 'after', masked: 'ignored' },
     screens,
     links,
     start: screens[0]?.id ?? null,
@@ -51,13 +51,27 @@ export function projectOf(screens: Screen[], links: Link[], over: Partial<Projec
 }
 
 let count = 0;
-export function link(from: string, cue: Cue, kind: LinkKind, to?: string, over: Partial<Link> = {}): Link {
-  return { id: `l${++count}`, from, cue, kind, ...(to ? { to: { screen: to } } : {}), effects: [], ...over };
+export function link(
+  from: string,
+  trigger: Trigger,
+  kind: LinkKind,
+  to?: string,
+  over: Partial<Link> = {},
+): Link {
+  return {
+    id: `l${++count}`,
+    from,
+    trigger,
+    kind,
+    ...(to ? { to: { screen: to } } : {}),
+    effects: [],
+    ...over,
+  };
 }
-export const press = (element: string): Cue => ({ on: 'press', element });
-export const down = (action: string): Cue => ({ on: 'action', action, when: 'down' });
-export const event = (name: string): Cue => ({ on: 'event', event: name });
-export const after = (time: string, over: Partial<Cue & { on: 'time' }> = {}): Cue => ({
+export const press = (element: string): Trigger => ({ on: 'press', element });
+export const down = (action: string): Trigger => ({ on: 'action', action, when: 'down' });
+export const event = (name: string): Trigger => ({ on: 'event', event: name });
+export const after = (time: string, over: Partial<Trigger & { on: 'time' }> = {}): Trigger => ({
   on: 'time',
   after: time,
   since: 'taken',

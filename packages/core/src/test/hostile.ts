@@ -81,7 +81,7 @@ export const documents: [string, string][] = [
   ],
   [
     'an easing without end',
-    changed(['house', 'motion'], {
+    changed(['defaults', 'motion'], {
       name: 'fade',
       duration: '1 s',
       easing: `linear(${'0, '.repeat(3_000_000)}0)`,
@@ -89,13 +89,13 @@ export const documents: [string, string][] = [
   ],
   [
     'an easing of nonsense',
-    changed(['house', 'motion'], { name: 'fade', duration: '1 s', easing: 'alert(1)' }),
+    changed(['defaults', 'motion'], { name: 'fade', duration: '1 s', easing: 'alert(1)' }),
   ],
-  ['a motion that is not known', changed(['house', 'motion'], { name: 'explode', duration: '1 s' })],
-  ['a duration without a unit', changed(['house', 'motion'], { name: 'fade', duration: '1' })],
+  ['a motion that is not known', changed(['defaults', 'motion'], { name: 'explode', duration: '1 s' })],
+  ['a duration without a unit', changed(['defaults', 'motion'], { name: 'fade', duration: '1' })],
   [
     'a duration of digits without end',
-    changed(['house', 'motion'], { name: 'fade', duration: `${'9'.repeat(100_000)} s` }),
+    changed(['defaults', 'motion'], { name: 'fade', duration: `${'9'.repeat(100_000)} s` }),
   ],
   [
     'an opacity beneath nothing',

@@ -7,8 +7,8 @@ export const oil: Value & { type: 'number' } = {
   section: 'Lamp',
   life: 'session',
   type: 'number',
-  least: 0,
-  most: 100,
+  min: 0,
+  max: 100,
   default: 40,
 };
 export const lit: Value = {
@@ -22,8 +22,8 @@ export const lit: Value = {
 
 /** The watch in an area, with a pause button beside it, pause, a confirm asked from two places, and a popup. */
 export function season(over: Partial<Project> = {}, links: Link[] = []): Project {
-  const companion = (id: string, shownWhen?: string, buttons: string[] = []): Screen =>
-    screenOf(id, { layer: 'companion', area: 'play', ...(shownWhen ? { shownWhen } : {}) }, buttons);
+  const hud = (id: string, shownWhen?: string, buttons: string[] = []): Screen =>
+    screenOf(id, { layer: 'hud', area: 'play', ...(shownWhen ? { shownWhen } : {}) }, buttons);
   return projectOf(
     [
       screenOf('title', { kind: 'title' }, ['start', 'quit']),
@@ -43,8 +43,8 @@ export function season(over: Partial<Project> = {}, links: Link[] = []): Project
         ['ok', 'cancel'],
       ),
       screenOf('lost', { layer: 'overlay', kind: 'popup' }, ['fine']),
-      companion('gauge', 'oil > 0'),
-      companion('button', '!isUp(pause)', ['menu']),
+      hud('gauge', 'oil > 0'),
+      hud('button', '!isUp(pause)', ['menu']),
     ],
     [
       link('title', press('start'), 'go', 'watch'),
@@ -64,7 +64,7 @@ export function season(over: Partial<Project> = {}, links: Link[] = []): Project
   );
 }
 
-export const up = (play: Play) => play.state.companions.map((companion) => companion.screen);
+export const up = (play: Play) => play.state.huds.map((hud) => hud.screen);
 export const set = (value: string, to: string | number | boolean) => ({
   type: 'value' as const,
   value,

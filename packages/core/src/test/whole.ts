@@ -5,7 +5,7 @@ export const demo = JSON.parse(readFileSync('examples/saltwick-light/project.jso
 
 /** The demo, with an id wherever one can stand and the demo has none. */
 export const whole: Project = structuredClone(demo);
-whole.house.layers = {
+whole.defaults.layers = {
   overlay: { name: 'made', motion: 'm-lift', leaving: { name: 'made', motion: 'm-lift' } },
 };
 whole.motions = [

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { readMetrics } from '../font';
-import { cutLines, fits, houseFont, layText, packFace, textWidth } from '.';
+import { cutLines, fits, builtInFont, layText, packFace, textWidth } from '.';
 import { unpackFace } from './metrics';
 
-const font = houseFont('plain', 400);
+const font = builtInFont('plain', 400);
 const look = { size: 40, line: 1.2 };
 const box = fc.record({
   width: fc.integer({ min: 40, max: 900 }),
@@ -17,16 +17,14 @@ const words = fc
 test('a fitted text is as large as its box takes, and no larger than the most', () => {
   fc.assert(
     fc.property(words, box, (text, within) => {
-      const fit = { least: 8, most: 44 };
+      const fit = { min: 8, max: 44 };
       const block = layText(text, { ...look, fit }, font, within);
       expect(block.size).toBeGreaterThanOrEqual(8);
       expect(block.size).toBeLessThanOrEqual(44);
       if (block.size > 8) expect(fits(block)).toBe(true);
       if (block.size >= 43.5) return;
       const larger = block.size + 1;
-      expect(fits(layText(text, { ...look, fit: { least: larger, most: larger } }, font, within))).toBe(
-        false,
-      );
+      expect(fits(layText(text, { ...look, fit: { min: larger, max: larger } }, font, within))).toBe(false);
     }),
   );
 });

@@ -25,17 +25,17 @@ export function layText(
 ): Block {
   const at = (size: number): Block => laidAt(text, look, font, box, size);
   if (!look.fit) return at(look.size);
-  const { least, most } = look.fit;
-  const largest = at(most);
+  const { min, max } = look.fit;
+  const largest = at(max);
   if (fits(largest)) return largest;
   // Whole and half design pixels are sizes; anything between would look no different.
-  let [low, high] = [Math.ceil(least * 2), Math.floor(most * 2)];
+  let [low, high] = [Math.ceil(min * 2), Math.floor(max * 2)];
   while (low < high) {
     const middle = (low + high + 1) >> 1;
     if (fits(at(middle / 2))) low = middle;
     else high = middle - 1;
   }
-  return at(Math.max(least, low / 2));
+  return at(Math.max(min, low / 2));
 }
 
 /** A hair is no overflow: what is measured and what is drawn agree to half a pixel. */
@@ -56,7 +56,7 @@ function laidAt(
   const height = step * lines.length;
   // What cannot be broken is measured whole: the line that is cut, or the longest word.
   const whole = text.split(cut ? '\n' : /[ \n]/);
-  const widest = whole.reduce((most, value) => Math.max(most, textWidth(value, font, size, letters)), 0);
+  const widest = whole.reduce((max, value) => Math.max(max, textWidth(value, font, size, letters)), 0);
   // A box lower than one line is meant for one line, unless the line is to be made to fit it.
   const room = Math.max(box.height, lines.length === 1 && !fit ? step : 0);
   return {

@@ -1,4 +1,4 @@
 export { packFace, textWidth, type FontMetrics } from './metrics';
 export { breakLines, cutLines, type Line } from './lines';
 export { fits, layText, type Block } from './block';
-export { fontOf, houseFont, HOUSE_FACES, type FaceName } from './house';
+export { fontOf, builtInFont, BUILT_IN_FACES, type FaceName } from './built-in';

@@ -57,13 +57,13 @@ export function cutLines(text: string, font: FontMetrics, size: number, width: n
   return text.split('\n').map((line) => {
     if (wide(line) <= width) return { text: line, width: wide(line) };
     const chars = [...line];
-    let [least, most] = [0, chars.length];
-    while (least < most) {
-      const middle = (least + most + 1) >> 1;
-      if (wide(`${chars.slice(0, middle).join('').trimEnd()}…`) <= width) least = middle;
-      else most = middle - 1;
+    let [min, max] = [0, chars.length];
+    while (min < max) {
+      const middle = (min + max + 1) >> 1;
+      if (wide(`${chars.slice(0, middle).join('').trimEnd()}…`) <= width) min = middle;
+      else max = middle - 1;
     }
-    const cut = `${chars.slice(0, least).join('').trimEnd()}…`;
+    const cut = `${chars.slice(0, min).join('').trimEnd()}…`;
     return { text: cut, width: wide(cut) };
   });
 }

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { breakLines, houseFont, textWidth } from '.';
+import { breakLines, builtInFont, textWidth } from '.';
 import { readMetrics } from '../font';
 
-const plain = houseFont('plain', 400);
+const plain = builtInFont('plain', 400);
 
 test.each([
   ['plain', 400, 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff'],
@@ -12,7 +12,7 @@ test.each([
 ] as const)('the metrics of %s %d are those of its font file', (font, weight, file) => {
   const bytes = readFileSync(`node_modules/@fontsource/${file}`);
   const buffer = bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer;
-  expect(houseFont(font, weight)).toEqual(readMetrics(buffer));
+  expect(builtInFont(font, weight)).toEqual(readMetrics(buffer));
 });
 
 test('what is not a font is refused', () => expect(() => readMetrics(new ArrayBuffer(40))).toThrow());

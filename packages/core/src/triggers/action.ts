@@ -23,7 +23,7 @@ export const author: TriggerAuthor<On<'action'>> = {
     const found = actionById(project, action);
     return [
       { words: 'When ' },
-      { blank: 'cue', words: found ? titleCase(found.name) : 'an action that is gone', gone: !found },
+      { blank: 'trigger', words: found ? titleCase(found.name) : 'an action that is gone', gone: !found },
       { words: `${found ? keysBeside(found) : ''} ` },
       { blank: 'when', words: WHEN_WORDS[when] },
       ...(when === 'held' ? [{ words: ' for ' }, { blank: 'hold' as const, words: hold ?? '500 ms' }] : []),

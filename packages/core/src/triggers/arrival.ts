@@ -5,6 +5,6 @@ export const play: TriggerPlay<On<'arrival'>> = { life: 'followed', follows: 'up
 export const author: TriggerAuthor<On<'arrival'>> = {
   fields: {},
   references: {},
-  words: () => [{ blank: 'cue', words: 'On arrival' }],
+  words: () => [{ blank: 'trigger', words: 'On arrival' }],
   label: () => 'at once',
 };

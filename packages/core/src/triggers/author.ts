@@ -1,4 +1,4 @@
-import type { Cue, CueName, Id, Project } from '../model';
+import type { Trigger, TriggerName, Id, Project } from '../model';
 import { byAuthor, type Part } from '../walk';
 import { author as press } from './press';
 import { author as action } from './action';
@@ -16,7 +16,7 @@ export { SINCE_WORDS } from './time';
 export type { TriggerAuthor };
 
 /** Every type of trigger, as it is edited. */
-export const TRIGGER_AUTHORS: { [N in CueName]: TriggerAuthor<On<N>> } = {
+export const TRIGGER_AUTHORS: { [N in TriggerName]: TriggerAuthor<On<N>> } = {
   press,
   action,
   event,
@@ -29,12 +29,12 @@ export const TRIGGER_AUTHORS: { [N in CueName]: TriggerAuthor<On<N>> } = {
 };
 
 /** What a trigger's type says of it to an editor. */
-export const authorOfTrigger = (cue: Cue): TriggerAuthor<Cue> =>
-  TRIGGER_AUTHORS[cue.on] as unknown as TriggerAuthor<Cue>;
+export const authorOfTrigger = (trigger: Trigger): TriggerAuthor<Trigger> =>
+  TRIGGER_AUTHORS[trigger.on] as unknown as TriggerAuthor<Trigger>;
 
 /** A trigger in two or three words, for a line on the map. */
-export const triggerLabel = (project: Project, from: Id, cue: Cue): string =>
-  authorOfTrigger(cue).label(cue, project, from);
+export const triggerLabel = (project: Project, from: Id, trigger: Trigger): string =>
+  authorOfTrigger(trigger).label(trigger, project, from);
 
 /** Where triggers name things and ask. */
-export const triggerReferences: Part<Cue> = byAuthor<Cue>(authorOfTrigger);
+export const triggerReferences: Part<Trigger> = byAuthor<Trigger>(authorOfTrigger);

@@ -19,7 +19,7 @@ export const author: TriggerAuthor<On<'event'>> = {
   gone: { event: 'Its event is gone.' },
   words: ({ event }, { project }) => {
     const found = byId(project.events).get(event);
-    return [{ words: 'When the game says ' }, { blank: 'cue', words: found?.name ?? GONE, gone: !found }];
+    return [{ words: 'When the game says ' }, { blank: 'trigger', words: found?.name ?? GONE, gone: !found }];
   },
   label: ({ event }, { events }) => byId(events).get(event)?.name ?? 'gone',
 };

@@ -5,6 +5,6 @@ export const play: TriggerPlay<On<'failed'>> = { life: 'followed', follows: 'fai
 export const author: TriggerAuthor<On<'failed'>> = {
   fields: {},
   references: {},
-  words: () => [{ words: 'When ' }, { blank: 'cue', words: 'what it loads' }, { words: ' has failed' }],
+  words: () => [{ words: 'When ' }, { blank: 'trigger', words: 'what it loads' }, { words: ' has failed' }],
   label: () => 'failed',
 };

@@ -1,4 +1,4 @@
-import type { Cue, Project } from '../model';
+import type { Trigger, Project } from '../model';
 import { plain } from '../walk';
 import { TRIGGER_AUTHORS, triggerLabel, type TriggerAuthor } from './author';
 import * as named from './named';
@@ -11,7 +11,7 @@ interface MadeUp {
   author: object;
 }
 const words = (said: string): Pick<TriggerAuthor<never>, 'words' | 'label'> => ({
-  words: () => [{ blank: 'cue', words: said }],
+  words: () => [{ blank: 'trigger', words: said }],
   label: () => said,
 });
 const MADE_UP: Record<string, MadeUp> = {
@@ -63,11 +63,17 @@ const loaded = async () => ({
   ...(await import('../test/flows')),
 });
 
-async function leadsBy(cue: object): Promise<Project> {
+async function leadsBy(trigger: object): Promise<Project> {
   const { projectOf, screenOf, link } = await loaded();
-  return projectOf([screenOf('room'), screenOf('stairs')], [link('room', cue as Cue, 'go', 'stairs')], {
-    values: [{ id: 'lamp', name: 'lamp', section: 'Lamp', life: 'session', type: 'on/off', default: false }],
-  });
+  return projectOf(
+    [screenOf('room'), screenOf('stairs')],
+    [link('room', trigger as Trigger, 'go', 'stairs')],
+    {
+      values: [
+        { id: 'lamp', name: 'lamp', section: 'Lamp', life: 'session', type: 'on/off', default: false },
+      ],
+    },
+  );
 }
 
 test('a searched one takes the input it hears', async () => {
@@ -102,15 +108,15 @@ test('a followed one comes of what happens to its screen', async () => {
 test('each is said, labelled, read, refused, and what it names is followed', async () => {
   const { sentenceOf, readDocument, writeProject, applyCommand, findingsOf } = await loaded();
   const beat = await leadsBy({ on: 'beat', every: '2 s' });
-  expect(sentenceOf(beat, beat.links[0]!)[0]).toEqual({ blank: 'cue', words: 'At the beat' });
-  expect(triggerLabel(beat, 'room', beat.links[0]!.cue)).toBe('At the beat');
-  const written = JSON.parse(writeProject(beat)) as { links: { cue: Record<string, unknown> }[] };
+  expect(sentenceOf(beat, beat.links[0]!)[0]).toEqual({ blank: 'trigger', words: 'At the beat' });
+  expect(triggerLabel(beat, 'room', beat.links[0]!.trigger)).toBe('At the beat');
+  const written = JSON.parse(writeProject(beat)) as { links: { trigger: Record<string, unknown> }[] };
   expect(readDocument(written)).not.toHaveProperty('problems');
-  written.links[0]!.cue.every = 'soon';
-  expect(readDocument(written)).toMatchObject({ problems: [{ place: 'links[0].cue.every' }] });
+  written.links[0]!.trigger.every = 'soon';
+  expect(readDocument(written)).toMatchObject({ problems: [{ place: 'links[0].trigger.every' }] });
   const lit = await leadsBy({ on: 'lit', when: 'lamp' });
   const renamed = applyCommand(lit, 'rename value', { value: 'lamp', name: 'lantern' }).project;
-  expect(renamed.links[0]!.cue).toEqual({ on: 'lit', when: 'lantern' });
+  expect(renamed.links[0]!.trigger).toEqual({ on: 'lit', when: 'lantern' });
   expect(findingsOf(lit)).toEqual([]);
   expect(findingsOf({ ...lit, values: [] })).toHaveLength(1);
 });

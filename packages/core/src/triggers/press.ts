@@ -5,7 +5,7 @@ import type { On, TriggerAuthor, TriggerPlay } from './trigger';
 export const play: TriggerPlay<On<'press'>> = {
   life: 'searched',
   key: ({ element }) => element,
-  element: { of: ({ element }) => element, put: (cue, element) => ({ ...cue, element }) },
+  element: { of: ({ element }) => element, put: (trigger, element) => ({ ...trigger, element }) },
   byHand: true,
 };
 
@@ -17,7 +17,7 @@ export const author: TriggerAuthor<On<'press'>> = {
     const found = named.pressed(project, from, element);
     return [
       { words: 'When ' },
-      { blank: 'cue', words: found?.name ?? GONE, gone: !found },
+      { blank: 'trigger', words: found?.name ?? GONE, gone: !found },
       { words: ' is pressed' },
     ];
   },

@@ -1,4 +1,4 @@
-import type { Cue, CueName, Id } from '../model';
+import type { Trigger, TriggerName, Id } from '../model';
 import { play as press } from './press';
 import { play as action } from './action';
 import { play as event } from './event';
@@ -11,7 +11,7 @@ import { play as returned } from './returned';
 import type { On, TriggerPlay } from './trigger';
 
 /** Every type of trigger, as it plays. */
-export const TRIGGERS: { [N in CueName]: TriggerPlay<On<N>> } = {
+export const TRIGGERS: { [N in TriggerName]: TriggerPlay<On<N>> } = {
   press,
   action,
   event,
@@ -24,22 +24,24 @@ export const TRIGGERS: { [N in CueName]: TriggerPlay<On<N>> } = {
 };
 
 /** What a trigger's type says of it. */
-export const triggerOf = (cue: Cue): TriggerPlay<Cue> => TRIGGERS[cue.on] as TriggerPlay<Cue>;
+export const triggerOf = (trigger: Trigger): TriggerPlay<Trigger> =>
+  TRIGGERS[trigger.on] as TriggerPlay<Trigger>;
 
 /** The element of its screen that sets a trigger off; null where none does. */
-export const elementOf = (cue: Cue): Id | null => triggerOf(cue).element?.of(cue) ?? null;
+export const elementOf = (trigger: Trigger): Id | null => triggerOf(trigger).element?.of(trigger) ?? null;
 
 /** The same trigger, set off by another element. */
-export const withElement = (cue: Cue, element: Id): Cue => triggerOf(cue).element?.put(cue, element) ?? cue;
+export const withElement = (trigger: Trigger, element: Id): Trigger =>
+  triggerOf(trigger).element?.put(trigger, element) ?? trigger;
 
 /** The action that sets a trigger off; null where none does. */
-export function actionOf(cue: Cue): Id | null {
-  const trigger = triggerOf(cue);
-  return trigger.life === 'searched' && trigger.phase ? (trigger.key?.(cue) ?? null) : null;
+export function actionOf(trigger: Trigger): Id | null {
+  const type = triggerOf(trigger);
+  return type.life === 'searched' && type.phase ? (type.key?.(trigger) ?? null) : null;
 }
 
 /** The time after which a trigger goes off; null where it waits for something else. */
-export function timeOf(cue: Cue): string | null {
-  const trigger = triggerOf(cue);
-  return trigger.life === 'timed' ? trigger.after(cue) : null;
+export function timeOf(trigger: Trigger): string | null {
+  const type = triggerOf(trigger);
+  return type.life === 'timed' ? type.after(trigger) : null;
 }

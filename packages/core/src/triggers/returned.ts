@@ -7,7 +7,7 @@ export const play: TriggerPlay<On<'returned'>> = {
   life: 'followed',
   follows: 'answer',
   key: ({ screen }) => screen,
-  answered: (cue, outcome) => cue.outcome === undefined || cue.outcome === outcome,
+  answered: (trigger, outcome) => trigger.outcome === undefined || trigger.outcome === outcome,
 };
 
 export const author: TriggerAuthor<On<'returned'>> = {
@@ -15,24 +15,24 @@ export const author: TriggerAuthor<On<'returned'>> = {
   references: { screen: named.screen, outcome: named.outcome },
   about: ({ screen }) => screen,
   gone: { screen: 'The screen whose answer it waits for is gone.' },
-  words: (cue, { project }) => {
-    const screen = screenById(project, cue.screen);
-    const outcome = withId(screen?.outcomes, cue.outcome);
-    const gone = cue.outcome !== undefined && !outcome;
+  words: (trigger, { project }) => {
+    const screen = screenById(project, trigger.screen);
+    const outcome = withId(screen?.outcomes, trigger.outcome);
+    const gone = trigger.outcome !== undefined && !outcome;
     return [
       { words: 'When ' },
-      { blank: 'cue', words: screen?.name ?? GONE, gone: !screen },
-      { words: cue.outcome === undefined ? ' ' : ' answers ' },
+      { blank: 'trigger', words: screen?.name ?? GONE, gone: !screen },
+      { words: trigger.outcome === undefined ? ' ' : ' answers ' },
       {
         blank: 'answered',
-        words: cue.outcome === undefined ? 'closes' : (outcome?.name ?? GONE),
+        words: trigger.outcome === undefined ? 'closes' : (outcome?.name ?? GONE),
         gone,
       },
     ];
   },
-  label: (cue, project) => {
-    const asked = screenById(project, cue.screen);
-    const answer = withId(asked?.outcomes, cue.outcome)?.name;
+  label: (trigger, project) => {
+    const asked = screenById(project, trigger.screen);
+    const answer = withId(asked?.outcomes, trigger.outcome)?.name;
     return answer ? `${asked?.name}: ${answer}` : `${asked?.name ?? 'gone'} closes`;
   },
 };

@@ -3,9 +3,9 @@ import { identifierOf, screenById, type Link, type Project } from '../model';
 import { triggerOf } from './registry';
 
 /** The scope of a link's condition, effects and arguments: what comes with its trigger first. */
-export function scopeOfLink(project: Project, { from, cue }: Pick<Link, 'from' | 'cue'>): Scope {
+export function scopeOfLink(project: Project, { from, trigger }: Pick<Link, 'from' | 'trigger'>): Scope {
   const scope = scopeOfScreen(project, screenById(project, from));
-  const fields = triggerOf(cue).brings?.(cue, project);
+  const fields = triggerOf(trigger).brings?.(trigger, project);
   if (!fields?.length) return scope;
   const names = new Map(scope.names);
   for (const field of fields)

@@ -4,7 +4,7 @@ import type { On, TriggerAuthor, TriggerPlay } from './trigger';
 export const play: TriggerPlay<On<'time'>> = {
   life: 'timed',
   after: ({ after }) => after,
-  counted: (cue) => cue,
+  counted: (trigger) => trigger,
 };
 
 export const SINCE_WORDS = {
@@ -21,18 +21,18 @@ export const author: TriggerAuthor<On<'time'>> = {
     covered: ['counts', 'waits'],
   },
   references: { after: plain },
-  words: (cue) => [
-    { blank: 'cue', words: 'After' },
+  words: (trigger) => [
+    { blank: 'trigger', words: 'After' },
     { words: ' ' },
-    { blank: 'after', words: cue.after },
+    { blank: 'after', words: trigger.after },
     { words: ' ' },
-    { blank: 'since', words: sinceWords(cue) },
+    { blank: 'since', words: sinceWords(trigger) },
   ],
   label: ({ after }) => after,
 };
 
-function sinceWords(cue: On<'time'>): string {
-  const clock = cue.clock === 'game' ? ' on the game’s clock' : '';
-  const covered = cue.covered === 'waits' ? ', waiting while covered' : '';
-  return `${SINCE_WORDS[cue.since]}${clock}${covered}`;
+function sinceWords(trigger: On<'time'>): string {
+  const clock = trigger.clock === 'game' ? ' on the game’s clock' : '';
+  const covered = trigger.covered === 'waits' ? ', waiting while covered' : '';
+  return `${SINCE_WORDS[trigger.since]}${clock}${covered}`;
 }

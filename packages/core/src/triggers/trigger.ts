@@ -1,10 +1,10 @@
 import type { Scope } from '../expression';
-import type { Cue, CueName, Duration, Expression, Field, Id, Project } from '../model';
+import type { Trigger, TriggerName, Duration, Expression, Field, Id, Project } from '../model';
 import type { Piece } from '../phrasing';
 import type { Among, Fields, FieldWord, Thing } from '../walk';
 
 /** A trigger's type, by its name. */
-export type On<N extends CueName> = Among<Cue, 'on', N>;
+export type On<N extends TriggerName> = Among<Trigger, 'on', N>;
 
 /**
  * How the engine comes to a trigger. *Searched*: something happened, and of all that is up the first link that fits takes
@@ -21,36 +21,36 @@ export type Counted = Pick<On<'time'>, 'since' | 'clock' | 'covered'>;
 
 interface Any<C> {
   /** What it is listed by, such as the element that is pressed. Absent: nothing. */
-  key?: (cue: C) => Id;
+  key?: (trigger: C) => Id;
   /** The element of its screen that sets it off. */
-  element?: { of: (cue: C) => Id; put: (cue: C, element: Id) => C };
+  element?: { of: (trigger: C) => Id; put: (trigger: C, element: Id) => C };
   /** What comes with it and can be named in expressions. */
-  brings?: (cue: C, project: Project) => readonly Field[] | undefined;
+  brings?: (trigger: C, project: Project) => readonly Field[] | undefined;
   /** A player does it with hands. */
   byHand?: true;
 }
 interface Searched<C> extends Any<C> {
   life: 'searched';
   /** At which part of a press, where it is one of an action; and how long that has to be held. */
-  phase?: (cue: C) => 'down' | 'up' | 'held';
-  hold?: (cue: C) => Duration | undefined;
+  phase?: (trigger: C) => 'down' | 'up' | 'held';
+  hold?: (trigger: C) => Duration | undefined;
   /** What it is listed by where it is set off by this input. Absent: the engine asks for it by itself. */
   hears?: (input: Heard) => Id | undefined;
 }
 interface Timed<C> extends Any<C> {
   life: 'timed';
-  after: (cue: C) => Duration;
-  counted: (cue: C) => Counted;
+  after: (trigger: C) => Duration;
+  counted: (trigger: C) => Counted;
 }
 interface Sampled<C> extends Any<C> {
   life: 'sampled';
-  awaits: (cue: C) => Expression;
+  awaits: (trigger: C) => Expression;
 }
 interface Followed<C> extends Any<C> {
   life: 'followed';
   follows: Moment;
   /** Whether it waits for this answer. Absent: for any. */
-  answered?: (cue: C, outcome: Id | undefined) => boolean;
+  answered?: (trigger: C, outcome: Id | undefined) => boolean;
 }
 
 /** What a game that plays needs of a type of trigger. */
@@ -69,13 +69,13 @@ export interface TriggerAuthor<C> {
   /** Where it names things and asks. */
   references: Fields<C>;
   /** What a part of it that is named belongs to. */
-  about?: (cue: C) => Id;
+  about?: (trigger: C) => Id;
   /** What is said where a thing it names is gone. */
   gone?: Partial<Record<Thing, string>>;
   /** As a sentence begins with it. */
-  words: (cue: C, phrase: TriggerPhrase) => Piece[];
+  words: (trigger: C, phrase: TriggerPhrase) => Piece[];
   /** In two or three words, for a line on the map. */
-  label: (cue: C, project: Project, from: Id) => string;
+  label: (trigger: C, project: Project, from: Id) => string;
 }
 
 /** Where a trigger is put into words. */

@@ -8,7 +8,7 @@ export const author: TriggerAuthor<On<'value'>> = {
   fields: { when: 'expression' },
   references: { when: named.condition },
   words: ({ when }, { scope }) => [
-    { blank: 'cue', words: 'As soon as' },
+    { blank: 'trigger', words: 'As soon as' },
     { words: ' ' },
     expressionPiece('awaits', when, scope, CONDITION),
   ],

@@ -1,7 +1,7 @@
 export {
   effectWords,
   KIND_WORDS,
-  houseWords,
+  defaultWords,
   motionWords,
   orderWords,
   ruleWords,

@@ -30,7 +30,9 @@ export const KIND_WORDS: Record<LinkKind, string> = {
 /** What a link does, as a sentence with blanks. */
 export function sentenceOf(project: Project, link: Link): Piece[] {
   const scope = scopeOfLink(project, link);
-  const pieces: Piece[] = [...authorOfTrigger(link.cue).words(link.cue, { project, from: link.from, scope })];
+  const pieces: Piece[] = [
+    ...authorOfTrigger(link.trigger).words(link.trigger, { project, from: link.from, scope }),
+  ];
   if (link.when !== undefined)
     pieces.push({ words: ', if ' }, expressionPiece('condition', link.when, scope, CONDITION));
   if (link.once) pieces.push({ words: ', ' }, { blank: 'once', words: 'only once' });
@@ -67,7 +69,7 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
   pieces.push(...answerPieces(project, link));
   pieces.push(
     { words: link.motion ? ' with ' : ', ' },
-    { blank: 'motion', words: link.motion ? motionWords(project, link.motion) : houseWords(project, link) },
+    { blank: 'motion', words: link.motion ? motionWords(project, link.motion) : defaultWords(project, link) },
   );
   return [...pieces, { words: '.' }];
 }
@@ -141,11 +143,11 @@ function simpleWords(
 }
 
 /** Whose motion a link has that does not say so itself. */
-export const houseWords = (project: Project, link: Link): string => ruleWords(ruleFor(project, link));
+export const defaultWords = (project: Project, link: Link): string => ruleWords(ruleFor(project, link));
 
-/** The house motion as it is called, or whose motion goes before it. */
+/** The default motion as it is called, or whose motion goes before it. */
 export function ruleWords({ owner }: MotionRule): string {
-  return owner ? `${owner.name}’s motion` : 'house motion';
+  return owner ? `${owner.name}’s motion` : 'default motion';
 }
 
 export function orderWords(order: Order): string {

@@ -12,7 +12,7 @@ const project: Project = {
       section: 'Lamp',
       life: 'session',
       type: 'number',
-      most: 100,
+      max: 100,
       unit: '%',
       default: 40,
     },
@@ -40,7 +40,7 @@ test.each([
   ],
   [
     link('watch', down('menu'), 'open', 'pause'),
-    'When Menu (Esc or P) goes down, open pause over this, house motion.',
+    'When Menu (Esc or P) goes down, open pause over this, default motion.',
   ],
   [
     link('watch', event('gone'), 'stay', undefined, { effects: [show('found')] }),
@@ -48,11 +48,11 @@ test.each([
   ],
   [
     link('out', after('2.5 s'), 'go', 'title'),
-    'After 2.5 s from the press that led here, go to title, house motion.',
+    'After 2.5 s from the press that led here, go to title, default motion.',
   ],
   [
     link('pause', { on: 'action', action: 'back', when: 'held', hold: '1 s' }, 'back'),
-    'When Back (Esc or Backspace) is held for 1 s, go back, house motion.',
+    'When Back (Esc or Backspace) is held for 1 s, go back, default motion.',
   ],
   [link('title', { on: 'arrival' }, 'end'), 'On arrival, it is the end.'],
   [
@@ -70,12 +70,12 @@ test.each([
   ],
   [
     link('watch', { on: 'value', when: 'oil <= 0' }, 'go', 'out'),
-    'As soon as oil <= 0, go to out, house motion.',
+    'As soon as oil <= 0, go to out, default motion.',
   ],
-  [link('out', { on: 'done' }, 'back'), 'When what is on it has finished, go back, house motion.'],
+  [link('out', { on: 'done' }, 'back'), 'When what is on it has finished, go back, default motion.'],
   [
     link('watch', { on: 'returned', screen: 'pause' }, 'clear'),
-    'When pause closes, close everything, house motion.',
+    'When pause closes, close everything, default motion.',
   ],
 ])('a link reads as a sentence', (link, words) => expect(sentenceText(project, link)).toBe(words));
 
@@ -137,7 +137,7 @@ describe('what happened, in words', () => {
   test.each([
     'title is up',
     'Enter ↓',
-    'When begin is pressed, go to watch, house motion.',
+    'When begin is pressed, go to watch, default motion.',
     'title goes',
     'watch is up',
     'found shows',
@@ -216,7 +216,7 @@ test('what is told to a parameter counts among the words to be read: the longest
   const tells = (what: string): Project['links'][number] => ({
     id: `l-${what.length}`,
     from: 'title',
-    cue: { on: 'arrival' },
+    trigger: { on: 'arrival' },
     kind: 'stay',
     effects: [{ do: 'notice', screen: 'aim', args: { what } }],
   });

@@ -42,7 +42,7 @@ export function AxisFields({
       className="min-w-0 flex-1"
     />
   );
-  const limit = (label: string, key: 'least' | 'most') => (
+  const limit = (label: string, key: 'min' | 'max') => (
     <Field
       label={label}
       value={axis[key] === undefined ? '' : String(axis[key])}
@@ -131,14 +131,14 @@ export function AxisFields({
       </div>
       <Fold
         title={
-          axis.least === undefined && axis.most === undefined
+          axis.min === undefined && axis.max === undefined
             ? 'Never smaller or larger than …'
-            : `Never ${[axis.least === undefined ? '' : `under ${axis.least}`, axis.most === undefined ? '' : `over ${axis.most}`].filter(Boolean).join(' or ')}`
+            : `Never ${[axis.min === undefined ? '' : `under ${axis.min}`, axis.max === undefined ? '' : `over ${axis.max}`].filter(Boolean).join(' or ')}`
         }
       >
         <div className="mt-1 flex gap-1.5">
-          {limit('At least', 'least')}
-          {limit('At most', 'most')}
+          {limit('At least', 'min')}
+          {limit('At most', 'max')}
         </div>
       </Fold>
     </div>

@@ -75,7 +75,7 @@ export function ContentsList({ screen }: { screen: Screen }) {
     const inner = held(element.id);
     const { hidden, locked } = element.editing ?? {};
     const aimed = drop?.over === element.id ? drop.where : null;
-    const leads = linksFrom(project, screen.id).some(({ cue }) => elementOf(cue) === element.id);
+    const leads = linksFrom(project, screen.id).some(({ trigger }) => elementOf(trigger) === element.id);
     const placed = element.type === 'component' ? withId(project.components, element.component) : undefined;
     return (
       <li key={element.id}>

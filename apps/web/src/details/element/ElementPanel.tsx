@@ -58,7 +58,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   const sisters = compiled.elements.filter(
     (other) => other.id !== path && other.id.split('/').length === path.split('/').length,
   );
-  const links = linksFrom(project, screen.id).filter(({ cue }) => elementOf(cue) === path);
+  const links = linksFrom(project, screen.id).filter(({ trigger }) => elementOf(trigger) === path);
   const over = findingsDrawn(flow, compiled).filter(({ where }) => where.element === path);
   const { hidden, locked } = element.editing ?? {};
   const { Beneath } = settingsOf(element);
@@ -119,7 +119,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
                 'add link',
                 {
                   from: screen.id,
-                  cue: { on: 'press', element: path },
+                  trigger: { on: 'press', element: path },
                   kind: 'go',
                   to: { gap: 'Somewhere' },
                   effects: [],

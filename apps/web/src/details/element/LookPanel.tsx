@@ -24,8 +24,8 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
           <NumberField
             label="Opacity, percent"
             value={(element.opacity ?? 1) * 100}
-            least={0}
-            most={100}
+            min={0}
+            max={100}
             onChange={(percent) => put({ opacity: percent === 100 ? undefined : percent / 100 })}
             className="w-28"
           />

@@ -69,15 +69,15 @@ export function PlacePanel({
         <NumberField
           label="Turned, degrees"
           value={element.turn ?? 0}
-          least={-3600}
-          most={3600}
+          min={-3600}
+          max={3600}
           onChange={(turn) => put({ turn: turn === 0 ? undefined : turn })}
         />
         <NumberField
           label="Lifted over sisters"
           value={element.lift ?? 0}
-          least={-1000}
-          most={1000}
+          min={-1000}
+          max={1000}
           onChange={(lift) => put({ lift: lift === 0 ? undefined : Math.round(lift) })}
         />
       </div>

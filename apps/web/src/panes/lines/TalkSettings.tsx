@@ -75,15 +75,15 @@ export function TalkSettings() {
           label="At least"
           unit="s"
           optional
-          value={reading.least}
-          onChange={(least) => read({ least })}
+          value={reading.min}
+          onChange={(min) => read({ min })}
         />
         <DurationField
           label="At most"
           unit="s"
           optional
-          value={reading.most}
-          onChange={(most) => read({ most })}
+          value={reading.max}
+          onChange={(max) => read({ max })}
         />
       </div>
       <ThingRow
@@ -97,8 +97,8 @@ export function TalkSettings() {
         <NumberField
           label="Letters a second that can be read"
           value={talk.limit ?? USUAL_TALK.limit}
-          least={1}
-          most={200}
+          min={1}
+          max={200}
           onChange={(limit) => put({ limit })}
         />
       </div>

@@ -102,7 +102,7 @@ export function TextsTable() {
 }
 
 const tooLong = (row: TextRow): boolean =>
-  row.most !== null && Math.max(lettersIn(row.source), lettersIn(row.target)) > row.most;
+  row.maxLength !== null && Math.max(lettersIn(row.source), lettersIn(row.target)) > row.maxLength;
 
 const fitsOnly = (row: TextRow, only: Only): boolean =>
   only === 'all' || (only === 'too long' ? tooLong(row) : row.state === only);
@@ -118,7 +118,7 @@ const STATE_WORDS: [NonNullable<Translated['state']>, string][] = [
 ];
 
 function OneText({ row, code }: { row: TextRow; code: string }) {
-  const { key, place, source, target, state, note, most } = row;
+  const { key, place, source, target, state, note, maxLength } = row;
   return (
     <div className="grid grid-cols-[88px_minmax(0,1fr)] gap-2 px-3 py-1.5">
       <Where row={row} />
@@ -131,7 +131,7 @@ function OneText({ row, code }: { row: TextRow; code: string }) {
               changed since
             </span>
           )}
-          {tooLong(row) && <span className="font-semibold text-warn">longer than {most}</span>}
+          {tooLong(row) && <span className="font-semibold text-warn">longer than {maxLength}</span>}
         </p>
         <p className="whitespace-pre-line">{source}</p>
         {code !== '' && (
@@ -172,16 +172,16 @@ function OneText({ row, code }: { row: TextRow; code: string }) {
             value={note}
             className="min-w-0 flex-1"
             read={(text) => ({ ok: text.slice(0, 2000) })}
-            onChange={(text) => edit('note wording', { key, note: text, most: most ?? undefined })}
+            onChange={(text) => edit('note wording', { key, note: text, maxLength: maxLength ?? undefined })}
           />
           <Field<number | undefined>
             hidden
             label={`The most letters of ${place}`}
             placeholder="letters"
-            value={most === null ? '' : String(most)}
+            value={maxLength === null ? '' : String(maxLength)}
             className="w-18"
             read={(text) => (text.trim() === '' ? { ok: undefined } : readNumber(text, 1, 20_000))}
-            onChange={(limit) => edit('note wording', { key, note, most: limit })}
+            onChange={(limit) => edit('note wording', { key, note, maxLength: limit })}
           />
         </div>
       </div>

@@ -15,12 +15,12 @@ import { captionOf } from './caption';
 import type { DragFrom } from './dragLink';
 import { cardButton } from './keys';
 
-/** Layers are told by outline: base single, overlay double, notice dashed, companion dotted. */
+/** Layers are told by outline: base single, overlay double, notice dashed, HUD piece dotted. */
 const OUTLINE = {
   base: 'border-2 border-solid border-strong',
   overlay: 'border-4 border-double border-strong',
   notice: 'border-2 border-dashed border-strong',
-  companion: 'border-2 border-dotted border-strong',
+  hud: 'border-2 border-dotted border-strong',
 };
 
 /** A screen in small, with what it is called and what it does by itself. */

@@ -3,7 +3,7 @@
 import { triggerLabel } from '@tavu/core/triggers/author';
 import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
 import { cellKey, planGrid, type Grid } from '@tavu/core/map';
-import { PROJECT, type Cue, type Id, type Link, withId } from '@tavu/core/model';
+import { PROJECT, type Trigger, type Id, type Link, withId } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
 import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
@@ -74,7 +74,7 @@ export function GridPane() {
     >
       <p className="sticky left-0 mb-2 max-w-xl text-soft">
         From the row’s screen to the column’s. Choose a link to read it; the plus makes a new one. A link that
-        moves otherwise than the house has a wavy line under it.
+        has a motion of its own has a wavy line under it.
       </p>
       <table
         onClick={ask}
@@ -144,7 +144,7 @@ export function GridPane() {
           onOpen={() => setAsked(null)}
           anchor={<span className="fixed size-6" style={asked.at} />}
         >
-          <Cues from={asked.from.id} to={asked.to} close={() => setAsked(null)} />
+          <Triggers from={asked.from.id} to={asked.to} close={() => setAsked(null)} />
         </Sheet>
       )}
     </section>
@@ -192,7 +192,7 @@ const Line = memo(function Line({
       </th>
       <td className={CELL}>
         {grid.back.get(from.id)?.map((id) => (
-          <CueMark key={id} link={links.get(id)!} />
+          <TriggerMark key={id} link={links.get(id)!} />
         ))}
         {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
       </td>
@@ -203,7 +203,7 @@ const Line = memo(function Line({
         return (
           <td key={key} aria-colindex={column + 3} className={`${CELL} group ${cell ? 'bg-sheet' : ''}`}>
             {cell?.map((id) => (
-              <CueMark key={id} link={links.get(id)!} />
+              <TriggerMark key={id} link={links.get(id)!} />
             ))}
             <button
               type="button"
@@ -221,7 +221,7 @@ const Line = memo(function Line({
   );
 });
 
-function CueMark({ link }: { link: Link }) {
+function TriggerMark({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
   const odd = isException(project, link);
   const chosen = useStudio((studio) => studio.chosen.link === link.id);
@@ -229,17 +229,17 @@ function CueMark({ link }: { link: Link }) {
     <button
       type="button"
       title={sentenceText(project, link)}
-      aria-label={`${triggerLabel(project, link.from, link.cue)}${odd ? ', moves in its own way' : ''}`}
+      aria-label={`${triggerLabel(project, link.from, link.trigger)}${odd ? ', moves in its own way' : ''}`}
       aria-pressed={chosen}
       className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd ? 'underline decoration-wavy underline-offset-3' : ''}`}
       onClick={() => chooseLink(link.id)}
     >
-      {triggerLabel(project, link.from, link.cue)}
+      {triggerLabel(project, link.from, link.trigger)}
     </button>
   );
 }
 
-function Cues({
+function Triggers({
   from,
   to,
   close,
@@ -249,10 +249,10 @@ function Cues({
   close: () => void;
 }) {
   const layer = useStudio((studio) => withId(studio.project.screens, to.id)?.layer);
-  const make = (cue: Cue): void => {
+  const make = (trigger: Trigger): void => {
     const made = edit('add link', {
       from,
-      cue,
+      trigger,
       kind: layer === 'overlay' || to.id.startsWith('gap:overlay:') ? 'open' : 'go',
       to: to.gap ? { gap: to.name } : { screen: to.id },
       effects: [],

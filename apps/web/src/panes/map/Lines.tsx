@@ -152,7 +152,7 @@ function Label({
       onClick={() => chooseLink(first.id)}
     >
       {links.slice(0, 3).map((link) => (
-        <CueMark key={link.id} project={project} link={link} />
+        <TriggerMark key={link.id} project={project} link={link} />
       ))}
     </button>
   );
@@ -179,21 +179,21 @@ function Label({
   );
 }
 
-function CueMark({ project, link }: { project: Project; link: Link }) {
-  if (!isException(project, link)) return <CueWord project={project} link={link} />;
+function TriggerMark({ project, link }: { project: Project; link: Link }) {
+  if (!isException(project, link)) return <TriggerWord project={project} link={link} />;
   return (
     <span className="flex min-w-0 items-center gap-0.5">
-      <CueWord project={project} link={link} />
+      <TriggerWord project={project} link={link} />
       <Waves size={10} role="img" aria-label="moves in its own way" className="shrink-0" />
     </span>
   );
 }
 
-function CueWord({ project, link }: { project: Project; link: Link }) {
-  const label = triggerLabel(project, link.from, link.cue);
-  const { Mark } = editorOfTrigger(link.cue);
+function TriggerWord({ project, link }: { project: Project; link: Link }) {
+  const label = triggerLabel(project, link.from, link.trigger);
+  const { Mark } = editorOfTrigger(link.trigger);
   return Mark ? (
-    <Mark project={project} cue={link.cue} label={label} />
+    <Mark project={project} trigger={link.trigger} label={label} />
   ) : (
     <span className="truncate">{label}</span>
   );

@@ -23,7 +23,7 @@ const BAND_LOOK = {
   base: 'var(--water)',
   overlay: 'var(--land)',
   notice: 'var(--marsh)',
-  companion: 'var(--mist)',
+  hud: 'var(--mist)',
 };
 
 /** Seen from further than this, a card is a plain block with its name, and lines have no labels. */

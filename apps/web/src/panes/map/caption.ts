@@ -31,7 +31,7 @@ function makeCaption(project: Project, id: Id): Caption {
   const screen = screenById(project, id);
   const links = linksOn(project, id);
   return {
-    after: links.map(({ cue }) => timeOf(cue)).find((after) => after !== null) ?? null,
+    after: links.map(({ trigger }) => timeOf(trigger)).find((after) => after !== null) ?? null,
     stays: screen?.layer === 'notice' ? staysFor(screen) : null,
     odd: movesOddly(project, id),
     back: links.some((link) => link.kind === 'back'),

@@ -2,7 +2,7 @@
 
 import { elementOf } from '@tavu/core/triggers';
 import { CARD, type MapCard, type MapPlan, type Point } from '@tavu/core/map';
-import { linksFrom, type Cue, type Id, type Link, type Project, withId } from '@tavu/core/model';
+import { linksFrom, type Trigger, type Id, type Link, type Project, withId } from '@tavu/core/model';
 import { useCallback, useRef, useState, type PointerEvent, type RefObject } from 'react';
 import { edit, useStudio } from '../../store';
 import { Picker, type Choice, Sheet } from '../../ui';
@@ -61,7 +61,7 @@ export function useDraggedLink(
         if (Math.hypot(to.x - start.x, to.y - start.y) < 8) return;
         const card = cardAt(to);
         if (!card) return setDropped({ from, at: to });
-        if (card.holds > 0 || card.layer === 'companion') return;
+        if (card.holds > 0 || card.layer === 'hud') return;
         const { project } = useStudio.getState();
         const link = linkTo(project, from, card);
         edit('add link', link, {
@@ -81,9 +81,9 @@ export function useDraggedLink(
 }
 
 /** A control sets off its own press. A card's edge says nothing yet: its first button without a link, else confirm. */
-function cueFor(project: Project, from: DragFrom): Cue {
+function triggerFor(project: Project, from: DragFrom): Trigger {
   if (from.element) return { on: 'press', element: from.element };
-  const taken = new Set(linksFrom(project, from.screen).map(({ cue }) => elementOf(cue)));
+  const taken = new Set(linksFrom(project, from.screen).map(({ trigger }) => elementOf(trigger)));
   const screen = withId(project.screens, from.screen);
   const free = screen?.elements.find((element) => element.type === 'button' && !taken.has(element.id));
   return free ? { on: 'press', element: free.id } : { on: 'action', action: 'confirm', when: 'down' };
@@ -96,7 +96,7 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
   const make = (name: string, layer: 'base' | 'overlay'): void => {
     const link: Omit<Link, 'id'> = {
       from: from.screen,
-      cue: cueFor(project, from),
+      trigger: triggerFor(project, from),
       kind: layer === 'base' ? 'go' : 'open',
       effects: [],
     };
@@ -109,12 +109,12 @@ export function NewLink({ dropped, onDone }: { dropped: Dropped; onDone: () => v
     goOnAtChosen();
   };
   const choices: Choice[] = project.screens
-    .filter((screen) => screen.id !== from.screen && screen.layer !== 'companion')
+    .filter((screen) => screen.id !== from.screen && screen.layer !== 'hud')
     .map((screen) => ({
       key: screen.id,
       words: screen.name,
       label: screen.name,
-      hint: { base: 'go to', overlay: 'open over', notice: 'show', companion: '' }[screen.layer],
+      hint: { base: 'go to', overlay: 'open over', notice: 'show', hud: '' }[screen.layer],
       onPick: () => {
         edit('add link', linkTo(project, from, { ...screen, gap: false }), {
           chosen: (made) => ({ screen: from.screen, element: null, link: made ?? null }),
@@ -162,9 +162,9 @@ function linkTo(
   from: DragFrom,
   card: Pick<MapCard, 'id' | 'name' | 'layer' | 'gap'>,
 ): Omit<Link, 'id'> {
-  const cue = cueFor(project, from);
+  const trigger = triggerFor(project, from);
   if (card.layer === 'notice')
-    return { from: from.screen, cue, kind: 'stay', effects: [{ do: 'notice', screen: card.id }] };
+    return { from: from.screen, trigger, kind: 'stay', effects: [{ do: 'notice', screen: card.id }] };
   const to = card.gap ? { gap: card.name } : { screen: card.id };
-  return { from: from.screen, cue, kind: card.layer === 'base' ? 'go' : 'open', to, effects: [] };
+  return { from: from.screen, trigger, kind: card.layer === 'base' ? 'go' : 'open', to, effects: [] };
 }

@@ -32,7 +32,7 @@ test('only some are looked at: by layer, by area and what lies in it, what is up
   expect(look({ only: 'trouble' })).toEqual([]);
   edit('add link', {
     from: id('Play'),
-    cue: { on: 'arrival' },
+    trigger: { on: 'arrival' },
     when: 'fog',
     kind: 'stay',
     effects: [],

@@ -87,8 +87,8 @@ export function useView(opened: number, plan: MapPlan) {
     /** The whole map. */
     fit: (): void => {
       const box = frame.current!.getBoundingClientRect();
-      const most = Math.min((box.width - EDGE) / (plan.width + 8), (box.height - EDGE) / (plan.height + 8));
-      const k = Math.min(1.2, most);
+      const max = Math.min((box.width - EDGE) / (plan.width + 8), (box.height - EDGE) / (plan.height + 8));
+      const k = Math.min(1.2, max);
       // As far out as the whole of it needs, and no further.
       zooming.current!.scaleExtent([Math.min(FARTHEST, k), NEAREST]);
       // What lies at the very beginning is clear of the rulers.
@@ -106,8 +106,8 @@ export function useView(opened: number, plan: MapPlan) {
       if (target.matches(':active') || !frame.current!.contains(target)) return;
       const at = target.getBoundingClientRect();
       const box = frame.current!.getBoundingClientRect();
-      const by = (low: number, high: number, least: number, most: number): number =>
-        low < least ? least - low : high > most ? Math.max(most - high, least - low) : 0;
+      const by = (low: number, high: number, min: number, max: number): number =>
+        low < min ? min - low : high > max ? Math.max(max - high, min - low) : 0;
       const x = by(at.left, at.right, box.left + EDGE, box.right - EDGE);
       const y = by(at.top, at.bottom, box.top + EDGE, box.bottom - EDGE);
       if (x !== 0 || y !== 0) goTo(view.x + x, view.y + y, view.k);

@@ -114,8 +114,8 @@ export function Fields({
 const CLEARED = {
   default: undefined,
   options: undefined,
-  least: undefined,
-  most: undefined,
+  min: undefined,
+  max: undefined,
   step: undefined,
   unit: undefined,
 };

@@ -9,8 +9,8 @@ import { nameOfUse, usesOf } from './uses';
 test.each([
   ['4', {}, { ok: 4 }],
   [' 4,5 ', {}, { ok: 4.5 }],
-  ['-3', { least: 0 }, { error: 'It can be 0 at least.' }],
-  ['300', { most: 100 }, { error: 'It can be 100 at most.' }],
+  ['-3', { min: 0 }, { error: 'It can be 0 at least.' }],
+  ['300', { max: 100 }, { error: 'It can be 100 at most.' }],
   ['many', {}, { error: 'Write a number.' }],
   ['', {}, { error: 'Write a number.' }],
   ['Infinity', {}, { error: 'Write a number.' }],
@@ -76,7 +76,7 @@ test('who sets and who reads a value, and who hears an event, is found wherever 
   const link = add(
     applyCommand(project, 'add link', {
       from: id('Play'),
-      cue: { on: 'event', event: found! },
+      trigger: { on: 'event', event: found! },
       when: 'lamp_oil < 5',
       kind: 'stay',
       effects: [
@@ -88,7 +88,7 @@ test('who sets and who reads a value, and who hears an event, is found wherever 
   const wide = add(
     applyCommand(project, 'add link', {
       from: 'project',
-      cue: { on: 'value', when: 'lamp_oil <= 0' },
+      trigger: { on: 'value', when: 'lamp_oil <= 0' },
       kind: 'end',
       effects: [],
     }),

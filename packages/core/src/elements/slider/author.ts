@@ -6,6 +6,6 @@ import type { Of } from '../play';
 export const slider: Author<'slider'> = {
   label: 'Slider',
   size: [720, 84],
-  fresh: ({ pressed }) => ({ text: 'Slider', sample: 60, least: 0, most: 100, ...pressed }),
+  fresh: ({ pressed }) => ({ text: 'Slider', sample: 60, min: 0, max: 100, ...pressed }),
   references: record<Of<'slider'>>(named.control),
 };

@@ -2,4 +2,4 @@ import Joi from 'joi';
 import { control } from '../described';
 
 /** What a file has of one. */
-export const slider: Joi.SchemaMap = { ...control, least: Joi.number(), most: Joi.number() };
+export const slider: Joi.SchemaMap = { ...control, min: Joi.number(), max: Joi.number() };

@@ -20,7 +20,7 @@ function draw(element: Of<'slider'>, face: ControlStyle): Item[] {
   const mark = look.ink ?? ink.colour;
   const track = trackIn(room, rect, words);
   const { width } = track;
-  const share = shareOf(held, element.least, element.most);
+  const share = shareOf(held, element.min, element.max);
   const knob = Math.min(rect.height * 0.4, 30);
   return [
     ...box(element.id, rect, look),
@@ -56,8 +56,8 @@ export const slider: Play<Of<'slider'>> = {
     ringed(project, element, rect, looks, draw(element, controlStyleOf(project, element, rect, looks))),
   speak: {
     role: 'slider',
-    tell: ({ least, most }, { held }) => ({
-      share: Math.round(shareOf(held, least, most) * 100),
+    tell: ({ min, max }, { held }) => ({
+      share: Math.round(shareOf(held, min, max) * 100),
       state: wordsOf(held),
     }),
   },

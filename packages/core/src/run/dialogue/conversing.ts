@@ -25,7 +25,7 @@ import { choicesNow, goingOn, isAllThere, lay, wordsOf } from '../talk';
 /** So many steps that take no time may follow one another. */
 const LONGEST_QUIET = 1000;
 /** So many lines are remembered. */
-const MOST_SAID = 200;
+const MAX_SAID = 200;
 
 /** What a conversation is at is over, by its own time. */
 export function passTalk(flow: Flow, state: RunState, instance: Instance, say: Say): void {
@@ -59,7 +59,7 @@ export function passTalk(flow: Flow, state: RunState, instance: Instance, say: S
  */
 export function confirmTalk(flow: Flow, state: RunState, instance: Instance, say: Say): boolean {
   const going = goingOn(flow, instance);
-  if (!going || instance.layer === 'notice' || instance.layer === 'companion') return false;
+  if (!going || instance.layer === 'notice' || instance.layer === 'hud') return false;
   const { op } = going;
   if (op?.op === 'choice') return false;
   if (op?.op !== 'line') return true;
@@ -120,7 +120,7 @@ function choose(flow: Flow, state: RunState, instance: Instance, op: OpOf<'choic
 }
 
 function remember(state: RunState, speaker: Id | null, text: string): void {
-  state.log = [...state.log, { speaker, text }].slice(-MOST_SAID);
+  state.log = [...state.log, { speaker, text }].slice(-MAX_SAID);
 }
 
 /** Begins a step, and does all that takes no time until one that does, or the end. */

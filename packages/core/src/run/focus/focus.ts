@@ -73,14 +73,14 @@ export function settleFocus(flow: Flow, state: RunState): void {
 }
 
 function nearest(from: Rect, ids: readonly Id[], layout: Solved): Id | null {
-  let [found, least]: [Id | null, number] = [null, Infinity];
+  let [found, min]: [Id | null, number] = [null, Infinity];
   for (const id of ids) {
     const rect = layout.get(id)!;
     const far = Math.hypot(
       rect.x + rect.width / 2 - from.x - from.width / 2,
       rect.y + rect.height / 2 - from.y - from.height / 2,
     );
-    if (far < least) [found, least] = [id, far];
+    if (far < min) [found, min] = [id, far];
   }
   return found;
 }

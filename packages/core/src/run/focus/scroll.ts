@@ -35,9 +35,9 @@ export function scrollOf(
   if (focus === null || !inside) return { x: 0, y: 0 };
   const view = layout.get(area)!;
   const goal = layout.get(focus)!;
-  const most = mostOf(screen, area);
+  const max = mostOf(screen, area);
   const along = (way: 'x' | 'y', size: 'width' | 'height'): number =>
-    0 - Math.min(most[way], Math.max(0, goal[way] + goal[size] + MARGIN - view[way] - view[size]));
+    0 - Math.min(max[way], Math.max(0, goal[way] + goal[size] + MARGIN - view[way] - view[size]));
   return { x: along('x', 'width'), y: along('y', 'height') };
 }
 
@@ -52,8 +52,8 @@ export function scroll(
   const panel = screen?.byId.get(area);
   if (!level || !canScroll(panel)) return;
   const now = scrollOf(screen!, area, level.focus, level.scrolled);
-  const most = mostOf(screen!, area);
+  const max = mostOf(screen!, area);
   const fit = (to: number, end: number): number => Math.min(end, Math.max(0, to));
   state.device = device;
-  level.scrolled = { area, x: fit(x - now.x, most.x), y: fit(y - now.y, most.y) };
+  level.scrolled = { area, x: fit(x - now.x, max.x), y: fit(y - now.y, max.y) };
 }

@@ -64,7 +64,7 @@ export function enterInstance(step: Step, coming: Coming): Instance {
     talk: beginTalk(flow, (by === null ? undefined : flow.links.get(by))?.says ?? compiled.says),
     progress: state.ahead[screen] ?? 0,
     start: null,
-    masked: (by === null ? undefined : flow.links.get(by))?.masked ?? flow.project.house.masked,
+    masked: (by === null ? undefined : flow.links.get(by))?.masked ?? flow.project.defaults.masked,
     focus: stands ? arrivalFocus(compiled, remembered) : null,
     timers: {},
     deferredLinks: [],

@@ -29,8 +29,8 @@ export function changeTo(
   const cameFrom = link === null ? null : led.screen;
   const by = link?.id ?? null;
   if (layer === 'notice') return showNotice(step, target, args, by, cameFrom);
-  // A companion is up by rule alone.
-  if (layer === 'companion') return;
+  // A HUD piece is up by rule alone.
+  if (layer === 'hud') return;
   const opener = link === null ? null : { serial: source?.serial ?? null, from: link.from };
   const coming: Coming = { screen: target, layer, by, args, opener, cameFrom };
   if (layer === 'base') {
@@ -135,9 +135,9 @@ function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial:
     ? screenOf(flow, opener).links
     : (flow.areas.get(closed.opener.from)?.links ?? flow.shared);
   const waiting = table.followed.answer.filter(({ key }) => key === '' || key === closed.screen);
-  const links = waiting.filter(({ cue }) => {
-    const trigger = triggerOf(cue);
-    return trigger.life === 'followed' && (trigger.answered?.(cue, outcome) ?? true);
+  const links = waiting.filter(({ trigger }) => {
+    const type = triggerOf(trigger);
+    return type.life === 'followed' && (type.answered?.(trigger, outcome) ?? true);
   });
   if (links.length > 0) step.turns.push({ source: opener, links });
   // An answer that nobody has a use for, where nothing at all waits for one.

@@ -1,6 +1,6 @@
 export { fallbacks } from './chain';
 export { goBack } from './change';
-export { companionsWanted, syncCompanions } from './companions';
+export { hudsWanted, syncHuds } from './huds';
 export { runEffect } from './effects';
 export { fits, type Search } from './fit';
 export { LONGEST_LINE, removeNotice } from './notices';

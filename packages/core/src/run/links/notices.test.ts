@@ -155,10 +155,10 @@ test('however often it is set off: never more up than it may be, all that waits 
   fc.assert(
     fc.property(agains, fc.array(fc.integer({ min: 0, max: 2000 }), { maxLength: 14 }), (again, gaps) => {
       const play = new Play(project({ again }));
-      const most = typeof again === 'object' ? again.stack : 1;
+      const max = typeof again === 'object' ? again.stack : 1;
       for (const gap of gaps) {
         say(play, 'x');
-        expect(play.state.notices.length).toBeLessThanOrEqual(most);
+        expect(play.state.notices.length).toBeLessThanOrEqual(max);
         expect(validateState(play.flow, play.state)).toEqual([]);
         play.wait(gap);
       }

@@ -65,7 +65,7 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
   const { serial, screen, layer, focus, args, told, slot, shown, animationStarts, progress } = old;
   const talk = old.talk && { ...old.talk, lasted: old.timers[TALK] ?? 0 };
   const from = state.now;
-  const masked = by?.masked ?? flow.project.house.masked;
+  const masked = by?.masked ?? flow.project.defaults.masked;
   const picture = {
     serial,
     screen,
@@ -92,11 +92,11 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
   return { ...picture, until: state.now + turned.duration, half: turned, start };
 }
 
-/** The leaving link's own motion, else that of the link which brought it, else the screen's, else the house's. */
+/** The leaving link's own motion, else that of the link which brought it, else the screen's, else the default. */
 function howItGoes(flow: Flow, old: Instance, by: CompiledLink | null): Half {
   const screen = flow.screens.get(old.screen);
   const halves =
-    by?.motion?.[old.layer] ?? broughtWith(flow, old) ?? screen?.motion ?? flow.house[old.layer] ?? STILL;
+    by?.motion?.[old.layer] ?? broughtWith(flow, old) ?? screen?.motion ?? flow.defaults[old.layer] ?? STILL;
   return leavingHalf(halves, screen?.placed ?? [], by ? pressedAt(flow, by) : null);
 }
 
@@ -107,8 +107,8 @@ function broughtWith(flow: Flow, { by, layer }: Instance): InOut | undefined {
 }
 
 /** The middle of the control that sets a link off. */
-function pressedAt(flow: Flow, { cue, from }: CompiledLink): { x: number; y: number } | null {
-  const element = elementOf(cue);
+function pressedAt(flow: Flow, { trigger, from }: CompiledLink): { x: number; y: number } | null {
+  const element = elementOf(trigger);
   const rect = element === null ? undefined : flow.screens.get(from)?.layout.get(element);
   return rect ? { x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 } : null;
 }
@@ -116,7 +116,7 @@ function pressedAt(flow: Flow, { cue, from }: CompiledLink): { x: number; y: num
 function enter(flow: Flow, state: RunState, now: Instance, gap: number): void {
   const link = now.by === null ? undefined : flow.links.get(now.by);
   const screen = screenOf(flow, now);
-  const halves = link?.motion?.[now.layer] ?? screen.motion ?? flow.house[now.layer];
+  const halves = link?.motion?.[now.layer] ?? screen.motion ?? flow.defaults[now.layer];
   const half = enteringHalf(halves, screen.placed, link ? pressedAt(flow, link) : null);
   const overlap = link?.overlap ?? 0;
   now.half = half;
@@ -124,9 +124,9 @@ function enter(flow: Flow, state: RunState, now: Instance, gap: number): void {
   now.settled = now.shown + half.duration;
 }
 
-/** Notices come at once, the next in line after the last; companions come with their base. */
+/** Notices come at once, the next in line after the last; HUD pieces come with their base. */
 function shownAt(flow: Flow, state: RunState, now: Instance, free: number): number {
-  if (now.layer === 'companion') return state.base.taken === state.now ? state.base.shown : state.now;
+  if (now.layer === 'hud') return state.base.taken === state.now ? state.base.shown : state.now;
   if (now.layer !== 'notice') return Math.max(state.now, free);
   if (screenOf(flow, now).notice?.again !== 'line') return state.now;
   const like = state.leaving.filter((picture) => picture.screen === now.screen);

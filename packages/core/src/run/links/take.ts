@@ -13,7 +13,7 @@ import {
 import type { Id } from '../../model';
 import { changeTo, closeFrom, goBack } from './change';
 import { fallbacks, isStillUp, type Step } from './chain';
-import { syncCompanions } from './companions';
+import { syncHuds } from './huds';
 import { runEffects, runLater } from './effects';
 import { fits, type Search } from './fit';
 import { settleFocus } from '../focus';
@@ -43,7 +43,7 @@ export function tryLink(search: Search, link: CompiledLink, source: Instance | n
 
 /** From when on a screen may go. */
 export const ripeAt = (flow: Flow, instance: Instance): number =>
-  instance.taken + screenOf(flow, instance).least;
+  instance.taken + screenOf(flow, instance).minTime;
 
 const takesAway = ({ kind }: CompiledLink): boolean =>
   kind === 'go' || kind === 'swap' || kind === 'back' || kind === 'end';
@@ -92,11 +92,11 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
 const goesOn = (state: RunState, later: ScheduledEffect): boolean =>
   later.owner === null || later.owner === state.base.serial;
 
-/** Arrivals and answers first, then companions and values, until nothing more follows. */
+/** Arrivals and answers first, then HUD pieces and values, until nothing more follows. */
 function followOn(step: Step): void {
   const { state, say, turns } = step;
   for (let count = 0; !state.ended;) {
-    if (turns.length === 0) syncCompanions(step);
+    if (turns.length === 0) syncHuds(step);
     if (turns.length === 0) noticeValues(step);
     if (turns.length === 0) settleNotices(step);
     const turn = turns.shift();
@@ -113,14 +113,21 @@ function followOn(step: Step): void {
     }
     follow(step, link, source, search);
   }
-  syncCompanions(step);
+  syncHuds(step);
   settleNotices(step);
 }
 
 function follow(step: Step, link: CompiledLink, source: Instance | null, search: Search): void {
   const { state, say } = step;
-  const { id, from, cue } = link;
-  const taken = { at: state.now, did: 'link' as const, link: id, from, serial: source?.serial ?? null, cue };
+  const { id, from, trigger } = link;
+  const taken = {
+    at: state.now,
+    did: 'link' as const,
+    link: id,
+    from,
+    serial: source?.serial ?? null,
+    trigger,
+  };
   say(search.passed.length > 0 ? { ...taken, passed: search.passed } : taken);
   if (link.link.once) state.once = [...state.once, link.id];
   const place: EvalScope = { flow: step.flow, state, say, source, fields: search.fields };

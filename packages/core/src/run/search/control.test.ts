@@ -16,8 +16,8 @@ const values: Value[] = [
     section: 'A',
     life: 'session',
     type: 'number',
-    least: 0,
-    most: 100,
+    min: 0,
+    max: 100,
     step: 10,
     default: 70,
   },
@@ -151,11 +151,11 @@ test('whatever is done with controls, values keep within their ranges', () => {
   );
 });
 
-test('begun at an overlay that a companion or an area opens, it lies over a base of theirs', () => {
+test('begun at an overlay that a HUD piece or an area opens, it lies over a base of theirs', () => {
   const screens = [
     screenOf('first'),
     screenOf('watch', { area: 'r' }),
-    screenOf('menu', { layer: 'companion', area: 'r' }, ['open']),
+    screenOf('menu', { layer: 'hud', area: 'r' }, ['open']),
     screenOf('pause', { layer: 'overlay' }),
     screenOf('lost', { layer: 'overlay' }),
   ];

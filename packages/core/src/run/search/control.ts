@@ -51,11 +51,9 @@ export function useAlong(
   const along = playOf(control).use?.along?.does;
   if (along === 'slides') {
     if (value?.type === 'number') {
-      const { least = 0, step } = value;
-      const exact = least + Math.min(1, Math.max(0, share)) * spanOf(value);
-      const stepped = step
-        ? least + Math.round((exact - least) / step) * step
-        : Math.round(exact * 100) / 100;
+      const { min = 0, step } = value;
+      const exact = min + Math.min(1, Math.max(0, share)) * spanOf(value);
+      const stepped = step ? min + Math.round((exact - min) / step) * step : Math.round(exact * 100) / 100;
       const to = fitScalar(value, Math.round(stepped * 1e6) / 1e6) ?? exact;
       change(flow, state, control, value, to, say);
     }
@@ -116,4 +114,4 @@ function used(value: Value, now: Scalar, use: Use, control: Element): Scalar {
   }
 }
 
-const spanOf = ({ least = 0, most = 100 }: { least?: number; most?: number }): number => most - least;
+const spanOf = ({ min = 0, max = 100 }: { min?: number; max?: number }): number => max - min;

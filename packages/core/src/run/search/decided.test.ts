@@ -3,9 +3,8 @@ import { down, event, link, Play, press, projectOf, screenOf } from '../../test/
 
 /** What docs/semantics.md decides, rule by rule, each where breaking it would be seen. */
 
-const piece = (id: string, over: Partial<Screen> = {}): Screen =>
-  screenOf(id, { layer: 'companion', ...over });
-const pieces = (play: Play): string[] => play.state.companions.map((companion) => companion.screen);
+const piece = (id: string, over: Partial<Screen> = {}): Screen => screenOf(id, { layer: 'hud', ...over });
+const pieces = (play: Play): string[] => play.state.huds.map((hud) => hud.screen);
 
 test('pieces beside a base do not see one another in what they are up while', () => {
   const play = new Play(

@@ -16,8 +16,8 @@ const values: Value[] = [
     section: 'Sound',
     life: 'settings',
     type: 'number',
-    least: 0,
-    most: 100,
+    min: 0,
+    max: 100,
     step: 5,
     default: 70,
   },
@@ -28,7 +28,7 @@ const rows = Array.from({ length: 14 }, (_, i) => ({
   ...buttonOf(`row${i}`, 0),
   parent: 'area',
 }));
-const wide = (least: number, size: number) => ({ at: 'start', offset: least, size });
+const wide = (min: number, size: number) => ({ at: 'start', offset: min, size });
 const project = (over: Partial<Project> = {}): Project =>
   projectOf(
     [
@@ -116,7 +116,7 @@ test('tabs turn by their actions, by left and right on them, and by a press on o
       [],
       {
         values: [
-          { id: 'tab', name: 'tab', section: 'A', life: 'session', type: 'number', least: 0, default: 0 },
+          { id: 'tab', name: 'tab', section: 'A', life: 'session', type: 'number', min: 0, default: 0 },
         ],
       },
     );

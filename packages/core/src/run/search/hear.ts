@@ -83,22 +83,22 @@ function progressIn(loading: CompiledLoading, event: Id, fields: Scalars): numbe
   if (event === loading.failed) return FAILED;
   if (event === loading.done) return 1;
   if (loading.field === null) return null;
-  const [least, most] = loading.range;
-  const share = most > least ? (Number(fields[loading.field] ?? 0) - least) / (most - least) : 1;
+  const [min, max] = loading.range;
+  const share = max > min ? (Number(fields[loading.field] ?? 0) - min) / (max - min) : 1;
   return Math.min(1, Math.max(0, share));
 }
 
 /** The content of a screen has finished: its own link for that, with no search. */
 export function finish(flow: Flow, state: RunState, instance: Instance, say: Say): void {
-  cueOf(flow, state, instance, 'done', say);
+  triggerIn(flow, state, instance, 'done', say);
 }
 
 /** The content of a screen could not be loaded. */
 export function fail(flow: Flow, state: RunState, instance: Instance, say: Say): void {
-  cueOf(flow, state, instance, 'failed', say);
+  triggerIn(flow, state, instance, 'failed', say);
 }
 
-function cueOf(flow: Flow, state: RunState, instance: Instance, on: 'done' | 'failed', say: Say): void {
+function triggerIn(flow: Flow, state: RunState, instance: Instance, on: 'done' | 'failed', say: Say): void {
   const search = searchOf(flow, state, say);
   const link = screenOf(flow, instance).links.followed[on].find((compiledLink) =>
     fits(search, compiledLink, instance),

@@ -196,7 +196,7 @@ test('a screen that gives the game back at once does so before it has finished l
     masked: 'ignored' as const,
   };
   const after100 = (releases: 'settled' | 'at once') => {
-    const project = lighthouse({ house: fade });
+    const project = lighthouse({ defaults: fade });
     Object.assign(project.screens[2]!, { releases });
     const play = new Play(project)
       .wait(1000)
@@ -214,7 +214,7 @@ test('a screen that gives the game back at once does so before it has finished l
 describe('beginning at a screen', () => {
   const flow = compile(
     lighthouse({
-      house: { motion: { name: 'fade', duration: '300 ms' }, order: 'after', masked: 'ignored' },
+      defaults: { motion: { name: 'fade', duration: '300 ms' }, order: 'after', masked: 'ignored' },
     }),
   );
   const up = (screen: string) => {

@@ -4,7 +4,7 @@ import type { Id } from '../../model';
 import { allUp, screenOf, focusSeen } from './derived';
 import type { Instance, RunState } from './state';
 
-/** Animations of elements that wait for a cue: each begins anew when that comes. */
+/** Animations of elements that wait for a trigger: each begins anew when that comes. */
 
 export function beginPressed(flow: Flow, state: RunState, instance: Instance, element: Id): void {
   beginWhere(flow, state, instance, (animation) => animation.on === 'press' && animation.element === element);

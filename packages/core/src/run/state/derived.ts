@@ -6,9 +6,9 @@ import type { Instance, Leaving, RunState } from './state';
 export const standing = (state: RunState): Instance[] => [state.base, ...state.overlays];
 
 /** All that is up. */
-export function allUp({ base, overlays, notices, companions }: RunState): Instance[] {
-  if (notices.length + companions.length === 0) return overlays.length === 0 ? [base] : [base, ...overlays];
-  return [base, ...overlays, ...notices, ...companions];
+export function allUp({ base, overlays, notices, huds }: RunState): Instance[] {
+  if (notices.length + huds.length === 0) return overlays.length === 0 ? [base] : [base, ...overlays];
+  return [base, ...overlays, ...notices, ...huds];
 }
 
 export const screenOf = (flow: Flow, instance: { screen: Id }): CompiledScreen =>
@@ -64,7 +64,7 @@ export const isBeneath = (closing: readonly Leaving[], taker: Instance | null): 
 
 /**
  * The instances that a press may reach, in the order they are asked: notices above everything, then from the top overlay
- * down to and including the first modal one; without one, the other notices, the companions and the base.
+ * down to and including the first modal one; without one, the other notices, the HUD pieces and the base.
  */
 export function reachable(flow: Flow, state: RunState): Instance[] {
   const levels: Instance[] = [];
@@ -79,9 +79,9 @@ export function reachable(flow: Flow, state: RunState): Instance[] {
 
 /** What lies under the overlays, from the top. */
 export function beneathOverlays(flow: Flow, state: RunState): Instance[] {
-  if (state.notices.length + state.companions.length === 0) return [state.base];
+  if (state.notices.length + state.huds.length === 0) return [state.base];
   const notices = newestFirst(state.notices).filter((notice) => !liesOverAll(flow, notice));
-  return [...notices, ...newestFirst(state.companions), state.base];
+  return [...notices, ...newestFirst(state.huds), state.base];
 }
 
 const newestFirst = (instances: readonly Instance[]): Instance[] =>

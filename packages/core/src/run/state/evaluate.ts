@@ -15,7 +15,7 @@ export interface EvalScope {
   fields: Scalars | null;
 }
 
-function readingOf({ flow, state, source, fields }: EvalScope, companions: boolean): EvalContext {
+function readingOf({ flow, state, source, fields }: EvalScope, huds: boolean): EvalContext {
   const is = (screen: Id) => (instance: Instance) => instance.screen === screen;
   return {
     value: (id) => state.values[id],
@@ -25,24 +25,19 @@ function readingOf({ flow, state, source, fields }: EvalScope, companions: boole
       state.base.screen === screen ||
       state.overlays.some(is(screen)) ||
       state.notices.some(is(screen)) ||
-      (companions && state.companions.some(is(screen))),
+      (huds && state.huds.some(is(screen))),
     isCovered: () => isCovered(flow, state, source ?? state.base),
-    // A companion is led to by nothing, and stays where the base changes.
+    // A HUD piece is led to by nothing, and stays where the base changes.
     cameFrom: (screen) =>
-      (source === null || source.layer === 'companion' ? state.base : source).cameFrom === screen,
+      (source === null || source.layer === 'hud' ? state.base : source).cameFrom === screen,
     saveExists: (slot) => Object.hasOwn(state.saves, slot),
   };
 }
 
 /** What an expression gives, or null when it fails; a failure is told once in a run. `owner` is where it stands. */
-export function giveOf(
-  place: EvalScope,
-  ready: CompiledExpression,
-  owner: Id,
-  companions = true,
-): Scalar | null {
+export function giveOf(place: EvalScope, ready: CompiledExpression, owner: Id, huds = true): Scalar | null {
   try {
-    return evaluate(ready, readingOf(place, companions));
+    return evaluate(ready, readingOf(place, huds));
   } catch (error) {
     if (!(error instanceof Failure)) throw error;
     const { state, say } = place;
@@ -56,8 +51,8 @@ export function giveOf(
 }
 
 /** Whether a condition holds. One that fails does not. */
-export const holds = (place: EvalScope, ready: CompiledExpression, owner: Id, companions = true): boolean =>
-  giveOf(place, ready, owner, companions) === true;
+export const holds = (place: EvalScope, ready: CompiledExpression, owner: Id, huds = true): boolean =>
+  giveOf(place, ready, owner, huds) === true;
 
 /** Whether a condition of an element holds, asked at any time: nothing is told, and one that fails does not. */
 export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: CompiledExpression): boolean {

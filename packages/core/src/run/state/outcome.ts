@@ -1,5 +1,5 @@
 import { type Why } from '../../expression';
-import type { Cue, Id, Scalar } from '../../model';
+import type { Trigger, Id, Scalar } from '../../model';
 import type { Scalars, Spot } from './state';
 
 /** Why a link that was asked did not take what came. */
@@ -21,7 +21,7 @@ export interface Passed {
 export type Outcome = { at: number } & (
   | { did: 'input'; input: string; fields?: Scalars }
   /** `passed` are links that were asked before it and did not fit. */
-  | { did: 'link'; link: Id; from: Id; serial: number | null; cue: Cue; passed?: Passed[] }
+  | { did: 'link'; link: Id; from: Id; serial: number | null; trigger: Trigger; passed?: Passed[] }
   | { did: 'up'; screen: Id; serial: number }
   | { did: 'down'; screen: Id; serial: number }
   | { did: 'notice'; screen: Id; serial: number }

@@ -15,7 +15,7 @@ export interface RunState {
   overlays: Instance[];
   notices: Instance[];
   /** Up by rule: brought up and taken away at the end of every step. */
-  companions: Instance[];
+  huds: Instance[];
   /** What every value of the project holds. */
   values: Scalars;
   /** What players have bound otherwise than the project. */
@@ -26,7 +26,7 @@ export interface RunState {
   ahead: Readonly<Record<Id, number>>;
   /** Links that are taken once, and have been. */
   once: readonly Id[];
-  /** Value cues that held when last looked at: `serial:link`, or the link alone for areas and the project. */
+  /** Value triggers that held when last looked at: `serial:link`, or the link alone for areas and the project. */
   heldConditions: readonly string[];
   /** Notices that wait for their like to go. */
   noticeQueue: readonly QueuedNotice[];
@@ -137,7 +137,7 @@ export interface Instance {
   /** Entering has ended. */
   settled: number;
   half: Half;
-  /** When animations of its elements that wait for a cue began, by `element animation`. */
+  /** When animations of its elements that wait for a trigger began, by `element animation`. */
   animationStarts: Readonly<Record<string, number>>;
   /** How far it has loaded, 0 to 1, where the game says so; FAILED when it will not. */
   progress: number;
@@ -261,7 +261,7 @@ export function fork(state: RunState): RunState {
     base: forkInstance(state.base),
     overlays: state.overlays.map(forkInstance),
     notices: state.notices.map(forkInstance),
-    companions: state.companions.map(forkInstance),
+    huds: state.huds.map(forkInstance),
     values: state.values,
     rebound: state.rebound,
     saves: state.saves,

@@ -72,7 +72,7 @@ export interface Laid {
 /** What has been laid on each screen, by its words and how fast they come: while a line is typed it is asked for at every look. */
 const laid = new WeakMap<CompiledScreen, { made: readonly unknown[]; known: Map<string, Laid> }>();
 /** So many lines are kept for a screen. */
-const MOST_LAID = 4000;
+const MAX_LAID = 4000;
 
 /** Lays a line out with what its names hold now. */
 export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' | 'choice'>): Laid {
@@ -80,7 +80,7 @@ export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' |
   const { styles, assets, rates } = flow.project;
   const made = [flow.talk, styles, assets, rates];
   let kept = laid.get(screen);
-  if (!kept || kept.known.size > MOST_LAID || kept.made.some((item, i) => item !== made[i])) {
+  if (!kept || kept.known.size > MAX_LAID || kept.made.some((item, i) => item !== made[i])) {
     kept = { made, known: new Map() };
     laid.set(screen, kept);
   }
@@ -112,7 +112,7 @@ export function pageTimes(
 
 /** Whether a line goes on by itself. What never has the focus cannot be asked. */
 export function goesByItself(flow: Flow, state: RunState, { layer }: Thing, { goes }: OpOf<'line'>): boolean {
-  if (layer === 'notice' || layer === 'companion') return true;
+  if (layer === 'notice' || layer === 'hud') return true;
   if (goes !== null) return goes === 'itself';
   const { auto } = flow.talk;
   return typeof auto === 'string' ? state.values[auto] === true : auto;

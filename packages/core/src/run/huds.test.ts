@@ -3,15 +3,15 @@ import { down, link, Play, press } from '../test/flows';
 import { validateState, reconcile } from '.';
 import { season, up, set } from '../test/season';
 
-describe('companions', () => {
+describe('HUD pieces', () => {
   test('are up beside every base of their area, and go with it', () => {
     const play = new Play(season());
     expect(up(play)).toEqual([]);
     play.key('Enter');
     expect(up(play)).toEqual(['gauge', 'button']);
-    const serials = play.state.companions.map((companion) => companion.serial);
+    const serials = play.state.huds.map((hud) => hud.serial);
     play.event('storm');
-    expect(play.state.companions.map((companion) => companion.serial)).toEqual(serials);
+    expect(play.state.huds.map((hud) => hud.serial)).toEqual(serials);
   });
 
   test('stay up through overlays, but for one that hides by its condition and comes back', () => {
@@ -30,7 +30,7 @@ describe('companions', () => {
 
   test('are pressed with pointer, and never have the focus', () => {
     const play = new Play(season()).key('Enter');
-    const button = play.state.companions.at(-1)!;
+    const button = play.state.huds.at(-1)!;
     expect(button.focus).toBeNull();
     const spot = { serial: button.serial, element: 'menu' };
     play.give({ type: 'pointer', device: 'pointer', phase: 'down', spot });
@@ -54,7 +54,7 @@ describe('companions', () => {
     project.screens.find((screen) => screen.id === 'gauge')!.shownWhen = 'oil > 90';
     const flow = compile(project);
     const state = reconcile(flow, play.state);
-    expect(state.companions.map((companion) => companion.screen)).toEqual(['button']);
+    expect(state.huds.map((hud) => hud.screen)).toEqual(['button']);
     expect(validateState(flow, state)).toEqual([]);
   });
 });
