@@ -98,18 +98,18 @@ add(
 add('Playing in the window: script a frame', `${page.inApp.perFrame.toFixed(2)} ms`, 'under 0.5 ms');
 add('Playing in the window: frames a second', page.inApp.fps.toFixed(0));
 add('One-file page: script a frame', `${page.inPage.perFrame.toFixed(2)} ms`, 'under 0.5 ms');
-add('Hand-over again and again: script a frame', `${page.handOver.perFrame.toFixed(2)} ms`, 'under 4 ms');
+add('Transition again and again: script a frame', `${page.transition.perFrame.toFixed(2)} ms`, 'under 4 ms');
 add(
-  'Hand-over again and again: longest of ten seconds of frames',
-  `${page.handOver.longest.toFixed(0)} ms`,
+  'Transition again and again: longest of ten seconds of frames',
+  `${page.transition.longest.toFixed(0)} ms`,
   'under 17 ms',
 );
-const { took, dropped } = page.handOver.garbage;
+const { took, dropped } = page.transition.garbage;
 add(
-  'Hand-over again and again: stops for garbage in ten seconds',
+  'Transition again and again: stops for garbage in ten seconds',
   `${took.length}, the longest ${Math.max(0, ...took).toFixed(1)} ms`,
 );
-add('Hand-over again and again: frames dropped with such a stop in them', `${dropped}`, 'none');
+add('Transition again and again: frames dropped with such a stop in them', `${dropped}`, 'none');
 add('First page: scripts, compressed', `${(page.firstPage / 1000).toFixed(0)} kB`, 'under 250 kB');
 add(
   'One-file page beside pictures and sounds, compressed',

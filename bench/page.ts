@@ -39,9 +39,9 @@ export async function measurePage() {
     await page.getByRole('region', { name: 'Live' }).waitFor();
     const firstPage = (await Promise.all(scripts)).reduce((sum, each) => sum + each, 0);
     const inApp = await whilePlaying(page);
-    const handOver = await loopHandOver(page);
+    const transition = await loopTransition(page);
 
-    await page.getByRole('button', { name: 'Hand over' }).click();
+    await page.getByRole('button', { name: 'Export' }).click();
     const [file] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('menuitem', { name: /One page that plays/ }).click(),
@@ -58,7 +58,7 @@ export async function measurePage() {
     await alone.close();
     const lines = await measureLines(page);
     const large = await measureLargeInWindow(page);
-    return { firstPage, player, inApp, inPage, handOver, lines, large };
+    return { firstPage, player, inApp, inPage, transition, lines, large };
   } finally {
     await browser.close();
   }
@@ -222,7 +222,7 @@ async function measureFind(page: Page): Promise<number> {
   return times[Math.floor(times.length * 0.95)]!;
 }
 
-/** Script time per frame over seven seconds, hand-overs included. */
+/** Script time per frame over seven seconds, transitions included. */
 async function whilePlaying(page: Page) {
   const session = await page.context().newCDPSession(page);
   await session.send('Performance.enable');
@@ -233,8 +233,8 @@ async function whilePlaying(page: Page) {
   return { perFrame: (script * 1000) / frames, fps: (frames / ms) * 1000 };
 }
 
-/** A hand-over in its chart, again and again for ten seconds: script a frame, the longest frame, what was dropped. */
-async function loopHandOver(page: Page) {
+/** A transition in its chart, again and again for ten seconds: script a frame, the longest frame, what was dropped. */
+async function loopTransition(page: Page) {
   const session = await page.context().newCDPSession(page);
   await session.send('Performance.enable');
   const map = page.getByRole('region', { name: 'Map' });
@@ -242,7 +242,7 @@ async function loopHandOver(page: Page) {
   await page
     .getByRole('group', { name: /^When what is on it has finished/ })
     .click({ position: { x: 4, y: 8 } });
-  await page.getByRole('button', { name: 'Play this hand-over' }).click();
+  await page.getByRole('button', { name: 'Play this transition' }).click();
   await waitFrames(page, 500);
   const before = await scriptSeconds(session);
   const { frames, ms, longest } = await waitFrames(page, 10_000);

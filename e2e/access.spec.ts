@@ -53,7 +53,7 @@ for (const theme of ['day', 'night'])
     await expectNothingSerious(desk);
     await desk.playFrom('The watch');
     await desk.say('oil found', { amount: '5' });
-    await desk.live.getByRole('button', { name: 'A pad to press' }).click();
+    await desk.live.getByRole('button', { name: 'On-screen gamepad' }).click();
     await desk.sentence(/^When the game says radio call/).click();
     await expectNothingSerious(desk);
     await desk
@@ -111,7 +111,7 @@ test('axe finds nothing serious where dialogue is written', async ({ desk }) => 
   const lines = desk.page.getByRole('region', { name: 'Lines' });
   await lines.getByRole('textbox', { name: 'What is said' }).first().click();
   await expectNothingSerious(desk);
-  for (const name of ['Set-ups', 'Speakers', 'Texts']) {
+  for (const name of ['Routines', 'Speakers', 'Texts']) {
     await lines.getByRole('radio', { name }).click();
     await expectNothingSerious(desk);
   }
@@ -156,7 +156,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   // Choose an element and move it.
   while (!(await focusIs(desk.editing))) await type('Shift+Tab');
   await type(']', ']', ']');
-  const across = desk.reading.getByRole('textbox', { name: 'Distance' }).first();
+  const across = desk.reading.getByRole('textbox', { name: 'Offset' }).first();
   const before = Number(await across.inputValue());
   await type('Shift+ArrowRight', 'ArrowRight');
   await expect(across).toHaveValue(String(before + 11));
@@ -203,9 +203,9 @@ test('the window works at 1024 and at 1920 wide: nothing is cut off or under som
   ] as const) {
     await desk.page.setViewportSize({ width, height });
     for (const control of [
-      desk.live.getByRole('button', { name: 'Let go' }),
+      desk.live.getByRole('button', { name: 'Resume' }),
       desk.live.getByRole('button', { name: 'Start here' }),
-      desk.page.getByRole('button', { name: 'Hand over' }),
+      desk.page.getByRole('button', { name: 'Export' }),
       desk.page.getByRole('button', { name: 'Help and keys' }),
       desk.map.getByRole('button', { name: 'The whole map' }),
     ])
@@ -218,7 +218,7 @@ test('axe finds nothing serious where screens are assembled', async ({ desk }) =
   test.setTimeout(240_000);
   await desk.choose('Options');
   await expectNothingSerious(desk);
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Flashing light/ }).click();
   await desk.reading.getByRole('button', { name: 'All of Options' }).click();
   await expectNothingSerious(desk);
@@ -234,7 +234,7 @@ test('axe finds nothing serious where screens are assembled', async ({ desk }) =
     .click();
   await expectNothingSerious(desk);
   await desk.page.keyboard.press('Escape');
-  await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
+  await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
   await desk.page.getByRole('tab', { name: 'Assets' }).click();
   await expect(desk.page.getByRole('region', { name: 'Assets' })).toBeVisible();
   await expectNothingSerious(desk);

@@ -7,7 +7,7 @@ test('several are lined up, spread, put into a panel with nothing moving, and hi
 }) => {
   const live = await desk.held('Title');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Begin the watch/ })
     .click();
   await desk.reading.getByRole('button', { name: 'All of Title' }).click();
@@ -18,22 +18,22 @@ test('several are lined up, spread, put into a panel with nothing moving, and hi
   await desk.reading.getByRole('combobox', { name: 'Line up to' }).selectOption('the safe margin');
   await desk.reading.getByRole('button', { name: 'Left edges in line' }).click();
   await desk.reading.getByRole('button', { name: 'Only this' }).first().click();
-  await expect(desk.field('Distance').first()).toHaveValue('96');
+  await expect(desk.field('Offset').first()).toHaveValue('96');
   await live.key('Shift+H');
   await desk.page.keyboard.press('Escape');
   expect(await desk.words()).not.toContain('Begin the watch');
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await expect.poll(() => desk.words()).toContain('Begin the watch');
 });
 
-test('beside a sister that shows faintly, what nearly matches is matched by one press', async ({ desk }) => {
+test('beside a sibling that shows faintly, what nearly matches is matched by one press', async ({ desk }) => {
   await desk.begin();
   await desk.held('Options');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Heading/ }).click();
   // The headings of both stand in the middle; this one five too far to the right.
-  await desk.field('Distance').first().fill('0 + 5');
-  await desk.field('Distance').first().press('Enter');
+  await desk.field('Offset').first().fill('0 + 5');
+  await desk.field('Offset').first().press('Enter');
   await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
   await desk.page.getByRole('combobox', { name: 'Show faintly' }).selectOption('Pause');
   await desk.page.keyboard.press('Escape');
@@ -55,10 +55,10 @@ test('a thing caught on the grid starts on it, and several get the same gaps', a
       .map(Number);
   await desk.page.getByRole('button', { name: 'Grid', exact: true }).click();
   await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
-  await desk.page.getByRole('textbox', { name: 'Grid, design pixels' }).fill('50');
+  await desk.page.getByRole('textbox', { name: 'Grid' }).fill('50');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
-  // Where neither edge nor middle of a sister is near, whatever size Live is.
+  // Where neither edge nor middle of a sibling is near, whatever size Live is.
   for (const [x, y] of [
     [303, 211],
     [761, 598],
@@ -99,8 +99,8 @@ test('a panel sets what it holds into a column, a row, and a grid', async ({ des
   await desk.reading
     .getByRole('combobox', { name: 'What it holds stands' })
     .selectOption('one under the other');
-  await desk.fillIn('Between them', '30');
-  await desk.fillIn('Round them', '40');
+  await desk.fillIn('Gap', '30');
+  await desk.fillIn('Padding', '40');
   const panel = desk.reading.getByRole('button', { name: /^Panel panel/ });
   for (const name of ['Button', 'Button 2', 'Button 3']) {
     await live.key('b');
@@ -171,7 +171,7 @@ test('what a panel has no room for is cut off, or scrolled to by the focus; what
     (await ids()).findIndex((width) => width !== '1920' && Number(width) > 590 && Number(width) < 601);
   const before = await order();
   await panel.click();
-  await desk.fillIn('Lifted over sisters', '1');
+  await desk.fillIn('Lift over siblings', '1');
   await expect.poll(order).toBeGreaterThan(before);
 
   await desk.playFrom('Shop');
@@ -184,15 +184,15 @@ test('what a panel has no room for is cut off, or scrolled to by the focus; what
   await expect.poll(moved).toBe(1);
 });
 
-test('a near match takes the sister’s value, and its other edge stays where it is', async ({ desk }) => {
+test('a near match takes the sibling’s value, and its other edge stays where it is', async ({ desk }) => {
   await desk.begin();
   await desk.held('Options');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Heading/ }).click();
   const label = desk.editing.locator('span', { hasText: '·' }).first();
   const place = async () => (await label.innerText()).match(/-?\d+/g)!.map(Number);
-  await desk.field('Distance').first().fill('0 + 5');
-  await desk.field('Distance').first().press('Enter');
+  await desk.field('Offset').first().fill('0 + 5');
+  await desk.field('Offset').first().press('Enter');
   const [left, , width] = await place();
   await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
   await desk.page.getByRole('combobox', { name: 'Show faintly' }).selectOption('Pause');
@@ -204,12 +204,12 @@ test('a near match takes the sister’s value, and its other edge stays where it
   expect(now! + wide!).toBe(left! + width!);
 });
 
-test('several are lined up with a faint sister by one press, at any distance, and what is dragged catches on it', async ({
+test('several are lined up with a faint sibling by one press, at any distance, and what is dragged catches on it', async ({
   desk,
 }) => {
   await desk.begin();
   const live = await desk.held('Title');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   const lefts = async (): Promise<number[]> => {
     const found: number[] = [];
     for (const name of ['Start', 'Options', 'Quit']) {

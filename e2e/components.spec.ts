@@ -9,7 +9,7 @@ test('a component is made of what is chosen, placed elsewhere, changed once, oth
 }) => {
   await desk.begin();
   await desk.held('Options');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Back/ }).click();
   await desk.reading.getByRole('button', { name: 'Make a component' }).click();
   await expect(desk.reading.getByRole('textbox', { name: 'Its name, everywhere' })).toHaveValue('Back');
@@ -125,7 +125,7 @@ test('a component is told a picture, whether a part of it is there, and where it
   await expect.poll(pictures).toBe(1);
   await desk.reading.getByRole('combobox', { name: 'shown', exact: true }).selectOption('off');
   await expect.poll(pictures).toBe(0);
-  await desk.reading.getByRole('button', { name: 'as usual' }).last().click();
+  await desk.reading.getByRole('button', { name: 'default' }).last().click();
   await expect.poll(pictures).toBe(1);
   await desk.reading.getByRole('button', { name: 'Button leads from here …' }).click();
   await desk.fill(desk.sentence(/^When Button is pressed/), 'somewhere', 'Title', 'Title');

@@ -39,7 +39,7 @@ export class Desk {
     return this.page.getByRole('application', { name: /^Editing/ });
   }
   get trace(): Locator {
-    return this.live.getByRole('list', { name: 'What happened' });
+    return this.live.getByRole('list', { name: 'Log' });
   }
   get asking(): Locator {
     return this.page.getByRole('form', { name: 'Where should this lead?' });
@@ -206,7 +206,7 @@ export class Desk {
     );
   }
 
-  /** Waits out any hand-over. */
+  /** Waits out any transition. */
   async settled(): Promise<void> {
     await this.runFor(8);
   }
@@ -239,12 +239,12 @@ export class Desk {
     await this.begin();
     await this.choose('Loading');
     await this.reading
-      .getByRole('region', { name: 'What is on it' })
+      .getByRole('region', { name: 'Elements' })
       .getByRole('button', { name: /text/ })
       .first()
       .click();
-    await this.reading.getByRole('button', { name: 'Go through frames' }).click();
-    return this.reading.getByRole('region', { name: 'Frames of its text' });
+    await this.reading.getByRole('button', { name: 'Make it a text sequence' }).click();
+    return this.reading.getByRole('region', { name: 'Text sequence' });
   }
 
   /** Chooses a screen, which is held then, and gives what helps to press and drag on it in design pixels. */
@@ -309,9 +309,9 @@ export class Desk {
     return { name: file.suggestedFilename(), bytes: await readFile(path), path };
   }
 
-  async handOver(what: RegExp): Promise<{ name: string; bytes: Buffer; path: string }> {
+  async exportAs(what: RegExp): Promise<{ name: string; bytes: Buffer; path: string }> {
     return this.download(async () => {
-      await this.page.getByRole('button', { name: 'Hand over' }).click();
+      await this.page.getByRole('button', { name: 'Export' }).click();
       await this.page.getByRole('menuitem', { name: what }).click();
     });
   }
@@ -321,6 +321,18 @@ export class Desk {
  * A test finds the browser as a person does who comes again: what it has fetched and compiled is there still,
  * which is a third of the time of an opening. What was kept, allowed or left open is not.
  */
+/**
+ * Sends a key's up right after its down, without waiting for what the down does: on a busy machine a game would
+ * otherwise take a direction to be held.
+ */
+function pressAtOnce(keyboard: Page['keyboard']): void {
+  const press = keyboard.press.bind(keyboard);
+  keyboard.press = async (key, options) => {
+    if (options?.delay !== undefined || key.includes('+')) return press(key, options);
+    await Promise.all([keyboard.down(key), keyboard.up(key)]);
+  };
+}
+
 export const test = base.extend<{ desk: Desk; apart: boolean }, { profile: BrowserContext }>({
   /** A browser of its own, for what cannot be put back: a clock that a test sets, a touch screen. */
   apart: [false, { option: true }],
@@ -362,6 +374,7 @@ export const test = base.extend<{ desk: Desk; apart: boolean }, { profile: Brows
   page: async ({ context }, use) => {
     const page = await context.newPage();
     await page.bringToFront();
+    pressAtOnce(page.keyboard);
     await use(page);
   },
   // Every test fails when the page reports an error or breaks its policy.

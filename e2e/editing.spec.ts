@@ -11,7 +11,7 @@ test('typing over a text in Live while held changes it where it runs, and one un
   await words.fill('Saltwick Dark');
   await words.press('Enter');
   expect(await desk.words()).toContain('Saltwick Dark');
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.expectUp('Title');
   await desk.runFor(3);
   expect(await desk.words()).toContain('Saltwick Dark');
@@ -29,7 +29,7 @@ test('a drag moves an element, sums move it exactly, and each is one step back',
   await desk.page.mouse.move(box.x + 500 * scale, box.y + 600 * scale, { steps: 4 });
   await desk.page.mouse.move(box.x + 686 * scale, box.y + 662 * scale, { steps: 4 });
   await desk.page.mouse.up();
-  const across = desk.reading.getByRole('textbox', { name: 'Distance' }).first();
+  const across = desk.reading.getByRole('textbox', { name: 'Offset' }).first();
   await expect.poll(async () => Math.abs(Number(await across.inputValue()) - 456)).toBeLessThan(6);
   await across.fill('512+36');
   await across.press('Enter');
@@ -59,7 +59,7 @@ test('changing where a link leads, how it moves, and deleting what is up: the ru
 
   await desk.playFrom('Title');
   await begin.getByRole('button', { name: 'On watch’s motion' }).click();
-  const half = desk.page.getByRole('textbox', { name: 'Each half takes' });
+  const half = desk.page.getByRole('textbox', { name: 'Duration' });
   await half.fill('-5');
   await half.press('Enter');
   await expect(desk.page.getByText('A time cannot be negative.')).toBeVisible();

@@ -199,7 +199,7 @@ test('back in time by dragging along the strip; an edit made meanwhile is kept',
   await desk.expectUp('The watch');
   await desk.choose('Lamp out');
   await desk.page.keyboard.press('Delete');
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('The watch');
   await desk.say('oil gone');
@@ -221,9 +221,7 @@ test('a message that waits in line, and an objective that stays until its text i
   desk,
 }) => {
   await desk.choose('Oil found');
-  await desk.reading
-    .getByRole('combobox', { name: 'Set off while up' })
-    .selectOption('the new one waits in line');
+  await desk.reading.getByRole('combobox', { name: 'When shown again' }).selectOption('queue');
   await desk.playFrom('The watch');
   await desk.say('oil found', { amount: '5' });
   await desk.say('oil found', { amount: '7' });

@@ -12,9 +12,9 @@ test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
   await desk.readProject();
-  await desk.defaults.getByText('Pace: ', { exact: false }).first().click();
-  const pace = desk.defaults.getByRole('group', { name: 'Pace' });
-  await pace.getByRole('combobox', { name: 'Pace' }).selectOption('a curve of its own');
+  await desk.defaults.getByText('Easing: ', { exact: false }).first().click();
+  const pace = desk.defaults.getByRole('group', { name: 'Easing' });
+  await pace.getByRole('combobox', { name: 'Easing' }).selectOption('a curve of its own');
   const written = pace.getByRole('textbox', { name: 'Pace, as CSS writes it' });
   await expect(written).toHaveValue(/^cubic-bezier\(/);
   const before = await written.inputValue();
@@ -32,7 +32,7 @@ test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
   await expect(pace.getByRole('alert')).toContainText('Write linear');
   await written.fill('steps(3, jump-both)');
   await written.press('Enter');
-  await expect(pace.getByRole('combobox', { name: 'Pace' })).toHaveValue('written');
+  await expect(pace.getByRole('combobox', { name: 'Easing' })).toHaveValue('written');
 });
 
 test('keyframes are set by moving an element at a time, by numbers, from ready loops, and copied to another', async ({
@@ -42,7 +42,7 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   const live = await desk.held('Shop');
   await live.press(1900, 1070);
   await live.key('p');
-  const what = desk.reading.getByRole('button', { name: 'What it does by itself' });
+  const what = desk.reading.getByRole('button', { name: 'Animations' });
   const label = desk.editing.locator('span', { hasText: '·' }).first();
   await desk.fillIn('Width', '200');
   await desk.fillIn('Height', '200');
@@ -62,12 +62,9 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   await expect(
     first.getByRole('group', { name: 'Keyframe 2' }).getByRole('textbox', { name: 'Turn, °' }),
   ).toHaveValue('15');
-  await first
-    .getByRole('group', { name: 'Keyframe 2' })
-    .getByRole('textbox', { name: 'Opacity, %' })
-    .fill('40');
+  await first.getByRole('group', { name: 'Keyframe 2' }).getByRole('textbox', { name: 'Opacity' }).fill('40');
   await desk.page.keyboard.press('Enter');
-  await first.getByRole('combobox', { name: 'Goes' }).selectOption('there and back');
+  await first.getByRole('combobox', { name: 'Plays' }).selectOption('there and back');
   await first.getByRole('button', { name: 'Copy this animation' }).click();
   await live.press(1900, 1070);
   await live.key('b');
@@ -93,12 +90,12 @@ test('a text goes through frames; their sum is told beside the stay, and either 
   const more = frames.getByRole('button', { name: 'Frame', exact: true });
   for (let n = 0; n < 3; n++) await more.click();
   for (const n of [1, 2, 3, 4, 5, 6]) {
-    const held = frames.getByRole('group', { name: `Frame ${n}` }).getByRole('textbox', { name: 'Held' });
+    const held = frames.getByRole('group', { name: `Frame ${n}` }).getByRole('textbox', { name: 'Duration' });
     await held.fill('0.8 s');
     await held.press('Enter');
   }
   await frames.getByRole('button', { name: 'End on another' }).click();
-  const last = frames.getByRole('group', { name: 'At last' }).getByRole('textbox', { name: 'Held' });
+  const last = frames.getByRole('group', { name: 'Last text' }).getByRole('textbox', { name: 'Duration' });
   await last.fill('1.6 s');
   await last.press('Enter');
   await expect(frames.getByRole('note')).toContainText(

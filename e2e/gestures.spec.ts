@@ -112,9 +112,9 @@ test('a picture of its own stands beside what has the focus, and moves for as lo
   const marker = box.getByRole('group', { name: 'Marker' });
   await marker.getByRole('checkbox', { name: 'A picture beside it' }).check();
   await marker.getByRole('combobox', { name: 'Picture' }).selectOption('Lantern');
-  await marker.getByRole('combobox', { name: 'Stands' }).selectOption('on the right');
-  await marker.getByRole('textbox', { name: 'Away by' }).fill('30');
-  await marker.getByRole('textbox', { name: 'Away by' }).press('Enter');
+  await marker.getByRole('combobox', { name: 'Side' }).selectOption('on the right');
+  await marker.getByRole('textbox', { name: 'Offset' }).fill('30');
+  await marker.getByRole('textbox', { name: 'Offset' }).press('Enter');
   await marker.getByRole('combobox', { name: 'Meanwhile' }).selectOption('bob');
   await desk.playFrom('Pause');
   /** Small pictures on the screen, against the frame’s own pixels. */

@@ -2,7 +2,7 @@ import { expect, test, type Desk } from './desk';
 import { standing, ring, pointOf, stateOf } from './rings';
 
 const onlyBy = (desk: Desk, device: string) =>
-  desk.live.getByRole('combobox', { name: 'Played by' }).selectOption(device);
+  desk.live.getByRole('combobox', { name: 'Input' }).selectOption(device);
 
 /** From the demo's start to its title, quickly. */
 async function toTitle(desk: Desk): Promise<void> {
@@ -125,7 +125,7 @@ test('subtitles read Off or On on both ways to the options, after a reload too, 
   await desk.page.mouse.click(...(await pointOf(desk, 'Access')));
   await expect.poll(() => stateOf(desk, 'Subtitles')).toBe('Off');
   await desk.page.getByRole('tab', { name: 'Values' }).click();
-  await pane.getByRole('button', { name: 'Forget what was chosen and saved' }).click();
+  await pane.getByRole('button', { name: 'Clear saves and settings' }).click();
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('Options');
   await desk.page.mouse.click(...(await pointOf(desk, 'Access')));

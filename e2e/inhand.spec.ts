@@ -68,7 +68,7 @@ test('forty presses of Tab go round five controls eight times, in order: in Live
   await desk.page.keyboard.press('Shift+Escape');
   await expect(desk.game).not.toBeFocused();
 
-  const file = await desk.handOver(/One page that plays/);
+  const file = await desk.exportAs(/One page that plays/);
   const page = await context.newPage();
   const path = join(mkdtempSync(join(tmpdir(), 'tavu-tab-')), file.name);
   writeFileSync(path, file.bytes);
@@ -92,7 +92,7 @@ test('in a frame of somebody’s page Tab goes through the game and on to the re
   context,
 }) => {
   await desk.openMade(five());
-  const file = await desk.handOver(/One page that plays/);
+  const file = await desk.exportAs(/One page that plays/);
   const folder = mkdtempSync(join(tmpdir(), 'tavu-frame-'));
   writeFileSync(join(folder, file.name), file.bytes);
   writeFileSync(

@@ -92,11 +92,11 @@ test('four buttons one under another: down goes round, a way set by hand wins, a
     await order.getByRole('button', { name }).click();
   await expect(order).toHaveCount(0);
   await expect(
-    desk.reading.getByRole('list', { name: 'The order it is read in' }).getByRole('listitem').first(),
+    desk.reading.getByRole('list', { name: 'Reading and focus order' }).getByRole('listitem').first(),
   ).toContainText('Leave the watch');
   await desk.undo();
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Resume/ })
     .first()
     .click();

@@ -45,7 +45,7 @@ test('what is said to be kept is there after a kill', async ({ baseURL }) => {
 
 test('saved as a file and opened again it is the same, with its pictures', async ({ desk }) => {
   await rename(desk, 'Thanks');
-  const file = await desk.handOver(/The project as a file/);
+  const file = await desk.exportAs(/The project as a file/);
   expect(file.name).toBe('saltwick-light.tavu.zip');
   await desk.undo();
   await desk.page.getByTitle('Projects').click();
@@ -71,7 +71,7 @@ test('files that cannot be read are refused with place and reason, and the open 
   desk,
 }) => {
   await desk.begin();
-  const { bytes } = await desk.handOver(/The project as a file/);
+  const { bytes } = await desk.exportAs(/The project as a file/);
   const whole = bytes.toString('utf8');
   await desk.page.getByTitle('Projects').click();
   const files: [string, string, RegExp][] = [
@@ -109,7 +109,7 @@ test('files that cannot be read are refused with place and reason, and the open 
 });
 
 test('one HTML file plays with no network and asks for none', async ({ desk, browser }) => {
-  const file = await desk.handOver(/One page that plays/);
+  const file = await desk.exportAs(/One page that plays/);
   expect(file.name).toBe('saltwick-light.html');
   const folder = mkdtempSync(join(tmpdir(), 'tavu-page-'));
   const path = join(folder, file.name);
@@ -130,7 +130,7 @@ test('one HTML file plays with no network and asks for none', async ({ desk, bro
   const shows = (name: string) => expect(screen(name)).toBeAttached({ timeout: 60_000 });
   await shows('Warning');
   await shows('Title');
-  // A press is made once, when the hand-over before it is over.
+  // A press is made once, when the transition before it is over.
   const press = async (key: string): Promise<void> => {
     await expect(page.locator('#game [aria-busy]')).toHaveAttribute('aria-busy', 'false');
     await page.keyboard.press(key);

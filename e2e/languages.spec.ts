@@ -27,7 +27,7 @@ test('words typed while Live speaks another language are in that language, and s
   await speak(desk, 'German');
   const live = await desk.held('Title');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Start/ })
     .first()
     .click();
@@ -73,7 +73,7 @@ test('a text counts in plurals, is checked while it is typed, and says what its 
 }) => {
   await desk.choose('Dawn');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /text/ })
     .last()
     .click();
@@ -158,7 +158,7 @@ test('a name that a component says elsewhere too is kept, and the field says why
   });
   await expect(desk.page.getByTitle('Projects')).toHaveText('Told');
   await desk.choose('Credits');
-  const told = desk.reading.getByRole('region', { name: 'What it is told and answers' });
+  const told = desk.reading.getByRole('region', { name: 'Parameters and answers' });
   const oil = told.getByRole('textbox', { name: 'Name of lamp oil' });
   await oil.fill('oil');
   await oil.press('Enter');

@@ -1,7 +1,7 @@
 import { expect, test, type Desk } from './desk';
 import { addStep, expectSaid, expectUnsaid, lines, openLines, page, part, said } from './talk';
 
-/** Dialogue: written by keyboard, played from any line, chosen, cut short; set-ups, speakers, and texts in languages. */
+/** Dialogue: written by keyboard, played from any line, chosen, cut short; routines, speakers, and texts in languages. */
 
 test('a dialogue is written by keyboard alone, with who says it, and played from a line', async ({
   desk,
@@ -107,7 +107,7 @@ test('every sort of step is put in by its name, with what it needs', async ({ de
     ['Wait for the game', 'Which event'],
     ['Place', 'Name of the place'],
     ['Go to a place', 'Where to'],
-    ['Set-up', 'Which set-up'],
+    ['Routine', 'Routine'],
     ['Another conversation', 'Which conversation'],
     ['Show', 'With which picture'],
     ['Hide', 'Which element'],
@@ -144,7 +144,7 @@ test('the radio call: lines, a choice by keyboard, waiting for the game, and wha
   await desk.takeInHand();
   const { keyboard } = desk.page;
   await expectSaid(desk, /Do you read\?/);
-  // What the set-up shows goes with its line.
+  // What the routine shows goes with its line.
   await expectSaid(desk, /Channel 16/);
   await keyboard.press('Enter');
   await expectSaid(desk, /Oil at 62 %, and the wind is asleep/);
@@ -217,9 +217,11 @@ test('explained from two places; subtitles over the watch follow their setting; 
   await expectUnsaid(desk, /All small boats/);
 });
 
-test('a set-up is written once, told otherwise where it is called, and changed for all', async ({ desk }) => {
+test('a routine is written once, told otherwise where it is called, and changed for all', async ({
+  desk,
+}) => {
   await openLines(desk);
-  await part(desk, 'Set-ups');
+  await part(desk, 'Routines');
   await expect(lines(desk)).toContainText('called by Storm call, Tides explained');
   await said(desk).first().fill('{words} Over.');
   await part(desk, 'Conversations');
@@ -232,7 +234,7 @@ test('a set-up is written once, told otherwise where it is called, and changed f
   await page(desk).getByRole('textbox', { name: 'words' }).first().fill('Two o’clock.');
   await expectSaid(desk, /Two o’clock\. Over\./);
   // What it says otherwise stands wherever nothing else is told.
-  await part(desk, 'Set-ups');
+  await part(desk, 'Routines');
   const otherwise = lines(desk).getByRole('textbox', { name: 'What words is otherwise' });
   await otherwise.fill('Say again?');
   await otherwise.press('Enter');

@@ -4,8 +4,8 @@ import { expect, test } from './desk';
 test('the same moment in every size: with bars, cut, or as the anchors decide', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
-  await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
-  const strip = desk.live.getByRole('region', { name: 'Sizes and shapes' });
+  await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
+  const strip = desk.live.getByRole('region', { name: 'Screen sizes' });
   await strip.getByRole('button', { name: 'Phone, upright, 390 by 844' }).click();
   const shape = async () => {
     const box = (await desk.game.boundingBox())!;
@@ -20,11 +20,11 @@ test('the same moment in every size: with bars, cut, or as the anchors decide', 
   await strip.getByRole('button', { name: 'Size', exact: true }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'A size of your own' });
   await sheet.getByRole('textbox', { name: 'Name' }).fill('Kiosk');
-  await sheet.getByRole('textbox', { name: 'Wide, pixels' }).fill('1280');
-  await sheet.getByRole('textbox', { name: 'High, pixels' }).fill('720');
+  await sheet.getByRole('textbox', { name: 'Width' }).fill('1280');
+  await sheet.getByRole('textbox', { name: 'Height' }).fill('720');
   await sheet.getByRole('button', { name: 'Add it' }).click();
   await expect.poll(viewBox).toBe('0 0 1280 720');
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.takeInHand();
   await desk.page.keyboard.press('ArrowDown');
   await strip.getByRole('button', { name: /^As designed/ }).click();
@@ -104,7 +104,7 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.held('Title');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Heading/ })
     .click();
   await desk.reading.getByRole('combobox', { name: 'Font' }).selectOption('Sign');
@@ -124,7 +124,7 @@ test('shared looks: an exception shows and is undone, a colour by name changes e
 }) => {
   await desk.begin();
   await desk.held('Title');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   const first = what.getByRole('button', { name: /leads nowhere|button$/i }).first();
   await first.click();
   const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
@@ -186,7 +186,7 @@ test('twelve pictures dropped on Live lie on one centre, are renamed and ordered
   }
   await expect(several.getByRole('textbox').last()).toHaveValue('Tern 12');
   await several.getByRole('button', { name: 'Only this' }).last().click();
-  await expect(desk.field('Distance').first()).toHaveValue('0');
+  await expect(desk.field('Offset').first()).toHaveValue('0');
   await desk.reading.getByRole('button', { name: 'All of Title' }).click();
   const rows = desk.reading
     .getByRole('region', { name: 'All of Title' })
@@ -210,12 +210,12 @@ test('an overlay blurs and dims what is beneath, a base has a gradient and grain
   await desk.held('Title');
   await background.getByRole('checkbox', { name: 'Gradient' }).check();
   await expect.poll(() => drawn('linearGradient')).toBeGreaterThan(0);
-  await background.getByRole('textbox', { name: 'Grain, percent' }).fill('30');
-  await background.getByRole('textbox', { name: 'Grain, percent' }).press('Enter');
+  await background.getByRole('textbox', { name: 'Grain' }).fill('30');
+  await background.getByRole('textbox', { name: 'Grain' }).press('Enter');
   await background.getByRole('checkbox', { name: 'It moves' }).check();
   const speck = () => desk.game.evaluate((host) => host.shadowRoot!.querySelector('pattern')?.id);
   const before = await speck();
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await expect.poll(speck).not.toBe(before);
 });
 
@@ -226,7 +226,7 @@ test('a colour is picked off the screen, with a word when what is seen there is 
   const live = await desk.held('Title');
   await live.press(1700, 1000);
   await live.key('p');
-  await desk.fillIn('Opacity, percent', '50');
+  await desk.fillIn('Opacity', '50');
   const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
   await box.getByRole('button', { name: /^Border: / }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'Border' });
@@ -259,7 +259,7 @@ test('a tooltip is shown while the pointer or the focus rests, in a look of its 
   const words = 'Who made the light burn';
   const shown = () => desk.words().then((all) => all.includes(words));
   await desk.held('Title');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Credits/ }).click();
   await desk.reading.getByRole('textbox', { name: 'Tooltip' }).fill(words);
   await desk.page.keyboard.press('Enter');

@@ -56,7 +56,7 @@ test('a button that leads nowhere stops the run and asks; a typed name makes the
   await desk.reading.getByRole('button', { name: 'Button', exact: true }).click();
   const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
   await words.fill('Harbour tour');
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   const box = (await desk.game.boundingBox())!;
   const place = await desk.game.evaluate((host) => {
     const text = [...host.shadowRoot!.querySelectorAll('text')].find(
@@ -219,7 +219,7 @@ test('a mark on the strip leads back to just before it', async ({ desk }) => {
   await desk.time.getByRole('button', { name: /oil gone, go to Lamp out/ }).click();
   await desk.expectUp('The watch');
   await expect(desk.live.getByText('Held.')).toBeVisible();
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.runFor(5);
   await desk.expectUp('The watch');
 });

@@ -40,7 +40,7 @@ test('several screens are chosen at once, moved, copied to another project, and 
   await expect(desk.reading.getByText('2 screens')).toBeVisible();
   await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('On watch');
   await desk.map.getByRole('button', { name: 'Area On watch' }).click();
-  await expect(desk.reading.getByRole('region', { name: 'Screens in it' })).toContainText('Dawn');
+  await expect(desk.reading.getByRole('region', { name: 'Screens in this area' })).toContainText('Dawn');
   await desk.undo();
   await desk.choose('Dawn');
   await desk.choose('Credits', ['Shift']);
@@ -84,9 +84,9 @@ test('the map looks at some only, says where something is wrong, and keeps rows 
 }) => {
   const filter = desk.map.getByRole('button', { name: /looked at|Look at some/ });
   await filter.click();
-  await desk.page.getByRole('combobox', { name: 'Only those' }).selectOption('where something is wrong');
+  await desk.page.getByRole('combobox', { name: 'Only those' }).selectOption('with findings');
   await desk.page
-    .getByRole('list', { name: 'What is wrong' })
+    .getByRole('list', { name: 'Findings' })
     .getByRole('button', { name: /Logbook/ })
     .click();
   await expect(desk.sentence(/Logbook/)).toHaveAttribute('aria-current', 'true');

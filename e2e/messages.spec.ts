@@ -12,14 +12,14 @@ test('a message stacks up, is ignored while it is up, or stays until an event', 
     await desk.say('oil found', { amount: '5' });
     await desk.say('oil found', { amount: '7' });
   };
-  await set('It goes', 'when the game says ship sighted');
-  await set('Set off while up', 'they stack up');
+  await set('Ends', 'when the game says ship sighted');
+  await set('When shown again', 'stack');
   await twice();
   await desk.settled();
   expect(await desk.words()).toEqual(expect.arrayContaining(['Oil found: 5 % more', 'Oil found: 7 % more']));
   await desk.say('ship sighted');
   await expect.poll(() => desk.words()).not.toContain('Oil found: 5 % more');
-  await set('Set off while up', 'the new one is ignored');
+  await set('When shown again', 'ignore');
   await twice();
   await expect(desk.trace).toContainText('Oil found is up already, and ignores it');
   expect(await desk.words()).not.toContain('Oil found: 7 % more');
@@ -31,7 +31,7 @@ test('a message shows the picture it is told', async ({ desk }) => {
   await desk.page.keyboard.press('Enter');
   await desk.reading.getByRole('combobox', { name: 'Type of what' }).selectOption('Picture');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Picture/ })
     .first()
     .click();
@@ -95,9 +95,7 @@ test('set off twice, 0.6 s apart, a message of 1.6 s ends at 2.2 s, or in line a
   };
   expect(await lasted(1)).toBeCloseTo(2.2, 3);
   await desk.choose('Oil found');
-  await desk.reading
-    .getByRole('combobox', { name: 'Set off while up' })
-    .selectOption('the new one waits in line');
+  await desk.reading.getByRole('combobox', { name: 'When shown again' }).selectOption('queue');
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
   expect(await lasted(2)).toBeCloseTo(3.2, 3);
 });
@@ -117,9 +115,9 @@ test('a message lies over everything, and counts on the game’s clock', async (
     return words.indexOf('Oil found: 5 % more') - words.indexOf('Resume');
   };
   expect(await pausedWithMessage()).toBeLessThan(0);
-  await set('Lies over', 'everything');
-  await set('Its time runs on', 'the game’s clock');
-  await set('Under a modal screen', 'its time goes on');
+  await set('Shown over', 'everything');
+  await set('Clock', 'the game’s clock');
+  await set('Under a modal screen', 'keeps running');
   expect(await pausedWithMessage()).toBeGreaterThan(0);
   await desk.runFor(30);
   expect(await desk.words()).toContain('Oil found: 5 % more');
@@ -136,7 +134,7 @@ test('counted from standing still, a screen’s time begins when its motion has 
   await desk.reading.getByRole('button', { name: 'default motion', exact: true }).last().click();
   const own = desk.page.getByRole('dialog', { name: 'Motion of this screen' });
   await own.getByRole('radio', { name: 'Fade' }).click();
-  await own.getByRole('textbox', { name: 'Each half takes' }).fill('400 ms');
+  await own.getByRole('textbox', { name: 'Duration' }).fill('400 ms');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
   const timed = desk.sentence(/^After 4.5 s/);

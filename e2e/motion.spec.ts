@@ -1,6 +1,6 @@
 import { expect, test, type Desk } from './desk';
 
-/** How things move: the default motion and its exceptions, the hand-over chart, keyframes, frames of texts, loading. */
+/** How things move: the default motion and its exceptions, the transition chart, keyframes, frames of texts, loading. */
 
 /** The attribute of the group that a whole screen is drawn in. */
 const drawn = (desk: Desk, attribute: 'transform' | 'opacity') =>
@@ -16,7 +16,7 @@ async function scrub(desk: Desk, name: RegExp, tenths: number): Promise<void> {
   for (let n = 0; n < tenths; n++) await desk.page.keyboard.press('Shift+ArrowRight');
 }
 
-test('one edit of the default motion changes every hand-over, an exception stands out, and goes back to the default', async ({
+test('one edit of the default motion changes every transition, an exception stands out, and goes back to the default', async ({
   desk,
 }) => {
   await desk.begin();
@@ -24,18 +24,18 @@ test('one edit of the default motion changes every hand-over, an exception stand
   await desk.readProject();
   const motion = desk.defaults.getByRole('radiogroup', { name: 'Motion', exact: true });
   await motion.getByRole('radio', { name: 'Slide' }).click();
-  await desk.defaults.getByRole('textbox', { name: 'Each half takes' }).fill('280 ms');
+  await desk.defaults.getByRole('textbox', { name: 'Duration' }).fill('280 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
-  await expect(desk.time).toContainText('As the default motion says: a 280 ms slide from the right');
+  await expect(desk.time).toContainText('The default motion: a 280 ms slide from the right');
   await desk.reading.getByRole('button', { name: 'Base', exact: true }).click();
   await motion.getByRole('radio', { name: 'Fade' }).click();
-  await desk.defaults.getByRole('textbox', { name: 'Each half takes' }).fill('180 ms');
+  await desk.defaults.getByRole('textbox', { name: 'Duration' }).fill('180 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
-  await expect(desk.time).toContainText('As the default motion says: a 180 ms fade');
+  await expect(desk.time).toContainText('The default motion: a 180 ms fade');
 
   // One made an exception stands out in its sentence and on the grid.
   const sentence = desk.sentence(/^When .* is pressed, open Options/);
@@ -55,13 +55,13 @@ test('one edit of the default motion changes every hand-over, an exception stand
   await expect(sentence.getByRole('button', { name: 'default motion' })).toBeVisible();
 });
 
-test('a hand-over is scrubbed, dragged by keys, and played, while the run waits', async ({ desk }) => {
+test('a transition is scrubbed, dragged by keys, and played, while the run waits', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
   const chart = desk.time;
   await expect(chart.getByRole('slider', { name: 'Options comes: ends' })).toBeVisible();
-  await scrub(desk, /^Moment of the hand-over/, 1);
+  await scrub(desk, /^Moment of the transition/, 1);
   const part = Number((await drawn(desk, 'opacity')).at(-1));
   expect(part).toBeGreaterThan(0);
   expect(part).toBeLessThan(1);
@@ -80,13 +80,13 @@ test('a hand-over is scrubbed, dragged by keys, and played, while the run waits'
   expect(Number(await end.getAttribute('aria-valuenow'))).toBeLessThan(before + 0.09);
   await desk.undo();
   await desk.undo();
-  await expect(chart).toContainText('As the default motion says');
+  await expect(chart).toContainText('The default motion');
   // Or, by choice, of the default motion itself.
   await chart.getByRole('radio', { name: 'the default motion' }).click();
   await end.press('Shift+ArrowRight');
   await expect.poll(async () => Number(await end.getAttribute('aria-valuenow'))).toBeCloseTo(before + 0.1, 2);
-  await expect(chart).toContainText('As the default motion says');
-  await chart.getByRole('button', { name: 'Play this hand-over' }).click();
+  await expect(chart).toContainText('The default motion');
+  await chart.getByRole('button', { name: 'Play this transition' }).click();
   const seen = new Set<string>();
   await expect
     .poll(async () => {
@@ -95,7 +95,7 @@ test('a hand-over is scrubbed, dragged by keys, and played, while the run waits'
     })
     .toBeGreaterThan(4);
   await chart.getByRole('button', { name: 'Stop' }).click();
-  await desk.live.getByRole('button', { name: 'Let go' }).click();
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.expectUp('Title');
 });
 
@@ -105,7 +105,7 @@ test('elements come in turn, and a base that comes can be dragged over the one t
   await desk.begin();
   await desk.held('Pause');
   await readProjectFromOverlay(desk);
-  await desk.defaults.getByRole('combobox', { name: 'What is on it comes' }).selectOption('in reading order');
+  await desk.defaults.getByRole('combobox', { name: 'Stagger' }).selectOption('in reading order');
   await desk.defaults.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Game over');
@@ -128,9 +128,9 @@ test('elements come in turn, and a base that comes can be dragged over the one t
     .getByRole('button', { name: /fade|motion/ })
     .click();
   await desk.page.getByRole('radio', { name: 'overlapping' }).check();
-  await desk.page.getByRole('textbox', { name: 'Overlapping by' }).fill('9 s');
+  await desk.page.getByRole('textbox', { name: 'Overlap' }).fill('9 s');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.page.getByText('That is longer than either half takes.')).toBeVisible();
+  await expect(desk.page.getByText('That is longer than either half.')).toBeVisible();
 });
 
 async function readProjectFromOverlay(desk: Desk): Promise<void> {
@@ -151,13 +151,13 @@ test('a motion of the project’s own is made of tracks, used as the default, an
   const second = motions.getByRole('group', { name: 'Coming, track 2' });
   await second.getByRole('combobox', { name: 'In what' }).selectOption('turn');
   await expect(second.getByRole('textbox', { name: 'From' })).toHaveValue('-12');
-  await second.getByRole('textbox', { name: 'Takes' }).fill('-5 ms');
+  await second.getByRole('textbox', { name: 'Duration' }).fill('-5 ms');
   await desk.page.keyboard.press('Enter');
   await expect(motions.getByRole('alert')).toContainText('A time cannot be negative.');
-  await second.getByRole('textbox', { name: 'Takes' }).fill('2 h');
+  await second.getByRole('textbox', { name: 'Duration' }).fill('2 h');
   await desk.page.keyboard.press('Enter');
   await expect(motions.getByRole('alert')).toContainText('is not a unit here');
-  await second.getByRole('textbox', { name: 'Takes' }).fill('600 ms');
+  await second.getByRole('textbox', { name: 'Duration' }).fill('600 ms');
   await desk.page.keyboard.press('Enter');
   await desk.defaults
     .getByRole('radiogroup', { name: 'Motion', exact: true })
@@ -166,12 +166,12 @@ test('a motion of the project’s own is made of tracks, used as the default, an
   await expect(motions).toContainText('By it move: the default motion.');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
-  await expect(desk.time).toContainText('As the default motion says: Rise');
+  await expect(desk.time).toContainText('The default motion: Rise');
   await desk.readProject();
   await motions.getByRole('button', { name: 'Take it out' }).click();
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
-  await expect(desk.time).toContainText('As the default motion says: a 240 ms fade');
+  await expect(desk.time).toContainText('The default motion: a 240 ms fade');
 });
 
 test('a screen loads for a pretended time, or as far as the game says, and fails when that takes too long', async ({
@@ -179,13 +179,13 @@ test('a screen loads for a pretended time, or as far as the game says, and fails
 }) => {
   await desk.choose('Loading');
   const loading = desk.reading.getByRole('region', { name: 'Loading' });
-  await loading.getByRole('textbox', { name: 'It takes', exact: true }).fill('1 s');
+  await loading.getByRole('textbox', { name: 'Duration', exact: true }).fill('1 s');
   await desk.page.keyboard.press('Enter');
   await desk.live.getByRole('button', { name: 'Start here' }).click();
   await desk.expectUp('Title');
   await desk.choose('Loading');
   await loading.getByRole('combobox', { name: 'Loading' }).selectOption('as the game says');
-  await loading.getByRole('combobox', { name: 'How far, by' }).selectOption('oil found');
+  await loading.getByRole('combobox', { name: 'Progress event' }).selectOption('oil found');
   await desk.reading.getByRole('button', { name: 'When …' }).click();
   await desk.typing.fill('failed');
   await desk.page.getByRole('option', { name: /has failed/ }).click();
@@ -236,7 +236,7 @@ test('times are read in the unit the designer likes', async ({ desk }) => {
   await times.getByRole('textbox', { name: 'Frames a second' }).fill('24');
   await desk.page.keyboard.press('Enter');
   // What frames come to is said beside them.
-  const takes = desk.defaults.getByRole('textbox', { name: 'Takes' }).first();
+  const takes = desk.defaults.getByRole('textbox', { name: 'Duration' }).first();
   await takes.fill('36 frames');
   await takes.press('Enter');
   await expect(desk.defaults).toContainText('= 1.5 s');
@@ -252,7 +252,7 @@ test('times are read in the unit the designer likes', async ({ desk }) => {
   await expect(desk.time).toContainText('frames');
 });
 
-test('scrubbed and played, a hand-over is the same picture at the same time, to the pixel', async ({
+test('scrubbed and played, a transition is the same picture at the same time, to the pixel', async ({
   desk,
 }) => {
   await desk.begin();
@@ -263,7 +263,7 @@ test('scrubbed and played, a hand-over is the same picture at the same time, to 
     .sentence(/is pressed, go to Play/)
     .getByRole('button', { name: 'default motion' })
     .click();
-  await desk.page.getByRole('textbox', { name: 'Each half takes' }).fill('2 s');
+  await desk.page.getByRole('textbox', { name: 'Duration' }).fill('2 s');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
   // The one that comes begins 0.1 s before the other has gone, so that both are on the picture.
@@ -288,7 +288,7 @@ test('scrubbed and played, a hand-over is the same picture at the same time, to 
 
   await desk.choose('Title');
   await desk.chooseSentence(/is pressed, go to Play/);
-  const head = chart.getByRole('slider', { name: 'Moment of the hand-over' });
+  const head = chart.getByRole('slider', { name: 'Moment of the transition' });
   await head.focus();
   for (let n = 0; n < 19; n++) await desk.page.keyboard.press('Shift+ArrowRight');
   await expect.poll(drawing).toBe(played);

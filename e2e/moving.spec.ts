@@ -33,20 +33,16 @@ const look = (desk: Desk, words: string): Promise<Look | null> =>
 /** Chooses an element by its row in the list of what is on the screen. */
 async function chooseElement(desk: Desk, screen: string, name: RegExp): Promise<void> {
   await desk.choose(screen);
-  await desk.reading
-    .getByRole('region', { name: 'What is on it' })
-    .getByRole('button', { name })
-    .first()
-    .click();
+  await desk.reading.getByRole('region', { name: 'Elements' }).getByRole('button', { name }).first().click();
 }
 
 /** Puts keyframes on the chosen element that begin as said, and gives its last one some numbers. */
 async function animate(desk: Desk, begins: string, numbers: Record<string, string>): Promise<void> {
-  const what = desk.reading.getByRole('button', { name: 'What it does by itself' });
+  const what = desk.reading.getByRole('button', { name: 'Animations' });
   if ((await what.getAttribute('aria-expanded')) !== 'true') await what.click();
   await desk.reading.getByRole('button', { name: 'Keyframes', exact: true }).click();
   const one = desk.reading.getByRole('group', { name: /^Animation/ }).last();
-  await one.getByRole('combobox', { name: 'Begins' }).selectOption(begins);
+  await one.getByRole('combobox', { name: 'Starts' }).selectOption(begins);
   for (const n of [1, 2])
     for (const [name, value] of Object.entries(numbers)) {
       const field = one.getByRole('group', { name: `Keyframe ${n}` }).getByRole('textbox', { name });
@@ -60,10 +56,10 @@ test('an element stirs while it has the focus, when it is pressed, and on an eve
 }) => {
   await desk.begin();
   await chooseElement(desk, 'Title', /^Options/);
-  await animate(desk, 'while it has the focus', { 'Size, %': '200' });
+  await animate(desk, 'while it has the focus', { Scale: '200' });
   await animate(desk, 'when it is pressed', { 'Turn, °': '30' });
   await chooseElement(desk, 'Title', /^Start/);
-  await animate(desk, 'when its screen comes', { 'Opacity, %': '40' });
+  await animate(desk, 'when its screen opens', { Opacity: '40' });
   const first = desk.reading.getByRole('group', { name: 'Keyframe 1' });
   await first.getByRole('button', { name: 'Tint it' }).click();
 
@@ -84,7 +80,7 @@ test('an element stirs while it has the focus, when it is pressed, and on an eve
 
 test('an element stirs when the game says something', async ({ desk }) => {
   await chooseElement(desk, 'The watch', /^Place/);
-  await animate(desk, 'on an event', { 'Opacity, %': '30' });
+  await animate(desk, 'on an event', { Opacity: '30' });
   await desk.reading.getByRole('combobox', { name: 'Which event' }).selectOption('storm rises');
   await desk.playFrom('The watch');
   const night = (await desk.words()).find((value) => value.startsWith('Night'))!;
@@ -116,7 +112,7 @@ test('a layer has a motion of its own, a blur is soft half way, and a screen add
   await desk.page.keyboard.press('Escape');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, open Options/);
-  await expect(desk.time).toContainText(/As the default motion says: growing in/);
+  await expect(desk.time).toContainText(/The default motion: growing in/);
 
   await desk.page.getByRole('button', { name: 'Add a screen' }).click();
   const adding = desk.page.getByRole('dialog', { name: 'Add a screen' });
@@ -127,8 +123,8 @@ test('a layer has a motion of its own, a blur is soft half way, and a screen add
   const play = desk.sentence(/^When .* is pressed, go to Play/);
   await desk.fill(play, 'Play', 'Shop', 'Shop');
   await desk.chooseSentence(/^When .* is pressed, go to Shop/);
-  await expect(desk.time).toContainText(/As the default motion says: a .* blur/);
-  const head = desk.time.getByRole('slider', { name: 'Moment of the hand-over' });
+  await expect(desk.time).toContainText(/The default motion: a .* blur/);
+  const head = desk.time.getByRole('slider', { name: 'Moment of the transition' });
   await head.focus();
   await desk.page.keyboard.press('Shift+ArrowRight');
   await expect.poll(async () => (await look(desk, 'Options'))?.filters).toBe(1);
@@ -138,7 +134,7 @@ test('what is on a screen comes in turn, nearest to the press first', async ({ d
   await desk.begin();
   await desk.choose('Title');
   await desk.readProject();
-  await desk.defaults.getByRole('combobox', { name: 'What is on it comes' }).selectOption('nearest first');
+  await desk.defaults.getByRole('combobox', { name: 'Stagger' }).selectOption('nearest first');
   await desk.defaults.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
@@ -155,7 +151,7 @@ test('what is on a screen comes in turn, nearest to the press first', async ({ d
   expect(ends['Heading, entering: ends']! - ends['Panel, entering: ends']!).toBeCloseTo(0.1, 3);
 });
 
-test('sounds stand in the hand-over chart', async ({ desk }) => {
+test('sounds stand in the transition chart', async ({ desk }) => {
   await desk.choose('Title');
   const credits = desk.sentence(/^When Credits is pressed/);
   await credits.click({ position: { x: 4, y: 8 } });
@@ -199,10 +195,10 @@ test.describe('with a clock that the test sets', () => {
     await goes.getByRole('button', { name: 'default motion' }).click();
     const sheet = desk.page.getByRole('dialog', { name: 'How it moves' });
     await sheet.getByRole('radio', { name: 'Fade' }).first().click();
-    await sheet.getByRole('textbox', { name: 'Each half takes' }).first().fill('1.5 s');
+    await sheet.getByRole('textbox', { name: 'Duration' }).first().fill('1.5 s');
     await desk.page.keyboard.press('Enter');
-    await sheet.getByText('Pace: ', { exact: false }).first().click();
-    await sheet.getByRole('combobox', { name: 'Pace' }).first().selectOption('linear');
+    await sheet.getByText('Easing: ', { exact: false }).first().click();
+    await sheet.getByRole('combobox', { name: 'Easing' }).first().selectOption('linear');
     await desk.page.keyboard.press('Escape');
 
     // From here on the page's time is passed by hand.
@@ -243,7 +239,7 @@ test('a beam turned once in 288 frames at 24 a second is a quarter round on fram
   await times.getByRole('combobox', { name: 'Times are shown in' }).selectOption('frames');
   await chooseElement(desk, 'Title', /^Heading/);
   const words = (await desk.words())[0]!;
-  await desk.reading.getByRole('button', { name: 'What it does by itself' }).click();
+  await desk.reading.getByRole('button', { name: 'Animations' }).click();
   await desk.reading.getByRole('button', { name: 'Turn round' }).click();
   const last = desk.reading.getByRole('group', { name: 'Keyframe 2' });
   await last.getByRole('textbox', { name: 'At', exact: true }).fill('288 frames');

@@ -115,7 +115,7 @@ test('each shape of a bubble is drawn otherwise, with its tail where it is put',
     seen.push(await path());
   }
   expect(new Set(seen).size).toBe(4);
-  await desk.fillIn('How far along that side, percent', '80');
+  await desk.fillIn('Position along that side', '80');
   await expect.poll(path).not.toBe(seen.at(-1));
   await combo(desk, 'Shape').selectOption('caption');
   await expect(combo(desk, 'Tail')).toHaveCount(0);
@@ -171,7 +171,7 @@ test('an element is laid over what is beneath in each of the ways there are', as
 test('a button looks otherwise hovered, focused, pressed and disabled, and a switch when it is on', async ({
   desk,
 }) => {
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
   const looks = box.getByRole('radiogroup', { name: 'Looks when' });
   const colours = {
@@ -234,7 +234,7 @@ test('a button looks otherwise hovered, focused, pressed and disabled, and a swi
 test('in a new project a button that cannot be used looks like it', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Start/ }).click();
   const before = await painted(desk, 'rect', 'fill');
   const usable = desk.reading.getByRole('region', { name: 'When it is there' });
@@ -286,7 +286,7 @@ test('words stand, break, and are spaced as their fields say; a text and a box g
   const broken = (await lines()).length;
   await combo(desk, 'Long lines').selectOption('are cut');
   await expect.poll(async () => (await lines()).length).toBeLessThan(broken);
-  const lettering = desk.reading.getByRole('region', { name: 'Lettering' });
+  const lettering = desk.reading.getByRole('region', { name: 'Typography' });
   await lettering.getByRole('checkbox', { name: 'Outline' }).check();
   await expect.poll(() => mine('paint-order')).toBe('stroke');
   const groups = async () => (await painted(desk, 'g', 'filter')).filter((value) => value !== '').length;

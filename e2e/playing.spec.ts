@@ -14,7 +14,7 @@ for (const [held, how] of [
       await desk.settled();
     }
     // The log draws what is in view and a little around it; with screens alone that is all of this.
-    await desk.live.getByRole('combobox', { name: 'Show of what happened' }).selectOption('screens');
+    await desk.live.getByRole('combobox', { name: 'Log filter' }).selectOption('screens');
     await expect(desk.trace.getByRole('button', { name: 'Pause is up' })).toHaveCount(10);
     await expect(desk.trace.getByRole('button', { name: 'Pause goes' })).toHaveCount(10);
   });
@@ -74,7 +74,7 @@ test('a second press during a slide is ignored, or kept when the link says so', 
   await desk.choose('Title');
   const begin = desk.sentence(/^When Begin the watch is pressed/);
   await begin.getByRole('button', { name: 'On watch’s motion' }).click();
-  await desk.page.getByRole('radio', { name: 'is kept and looked at then' }).check();
+  await desk.page.getByRole('radio', { name: 'buffered until it has settled' }).check();
   await desk.page.keyboard.press('Escape');
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
@@ -163,7 +163,7 @@ test('by pointer alone, through a click on each button', async ({ desk }) => {
 
 test('by the drawn pad', async ({ desk }) => {
   await desk.playFrom('The watch');
-  await desk.live.getByRole('button', { name: 'A pad to press' }).click();
+  await desk.live.getByRole('button', { name: 'On-screen gamepad' }).click();
   const pad = desk.live.getByRole('group', { name: 'Pad' });
   await pad.getByRole('button', { name: 'Pad start: Menu' }).click();
   await desk.expectUp('The watch', 'Pause');

@@ -8,7 +8,7 @@ test('an area within an area freezes the clock of its screen, and the outer oneâ
 }) => {
   await desk.choose('The watch');
   await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('make a new one â€¦');
-  await desk.reading.getByRole('combobox', { name: 'Lies in' }).selectOption('On watch');
+  await desk.reading.getByRole('combobox', { name: 'Parent' }).selectOption('On watch');
   await desk.reading.getByRole('combobox', { name: 'Game clock' }).selectOption('frozen');
   await expect(desk.map.getByRole('button', { name: 'Area On watch' })).toBeVisible();
   await desk.playFrom('The watch');
@@ -35,7 +35,7 @@ test('Continue goes on only where a night has been kept', async ({ desk }) => {
   await expect(desk.trace).toContainText('Slot 1 loaded');
   // What was kept can be forgotten.
   await desk.page.getByRole('tab', { name: 'Values' }).click();
-  await desk.page.getByRole('button', { name: 'Forget what was chosen and saved' }).click();
+  await desk.page.getByRole('button', { name: 'Clear saves and settings' }).click();
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('Title');
   await press('ArrowDown', 'Enter');
@@ -133,7 +133,7 @@ test('an area has a motion and music of its own, which stop where it ends', asyn
   const own = desk.page.getByRole('dialog', { name: 'Motion of this area' });
   await own.getByRole('radio', { name: 'Slide' }).click();
   await own.getByRole('radio', { name: 'From the bottom' }).click();
-  await own.getByRole('textbox', { name: 'Each half takes' }).fill('4 s');
+  await own.getByRole('textbox', { name: 'Duration' }).fill('4 s');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
   await expect(desk.reading.getByRole('button', { name: '4 s slide from the bottom' })).toBeVisible();

@@ -10,7 +10,7 @@ const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'ut
 async function pickText(desk: Desk, screen: string, element: RegExp) {
   await desk.held(screen);
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: element })
     .first()
     .click();
@@ -64,7 +64,7 @@ test('what cannot be worked out is left out and named; undo, other projects and 
   await desk.open();
   await desk.held('Pause');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Options/ })
     .first()
     .click();
@@ -80,7 +80,7 @@ test('what cannot be worked out is left out and named; undo, other projects and 
   await desk.kept();
   await page.reload();
   await expect(told).toContainText('on Pause cannot be shown');
-  const file = await desk.handOver(/The project as a file/);
+  const file = await desk.exportAs(/The project as a file/);
   expect(file.name).toBe('saltwick-light.tavu.zip');
   await page.getByTitle('Projects').click();
   await page.getByRole('button', { name: '300 screens' }).click();
@@ -153,7 +153,7 @@ test('what takes long says so after half a second, and can be stopped', async ({
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ ...demo, texts: { de: texts } })),
   });
-  const busy = desk.page.getByRole('status', { name: 'What takes time' });
+  const busy = desk.page.getByRole('status', { name: 'In progress' });
   await expect(busy).toContainText('Reading long.json …');
   await busy.getByRole('button', { name: 'Stop' }).click();
   await expect(busy).toHaveCount(0);

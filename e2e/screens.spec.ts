@@ -2,7 +2,7 @@ import { expect, test, type Desk } from './desk';
 
 /** Screens assembled where they run: drawn, placed, lined up, put into one another, copied. */
 
-const across = (desk: Desk) => desk.reading.getByRole('combobox', { name: 'Across: kept' });
+const across = (desk: Desk) => desk.reading.getByRole('combobox', { name: 'Across: anchor' });
 
 test('every sort of element is put on by one key, drawn, and the tool falls back to choosing', async ({
   desk,
@@ -30,7 +30,7 @@ test('every sort of element is put on by one key, drawn, and the tool falls back
   ).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('placed by hand: dragged, caught on a sister, resized, turned, nudged, each one step back', async ({
+test('placed by hand: dragged, caught on a sibling, resized, turned, nudged, each one step back', async ({
   desk,
 }) => {
   await desk.begin();
@@ -41,16 +41,16 @@ test('placed by hand: dragged, caught on a sister, resized, turned, nudged, each
   await desk.fillIn('Height', '200');
   await live.drag([960, 540], [976, 300]);
   // Near the middle it catches on that of the frame.
-  await expect(desk.field('Distance').first()).toHaveValue('0');
+  await expect(desk.field('Offset').first()).toHaveValue('0');
   await live.key('ArrowRight');
   await live.key('Shift+ArrowRight');
-  await expect(desk.field('Distance').first()).toHaveValue('11');
+  await expect(desk.field('Offset').first()).toHaveValue('11');
   await live.key('Control+ArrowDown');
   await expect(desk.field('Height')).toHaveValue('201');
   await live.key('.');
-  await expect(desk.field('Turned, degrees')).toHaveValue('15');
+  await expect(desk.field('Rotation')).toHaveValue('15°');
   await desk.undo();
-  await expect(desk.field('Turned, degrees')).toHaveValue('0');
+  await expect(desk.field('Rotation')).toHaveValue('0°');
   const corner = desk.editing.locator('[data-handle="1 1"]');
   const box = (await corner.boundingBox())!;
   await desk.page.mouse.move(box.x + 4, box.y + 4);
@@ -81,24 +81,24 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
   await live.press(1700, 1000);
   await live.key('t');
   await across(desk).selectOption('from the left');
-  await desk.reading.getByRole('combobox', { name: 'Down: kept' }).selectOption('from the top');
+  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('from the top');
   for (const [n, by] of [
     [0, 'middle'],
     [1, 'middle'],
   ] as const)
-    await desk.reading.getByRole('combobox', { name: 'By its' }).nth(n).selectOption(by);
-  await desk.field('Distance').nth(0).fill('50%');
-  await desk.field('Distance').nth(1).fill('75%');
+    await desk.reading.getByRole('combobox', { name: 'Pivot' }).nth(n).selectOption(by);
+  await desk.field('Offset').nth(0).fill('50%');
+  await desk.field('Offset').nth(1).fill('75%');
   await desk.fillIn('Width', '40%');
   await desk.fillIn('Height', '10%');
   await expect(label).toContainText('576, 756 · 768 × 108');
   // Its words are in the middle of that, too.
-  const lettering = desk.reading.getByRole('region', { name: 'Lettering' });
+  const lettering = desk.reading.getByRole('region', { name: 'Typography' });
   await expect(lettering.getByRole('combobox', { name: 'Text stands' })).toHaveValue('centre');
 
   await live.key('p');
   await across(desk).selectOption('stretched');
-  await desk.reading.getByRole('combobox', { name: 'Down: kept' }).selectOption('stretched');
+  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('stretched');
   for (const [name, value] of [
     ['Left', '200 + 40'],
     ['Right', '240'],
@@ -110,9 +110,9 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
 
   await live.key('i');
   await across(desk).selectOption('from the left');
-  await desk.reading.getByRole('combobox', { name: 'Down: kept' }).selectOption('from the bottom');
-  await desk.field('Distance').nth(0).fill('36');
-  await desk.field('Distance').nth(1).fill('36');
+  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('from the bottom');
+  await desk.field('Offset').nth(0).fill('36');
+  await desk.field('Offset').nth(1).fill('36');
   for (const size of ['512', '480']) {
     await desk.fillIn('Width', size);
     await desk.fillIn('Height', size);
@@ -121,21 +121,21 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
 
   // Beside the picture, 24 from it, whatever its size.
   await live.key('b');
-  await across(desk).selectOption('beside a sister');
+  await across(desk).selectOption('beside a sibling');
   await desk.reading.getByRole('combobox', { name: 'Across: beside' }).selectOption('Picture');
-  await desk.reading.getByRole('combobox', { name: 'Across: which side' }).selectOption('right of');
-  await desk.field('Distance').nth(0).fill('24');
-  await desk.field('Distance').nth(0).press('Enter');
+  await desk.reading.getByRole('combobox', { name: 'Across: side' }).selectOption('right of');
+  await desk.field('Offset').nth(0).fill('24');
+  await desk.field('Offset').nth(0).press('Enter');
   await expect(label).toContainText('540, ');
   await desk.reading.getByRole('button', { name: 'Title', exact: true }).click();
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: 'Picture picture' })
     .click();
   await desk.fillIn('Width', '300');
   await desk.reading.getByRole('button', { name: 'Title', exact: true }).click();
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: 'Button button, leads nowhere' })
     .click();
   await expect(label).toContainText('360, ');
@@ -154,14 +154,14 @@ test('a text that does not fit is marked, with by how much and what would help',
     /The text is \d+ too high for its box\. It would fit with a size of/,
   );
   await expect(desk.editing.getByText(/too high/)).toBeVisible();
-  await desk.reading.getByRole('checkbox', { name: 'As large as its box takes' }).check();
+  await desk.reading.getByRole('checkbox', { name: 'Auto size to fit its box' }).check();
   await expect(desk.reading.getByRole('note')).toHaveCount(0);
 });
 
 test('elements are copied to another project with their place, style and links', async ({ desk }) => {
   await desk.held('Title');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Credits/ })
     .click();
   await desk.editing.focus();
@@ -174,7 +174,7 @@ test('elements are copied to another project with their place, style and links',
   await desk.page.keyboard.press('Control+v');
   await expect(desk.reading.getByRole('textbox', { name: /^Name of this button/ })).toHaveValue('Credits');
   await expect(desk.sentence(/^When Credits is pressed, go to Credits/)).toBeVisible();
-  await expect(desk.field('Distance').first()).toHaveValue('156');
+  await expect(desk.field('Offset').first()).toHaveValue('156');
 });
 
 test('by keyboard alone: chosen, moved, resized, turned, ordered, styled, hidden, locked, copied', async ({
@@ -188,11 +188,11 @@ test('by keyboard alone: chosen, moved, resized, turned, ordered, styled, hidden
   await expect(name).toHaveValue('Resume');
   await keyboard.press('Shift+ArrowDown');
   await keyboard.press('ArrowDown');
-  await expect(desk.field('Distance').nth(1)).toHaveValue('191');
+  await expect(desk.field('Offset').nth(1)).toHaveValue('191');
   await keyboard.press('Control+Shift+ArrowRight');
   await expect(desk.field('Width')).toHaveValue('450');
   await keyboard.press(',');
-  await expect(desk.field('Turned, degrees')).toHaveValue('345');
+  await expect(desk.field('Rotation')).toHaveValue('345°');
   await keyboard.press('.');
   await keyboard.press('PageUp');
   await keyboard.press(']');
@@ -250,12 +250,12 @@ test('where the anchors decide, a text keeps its share of a smaller frame, and o
   const live = await desk.held('Shop');
   await live.press(1910, 1070);
   await live.key('t');
-  await desk.reading.getByRole('combobox', { name: 'Across: kept' }).selectOption('from the left');
-  await desk.reading.getByRole('combobox', { name: 'Down: kept' }).selectOption('from the top');
+  await desk.reading.getByRole('combobox', { name: 'Across: anchor' }).selectOption('from the left');
+  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('from the top');
   for (const n of [0, 1])
-    await desk.reading.getByRole('combobox', { name: 'By its' }).nth(n).selectOption('middle');
-  await desk.field('Distance').nth(0).fill('50%');
-  await desk.field('Distance').nth(1).fill('75%');
+    await desk.reading.getByRole('combobox', { name: 'Pivot' }).nth(n).selectOption('middle');
+  await desk.field('Offset').nth(0).fill('50%');
+  await desk.field('Offset').nth(1).fill('75%');
   await desk.fillIn('Width', '40%');
   await desk.fillIn('Height', '10%');
   await desk.reading
@@ -265,14 +265,14 @@ test('where the anchors decide, a text keeps its share of a smaller frame, and o
   await expect(label).toContainText('576, 756 · 768 × 108');
   await expect(desk.reading.getByRole('note')).toHaveCount(0);
 
-  await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
-  const strip = desk.live.getByRole('region', { name: 'Sizes and shapes' });
+  await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
+  const strip = desk.live.getByRole('region', { name: 'Screen sizes' });
   await strip.getByRole('combobox', { name: 'In another shape' }).selectOption('the anchors decide');
   await strip.getByRole('button', { name: 'Size', exact: true }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'A size of your own' });
   await sheet.getByRole('textbox', { name: 'Name' }).fill('Small');
-  await sheet.getByRole('textbox', { name: 'Wide, pixels' }).fill('1280');
-  await sheet.getByRole('textbox', { name: 'High, pixels' }).fill('720');
+  await sheet.getByRole('textbox', { name: 'Width' }).fill('1280');
+  await sheet.getByRole('textbox', { name: 'Height' }).fill('720');
   await sheet.getByRole('button', { name: 'Add it' }).click();
   // 512 × 72 round (640, 540).
   await expect(label).toContainText('384, 504 · 512 × 72');

@@ -9,15 +9,15 @@ test('a step moves an element and the next waits for it, another plays music, an
   await desk.listen();
   await desk.open();
   await desk.held('Radio');
-  const inside = desk.page.getByRole('region', { name: 'What is on it' });
+  const inside = desk.page.getByRole('region', { name: 'Elements' });
   await inside.getByText('Radio set', { exact: true }).first().click();
-  await desk.reading.getByRole('button', { name: 'What it does by itself' }).click();
-  const moves = desk.reading.getByRole('region', { name: 'What it does by itself' });
+  await desk.reading.getByRole('button', { name: 'Animations' }).click();
+  const moves = desk.reading.getByRole('region', { name: 'Animations' });
   await moves.getByRole('button', { name: 'Keyframes' }).click();
-  await moves.getByRole('combobox', { name: 'Begins' }).selectOption('when a conversation says so');
+  await moves.getByRole('combobox', { name: 'Starts' }).selectOption('on a conversation step');
   const last = moves.getByRole('group', { name: 'Keyframe 2' });
-  await last.getByRole('textbox', { name: 'Across' }).fill('300');
-  await last.getByRole('textbox', { name: 'Across' }).press('Enter');
+  await last.getByRole('textbox', { name: 'X' }).fill('300');
+  await last.getByRole('textbox', { name: 'X' }).press('Enter');
   await last.getByRole('textbox', { name: 'At' }).fill('2');
   await last.getByRole('textbox', { name: 'At' }).press('Enter');
 
@@ -33,8 +33,8 @@ test('a step moves an element and the next waits for it, another plays music, an
   await addStep(desk, 'Line');
   await said(desk).last().fill('It turns.');
   await addStep(desk, 'Wait for the game');
-  await page(desk).getByRole('textbox', { name: 'At most' }).fill('1.5 s');
-  await page(desk).getByRole('textbox', { name: 'At most' }).press('Enter');
+  await page(desk).getByRole('textbox', { name: 'Timeout' }).fill('1.5 s');
+  await page(desk).getByRole('textbox', { name: 'Timeout' }).press('Enter');
   await page(desk).getByRole('button', { name: 'else …' }).click();
   await page(desk).getByRole('button', { name: 'Say something when it takes too long' }).click();
   await said(desk).last().fill('Nobody answers.');
@@ -98,8 +98,8 @@ test('a flag, a person put together of several, and an accent are typed as one l
   await lines(desk).getByRole('combobox', { name: 'Its dialogue screen' }).selectOption('Radio');
   const words = '🇳🇴👩‍🚀e\u0301🏳️‍🌈'.repeat(3);
   await said(desk).first().fill(words);
-  await desk.reading.getByRole('textbox', { name: 'From letter to letter' }).fill('250 ms');
-  await desk.reading.getByRole('textbox', { name: 'From letter to letter' }).press('Enter');
+  await desk.reading.getByRole('textbox', { name: 'Time per letter' }).fill('250 ms');
+  await desk.reading.getByRole('textbox', { name: 'Time per letter' }).press('Enter');
   await lines(desk).getByRole('button', { name: 'Play it' }).click();
   await desk.takeInHand();
   const whole = [...new Intl.Segmenter('en', { granularity: 'grapheme' }).segment(words)].map(
@@ -127,7 +127,7 @@ test('the time a conversation shows is the time its run takes, a pause of 1.7 s 
   await lines(desk)
     .getByRole('combobox', { name: 'Which conversation' })
     .selectOption({ label: 'Harbour chatter' });
-  const total = lines(desk).getByRole('status', { name: 'How long it takes' });
+  const total = lines(desk).getByRole('status', { name: 'Duration' });
   const before = await total.innerText();
   const pause = page(desk).getByRole('textbox', { name: 'How long' }).first();
   expect(await pause.inputValue()).not.toBe('1.7 s');

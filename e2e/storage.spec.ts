@@ -43,7 +43,7 @@ test('when storage fails the work stays, the window says so and offers the file'
   await desk.kept();
   await page.evaluate(() => Object.assign(window, { full: true }));
   await rename(desk, 'Thanks');
-  await expect(page.locator('[data-state="failed"]')).toHaveText('not kept: The browser’s storage is full.');
+  await expect(page.locator('[data-state="failed"]')).toHaveText('Not saved: The browser’s storage is full.');
   const file = await desk.download(() => page.getByRole('button', { name: 'Save a file' }).click());
   expect(file.name).toBe('saltwick-light.tavu.zip');
   await expect(desk.card('Thanks')).toBeVisible();
@@ -160,7 +160,7 @@ test('a store that gives a whole writing up once it is full is told of, and take
   await rename(desk, 'Thanks');
   await desk.bringIn([picture('Fog')]);
   const failed = page.locator('[data-state="failed"]');
-  await expect(failed).toHaveText('not kept: The browser’s storage is full.');
+  await expect(failed).toHaveText('Not saved: The browser’s storage is full.');
   await page.getByTitle('Projects').click();
   await expect(page.getByRole('group', { name: 'Storage' })).toContainText(
     /[\d.]+ [kMGT]?B of [\d.]+ [kMGT]?B are in use here/,
@@ -190,7 +190,7 @@ test('a window that follows gets new pictures too, and has them when it becomes 
   await expect(fog.locator('img')).toBeVisible();
   await desk.page.close();
   await expect(other.page.locator('[data-state="kept"]')).toBeVisible();
-  const file = await other.handOver(/The project as a file/);
+  const file = await other.exportAs(/The project as a file/);
   const files = unzipSync(file.bytes);
   expect(Object.keys(files).filter((value) => value.startsWith('assets/')).length).toBe(DEMO_ASSETS + 1);
 });
@@ -222,7 +222,7 @@ test('bytes of what was deleted go from the store when no undo can ask for them,
 }) => {
   await desk.bringIn([picture('Fog'), picture('Mist')]);
   await desk.kept();
-  const page = await desk.handOver(/One page that plays/);
+  const page = await desk.exportAs(/One page that plays/);
   expect(page.bytes.toString()).not.toContain(picture('Fog').buffer.toString('base64'));
   const assets = desk.page.getByRole('region', { name: 'Assets' });
   await assets.getByRole('button', { name: 'Take Fog out of the project' }).click();

@@ -14,7 +14,7 @@ test('what is typed finds what it means: effects, buttons by their words, condit
   const first = desk.page.getByRole('dialog').getByRole('option').first();
   // The button’s name is another.
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Credits/ })
     .click();
   await desk.fillIn('Name of this button', 'Thanks');
@@ -300,7 +300,7 @@ test('what crosses the safe margin is told, until it does not', async ({ desk })
   await desk.editing.press('b');
   const told = desk.reading.getByText(/crosses the safe margin/);
   await expect(told).toHaveCount(0);
-  const across = desk.reading.getByRole('textbox', { name: 'Distance' }).first();
+  const across = desk.reading.getByRole('textbox', { name: 'Offset' }).first();
   const before = await across.inputValue();
   await across.fill('-900');
   await across.press('Enter');

@@ -32,11 +32,11 @@ test('each frame that is put in, written or taken out is a step of its own', asy
 test('presses of one key on one thing are steps of their own', async ({ desk }) => {
   const live = await desk.held('Pause');
   await desk.reading
-    .getByRole('region', { name: 'What is on it' })
+    .getByRole('region', { name: 'Elements' })
     .getByRole('button', { name: /^Options/ })
     .first()
     .click();
-  const field = desk.reading.getByRole('textbox', { name: 'Distance' }).last();
+  const field = desk.reading.getByRole('textbox', { name: 'Offset' }).last();
   const first = await field.inputValue();
   await live.key('Shift+ArrowDown');
   await expect(field).not.toHaveValue(first);

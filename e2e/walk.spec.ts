@@ -49,7 +49,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await begin.getByRole('button', { name: 'The watch', exact: true }).click();
     await keyboard.type('dawn');
     await keyboard.press('Enter');
-    await desk.live.getByRole('button', { name: 'Let go' }).click();
+    await desk.live.getByRole('button', { name: 'Resume' }).click();
     await clickGame();
     await keyboard.press('Enter');
     await desk.expectUp('Dawn');
@@ -116,10 +116,10 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await mouse.click(back.x, back.y);
     await desk.reading.getByRole('button', { name: 'Go inside' }).click();
     await expect(desk.reading).toContainText('Back button');
-    await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
+    await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
     await expect(desk.live.getByRole('button', { name: /21:9|Ultra|Phone/ }).first()).toBeVisible();
-    await desk.live.getByRole('button', { name: 'Sizes and shapes' }).click();
-    await desk.live.getByRole('button', { name: 'Let go' }).click();
+    await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
+    await desk.live.getByRole('button', { name: 'Resume' }).click();
   });
 
   await test.step('6. Rules, values and time', async () => {
@@ -145,7 +145,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
         break;
       await keyboard.press('ArrowLeft');
     }
-    await desk.live.getByRole('button', { name: 'Let go' }).click();
+    await desk.live.getByRole('button', { name: 'Resume' }).click();
     await desk.runFor(3);
     expect(await desk.live.getByRole('status', { name: 'Up now' }).innerText()).toContain('The watch');
     await page.getByRole('tab', { name: 'Map' }).click();
@@ -173,7 +173,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     }
     await keyboard.press('Enter');
     await desk.expectUp('Title', 'Options', 'Keys');
-    const device = desk.live.getByRole('combobox', { name: 'Played by' });
+    const device = desk.live.getByRole('combobox', { name: 'Input' });
     await device.selectOption('pad alone');
     await device.selectOption('any device');
     await desk.live
@@ -207,8 +207,8 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
       await mouse.up();
       await expect.poll(() => slider.getAttribute('aria-valuenow')).not.toBe(before);
     };
-    await drag(desk.time.getByRole('slider', { name: 'Moment of the hand-over' }), 60);
-    await desk.time.getByRole('button', { name: 'Play this hand-over' }).click();
+    await drag(desk.time.getByRole('slider', { name: 'Moment of the transition' }), 60);
+    await desk.time.getByRole('button', { name: 'Play this transition' }).click();
     await desk.time.getByRole('button', { name: 'Stop' }).click();
     await drag(desk.time.getByRole('slider', { name: /comes: ends$/ }).first(), 40);
     await desk.choose('Loading');
@@ -248,7 +248,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
   });
 
   await test.step('10. Hand it over', async () => {
-    const file = await desk.handOver(/One page that plays/);
+    const file = await desk.exportAs(/One page that plays/);
     expect(file.name).toBe('saltwick-light.html');
     const other = await context.newPage();
     await other.setContent(file.bytes.toString());

@@ -162,7 +162,7 @@ test('the theme turns and is remembered', async ({ desk }) => {
 
 test('elements are added, named apart, linked where they stand, and taken off', async ({ desk }) => {
   await desk.choose('Credits');
-  const what = desk.reading.getByRole('region', { name: 'What is on it' });
+  const what = desk.reading.getByRole('region', { name: 'Elements' });
   for (const type of ['Button', 'Text', 'Panel', 'Picture']) {
     await what.getByRole('button', { name: type, exact: true }).click();
     await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue(
@@ -172,8 +172,8 @@ test('elements are added, named apart, linked where they stand, and taken off', 
   }
   await what.getByRole('button', { name: 'Button', exact: true }).last().click();
   await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Button 2');
-  await desk.reading.getByRole('combobox', { name: 'Across: kept' }).selectOption('from the right');
-  await expect(desk.reading.getByRole('textbox', { name: 'Distance' }).first()).toHaveValue('740');
+  await desk.reading.getByRole('combobox', { name: 'Across: anchor' }).selectOption('from the right');
+  await expect(desk.reading.getByRole('textbox', { name: 'Offset' }).first()).toHaveValue('740');
   await desk.reading.getByRole('button', { name: 'Take it off the screen' }).click();
   await expect(what.getByText('button, leads nowhere')).toHaveCount(1);
 });

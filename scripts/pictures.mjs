@@ -42,7 +42,7 @@ async function picture(name, act, options = {}) {
   const element = async (screen, label) => {
     await choose(screen);
     await reading
-      .getByRole('region', { name: 'What is on it' })
+      .getByRole('region', { name: 'Elements' })
       .getByRole('button', { name: label })
       .first()
       .click();
@@ -80,7 +80,7 @@ await picture('focus', async ({ choose, live, reading }) => {
   await choose('Pause');
   await live.getByRole('button', { name: 'Where the focus goes' }).click();
   await reading.getByRole('button', { name: 'Focus on this screen' }).click();
-  await reading.getByRole('list', { name: 'The order it is read in' }).scrollIntoViewIfNeeded();
+  await reading.getByRole('list', { name: 'Reading and focus order' }).scrollIntoViewIfNeeded();
 });
 await picture('grid', async ({ tab }) => tab('Grid'));
 await picture('lines', async ({ page, region, tab }) => {
@@ -94,16 +94,16 @@ await picture('area', async ({ page }) => page.getByRole('button', { name: 'Area
 await picture('component', async ({ element }) => element('Options', /^Brightness/));
 await picture('sizes', async ({ play, live }) => {
   await play('The watch');
-  await live.getByRole('button', { name: 'Sizes and shapes' }).click();
+  await live.getByRole('button', { name: 'Screen sizes' }).click();
   await live.getByText('4 : 3').click();
 });
 await picture('assets', async ({ tab }) => tab('Assets'));
 await picture('looks', async ({ element, reading }) => {
   await element('Title', /^Begin the watch|^Begin/);
-  const lettering = reading.getByRole('region', { name: 'Lettering', exact: true });
+  const lettering = reading.getByRole('region', { name: 'Typography', exact: true });
   await lettering.evaluate((group) => group.scrollIntoView({ block: 'start' }));
 });
-await picture('hand-over', async ({ choose, sentence, page, region }) => {
+await picture('transition', async ({ choose, sentence, page, region }) => {
   await choose('Loading');
   await sentence(/go to Title/).click({ position: { x: 4, y: 8 } });
   const head = region('Time').getByRole('slider', { name: /^Moment/ });

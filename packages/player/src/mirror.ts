@@ -31,7 +31,7 @@ export class Mirror {
     this.#told = now;
     this.#tellLine(flow, state);
     const screens = accessOf(flow, state);
-    // While a hand-over or a closing screen masks presses, what is told is not yet to be used.
+    // While a transition or a closing screen masks presses, what is told is not yet to be used.
     const busy = pressMask(flow, state) !== null;
     const key = JSON.stringify([busy, screens]);
     if (key === this.#last) return;

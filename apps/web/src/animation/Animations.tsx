@@ -10,7 +10,7 @@ import { Group, IconButton, Small, SelectRow } from '../ui';
 import { useCopied } from './copied';
 import { Keyframes } from './Keyframes';
 
-/** What an element does by itself: keyframes on arrival, focus, a press or an event; once, round and round, or there and back. */
+/** What an element does by itself: keyframes on arrival, focus, a press or an event; once, loop, or there and back. */
 export function Animations({ element, put }: { element: Element; put: Put }) {
   const animations = element.animations ?? [];
   const { copied, copy } = useCopied();
@@ -19,7 +19,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
   const add = (animation: Omit<Animation, 'id'>): void =>
     set([...animations, { id: freshId('a'), ...animation }]);
   return (
-    <Group title="What it does by itself" unfolded={animations.length > 0}>
+    <Group title="Animations" unfolded={animations.length > 0}>
       {animations.map((animation, i) => (
         <OneAnimation
           key={animation.id}
@@ -84,13 +84,13 @@ function OneAnimation({
         </IconButton>
       </div>
       <SelectRow<On>
-        label="Begins"
+        label="Starts"
         value={typeof on === 'object' ? 'event' : on}
         options={[
-          ['arrival', 'when its screen comes'],
+          ['arrival', 'when its screen opens'],
           ['focus', 'while it has the focus'],
           ['press', 'when it is pressed'],
-          ['step', 'when a conversation says so'],
+          ['step', 'on a conversation step'],
           ...(events.length > 0 ? [['event', 'on an event'] as const] : []),
         ]}
         onChange={(to) => put({ on: to === 'event' ? { event: events[0]!.id } : to })}
@@ -104,21 +104,16 @@ function OneAnimation({
         />
       )}
       <SelectRow<'once' | 'loop' | 'there and back'>
-        label="Goes"
+        label="Plays"
         value={animation.repeat ?? 'once'}
         options={[
           ['once', 'once'],
-          ['loop', 'round and round'],
+          ['loop', 'loop'],
           ['there and back', 'there and back'],
         ]}
         onChange={(repeat) => put({ repeat: repeat === 'once' ? undefined : repeat })}
       />
-      <DurationField
-        label="Begins later by"
-        optional
-        value={animation.delay}
-        onChange={(delay) => put({ delay })}
-      />
+      <DurationField label="Delay" optional value={animation.delay} onChange={(delay) => put({ delay })} />
       <Keyframes frames={frames} onChange={(next) => put({ frames: next })} />
     </div>
   );

@@ -5,7 +5,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { ColourField } from '../fields';
 import { DurationField, EasingField } from '../motion';
 import { useStudio } from '../store';
-import { Field, Button, IconButton, Small, Fold } from '../ui';
+import { bare, Field, Button, IconButton, Small, Fold, withUnit, type NumberUnit } from '../ui';
 
 /** Moments by numbers, always in the order of their times. */
 export function Keyframes({
@@ -64,11 +64,12 @@ function OneFrame({
     name: 'x' | 'y' | 'scale' | 'turn' | 'opacity',
     words: string,
     [min, max]: [number, number],
+    unit: NumberUnit,
     by = 1,
   ) => (
     <Field<number | undefined>
       label={words}
-      value={frame[name] === undefined ? '' : String(Math.round(frame[name] * by * 1000) / 1000)}
+      value={frame[name] === undefined ? '' : withUnit(Math.round(frame[name] * by * 1000) / 1000, unit)}
       read={(text) => readMaybe(text, min, max)}
       onChange={(to) => put({ [name]: to === undefined ? undefined : to / by })}
       className="min-w-0 flex-1"
@@ -78,16 +79,16 @@ function OneFrame({
     <div role="group" aria-label={label} className="space-y-1 rounded bg-mist p-1.5">
       <div className="flex items-end gap-1.5">
         <DurationField label="At" value={frame.at} unit="s" onChange={(at) => put({ at: at! })} />
-        {number('opacity', 'Opacity, %', [0, 100], 100)}
-        {number('turn', 'Turn, °', [-100_000, 100_000])}
+        {number('opacity', 'Opacity', [0, 100], '%', 100)}
+        {number('turn', 'Rotation', [-100_000, 100_000], '°')}
         <IconButton name={`Take out: ${label}`} onClick={() => onChange(null)}>
           <Trash2 size={13} />
         </IconButton>
       </div>
       <div className="flex items-end gap-1.5">
-        {number('x', 'Across', [-100_000, 100_000])}
-        {number('y', 'Down', [-100_000, 100_000])}
-        {number('scale', 'Size, %', [0, 10_000], 100)}
+        {number('x', 'X', [-100_000, 100_000], 'px')}
+        {number('y', 'Y', [-100_000, 100_000], 'px')}
+        {number('scale', 'Scale', [0, 10_000], '%', 100)}
       </div>
       <div className="flex items-end gap-1.5">
         {frame.tint === undefined ? (
@@ -100,7 +101,7 @@ function OneFrame({
         )}
       </div>
       {!last && (
-        <Fold title={<>Pace to the next: {frame.easing ?? 'linear'}</>}>
+        <Fold title={<>Easing to the next: {frame.easing ?? 'linear'}</>}>
           <EasingField value={frame.easing ?? 'linear'} onChange={(easing) => put({ easing })} />
         </Fold>
       )}
@@ -109,7 +110,7 @@ function OneFrame({
 }
 
 function readMaybe(text: string, min: number, max: number): { ok: number | undefined } | { error: string } {
-  const typed = text.trim().replace(',', '.').replace(/[%°]$/, '');
+  const typed = bare(text.trim().replace(',', '.'));
   if (typed === '') return { ok: undefined };
   const n = Number(typed);
   return Number.isFinite(n) && n >= min && n <= max

@@ -34,13 +34,13 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
       {loading?.by === 'pretending' && (
         <>
           <DurationField
-            label="It takes"
+            label="Duration"
             unit="s"
             value={loading.lasts}
             onChange={(lasts) => put({ ...loading, lasts })}
           />
           <EasingField
-            label="How it gets on"
+            label="Progress curve"
             value={loading.shape ?? 'ease-out'}
             onChange={(shape) => put({ ...loading, shape })}
           />
@@ -49,7 +49,7 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
       {loading?.by === 'events' && (
         <>
           <ThingRow
-            label="How far, by"
+            label="Progress event"
             value={loading.progress}
             none="no event"
             things={events}
@@ -57,7 +57,7 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
           />
           {fields(loading.progress).length > 1 && (
             <ThingRow
-              label="In its field"
+              label="Field"
               value={loading.field}
               none="the first"
               things={fields(loading.progress)}
@@ -65,14 +65,14 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
             />
           )}
           <ThingRow
-            label="Done, by"
+            label="Done event"
             value={loading.done}
             none="no event"
             things={events}
             onChange={(done) => put({ ...loading, done })}
           />
           <ThingRow
-            label="Failed, by"
+            label="Failed event"
             value={loading.failed}
             none="no event"
             things={events}
@@ -82,7 +82,7 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
       )}
       {loading && (
         <DurationField
-          label="Failed, when it takes longer than"
+          label="Timeout"
           unit="s"
           optional
           value={loading.limit}

@@ -31,7 +31,7 @@ export function TextFrameFields({
   if (!frames)
     return (
       <p className="text-sm text-soft">
-        It says the same all the time.{' '}
+        One text.{' '}
         <Small
           onClick={() =>
             set({
@@ -39,14 +39,14 @@ export function TextFrameFields({
             })
           }
         >
-          Go through frames
+          Make it a text sequence
         </Small>
       </p>
     );
   const change = (i: number, to: TextFrame | null): void =>
     set({ ...frames, frames: frames.frames.flatMap((frame, n) => (n === i ? (to ? [to] : []) : [frame])) });
   return (
-    <section aria-label="Frames of its text" className="space-y-1.5 rounded border border-line p-2">
+    <section aria-label="Text sequence" className="space-y-1.5 rounded border border-line p-2">
       <ol className="space-y-1">
         {frames.frames.map((frame, i) => (
           <li key={i}>
@@ -70,12 +70,12 @@ export function TextFrameFields({
             End on another
           </Small>
         )}
-        <Small onClick={() => set(undefined)}>Say the same all the time</Small>
+        <Small onClick={() => set(undefined)}>Back to one text</Small>
       </div>
       {frames.last && (
         <>
           <OneFrame
-            label="At last"
+            label="Last text"
             frame={frames.last}
             onChange={(last) => {
               const { last: _, ...rest } = frames;
@@ -83,7 +83,7 @@ export function TextFrameFields({
             }}
           />
           <NumberField
-            label="Rounds before that"
+            label="Repeats before that"
             value={frames.rounds ?? 1}
             min={1}
             max={10_000}
@@ -117,7 +117,7 @@ function OneFrame({
         />
       </label>
       <DurationField
-        label="Held"
+        label="Duration"
         unit="s"
         value={frame.hold}
         onChange={(hold) => onChange({ ...frame, hold: hold! })}

@@ -61,7 +61,7 @@ export function Bar({
       <IconButton name="Help and keys" onClick={onHelp}>
         <CircleHelp size={16} />
       </IconButton>
-      <HandOver />
+      <Transition />
     </header>
   );
 }
@@ -81,15 +81,15 @@ function Kept() {
       case 'following':
         return 'open in another window, following it';
       case 'failed':
-        return `not kept: ${saving.reason}`;
+        return `Not saved: ${saving.reason}`;
       case 'kept': {
         if (saving.at === 0) return '';
         const seconds = Math.max(0, Math.round((now - saving.at) / 1000));
         return seconds < 5
-          ? 'kept just now'
+          ? 'Saved just now'
           : seconds < 90
-            ? `kept ${seconds} s ago`
-            : `kept ${Math.round(seconds / 60)} min ago`;
+            ? `Saved ${seconds} s ago`
+            : `Saved ${Math.round(seconds / 60)} min ago`;
       }
     }
   };
@@ -132,7 +132,7 @@ function Theme() {
   );
 }
 
-function HandOver() {
+function Transition() {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
@@ -140,7 +140,7 @@ function HandOver() {
           type="button"
           className="flex h-7.5 items-center gap-1.5 rounded-md bg-chosen px-3 font-semibold text-on-chosen hover:brightness-110"
         >
-          <Share size={14} aria-hidden="true" /> Hand over
+          <Share size={14} aria-hidden="true" /> Export
         </button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

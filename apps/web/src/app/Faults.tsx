@@ -27,7 +27,7 @@ export function Faults() {
                 ? element
                   ? `“${element.name}” on ${screen.name} cannot be shown, and is left out`
                   : `${screen.name} cannot be shown; what is on it is left out`
-                : 'Something in the whole project cannot be worked out; its links and set-ups are left out'}
+                : 'Something in the whole project cannot be worked out; its links and routines are left out'}
               {`: ${message}`}
             </span>
             {screen && (

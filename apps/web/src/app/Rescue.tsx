@@ -28,7 +28,7 @@ export function Rescue({ message, again }: { message: string; again: () => void 
         <p className="max-w-lg text-soft">
           {where.length > 0 && `It has to do with ${where.join(', ')}. `}
           {name === null
-            ? 'What is kept in this browser is as it was.'
+            ? 'Your saved projects are unchanged.'
             : 'It is as it was: nothing of it is lost. Take back the last change, open it without playing it, or go on with another project.'}
         </p>
         <p className="max-w-lg font-mono text-sm break-words text-warn">{message}</p>

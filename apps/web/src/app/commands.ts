@@ -46,15 +46,15 @@ const showing = (pane: Pane): Command => ({
 /** Everything that can be done from anywhere, in the order it is found in. */
 export const COMMANDS: Record<string, Command> = {
   hold: {
-    label: 'Hold or let go',
+    label: 'Hold or resume',
     hint: 'F8',
     keys: [{ key: 'f8' }],
-    help: 'Hold the run, or let it go',
+    help: 'Hold the run, or resume it',
     run: toggleHold,
     goOn: () => (useRun.getState().held ? editingLayer() : game()),
   },
   restart: { label: 'Restart the run', run: restart, goOn: game },
-  step: { label: 'On to the next moment at which something happens', run: () => void stepOn() },
+  step: { label: 'Step to the next event', run: () => void stepOn() },
   tidy: { label: 'Tidy the map', run: () => void edit('tidy map', {}) },
   map: showing('map'),
   grid: showing('grid'),
@@ -99,7 +99,7 @@ export const COMMANDS: Record<string, Command> = {
     notTyping: true,
     run: () => undoRedo('redo'),
   },
-  page: { label: 'Hand over one page that plays', hint: 'export', run: () => void saveOpen('page') },
+  page: { label: 'Export one page that plays', hint: 'export', run: () => void saveOpen('page') },
   file: { label: 'Save the project as a file', hint: 'export', run: () => void saveOpen('file') },
   new: {
     label: 'New project',

@@ -9,7 +9,7 @@ import { Picture } from '../ui';
 import { choose, useStudio, useView } from '../store';
 import { inPercent } from './percent';
 
-/** Over the held picture: the safe margin, the grid, a sister screen, touch areas, and texts that do not fit. */
+/** Over the held picture: the safe margin, the grid, a sibling screen, touch areas, and texts that do not fit. */
 export function Marks({
   compiled,
   width,
@@ -26,7 +26,7 @@ export function Marks({
   const grid = useView((view) => view.grid);
   return (
     <div className="pointer-events-none absolute inset-0">
-      <Sister compiled={compiled} width={width} height={height} />
+      <Sibling compiled={compiled} width={width} height={height} />
       {gridShown && grid > 0 && (
         <div
           className="absolute inset-0 opacity-40"
@@ -101,14 +101,14 @@ function DrawnFindings({
 }
 
 /** Another screen, faintly, to line up with. */
-function Sister({ compiled, width, height }: { compiled: CompiledScreen; width: number; height: number }) {
-  const id = useView((view) => view.sister);
+function Sibling({ compiled, width, height }: { compiled: CompiledScreen; width: number; height: number }) {
+  const id = useView((view) => view.sibling);
   const faint = useView((view) => view.faint);
   const sources = useStudio((studio) => studio.sources);
   const flow = liveFlow();
-  const sister = id === null || id === compiled.id ? undefined : flow.screens.get(id);
-  const items = useMemo(() => (sister ? paintStill(flow, sister, false) : []), [flow, sister]);
-  if (!sister) return null;
+  const sibling = id === null || id === compiled.id ? undefined : flow.screens.get(id);
+  const items = useMemo(() => (sibling ? paintStill(flow, sibling, false) : []), [flow, sibling]);
+  if (!sibling) return null;
   return (
     <div className="absolute inset-0 select-none" style={{ opacity: faint }}>
       <Picture items={items} sources={sources} width={width} height={height} className="size-full" />

@@ -30,7 +30,7 @@ import {
 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useStudio, TOOLS, type Tool, setView, useView } from '../store';
-import { Field, IconButton, Sheet, ThingRow, readNumber } from '../ui';
+import { IconButton, NumberField, Sheet, ThingRow } from '../ui';
 
 const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   button: <RectangleHorizontal size={16} />,
@@ -105,7 +105,7 @@ export function Tools() {
   );
 }
 
-/** Marks, grid, margin, snapping, and a sister screen behind. */
+/** Marks, grid, margin, snapping, and a sibling screen behind. */
 function Looking() {
   const view = useView();
   const margin = useStudio((studio) => studio.project.design.margin);
@@ -137,7 +137,7 @@ function Looking() {
         trigger={
           <button
             type="button"
-            className={`inline-flex h-7 items-center gap-1 rounded-md px-1.5 hover:bg-chosen-wash ${view.sister ? 'bg-chosen-wash font-semibold' : ''}`}
+            className={`inline-flex h-7 items-center gap-1 rounded-md px-1.5 hover:bg-chosen-wash ${view.sibling ? 'bg-chosen-wash font-semibold' : ''}`}
           >
             <Hand size={14} aria-hidden="true" /> Line up
           </button>
@@ -146,21 +146,25 @@ function Looking() {
         <div className="space-y-2 p-3">
           <ThingRow
             label="Show faintly"
-            value={view.sister}
+            value={view.sibling}
             none="no other screen"
             things={screens.filter((screen) => screen.id !== chosen)}
-            onChange={(id) => setView({ sister: id ?? null })}
+            onChange={(id) => setView({ sibling: id ?? null })}
           />
-          <Field
-            label="How strongly, percent"
-            value={String(Math.round(view.faint * 100))}
-            read={(text) => readNumber(text.replace('%', ''), 5, 95)}
+          <NumberField
+            label="Opacity of the faint screen"
+            unit="%"
+            value={view.faint * 100}
+            min={5}
+            max={95}
             onChange={(percent) => setView({ faint: percent / 100 })}
           />
-          <Field
-            label="Grid, design pixels"
-            value={String(view.grid)}
-            read={(text) => readNumber(text, 1, 500)}
+          <NumberField
+            label="Grid"
+            unit="px"
+            value={view.grid}
+            min={1}
+            max={500}
             onChange={(grid) => setView({ grid: Math.round(grid) })}
           />
         </div>

@@ -65,7 +65,7 @@ export function standingAround(compiled: CompiledScreen, but: ReadonlySet<Id>): 
       if (but.has(at)) return true;
     return false;
   };
-  const sisters = compiled.elements
+  const siblings = compiled.elements
     .filter(({ id, type }) => type !== 'touch' && !inside(id) && !compiled.byId.get(id)?.editing?.hidden)
     .map(({ id }) => compiled.layout.get(id)!);
   const [mx, my] = [
@@ -73,7 +73,7 @@ export function standingAround(compiled: CompiledScreen, but: ReadonlySet<Id>): 
     (frame.height * project.design.margin) / 100,
   ];
   return [
-    ...sisters,
+    ...siblings,
     { x: 0, y: 0, width: frame.width, height: frame.height },
     { x: mx, y: my, width: frame.width - 2 * mx, height: frame.height - 2 * my },
   ];
@@ -81,8 +81,8 @@ export function standingAround(compiled: CompiledScreen, but: ReadonlySet<Id>): 
 
 /** What stands on the screen that shows faintly: it is caught on, and no gap runs to it. */
 function faintRects(): readonly Rect[] {
-  const { sister } = useView.getState();
-  const shown = sister === null ? undefined : liveFlow().screens.get(sister);
+  const { sibling } = useView.getState();
+  const shown = sibling === null ? undefined : liveFlow().screens.get(sibling);
   if (!shown) return [];
   return shown.elements.filter(({ type }) => type !== 'touch').map(({ id }) => shown.layout.get(id)!);
 }

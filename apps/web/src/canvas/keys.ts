@@ -109,14 +109,14 @@ function remove({ id: screen }: CompiledScreen, all: readonly Reached[]): boolea
   return elements.length > 0;
 }
 
-/** Over or under the sister drawn next to it. */
+/** Over or under the sibling drawn next to it. */
 function order(compiled: CompiledScreen, all: readonly Reached[], by: 1 | -1): boolean {
   const [first] = all;
   if (!first || first.path.includes('/')) return false;
   const { parent } = first.element;
-  const sisters = compiled.screen.elements.filter((element) => element.parent === parent);
-  const at = sisters.findIndex((sibling) => sibling.id === first.path);
-  const before = sisters[by > 0 ? at + 2 : at - 1]?.id ?? null;
+  const siblings = compiled.screen.elements.filter((element) => element.parent === parent);
+  const at = siblings.findIndex((sibling) => sibling.id === first.path);
+  const before = siblings[by > 0 ? at + 2 : at - 1]?.id ?? null;
   if (by < 0 && at === 0) return true;
   edit('place elements', { screen: compiled.id, elements: [first.path], parent, before });
   return true;

@@ -37,7 +37,7 @@ export function AreaPanel({ area }: { area: Area }) {
         />
         <div className="divide-y divide-line border-y border-line">
           <ThingRow
-            label="Lies in"
+            label="Parent"
             value={area.parent}
             none="no other"
             things={others.filter((other) => !areasAround(project, other.id).includes(area.id))}
@@ -75,12 +75,12 @@ export function AreaPanel({ area }: { area: Area }) {
         </div>
       </section>
       <Held
-        title="Screens in it"
+        title="Screens in this area"
         none="None yet. Drag screens into its box on the map."
         screens={names('base')}
       />
       <Held
-        title="Up beside all of them"
+        title="HUD of all of them"
         none="Nothing. A HUD screen in this area is up beside every other screen of it."
         screens={names('hud')}
       />

@@ -31,6 +31,7 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
         {screen.layer !== 'base' && (
           <NumberField
             label="Blur beneath"
+            unit="px"
             value={background.blur ?? 0}
             min={0}
             max={200}
@@ -54,7 +55,7 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
       </Row>
       {background.picture && (
         <SelectRow
-          label="In the frame"
+          label="Fit"
           value={background.fit ?? 'cover'}
           options={[
             ['cover', 'cut, to cover'],
@@ -66,7 +67,8 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
       )}
       <div className="flex items-end gap-2">
         <NumberField
-          label="Grain, percent"
+          label="Grain"
+          unit="%"
           value={(grain?.amount ?? 0) * 100}
           min={0}
           max={100}

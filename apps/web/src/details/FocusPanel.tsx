@@ -28,7 +28,7 @@ export function FocusPanel({ screen }: { screen: Screen }) {
   return (
     <Group title="Focus on this screen" unfolded={false}>
       <SelectRow<Wraps>
-        label="Its ends meet"
+        label="Wrap focus"
         value={screen.focus?.wraps ?? 'up and down'}
         options={WRAPS.map((wraps): [Wraps, string] => [wraps, WRAP_WORDS[wraps]])}
         onChange={(wraps) =>
@@ -46,7 +46,7 @@ export function FocusPanel({ screen }: { screen: Screen }) {
           <ListOrdered size={11} aria-hidden="true" className="inline" />{' '}
           {ordering ? 'Done' : 'Order it by clicking through'}
         </Small>
-        {screen.focus?.order && <Small onClick={() => put(undefined)}>As it stands</Small>}
+        {screen.focus?.order && <Small onClick={() => put(undefined)}>Default order</Small>}
       </div>
       {[
         ...unreachable.map((id) => ({ id, words: 'no direction leads to it' })),
@@ -71,7 +71,7 @@ export function FocusPanel({ screen }: { screen: Screen }) {
         </p>
       ))}
       <Reorder
-        label="The order it is read in"
+        label="Reading and focus order"
         items={focus.order}
         keyOf={(id) => id}
         handleName="Move in the order it is read in"
@@ -107,7 +107,7 @@ export function ElementWays({ screen, path }: { screen: Screen; path: Id }) {
     return to === undefined ? 'by the layout' : `by the layout: ${nameOf(to)}`;
   };
   return (
-    <Group title="Where the focus goes from it" unfolded={Object.keys(own).length > 0}>
+    <Group title="Focus links" unfolded={Object.keys(own).length > 0}>
       {DIRECTIONS.map((direction) => (
         <SelectRow<string>
           key={direction}

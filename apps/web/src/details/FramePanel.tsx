@@ -7,24 +7,27 @@ import { Group, NumberField } from '../ui';
 export function FramePanel() {
   const design = useStudio((studio) => studio.project.design);
   return (
-    <Group title="Frame">
+    <Group title="Screen size">
       <div className="flex gap-1.5">
         <NumberField
-          label="Wide"
+          label="Width"
+          unit="px"
           value={design.width}
           min={16}
           max={16384}
           onChange={(width) => edit('change design', { width: Math.round(width) })}
         />
         <NumberField
-          label="High"
+          label="Height"
+          unit="px"
           value={design.height}
           min={16}
           max={16384}
           onChange={(height) => edit('change design', { height: Math.round(height) })}
         />
         <NumberField
-          label="Safe margin, %"
+          label="Safe margin"
+          unit="%"
           value={design.margin}
           min={0}
           max={45}

@@ -18,7 +18,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
   return (
     <>
       <SelectRow
-        label="It goes"
+        label="Ends"
         value={typeof until === 'object' ? `event ${until.event}` : until}
         options={[
           ['time', 'after its time'],
@@ -42,7 +42,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
       {until === 'time' && (
         <div className="py-2">
           <Field
-            label={`Shows for (reading it takes about ${timeToRead(project, words) / 1000} s)`}
+            label={`Duration (reading takes about ${timeToRead(project, words) / 1000} s)`}
             value={screen.lasts ?? '2 s'}
             read={(text) => readDuration(text, project.rates, 's')}
             onChange={(lasts) => put({ lasts })}
@@ -50,13 +50,13 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
         </div>
       )}
       <SelectRow
-        label="Set off while up"
+        label="When shown again"
         value={stack === null ? (again as string) : 'stack'}
         options={[
-          ['over', 'it starts over'],
-          ['line', 'the new one waits in line'],
-          ['ignore', 'the new one is ignored'],
-          ['stack', 'they stack up'],
+          ['over', 'restart'],
+          ['line', 'queue'],
+          ['ignore', 'ignore'],
+          ['stack', 'stack'],
         ]}
         onChange={(to: string) =>
           put({
@@ -67,7 +67,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
       {stack !== null && (
         <div className="py-2">
           <Field
-            label="So many at most, then the oldest goes"
+            label="Max at once; then the oldest goes"
             value={String(stack)}
             read={(text) => readWhole(text)}
             onChange={(max) => put({ again: { stack: max } })}
@@ -75,7 +75,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
         </div>
       )}
       <SelectRow
-        label="Lies over"
+        label="Shown over"
         value={screen.above ?? 'base'}
         options={[
           ['base', 'the base'],
@@ -86,7 +86,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
       {until === 'time' && (
         <>
           <SelectRow
-            label="Its time runs on"
+            label="Clock"
             value={screen.clock ?? 'interface'}
             options={[
               ['interface', 'the interface’s clock'],
@@ -98,15 +98,15 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
             label="Under a modal screen"
             value={screen.covered ?? 'waits'}
             options={[
-              ['waits', 'its time waits'],
-              ['counts', 'its time goes on'],
+              ['waits', 'paused'],
+              ['counts', 'keeps running'],
             ]}
             onChange={(to: string) => put({ covered: to === 'counts' ? 'counts' : undefined })}
           />
         </>
       )}
       <SelectRow
-        label="It goes with"
+        label="Ends with"
         value={screen.scope ?? ''}
         options={[
           ['', 'what set it off'],

@@ -108,12 +108,12 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
           )}
           {screen.layer === 'base' && (
             <SelectRow
-              label="Coming back"
+              label="Trail"
               value={flags.trail}
               options={[
                 ['keeps', 'can be gone back to'],
                 ['skipped', 'is skipped'],
-                ['afresh', 'starts the trail afresh'],
+                ['afresh', 'clears the trail'],
               ]}
               onChange={(trail: Trail) => put({ trail })}
             />

@@ -64,7 +64,8 @@ export function SoundRules() {
           onChange={(fade) => put({ fade })}
         />
         <NumberField
-          label="Under an overlay, %"
+          label="Music volume under an overlay"
+          unit="%"
           value={Math.round((rules.under ?? 1) * 100)}
           min={0}
           max={100}

@@ -32,16 +32,16 @@ export function Takes({ screen }: { screen: Screen }) {
   const some = (screen.parameters?.length ?? 0) + outcomes.length > 0;
   const [open, setOpen] = useState(some);
   return (
-    <section aria-label="What it is told and answers">
+    <section aria-label="Parameters and answers">
       <h3 className="mb-1 font-bold">
         <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
-          What it is told and answers {open ? '' : '…'}
+          Parameters and answers {open ? '' : '…'}
         </button>
       </h3>
       {open && (
         <div className="space-y-3">
           <Fields
-            title="It is told, for its texts, pictures and conditions"
+            title="Parameters: for its texts, pictures and conditions"
             items={screen.parameters ?? []}
             defaults
             fixed={(name) => {
@@ -55,8 +55,8 @@ export function Takes({ screen }: { screen: Screen }) {
             onDelete={(parameter) => edit('delete parameter', { screen: id, parameter })}
           />
           {screen.layer !== 'notice' && screen.layer !== 'hud' && (
-            <div role="group" aria-label="It answers">
-              <p className="mb-1 text-sm text-soft">It answers, to whoever opened it</p>
+            <div role="group" aria-label="Answers">
+              <p className="mb-1 text-sm text-soft">Answers, to whatever opened it</p>
               <ul className="space-y-1">
                 {outcomes.map((outcome) => (
                   <li key={outcome.id} className="flex items-start gap-1">

@@ -26,9 +26,10 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
       {arrange && (
         <>
           <div className="flex gap-1.5">
-            <NumberField label="Between them" value={arrange.gap} onChange={(gap) => change({ gap })} />
+            <NumberField label="Gap" unit="px" value={arrange.gap} onChange={(gap) => change({ gap })} />
             <NumberField
-              label="Round them"
+              label="Padding"
+              unit="px"
               value={arrange.pad ?? 0}
               min={0}
               onChange={(pad) => change({ pad: pad === 0 ? undefined : pad })}
@@ -45,9 +46,9 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
           </div>
           {arrange.by !== 'grid' && (
             <>
-              <Row label={arrange.by === 'row' ? 'Along the row' : 'Along the column'}>
+              <Row label={arrange.by === 'row' ? 'Alignment along the row' : 'Alignment along the column'}>
                 <Select
-                  label="Along it"
+                  label="Alignment along"
                   value={arrange.along ?? 'start'}
                   options={[
                     ['start', 'from the start'],
@@ -59,7 +60,7 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
                 />
               </Row>
               <SelectRow
-                label="Across it"
+                label="Alignment across"
                 value={arrange.across ?? 'start'}
                 options={[
                   ['start', 'at the start'],

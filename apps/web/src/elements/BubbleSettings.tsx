@@ -33,7 +33,8 @@ export function BubbleSettings({ element, put }: { element: Element & { type: 'b
       )}
       {tail && (
         <NumberField
-          label="How far along that side, percent"
+          label="Position along that side"
+          unit="%"
           value={tail.at * 100}
           min={0}
           max={100}

@@ -148,7 +148,7 @@ function Told({
         )}
       </div>
       {own ? (
-        <Small onClick={() => onChange(undefined)}>as usual</Small>
+        <Small onClick={() => onChange(undefined)}>default</Small>
       ) : (
         <IconButton
           name={`Take the parameter ${parameter.name} away, everywhere`}

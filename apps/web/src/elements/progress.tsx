@@ -24,7 +24,8 @@ function Fields({ screen, element, put }: FieldsOf<'progress'>) {
       )}
       {!element.loading && element.value === undefined && (
         <NumberField
-          label="Shows, percent"
+          label="Sample fill"
+          unit="%"
           value={(element.sample ?? 0) * 100}
           min={0}
           max={100}

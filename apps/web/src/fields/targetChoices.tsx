@@ -46,7 +46,7 @@ export function useTargetChoices(
         group: 'New',
         words: name,
         label: `Make “${name}”`,
-        hint: 'from its sisters’ pieces',
+        hint: 'from its siblings’ pieces',
         onPick: () => {
           edit('link to new screen', { link: link.id, name, kind: kindFor(name, layer), layer });
           close();

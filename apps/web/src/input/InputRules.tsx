@@ -24,14 +24,16 @@ export function InputRules() {
       </div>
       <div className="flex gap-1.5">
         <NumberField
-          label="A stick counts from, %"
+          label="Stick threshold"
+          unit="%"
           value={Math.round((input.stick ?? 0.55) * 100)}
           min={5}
           max={100}
           onChange={(percent) => edit('change input', { stick: share(percent) })}
         />
         <NumberField
-          label="and rests below, %"
+          label="Stick rest zone"
+          unit="%"
           value={Math.round((input.rest ?? 0.4) * 100)}
           min={0}
           max={95}

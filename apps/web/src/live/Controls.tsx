@@ -38,11 +38,11 @@ export function Controls() {
         <Tip text={held ? 'Let the run go on' : 'Stop the run at this instant, to edit it'} keys="F8">
           <Button id="hold" look="main" className="w-21 justify-center" onClick={toggleHold}>
             {held ? <Play size={14} aria-hidden="true" /> : <Pause size={14} aria-hidden="true" />}
-            {held ? 'Let go' : 'Hold'}
+            {held ? 'Resume' : 'Hold'}
           </Button>
         </Tip>
         <IconButton
-          name="On to the next moment at which something happens"
+          name="Step to the next event"
           onClick={() => {
             if (!stepOn()) notify('Nothing more happens by itself from here.');
           }}
@@ -62,7 +62,7 @@ export function Controls() {
           onChange={(value) => setSpeed(Number(value))}
         />
         <IconButton
-          name="A pad to press"
+          name="On-screen gamepad"
           aria-pressed={pad}
           className={pad ? 'bg-chosen-wash' : ''}
           onClick={() => setPad(!pad)}
@@ -71,7 +71,7 @@ export function Controls() {
         </IconButton>
         <Mute />
         <IconButton
-          name="Sizes and shapes"
+          name="Screen sizes"
           aria-pressed={strip}
           className={strip ? 'bg-chosen-wash' : ''}
           onClick={toggleStrip}
@@ -96,7 +96,7 @@ export function Controls() {
         </Tip>
       </div>
       <div className="flex items-center gap-1.5">
-        <span className="text-soft">Played by</span>
+        <span className="text-soft">Input</span>
         <PlayedBy />
         <span className="text-soft">in</span>
         <LanguageSwitch />
@@ -112,7 +112,7 @@ function PlayedBy() {
   const only = useRun((run) => run.only);
   return (
     <Select<Device | ''>
-      label="Played by"
+      label="Input"
       value={only ?? ''}
       options={[
         ['', 'any device'],
@@ -130,7 +130,7 @@ function PlayedBy() {
 function Mute() {
   const muted = useRun((run) => run.muted);
   return (
-    <IconButton name={muted ? 'Let it sound' : 'Mute'} aria-pressed={muted} onClick={() => setMuted(!muted)}>
+    <IconButton name={muted ? 'Unmute' : 'Mute'} aria-pressed={muted} onClick={() => setMuted(!muted)}>
       {muted ? <VolumeX size={15} /> : <Volume2 size={15} />}
     </IconButton>
   );
@@ -154,7 +154,7 @@ function Events() {
   const send = (event: string): void => give({ type: 'event', event });
   return (
     <div className="flex items-start gap-2">
-      <span className="shrink-0 pt-1 text-soft">Game says</span>
+      <span className="shrink-0 pt-1 text-soft">Game events</span>
       <div className="flex max-h-16 flex-wrap gap-1 overflow-auto p-0.5">
         {events
           .filter((event) => event.direction === 'in')

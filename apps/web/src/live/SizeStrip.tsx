@@ -18,7 +18,7 @@ export function SizeStrip() {
   const own = project.design.sizes ?? [];
   const design: Size = { name: 'As designed', width: project.design.width, height: project.design.height };
   return (
-    <section aria-label="Sizes and shapes" className="shrink-0 border-b border-line px-3.5 py-2">
+    <section aria-label="Screen sizes" className="shrink-0 border-b border-line px-3.5 py-2">
       <div className="mb-1 flex items-center gap-3">
         <SelectRow
           label="In another shape"
@@ -169,8 +169,8 @@ function OwnSize() {
           onChange={(name) => setSize((now) => ({ ...now, name }))}
         />
         <div className="grid grid-cols-2 gap-2">
-          {side('width', 'Wide, pixels')}
-          {side('height', 'High, pixels')}
+          {side('width', 'Width')}
+          {side('height', 'Height')}
         </div>
         <Button
           look="main"

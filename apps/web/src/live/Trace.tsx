@@ -18,18 +18,18 @@ const TROUBLE = /^(nowhere|failed|unsettled|overflow|refused|misfit|dropped|limi
 
 const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
   ['all', 'everything', () => true],
-  ['in', 'what came in', ({ did }) => did === 'input' || did === 'masked'],
+  ['in', 'input', ({ did }) => did === 'input' || did === 'masked'],
   ['links', 'links', ({ did }) => did === 'link' || did === 'wait'],
   ['screens', 'screens', ({ did }) => /^(up|down|notice|in line|ignored|overflow)$/.test(did)],
   ['values', 'values', ({ did }) => /^(set|refused|save|load)$/.test(did)],
-  ['out', 'what the game is told', ({ did }) => /^(send|to game|end)$/.test(did)],
+  ['out', 'game events sent', ({ did }) => /^(send|to game|end)$/.test(did)],
   ['trouble', 'trouble', ({ did }) => TROUBLE.test(did)],
 ];
 
 /** How many rows are drawn above and below those in view. */
 const AROUND = 40;
 
-/** What happened, with times; each entry leads to what it names and back to the moment before it. Only what is in view is drawn. */
+/** The log, with times; each entry leads to what it names and back to the moment before it. Only what is in view is drawn. */
 export function Trace() {
   const logged = useRun((run) => run.logged);
   const project = useStudio((studio) => studio.project);
@@ -65,7 +65,7 @@ export function Trace() {
         <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
           Show
           <select
-            aria-label="Show of what happened"
+            aria-label="Log filter"
             className="h-6.5 w-32 rounded border border-line bg-sheet px-1 text-ink"
             value={sort}
             onChange={(event) => setSort(event.target.value as Sort)}
@@ -78,7 +78,7 @@ export function Trace() {
           </select>
         </label>
         <Small
-          title="Turn the order round"
+          title="Reverse the order"
           className="whitespace-nowrap"
           onClick={() => {
             atEnd.current = !oldest;
@@ -105,7 +105,7 @@ export function Trace() {
             {sort === 'all' ? 'Nothing has happened yet.' : 'Nothing of that sort.'}
           </p>
         )}
-        <ol aria-label="What happened" className="relative" style={{ height: list.getTotalSize() }}>
+        <ol aria-label="Log" className="relative" style={{ height: list.getTotalSize() }}>
           {list.getVirtualItems().map((item) => {
             const entry = at(item.index);
             return (
@@ -160,7 +160,7 @@ function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
         <button
           key={item.link}
           type="button"
-          title="To the link that was not taken"
+          title="Go to the link that was not taken"
           className="flex min-h-6 w-full items-center gap-1 rounded pl-14 text-left text-soft hover:bg-chosen-wash"
           onClick={() => chooseLink(item.link)}
         >

@@ -47,14 +47,15 @@ export function MarkerFields({
             onChange={(asset) => (asset ? put({ asset }) : onChange(undefined))}
           />
           <SelectRow
-            label="Stands"
+            label="Side"
             value={marker.side}
             options={MARKER_SIDES.map((side) => [side, SIDE_WORDS[side]] as const)}
             onChange={(side) => put({ side })}
           />
           <div className="flex items-end gap-1.5">
             <NumberField
-              label="High"
+              label="Height"
+              unit="px"
               value={marker.size}
               min={1}
               max={2000}
@@ -62,7 +63,8 @@ export function MarkerFields({
               className="w-18"
             />
             <NumberField
-              label="Away by"
+              label="Offset"
+              unit="px"
               value={marker.gap}
               min={-2000}
               max={2000}
@@ -106,7 +108,7 @@ function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loo
               label="Goes"
               value={loop.repeat}
               options={[
-                ['loop', 'round and round'],
+                ['loop', 'loop'],
                 ['there and back', 'there and back'],
               ]}
               onChange={(repeat) => onChange({ ...loop, repeat })}

@@ -74,7 +74,7 @@ export function TextLookFields(props: LookProps<TextLook>) {
             label="From top to bottom"
             value={look.stand ?? ''}
             options={[
-              ['', 'as usual'],
+              ['', 'default'],
               ['top', 'at the top'],
               ['middle', 'in the middle'],
               ['bottom', 'at the bottom'],
@@ -149,7 +149,7 @@ function Fit({ look, onChange }: { look: TextLook; onChange: (change: Partial<Te
   return (
     <div className="space-y-1">
       <Switched
-        label="As large as its box takes"
+        label="Auto size to fit its box"
         on={fit !== undefined}
         onChange={(on) =>
           onChange({ fit: on ? { min: Math.min(16, look.size), max: look.size } : undefined })
@@ -158,14 +158,14 @@ function Fit({ look, onChange }: { look: TextLook; onChange: (change: Partial<Te
       {fit && (
         <div className="flex gap-1.5">
           <NumberField
-            label="At least"
+            label="Min"
             value={fit.min}
             min={1}
             max={fit.max}
             onChange={(min) => onChange({ fit: { ...fit, min } })}
           />
           <NumberField
-            label="At most"
+            label="Max"
             value={fit.max}
             min={fit.min}
             max={2000}

@@ -38,10 +38,11 @@ export function ShadowFields(props: {
     <Effect label="Shadow" fresh={{ x: 0, y: 8, blur: 16, colour: '#00000080' }} {...props}>
       {({ x, y, blur, colour }, put) => (
         <div className="flex flex-wrap items-end gap-1.5">
-          <NumberField label="Across" value={x} onChange={(to) => put({ x: to })} className="w-14" />
-          <NumberField label="Down" value={y} onChange={(to) => put({ y: to })} className="w-14" />
+          <NumberField label="X" unit="px" value={x} onChange={(to) => put({ x: to })} className="w-14" />
+          <NumberField label="Y" unit="px" value={y} onChange={(to) => put({ y: to })} className="w-14" />
           <NumberField
-            label="Soft"
+            label="Blur"
+            unit="px"
             value={blur}
             min={0}
             max={1000}
@@ -64,7 +65,8 @@ export function OutlineFields(props: {
       {({ width, colour }, put) => (
         <div className="flex items-end gap-1.5">
           <NumberField
-            label="Wide"
+            label="Width"
+            unit="px"
             value={width}
             min={0}
             max={500}
@@ -99,7 +101,8 @@ export function GradientFields({
       {({ angle, stops }, put) => (
         <>
           <NumberField
-            label="Angle, degrees: 0 is up, 90 to the right"
+            label="Angle, 0° is up"
+            unit="°"
             value={angle}
             min={-360}
             max={360}
@@ -111,7 +114,8 @@ export function GradientFields({
             return (
               <div key={i} className="flex items-end gap-1.5">
                 <NumberField
-                  label="At, percent"
+                  label="Position"
+                  unit="%"
                   value={stop.at * 100}
                   min={0}
                   max={100}

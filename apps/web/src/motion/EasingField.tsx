@@ -16,7 +16,7 @@ const written = ([x1, y1, x2, y2]: Bezier): string =>
 export function EasingField({
   value,
   onChange,
-  label = 'Pace',
+  label = 'Easing',
 }: {
   value: string;
   onChange: (easing: string) => void;

@@ -62,14 +62,10 @@ function Made({ motion }: { motion: MadeMotion }) {
       <p className="text-sm text-soft">
         {uses.length === 0 ? 'Nothing moves by it yet.' : `By it move: ${uses.join(', ')}.`}
       </p>
-      <Tracks label="Coming" tracks={motion.tracks} onChange={(tracks) => put({ tracks }, 'tracks')} />
+      <Tracks label="In" tracks={motion.tracks} onChange={(tracks) => put({ tracks }, 'tracks')} />
       {motion.leaving ? (
         <>
-          <Tracks
-            label="Leaving"
-            tracks={motion.leaving}
-            onChange={(leaving) => put({ leaving }, 'leaving')}
-          />
+          <Tracks label="Out" tracks={motion.leaving} onChange={(leaving) => put({ leaving }, 'leaving')} />
           <Small onClick={() => put({ leaving: undefined })}>Leave the same way, backwards</Small>
         </>
       ) : (
@@ -210,14 +206,14 @@ function OneTrack({
         {end('from', track.from)}
         {end('to', track.to ?? REST[track.change])}
         <DurationField
-          label="Takes"
+          label="Duration"
           value={track.duration}
           onChange={(duration) => put({ duration: duration! })}
         />
         <DurationField label="Later by" optional value={track.delay} onChange={(delay) => put({ delay })} />
       </div>
       {track.of === 'elements' && <InTurn stagger={track.stagger} onChange={(stagger) => put({ stagger })} />}
-      <Fold title={<>Pace: {track.easing ?? 'ease-out'}</>}>
+      <Fold title={<>Easing: {track.easing ?? 'ease-out'}</>}>
         <EasingField value={track.easing ?? 'ease-out'} onChange={(easing) => put({ easing })} />
       </Fold>
     </div>

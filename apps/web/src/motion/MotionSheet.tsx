@@ -17,7 +17,7 @@ import { DurationField } from './DurationField';
 import { OneMotion } from './SimpleFields';
 import { Button, Sheet, Row, SelectRow, Radios } from '../ui';
 
-/** How a hand-over moves: the default motion, or a link's own. */
+/** How a transition moves: the default motion, or a link's own. */
 export function MotionSheet({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
   const { defaults } = project;
@@ -59,7 +59,7 @@ export function DefaultsSheet() {
   const put = (change: Partial<Defaults>): void => void edit('change defaults', change);
   return (
     <div className="space-y-3 p-3">
-      <p className="text-sm text-soft">Every hand-over without a motion of its own follows this.</p>
+      <p className="text-sm text-soft">Every transition without a motion of its own follows this.</p>
       <MotionFields
         {...defaults}
         onMotion={(motion) => put({ motion })}
@@ -158,7 +158,7 @@ function MotionFields({
     <>
       <OneMotion motion={motion} onChange={onMotion} />
       <Radios<'after' | 'together' | 'overlap'>
-        label="Leaving and arriving"
+        label="Order"
         value={way}
         options={[
           ['after', 'one after the other'],
@@ -169,19 +169,19 @@ function MotionFields({
       />
       {typeof order !== 'string' && (
         <DurationField
-          label="Overlapping by"
+          label="Overlap"
           value={order.overlap}
-          max={{ micros: longest, words: 'That is longer than either half takes.' }}
+          max={{ micros: longest, words: 'That is longer than either half.' }}
           onChange={(overlap) => onOrder({ overlap: overlap! })}
         />
       )}
       <Radios<Masked>
-        label="A press before it has settled"
+        label="Presses during the transition"
         value={masked}
         options={[
-          ['ignored', 'is ignored'],
-          ['held', 'is kept and looked at then'],
-          ['through', 'is taken, and turns the motion round'],
+          ['ignored', 'ignored'],
+          ['held', 'buffered until it has settled'],
+          ['through', 'let through, and reverse the motion'],
         ]}
         onChange={onMasked}
       />

@@ -99,7 +99,7 @@ export function SimpleFields({
             onChange={(from) => onChange({ ...motion, from })}
           />
           <Field
-            label="By how much; empty is all of the frame"
+            label="Distance; empty is the whole screen"
             value={motion.by === undefined ? '' : String(motion.by)}
             read={(text) => (text.trim() === '' ? { ok: undefined } : readLength(text, 1920))}
             onChange={(by) => onChange({ ...motion, by })}
@@ -108,7 +108,8 @@ export function SimpleFields({
       )}
       {motion.name === 'grow' && (
         <NumberField
-          label={leaves ? 'To, percent of its size' : 'From, percent of its size'}
+          label={leaves ? 'To scale' : 'From scale'}
+          unit="%"
           value={(motion.scale ?? 0.8) * 100}
           min={0}
           max={2000}
@@ -117,7 +118,8 @@ export function SimpleFields({
       )}
       {motion.name === 'blur' && (
         <NumberField
-          label={leaves ? 'Until so soft, design pixels' : 'From so soft, design pixels'}
+          label={leaves ? 'To blur' : 'From blur'}
+          unit="px"
           value={motion.strength ?? 24}
           min={0}
           max={200}
@@ -128,19 +130,19 @@ export function SimpleFields({
         <>
           <div className="flex gap-1.5">
             <DurationField
-              label={leaves ? 'Leaving takes' : 'Each half takes'}
+              label={leaves ? 'Duration out' : 'Duration'}
               value={motion.duration}
               onChange={(duration) => onChange({ ...motion, duration: duration! })}
             />
             <DurationField
-              label="Begins later by"
+              label="Delay"
               optional
               value={motion.delay}
               onChange={(delay) => onChange({ ...motion, delay })}
             />
           </div>
           <InTurn
-            label={leaves ? 'What is on it goes' : 'What is on it comes'}
+            label={leaves ? 'Stagger out' : 'Stagger'}
             stagger={motion.stagger}
             onChange={(stagger) => onChange({ ...motion, stagger })}
           />
@@ -156,7 +158,7 @@ export function SimpleFields({
 
 function Pace({ easing, onChange }: { easing: string; onChange: (easing: string) => void }) {
   return (
-    <Fold title={<>Pace: {easing}</>}>
+    <Fold title={<>Easing: {easing}</>}>
       <div className="pt-1.5">
         <EasingField value={easing} onChange={onChange} />
       </div>
@@ -166,7 +168,7 @@ function Pace({ easing, onChange }: { easing: string; onChange: (easing: string)
 
 /** Whether what lies on a screen comes all at once, or one after another. */
 export function InTurn({
-  label = 'What is on it comes',
+  label = 'Stagger',
   stagger,
   onChange,
 }: {
@@ -217,7 +219,7 @@ export function OneMotion({
       {leaving ? (
         <div className="space-y-2 border-t border-line pt-2">
           <SimpleFields
-            label="Leaving"
+            label="Out"
             way="leaving"
             motion={leaving}
             onChange={(next) => onChange({ ...(entering as SimpleMotion), leaving: next })}

@@ -18,7 +18,7 @@ export function BusyNote({ inline = false }: { inline?: boolean }) {
   return (
     <div
       role="status"
-      aria-label="What takes time"
+      aria-label="In progress"
       className={`flex items-center gap-3 rounded-md border border-line bg-sheet px-3 py-1.5 ${
         inline ? 'mt-3' : 'fixed top-14 left-1/2 z-20 max-w-[80vw] -translate-x-1/2 shadow-lg'
       }`}

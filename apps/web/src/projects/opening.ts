@@ -38,7 +38,7 @@ async function keep(project: Project, assets: AssetBytes): Promise<void> {
   try {
     await keepProject(project, { put: assets, drop: [] });
   } catch (error) {
-    notify(`It is not kept: ${storageFault(error)} Save a file before you leave.`);
+    notify(`It is not saved: ${storageFault(error)} Save a file before you leave.`);
   }
 }
 

@@ -1,7 +1,7 @@
 import type { RunState } from '@tavu/core/run';
 import { hold, livePlayer } from './player';
 
-/** What Live shows is no part of the run: one hand-over by itself. */
+/** What Live shows is no part of the run: one transition by itself. */
 let asideFrom: RunState | null = null;
 
 /** Shows a state that is no part of the run; the run waits where it is. */

@@ -31,7 +31,7 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     kept: useStudio.getState().played,
     onKept: (kept) => {
       keepPlayed(id, kept).catch((error: unknown) =>
-        notify(`What was chosen while playing is not kept: ${storageFault(error)}`),
+        notify(`What was chosen while playing is not saved: ${storageFault(error)}`),
       );
     },
   });

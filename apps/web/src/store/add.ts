@@ -33,16 +33,16 @@ export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
   ['touch', 'O'],
 ];
 
-/** A new one in the middle, clear of its sisters, and chosen. */
+/** A new one in the middle, clear of its siblings, and chosen. */
 export function addElement(screen: Id, tool: Tool): void {
   const { project, flow } = useStudio.getState();
-  const sisters = flow.screens.get(screen)?.screen.elements ?? [];
+  const siblings = flow.screens.get(screen)?.screen.elements ?? [];
   const element = make(tool);
   if (!element) return;
   const size = (axis: Axis): number =>
     axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
   const { x, y } = element.place;
-  const taken = sisters.filter(
+  const taken = siblings.filter(
     (sibling) => sibling.type === element.type && sibling.place.y.at === 'centre',
   ).length;
   const step = Math.min(taken * (size(y) + 24), project.design.height / 2 - size(y) / 2);

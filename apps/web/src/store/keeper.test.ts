@@ -259,9 +259,9 @@ test('the last edit before another project is opened is written', async () => {
   const end = keepOpen(id, means);
   store.granted();
   await pass(300);
-  rename('At last');
+  rename('Last text');
   openInStudio(projectFromNames('Another', ['Title']), new Map());
   end();
   await pass(10);
-  expect(store.rows.get(id)!.project.name).toBe('At last');
+  expect(store.rows.get(id)!.project.name).toBe('Last text');
 });

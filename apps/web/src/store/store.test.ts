@@ -57,7 +57,7 @@ test('what is chosen is let go when it is deleted', () => {
   expect(state().chosen).toEqual(NOTHING);
 });
 
-test('choosing a screen lets its sister’s element go', () => {
+test('choosing a screen lets its sibling’s element go', () => {
   choose({ screen: screen('Title').id, element: screen('Title').elements[0]!.id });
   choose({ screen: screen('Play').id });
   expect(state().chosen).toEqual({ ...NOTHING, screen: screen('Play').id });

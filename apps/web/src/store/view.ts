@@ -19,7 +19,7 @@ interface View {
   /** The order things are read in is being clicked through: those that have been. */
   ordering: readonly Id[] | null;
   /** A screen that shows faintly over the one that is edited. */
-  sister: Id | null;
+  sibling: Id | null;
   /** How strongly, 0 to 1. */
   faint: number;
 }
@@ -34,7 +34,7 @@ export const useView = create<View>(() => ({
   marks: true,
   arrows: false,
   ordering: null,
-  sister: null,
+  sibling: null,
   faint: 0.35,
 }));
 

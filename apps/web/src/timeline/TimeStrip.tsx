@@ -11,10 +11,10 @@ import { useStudio, useMoments, useUnits } from '../store';
 import { Nothing, useAhead, Choices, IconButton } from '../ui';
 
 const LATER = {
-  handOver: () => import('./HandOverChart').then((module) => module.HandOverChart),
+  transition: () => import('./TransitionChart').then((module) => module.TransitionChart),
   screen: () => import('./ScreenChart').then((module) => module.ScreenChart),
 };
-const HandOverChart = dynamic(LATER.handOver, { loading: Nothing });
+const TransitionChart = dynamic(LATER.transition, { loading: Nothing });
 const ScreenChart = dynamic(LATER.screen, { loading: Nothing });
 
 /** How much the strip shows, in microseconds. */
@@ -72,7 +72,7 @@ export function TimeStrip() {
       className={`flex ${tall ? 'h-80' : 'h-40'} shrink-0 flex-col border-t border-line bg-sheet`}
     >
       {thing && link ? (
-        <HandOverChart key={link.id} link={link} change={change} />
+        <TransitionChart key={link.id} link={link} change={change} />
       ) : thing && screen ? (
         <ScreenChart key={screen.id} screen={screen} change={change} />
       ) : (

@@ -7,12 +7,12 @@ import {
   type Project,
   type Screen,
 } from '@tavu/core/model';
-import { handOverOf, rehearse } from '@tavu/core/run';
+import { transitionOf, rehearse } from '@tavu/core/run';
 import fc from 'fast-check';
 import { endDragged, startDragged, type Dragged } from './dragged';
 import { rowsOf, type Row } from './rows';
 
-/** What is dragged in the picture of a hand-over is where it was dragged to when the engine plays it. */
+/** What is dragged in the picture of a transition is where it was dragged to when the engine plays it. */
 
 const base = blankProject('Test');
 const screen = (id: string): Screen => ({
@@ -43,7 +43,7 @@ const project = (motion: Motion, order: Order): Project => ({
 
 const rowsFor = (motion: Motion, order: Order): Row[] => {
   const flow = compile(project(motion, order));
-  return rowsOf(handOverOf(flow, rehearse(flow, 'on')!), (id) => id);
+  return rowsOf(transitionOf(flow, rehearse(flow, 'on')!), (id) => id);
 };
 const rowOf = (rows: Row[], way: 'leaving' | 'entering'): Row => rows.find((row) => row.picture.way === way)!;
 const after = (dragged: Dragged | null, motion: Motion, order: Order): Row[] =>

@@ -1,11 +1,11 @@
-import type { HandOver, PictureBar } from '@tavu/core/run';
+import type { Transition, PictureBar } from '@tavu/core/run';
 
-/** What stands on a line of its own in a hand-over: a picture, or a part of it that moves by itself. */
+/** What stands on a line of its own in a transition: a picture, or a part of it that moves by itself. */
 export interface Row {
   key: string;
   label: string;
   picture: PictureBar;
-  /** Microseconds from the beginning of the hand-over. */
+  /** Microseconds from the beginning of the transition. */
   from: number;
   until: number;
   /** A part of it; null for all of it. */
@@ -23,7 +23,7 @@ export const PARTS: Readonly<Record<string, string>> = {
 
 /** A row a picture, and one for each part where parts move apart. */
 export function rowsOf(
-  { pictures }: HandOver,
+  { pictures }: Transition,
   nameOf: (screen: string, part: string | null) => string,
 ): Row[] {
   return pictures.flatMap((picture) => {

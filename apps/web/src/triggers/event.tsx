@@ -11,7 +11,7 @@ export const event: TriggerEditor<'event'> = {
       .filter(({ direction }) => direction === 'in')
       .map(({ id, name }) => ({
         key: `event ${id}`,
-        group: 'The game says',
+        group: 'Events from the game',
         words: `${name} event game`,
         label: name,
         make: () => ({ on: 'event', event: id }),

@@ -1,6 +1,6 @@
 'use client';
 
-import { readNumber, stepLength } from './numbers';
+import { bare, readNumber, stepLength, withUnit, type NumberUnit } from './numbers';
 import { Field } from './Field';
 
 /** A number within a range; takes sums, and arrow keys by one or ten. */
@@ -9,6 +9,7 @@ export function NumberField({
   value,
   min = -100_000,
   max = 100_000,
+  unit,
   onChange,
   className,
 }: {
@@ -16,14 +17,16 @@ export function NumberField({
   value: number;
   min?: number;
   max?: number;
+  /** Stands after the number; it may be typed or left out. */
+  unit?: NumberUnit;
   onChange: (value: number) => void;
   className?: string;
 }) {
   return (
     <Field
       label={label}
-      value={String(Math.round(value * 100) / 100)}
-      read={(text) => readNumber(text.replace(/\s*[%°]$/, ''), min, max)}
+      value={withUnit(Math.round(value * 100) / 100, unit)}
+      read={(text) => readNumber(bare(text), min, max)}
       step={stepLength}
       onChange={onChange}
       className={className ?? 'min-w-0 flex-1'}

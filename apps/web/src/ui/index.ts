@@ -14,5 +14,5 @@ export { Nothing, useAhead } from './ahead';
 export { goOnAt } from './goOn';
 export { Word } from './Word';
 export { editingLayer } from './layer';
-export { readLength, readNumber, stepLength } from './numbers';
+export { bare, readLength, readNumber, stepLength, withUnit, type NumberUnit } from './numbers';
 export { Button, Cap, Choices, Dialog, IconButton, Sheet, Small, Tip, Tips, type OneOf } from './parts';

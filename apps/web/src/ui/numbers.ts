@@ -62,6 +62,16 @@ export function readNumber(text: string, min: number, max: number): { ok: number
 
 /** A length by arrow key: one more or less, its unit kept. */
 export function stepLength(text: string, by: number): string {
-  const match = /^\s*(-?\d+(?:\.\d+)?)\s*(%?)\s*$/.exec(text);
+  const match = /^\s*(-?\d+(?:\.\d+)?)(\s*(?:%|px|°)?)\s*$/.exec(text);
   return match ? `${Math.round((Number(match[1]) + by) * 100) / 100}${match[2]}` : text;
 }
+
+/** What stands after a number in its field. */
+export type NumberUnit = '%' | 'px' | '°';
+
+/** A number as its field shows it: `24 px`, `40 %`, `15°`. */
+export const withUnit = (n: number, unit?: NumberUnit): string =>
+  unit === undefined ? String(n) : unit === '°' ? `${n}°` : `${n} ${unit}`;
+
+/** What is typed into a field, without the unit that it shows. */
+export const bare = (text: string): string => text.replace(/\s*(?:%|px|°)\s*$/, '');

@@ -123,7 +123,7 @@ export const commands = {
     const at = before === null ? -1 : project.links.findIndex((other) => other.id === before);
     project.links.splice(at < 0 ? project.links.length : at, 0, moved!);
   },
-  /** Makes a screen from its sisters' pieces and leads a link, old or new, to it. */
+  /** Makes a screen from its siblings' pieces and leads a link, old or new, to it. */
   'link to new screen': (
     project: Project,
     {

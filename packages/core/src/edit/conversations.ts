@@ -144,7 +144,7 @@ export const conversationCommands = {
       if (held) removeWhere(held, (step) => step.id === id);
     }
   },
-  /** Moves steps up or down among their sisters, all by one. */
+  /** Moves steps up or down among their siblings, all by one. */
   'move steps': (project: Project, { owner, steps, by }: { owner: Id; steps: Id[]; by: -1 | 1 }): Made => {
     const held = holding(stepsOf(project, owner) ?? [], steps[0] ?? '');
     if (!held) return;

@@ -134,7 +134,7 @@ test('a duplicate has its own elements and its own links to them', () => {
   expect(pressed).not.toContain('begin');
 });
 
-test('a new screen is made from its sister’s pieces, with a way back', () => {
+test('a new screen is made from its sibling’s pieces, with a way back', () => {
   const { project, made } = applyCommand(lighthouse(), 'link to new screen', {
     link: { from: 'title', trigger: { on: 'event', event: 'x' }, kind: 'open', effects: [] },
     name: 'Harbour',

@@ -58,7 +58,7 @@ export const elementCommands = {
     for (const item of project.screens) if (touched.has(item.id)) repathFocus(item, (path) => path);
   },
   /**
-   * Puts elements into another parent, or elsewhere in the order of drawing: before a sister, or last. Nothing moves on
+   * Puts elements into another parent, or elsewhere in the order of drawing: before a sibling, or last. Nothing moves on
    * screen, unless the new parent places what it holds.
    */
   'place elements': (

@@ -71,18 +71,18 @@ test('a grid has columns of one width, and rows as high as the highest in them',
   expect(at('c')).toEqual([0, 110, 290, 30]);
 });
 
-test('what is beside a sister stays so far from it, however large that is', () => {
+test('what is beside a sibling stays so far from it, however large that is', () => {
   for (const width of [120, 480]) {
-    const sister = { ...buttonOf('s', 0), place: { x: size(width), y: size(60) } };
+    const sibling = { ...buttonOf('s', 0), place: { x: size(width), y: size(60) } };
     const beside = {
       ...buttonOf('b', 0),
       place: { x: { at: 'end', to: 's', offset: 24, size: 50 } as Axis, y: size(60) },
     };
-    expect(solve(beside, sister)('b')[0]).toBe(width + 24);
+    expect(solve(beside, sibling)('b')[0]).toBe(width + 24);
   }
 });
 
-test('sisters that hang on one another fall back to the parent', () => {
+test('siblings that hang on one another fall back to the parent', () => {
   const hang = (id: string, to: string): Element => ({
     ...buttonOf(id, 0),
     place: { x: { at: 'end', to, offset: 10, size: 50 }, y: size(10) },

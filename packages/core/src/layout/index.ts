@@ -22,4 +22,4 @@ export {
   nearMatches,
   type Measure,
   type NearMatch,
-} from './sisters';
+} from './siblings';

@@ -25,7 +25,7 @@ import {
 import { buttonOf } from '../test/flows';
 import { solveLayout } from './solve';
 
-/** Places that hang on no sister and have no bounds, whose size is at least one pixel. */
+/** Places that hang on no sibling and have no bounds, whose size is at least one pixel. */
 const plain = anyAxis
   .map((axis): Axis => {
     const { min: _, max: __, ...rest } = axis;
@@ -53,7 +53,7 @@ test('resizing moves the two edges by just so much, and leaves anchor and units'
   );
 });
 
-test('another anchor, another holder, another own point, a sister: nothing moves on screen', () => {
+test('another anchor, another holder, another own point, a sibling: nothing moves on screen', () => {
   fc.assert(
     fc.property(
       plain,
@@ -165,7 +165,7 @@ test('lined up, all edges meet; spread, all gaps are one', () => {
 });
 
 test('the counterpart on another screen is the one of its name, however far, else the nearest of its type', () => {
-  const sisters = [
+  const siblings = [
     { ...buttonOf('near', 0), name: 'Resume' },
     { ...buttonOf('far', 0), name: 'Back' },
     { ...buttonOf('words', 0), name: 'Heading', type: 'text' } as Element,
@@ -177,15 +177,15 @@ test('the counterpart on another screen is the one of its name, however far, els
     ['words', at(105)],
   ]);
   const of = (over: object) =>
-    counterpart({ ...buttonOf('e', 0), ...over } as Element, at(100), sisters, layout)?.sister;
+    counterpart({ ...buttonOf('e', 0), ...over } as Element, at(100), siblings, layout)?.sibling;
   expect(of({ name: 'back' })).toBe('far');
   expect(of({ name: 'Else' })).toBe('near');
   expect(of({ name: 'heading' })).toBe('words');
   expect(of({ name: 'Else', type: 'slider' })).toBeUndefined();
 });
 
-test('what nearly matches a sister is told, with its own name first, and one match makes it exact', () => {
-  const sisters = [
+test('what nearly matches a sibling is told, with its own name first, and one match makes it exact', () => {
+  const siblings = [
     { ...buttonOf('far', 0), name: 'Other' },
     { ...buttonOf('near', 0), name: 'Back' },
   ];
@@ -194,8 +194,8 @@ test('what nearly matches a sister is told, with its own name first, and one mat
     ['near', { x: 103, y: 500, width: 280, height: 72 }],
   ]);
   const here = { x: 100, y: 900, width: 285, height: 72 };
-  const found = nearMatches({ ...buttonOf('e', 0), name: 'back' }, here, sisters, layout);
-  expect(found.map(({ what, there, sister }) => [what, there, sister])).toEqual([
+  const found = nearMatches({ ...buttonOf('e', 0), name: 'back' }, here, siblings, layout);
+  expect(found.map(({ what, there, sibling }) => [what, there, sibling])).toEqual([
     ['left', 103, 'near'],
     ['right', 383, 'near'],
     ['width', 280, 'near'],
@@ -207,7 +207,7 @@ test('what nearly matches a sister is told, with its own name first, and one mat
       fc.integer({ min: -8, max: 8 }),
       fc.boolean(),
       (from, what, by, rest) => {
-        const near = { what, here: measure(from, what), there: measure(from, what) + by, sister: 's' };
+        const near = { what, here: measure(from, what), there: measure(from, what) + by, sibling: 's' };
         const to = matched(from, near, rest);
         expect(measure(to, what)).toBe(near.there);
         if (rest && what === 'left') expect(measure(to, 'right')).toBe(measure(from, 'right'));

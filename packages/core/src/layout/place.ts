@@ -8,7 +8,7 @@ import { BESIDE, OWN, ownOf, PERCENT } from './solve';
 export function moveAxis(axis: Axis, by: number, room: number): Axis {
   if (axis.at === 'stretch')
     return { ...axis, offset: shift(axis.offset, by, room), far: shift(axis.far, -by, room) };
-  // Measured inwards from the parent's end, and outwards from a sister's start.
+  // Measured inwards from the parent's end, and outwards from a sibling's start.
   const backwards = axis.to === undefined ? axis.at === 'end' : axis.at === 'start';
   return { ...axis, offset: shift(axis.offset, backwards ? -by : by, room) };
 }
@@ -39,23 +39,23 @@ export function anchorAxis(axis: Axis, at: Axis['at'], span: Span, room: number)
   return { at, offset: tidy(offset), size: kept, ...bounds };
 }
 
-/** An axis that stands at `span` and hangs on a sister's side from now on; `sister` and `span` in the same measure. */
+/** An axis that stands at `span` and hangs on a sibling's side from now on; `sibling` and `span` in the same measure. */
 export function attachAxis(
   axis: Axis,
   to: string,
   at: 'start' | 'centre' | 'end',
   span: Span,
-  sister: Span,
+  sibling: Span,
   own: number = BESIDE[at],
 ): Axis {
   const size = axis.at === 'stretch' ? tidy(span.size) : axis.size;
   const point = span.start + own * span.size;
   const offset =
     at === 'start'
-      ? sister.start - point
+      ? sibling.start - point
       : at === 'end'
-        ? point - sister.start - sister.size
-        : point - sister.start - sister.size / 2;
+        ? point - sibling.start - sibling.size
+        : point - sibling.start - sibling.size / 2;
   const { min, max } = axis;
   return {
     at,
@@ -70,7 +70,7 @@ export function attachAxis(
 
 /**
  * An axis kept as it was, with its anchor and units, now that what holds it is another: it stands at `span` of the page
- * and the new parent at `room`. What hung on a sister left behind is kept by the parent's start.
+ * and the new parent at `room`. What hung on a sibling left behind is kept by the parent's start.
  */
 export function reparentAxis(axis: Axis, span: Span, room: Span): Axis {
   const start = span.start - room.start;

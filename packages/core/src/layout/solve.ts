@@ -4,7 +4,7 @@ import type { Axis, Element, Id, Length } from '../model';
 import { arrangedSpans, innerRoom } from './arrange';
 
 /**
- * Where every element stands in a frame of the given size. A parent that is missing counts as the frame, and a sister
+ * Where every element stands in a frame of the given size. A parent that is missing counts as the frame, and a sibling
  * that is missing, or hangs on this very element, as the parent.
  */
 export function solveLayout(elements: readonly Element[], frame: { width: number; height: number }): Solved {
@@ -29,7 +29,7 @@ export function solveLayout(elements: readonly Element[], frame: { width: number
       open.add(element.id);
       const parent = parentOf(element);
       const room = parent ? innerRoom(parent, span(parent), way) : whole;
-      const found = arranged(parent, room)?.get(element) ?? placed(element, room, sisterOf(element));
+      const found = arranged(parent, room)?.get(element) ?? placed(element, room, siblingOf(element));
       open.delete(element.id);
       solved.set(element.id, found);
       return found;
@@ -39,21 +39,21 @@ export function solveLayout(elements: readonly Element[], frame: { width: number
     const arranged = (parent: Element | undefined, room: Span): Map<Element, Span> | undefined => {
       if (!parent || !holdsOf(parent).arrange) return undefined;
       if (!places.has(parent)) {
-        const sisters = held.get(parent.id)!;
-        const spans = arrangedSpans(parent, sisters, room, way);
-        places.set(parent, spans && new Map(sisters.map((sibling, i) => [sibling, spans[i]!])));
+        const siblings = held.get(parent.id)!;
+        const spans = arrangedSpans(parent, siblings, room, way);
+        places.set(parent, spans && new Map(siblings.map((sibling, i) => [sibling, spans[i]!])));
       }
       return places.get(parent);
     };
-    const sisterOf = (element: Element): Span | null => {
+    const siblingOf = (element: Element): Span | null => {
       const axis = element.place[way];
-      const sister = axis.at === 'stretch' || axis.to === undefined ? undefined : byId.get(axis.to);
-      if (!sister || sister.parent !== element.parent || open.has(sister.id)) return null;
-      return span(sister);
+      const sibling = axis.at === 'stretch' || axis.to === undefined ? undefined : byId.get(axis.to);
+      if (!sibling || sibling.parent !== element.parent || open.has(sibling.id)) return null;
+      return span(sibling);
     };
-    const placed = (element: Element, room: Span, sister: Span | null): Span => {
+    const placed = (element: Element, room: Span, sibling: Span | null): Span => {
       const axis = element.place[way];
-      if (sister) return attached(axis, sister, room.size);
+      if (sibling) return attached(axis, sibling, room.size);
       const { start, size } = solveAxis(axis, room.size);
       return { start: room.start + start, size };
     };
@@ -81,18 +81,18 @@ export function solveAxis(axis: Axis, room: number): Span {
   return { start: point - own * size, size };
 }
 
-/** Beside a sister: `offset` outwards from its start or end, or from its middle. */
-function attached(axis: Axis, sister: Span, room: number): Span {
+/** Beside a sibling: `offset` outwards from its start or end, or from its middle. */
+function attached(axis: Axis, sibling: Span, room: number): Span {
   if (axis.at === 'stretch') return solveAxis(axis, room);
   const size = sizeOf(axis, room);
   const offset = toPixels(axis.offset, room);
   const own = axis.own ?? BESIDE[axis.at];
   const point =
     axis.at === 'start'
-      ? sister.start - offset
+      ? sibling.start - offset
       : axis.at === 'end'
-        ? sister.start + sister.size + offset
-        : sister.start + sister.size / 2 + offset;
+        ? sibling.start + sibling.size + offset
+        : sibling.start + sibling.size / 2 + offset;
   return { start: point - own * size, size };
 }
 
@@ -107,7 +107,7 @@ export function sizeOf(axis: Axis, room: number): number {
 /** The reference point an anchor implies when the element names none. */
 export const OWN = { start: 0, centre: 0.5, end: 1 } as const;
 
-/** The same beside a sister: what is before it ends there, what is after it starts there. */
+/** The same beside a sibling: what is before it ends there, what is after it starts there. */
 export const BESIDE = { start: 1, centre: 0.5, end: 0 } as const;
 
 export const ownOf = (axis: Exclude<Axis, { at: 'stretch' }>): number =>

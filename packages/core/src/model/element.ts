@@ -11,7 +11,7 @@ export interface ElementBase {
   name: string;
   parent: Id | null;
   place: Place;
-  /** Drawn over its sisters that are lifted less. Absent: 0. */
+  /** Drawn over its siblings that are lifted less. Absent: 0. */
   lift?: number;
   /** Turned about its middle, in degrees, clockwise. */
   turn?: number;
@@ -242,7 +242,7 @@ export interface Place {
 }
 /**
  * One axis of a place. `start`, `centre` and `end` put the element's own reference point (`own`, 0 to 1) `offset` away
- * from that point of the parent, inwards for `end`. With `to`, from that point of a sister, outwards for `start`.
+ * from that point of the parent, inwards for `end`. With `to`, from that point of a sibling, outwards for `start`.
  * `stretch` keeps `offset` from the parent's start and `far` from its end. `least` and `most` bound the size.
  */
 export type Axis =

@@ -103,7 +103,7 @@ export interface Rates {
   ticks: number;
 }
 
-/** What every hand-over does unless an area, screen or link says otherwise. */
+/** What every transition does unless an area, screen or link says otherwise. */
 export interface Defaults {
   motion: Motion;
   /** Layers that move otherwise. */

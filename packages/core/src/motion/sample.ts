@@ -38,7 +38,7 @@ export interface Track {
   backwards?: true;
 }
 
-/** One half of a hand-over, entering or leaving. Plain data. */
+/** One half of a transition, entering or leaving. Plain data. */
 export interface Half {
   /** In the order they begin. */
   tracks: readonly Track[];

@@ -77,7 +77,7 @@ test('a turned element is pressed where it is drawn', () => {
   expect(elementsAt(screen, { x: 110, y: 250 })).toEqual([]);
 });
 
-test('a lifted element lies over its sisters, and only them', () => {
+test('a lifted element lies over its siblings, and only them', () => {
   const flow = make([
     panel('a', { lift: 1 }),
     panel('b'),

@@ -18,7 +18,7 @@ export interface Pose {
   tint?: Colour;
 }
 
-/** What a hand-over makes of a part of a screen; null while that is at rest. Frames are as large as `frame`. */
+/** What a transition makes of a part of a screen; null while that is at rest. Frames are as large as `frame`. */
 export function poseOf(sample: Sample, part: Part, frame: { width: number; height: number }): Pose | null {
   if (!MOVED.some((property) => keyOf(part, property) in sample)) return null;
   const of = (property: Parameters<typeof keyOf>[1], rest: number): number =>
@@ -42,7 +42,7 @@ const isRest = ({ opacity, x, y, scale, turn, blur, tint }: Pose): boolean =>
 /** What is needed to know how the elements of something on the picture move. */
 type Going = Pick<Instance, 'shown' | 'animationStarts'>;
 
-/** How each element is drawn at a time: its own animations over what the hand-over does with it. */
+/** How each element is drawn at a time: its own animations over what the transition does with it. */
 export function posesOf(
   flow: Flow,
   { animations, placed }: CompiledScreen,

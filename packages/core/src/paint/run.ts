@@ -165,7 +165,7 @@ function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart
   );
 }
 
-/** A screen's picture as a hand-over and its own animations have it. */
+/** A screen's picture as a transition and its own animations have it. */
 function moved(
   flow: Flow,
   screen: CompiledScreen,

@@ -66,7 +66,7 @@ export function givenPieces(
     const needed = !('default' in type && type.default !== undefined);
     pieces.push({ words: `${pieces.length === 0 ? ' (' : ', '}${type.name}: ` });
     if (text !== undefined) pieces.push(expressionPiece('given', text, scope, type, at));
-    else pieces.push({ blank: 'given', words: needed ? 'not said' : 'as usual', gone: needed, ...at });
+    else pieces.push({ blank: 'given', words: needed ? 'not said' : 'default', gone: needed, ...at });
   }
   return pieces.length === 0 ? [] : [...pieces, { words: ')' }];
 }

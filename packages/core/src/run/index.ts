@@ -46,11 +46,11 @@ export { reconcile } from './reconcile';
 export { validateState } from './validate';
 export { nextDue } from './time';
 export {
-  handOverOf,
+  transitionOf,
   rehearse,
   rehearsedAt,
   type Bar,
-  type HandOver,
+  type Transition,
   type PictureBar,
   type Rehearsal,
 } from './rehearse';

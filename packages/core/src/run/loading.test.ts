@@ -1,11 +1,11 @@
 import type { Item } from '../drawing';
-import { FAILED, rehearse, handOverOf, rehearsedAt, sampleInstance, samplePicture } from '.';
+import { FAILED, rehearse, transitionOf, rehearsedAt, sampleInstance, samplePicture } from '.';
 import { compile } from '../compile';
 import type { Element, Loading, Project } from '../model';
 import { paintRun } from '../paint';
 import { after, buttonOf, down, event, link, Play, press, projectOf, screenOf } from '../test/flows';
 
-/** Loading, what finishes by itself, and one hand-over by itself. */
+/** Loading, what finishes by itself, and one transition by itself. */
 
 const EVENTS: Project['events'] = [
   {
@@ -200,7 +200,7 @@ test('the chart is the engine’s own plan: what leaves, what comes, what is mas
   );
   const flow = compile(project);
   const rehearsal = rehearse(flow, project.links[0]!.id)!;
-  const plan = handOverOf(flow, rehearsal);
+  const plan = transitionOf(flow, rehearsal);
   expect(plan.pictures.map(({ screen, way, from, until }) => [screen, way, from, until])).toEqual([
     ['title', 'leaving', 0, 200_000],
     ['watch', 'entering', 200_000, 450_000],
@@ -241,7 +241,7 @@ test('every link can be rehearsed, whatever it waits for', () => {
   for (const link of project.links) {
     const rehearsal = rehearse(flow, link.id)!;
     expect(rehearsal.outcomes.some((outcome) => outcome.did === 'link')).toBe(true);
-    expect(handOverOf(flow, rehearsal).length).toBe(rehearsal.length);
+    expect(transitionOf(flow, rehearsal).length).toBe(rehearsal.length);
   }
   expect(rehearse(flow, 'gone')).toBeNull();
   expect(rehearse(flow, project.links[1]!.id)!.state.base.screen).toBe('a');

@@ -15,7 +15,7 @@ import {
 import { fallbacks, type Search, takeLink } from './links';
 import { beginAt, step, type Before } from './step';
 
-/** One hand-over by itself: the moment after a link has been taken, by the engine, from its source at rest. */
+/** One transition by itself: the moment after a link has been taken, by the engine, from its source at rest. */
 export interface Rehearsal {
   link: Id;
   state: RunState;
@@ -96,7 +96,7 @@ export interface PictureBar extends Bar {
   way: 'leaving' | 'entering';
   parts: readonly PartBar[];
 }
-export interface HandOver {
+export interface Transition {
   pictures: readonly PictureBar[];
   /** When a press is ignored, or kept. */
   masked: (Bar & { how: string }) | null;
@@ -107,8 +107,8 @@ export interface HandOver {
   length: number;
 }
 
-/** The plan the engine has made for a hand-over, as it stands in the state: nothing is worked out again. */
-export function handOverOf(flow: Flow, rehearsal: Rehearsal): HandOver {
+/** The plan the engine has made for a transition, as it stands in the state: nothing is worked out again. */
+export function transitionOf(flow: Flow, rehearsal: Rehearsal): Transition {
   const { state, length, since } = rehearsal;
   const zero = state.now;
   const pictures: PictureBar[] = [

@@ -86,7 +86,7 @@ export function noticeOf(name: string, text: string, lasts: string): Screen {
 }
 
 /**
- * A new screen made from its sisters' pieces: the background, heading and buttons of the screen of the same kind, or else
+ * A new screen made from its siblings' pieces: the background, heading and buttons of the screen of the same kind, or else
  * layer, that was made last. Its name stands as its heading; `labels` are its buttons.
  */
 export function draftScreen(
@@ -105,18 +105,18 @@ export function draftScreen(
     made.elements = card(name, labels);
     made.background = { colour: DIM };
   }
-  const sister = sisterOf(project, wanted.kind, wanted.layer);
-  if (!sister) return made;
-  made.background = copyOf<Background>(sister.background);
-  if (wanted.kind === 'dialogue') return sister.kind === 'dialogue' ? likeSister(made, sister) : made;
-  const { heading: title, buttons, panel: box } = piecesOf(sister);
+  const sibling = siblingOf(project, wanted.kind, wanted.layer);
+  if (!sibling) return made;
+  made.background = copyOf<Background>(sibling.background);
+  if (wanted.kind === 'dialogue') return sibling.kind === 'dialogue' ? likeSibling(made, sibling) : made;
+  const { heading: title, buttons, panel: box } = piecesOf(sibling);
   const fresh = <E extends Element>(piece: E): E => ({ ...copyOf(piece), id: freshId('e'), parent: null });
   if (labels.length === 1 && title && buttons.length > 0) {
     const back = { ...fresh(buttons.at(-1)!), name: labels[0]!, text: labels[0]! };
     made.elements = [...(box ? [fresh(box)] : []), { ...fresh(title), text: name }, back];
     return made;
   }
-  // Several buttons need room of their own; they look like the sister's.
+  // Several buttons need room of their own; they look like the sibling's.
   const like = buttons.at(-1);
   made.elements = made.elements.map((element) => {
     if (element.type === 'button' && like)
@@ -155,8 +155,8 @@ function draftHud(project: Project, name: string, kind: Kind): Screen {
   };
 }
 
-/** All of a sister's elements, with ids of their own. */
-function likeSister(made: Screen, { elements }: Screen): Screen {
+/** All of a sibling's elements, with ids of their own. */
+function likeSibling(made: Screen, { elements }: Screen): Screen {
   const ids = new Map(elements.map((element) => [element.id, freshId('e')]));
   const own = (id: string): string => ids.get(id) ?? id;
   made.elements = elements.map((element) => {
@@ -174,13 +174,15 @@ function likeSister(made: Screen, { elements }: Screen): Screen {
 }
 
 function draftNotice(project: Project, name: string, text: string): Screen {
-  const sister = project.screens.filter(({ layer, says }) => layer === 'notice' && says === undefined).at(-1);
-  const made = noticeOf(name, text, sister?.lasts ?? '2 s');
-  if (!sister) return made;
-  const ids = new Map(sister.elements.map((element) => [element.id, freshId('e')]));
+  const sibling = project.screens
+    .filter(({ layer, says }) => layer === 'notice' && says === undefined)
+    .at(-1);
+  const made = noticeOf(name, text, sibling?.lasts ?? '2 s');
+  if (!sibling) return made;
+  const ids = new Map(sibling.elements.map((element) => [element.id, freshId('e')]));
   let written = false;
-  made.background = copyOf(sister.background);
-  made.elements = sister.elements.map((element) => {
+  made.background = copyOf(sibling.background);
+  made.elements = sibling.elements.map((element) => {
     const fresh = {
       ...copyOf(element),
       id: ids.get(element.id)!,
@@ -193,7 +195,7 @@ function draftNotice(project: Project, name: string, text: string): Screen {
   return made;
 }
 
-function sisterOf(project: Project, kind: Kind, layer: Layer): Screen | undefined {
+function siblingOf(project: Project, kind: Kind, layer: Layer): Screen | undefined {
   const like = project.screens.filter((screen) => screen.layer === layer);
   return (
     like.filter((screen) => screen.kind === kind).at(-1) ??

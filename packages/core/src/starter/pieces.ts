@@ -9,7 +9,7 @@ import {
   type TextElement,
 } from '../model';
 
-/** The first pieces a project's screens are made of, before they have sisters to take after. */
+/** The first pieces a project's screens are made of, before they have siblings to take after. */
 
 export const at = (x: Axis, y: Axis): Place => ({ x, y });
 export const start = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'start', offset, size });

@@ -26,7 +26,7 @@ function pick(project: Project, { n, m, text }: Drawn) {
     ...{ n, m, text, screen, event, talk, asset },
     other: at(project.screens, n + 1),
     element: at(found?.elements, m),
-    sister: at(found?.elements, n) === 'none' ? null : at(found?.elements, n),
+    sibling: at(found?.elements, n) === 'none' ? null : at(found?.elements, n),
     link: at(project.links),
     component: at(project.components, m),
     value: at(project.values),
@@ -95,18 +95,21 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     m % 2
       ? { screen, element, change: { opacity: 0.5 } }
       : { screen, element: `${element}/in0`, change: { text }, here: m % 4 > 0 },
-  'change elements': ({ screen, element, sister }) => ({
+  'change elements': ({ screen, element, sibling }) => ({
     screen,
-    changes: [element, sister ?? 'none'].map((value) => ({ element: value, change: { lift: 1 } })),
+    changes: [element, sibling ?? 'none'].map((value) => ({ element: value, change: { lift: 1 } })),
   }),
   'delete elements': ({ screen, element }) => ({ screen, elements: [element] }),
-  'place elements': ({ screen, element, sister, m }) => ({
+  'place elements': ({ screen, element, sibling, m }) => ({
     screen,
     elements: [element],
-    parent: m % 2 ? sister : null,
-    before: m % 2 ? null : sister,
+    parent: m % 2 ? sibling : null,
+    before: m % 2 ? null : sibling,
   }),
-  'duplicate elements': ({ screen, element, sister }) => ({ screen, elements: [element, sister ?? 'none'] }),
+  'duplicate elements': ({ screen, element, sibling }) => ({
+    screen,
+    elements: [element, sibling ?? 'none'],
+  }),
   'paste elements': ({ screen, other, element }, project) => ({
     screen: other,
     from: takeElements(project, screen, [element]) ?? project,
@@ -172,7 +175,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
   'delete action': ({ action }) => ({ action }),
   'change input': ({ n }) => ({ repeatAfter: `${100 + n} ms` }),
   'change sound': ({ n }) => ({ under: n / 20 }),
-  'lead focus': ({ screen, element, sister }) => ({ screen, from: element, direction: 'down', to: sister }),
+  'lead focus': ({ screen, element, sibling }) => ({ screen, from: element, direction: 'down', to: sibling }),
   'change focus': ({ screen, element }) => ({ screen, change: { order: [element] } }),
   'add language': () => ({ code: 'fi', name: 'Finnish' }),
   'change language': ({ text: name }) => ({ code: 'de', to: { code: 'nl', name } }),

@@ -183,7 +183,7 @@ export const anyElement = fc
 /** Elements of one owner: ids differ, and none holds itself. */
 export const anyElements = (maxLength: number): fc.Arbitrary<Element[]> =>
   fc.uniqueArray(anyElement, { maxLength, selector: (element) => element.id }).map((elements) => {
-    // Only panels hold others here, so that no circle can come about but through sisters.
+    // Only panels hold others here, so that no circle can come about but through siblings.
     const holders = new Set(
       elements.filter((element) => element.type === 'panel').map((element) => element.id),
     );

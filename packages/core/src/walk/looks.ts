@@ -18,7 +18,7 @@ import type {
 } from '../model';
 import { choose, type Among, id, list, orElse, own, plain, record, type Fields, type Part } from './shape';
 
-/** Where looks, places and animations name colours, styles, assets, events and sisters. */
+/** Where looks, places and animations name colours, styles, assets, events and siblings. */
 
 const named = id('colour');
 const colour: Part<string> = (value, walk) => {

@@ -97,7 +97,7 @@ test('what a screen is told stands in brackets; what has to be said and is not i
     { id: 'n', name: 'nights', type: 'number', default: 1 },
   ];
   const open = link('watch', down('menu'), 'open', 'pause');
-  expect(sentenceText(told, open)).toContain('open pause over this (question: not said, nights: as usual)');
+  expect(sentenceText(told, open)).toContain('open pause over this (question: not said, nights: default)');
   const gone = sentenceOf(told, open).filter((piece) => 'gone' in piece && piece.gone);
   expect(gone).toMatchObject([{ blank: 'given', param: 'q' }]);
   open.args = { q: '"Sure?"', n: 'oli' };

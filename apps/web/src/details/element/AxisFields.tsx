@@ -11,7 +11,7 @@ export function AxisFields({
   axis,
   span,
   room,
-  sisters,
+  siblings,
   onChange,
 }: {
   names: [string, string, string];
@@ -20,7 +20,7 @@ export function AxisFields({
   span: Span;
   room: number;
   /** What it can hang on, and where those stand, measured in the same. */
-  sisters: readonly { element: Element; span: Span }[];
+  siblings: readonly { element: Element; span: Span }[];
   onChange: (axis: Axis) => void;
 }) {
   const words = {
@@ -30,8 +30,8 @@ export function AxisFields({
     stretch: 'stretched',
   };
   const way = sizeName === 'Width' ? 'Across' : 'Down';
-  const sister =
-    axis.at === 'stretch' ? undefined : sisters.find((sibling) => sibling.element.id === axis.to);
+  const sibling =
+    axis.at === 'stretch' ? undefined : siblings.find((sibling) => sibling.element.id === axis.to);
   const field = (label: string, value: Length, put: (length: Length) => void) => (
     <Field
       label={label}
@@ -59,26 +59,26 @@ export function AxisFields({
       <div className="mb-1 flex items-center justify-between">
         <span className="font-semibold">{way}</span>
         <Select
-          label={`${way}: kept`}
-          value={sister ? 'sister' : axis.at}
+          label={`${way}: anchor`}
+          value={sibling ? 'sibling' : axis.at}
           options={[
             ...(['start', 'centre', 'end', 'stretch'] as const).map((at): [string, string] => [
               at,
               words[at],
             ]),
-            ...(sisters.length > 0 ? [['sister', 'beside a sister'] as [string, string]] : []),
+            ...(siblings.length > 0 ? [['sibling', 'beside a sibling'] as [string, string]] : []),
           ]}
           onChange={(at: string) => {
-            if (at !== 'sister') return onChange(anchorAxis(axis, at as Axis['at'], span, room));
-            const to = nearestOf(sisters, span);
+            if (at !== 'sibling') return onChange(anchorAxis(axis, at as Axis['at'], span, room));
+            const to = nearestOf(siblings, span);
             onChange(attachAxis(axis, to.element.id, to.side, span, to.span));
           }}
         />
       </div>
-      {sister && axis.at !== 'stretch' && (
+      {sibling && axis.at !== 'stretch' && (
         <div className="mb-1 flex items-center justify-end gap-1">
           <Select
-            label={`${way}: which side`}
+            label={`${way}: side`}
             value={axis.at}
             options={[
               ['start', startName === 'Left' ? 'left of' : 'above'],
@@ -86,22 +86,22 @@ export function AxisFields({
               ['end', startName === 'Left' ? 'right of' : 'below'],
             ]}
             onChange={(at: 'start' | 'centre' | 'end') =>
-              onChange(attachAxis(axis, sister.element.id, at, span, sister.span))
+              onChange(attachAxis(axis, sibling.element.id, at, span, sibling.span))
             }
           />
           <Select
             label={`${way}: beside`}
-            value={sister.element.id}
-            options={sisters.map(({ element }): [string, string] => [element.id, element.name])}
+            value={sibling.element.id}
+            options={siblings.map(({ element }): [string, string] => [element.id, element.name])}
             onChange={(id: string) => {
-              const to = sisters.find((sibling) => sibling.element.id === id)!;
+              const to = siblings.find((sibling) => sibling.element.id === id)!;
               onChange(attachAxis(axis, id, axis.at as 'start', span, to.span));
             }}
           />
         </div>
       )}
       <div className="flex gap-1.5">
-        {field(axis.at === 'stretch' ? startName : 'Distance', axis.offset, (offset) =>
+        {field(axis.at === 'stretch' ? startName : 'Offset', axis.offset, (offset) =>
           onChange({ ...axis, offset }),
         )}
         {axis.at === 'stretch'
@@ -109,15 +109,15 @@ export function AxisFields({
           : field(sizeName, axis.size, (size) => onChange({ ...axis, size }))}
         {axis.at !== 'stretch' && (
           <label className="min-w-0 flex-1">
-            <span className="mb-0.5 block text-sm text-soft">By its</span>
+            <span className="mb-0.5 block text-sm text-soft">Pivot</span>
             <select
               value={ownOf(axis)}
               className="h-7 w-full rounded border border-line bg-sheet"
               onChange={(event) => {
                 const own = Number(event.target.value);
                 onChange(
-                  sister
-                    ? attachAxis(axis, sister.element.id, axis.at, span, sister.span, own)
+                  sibling
+                    ? attachAxis(axis, sibling.element.id, axis.at, span, sibling.span, own)
                     : holdAxisBy(axis, own, span.size, room),
                 );
               }}
@@ -132,29 +132,29 @@ export function AxisFields({
       <Fold
         title={
           axis.min === undefined && axis.max === undefined
-            ? 'Never smaller or larger than …'
+            ? 'Min and max size'
             : `Never ${[axis.min === undefined ? '' : `under ${axis.min}`, axis.max === undefined ? '' : `over ${axis.max}`].filter(Boolean).join(' or ')}`
         }
       >
         <div className="mt-1 flex gap-1.5">
-          {limit('At least', 'min')}
-          {limit('At most', 'max')}
+          {limit('Min', 'min')}
+          {limit('Max', 'max')}
         </div>
       </Fold>
     </div>
   );
 }
 
-/** The sister nearest to it on this axis, and the side of it that it stands on. */
+/** The sibling nearest to it on this axis, and the side of it that it stands on. */
 function nearestOf(
-  sisters: readonly { element: Element; span: Span }[],
+  siblings: readonly { element: Element; span: Span }[],
   span: Span,
 ): { element: Element; span: Span; side: 'start' | 'centre' | 'end' } {
-  const gaps = sisters.map((sister) => {
-    const after = span.start - sister.span.start - sister.span.size;
-    const before = sister.span.start - span.start - span.size;
+  const gaps = siblings.map((sibling) => {
+    const after = span.start - sibling.span.start - sibling.span.size;
+    const before = sibling.span.start - span.start - span.size;
     const side = after >= 0 ? ('end' as const) : before >= 0 ? ('start' as const) : ('centre' as const);
-    return { ...sister, side, far: Math.max(after, before, 0) };
+    return { ...sibling, side, far: Math.max(after, before, 0) };
   });
   return gaps.reduce((best, gap) => (gap.far < best.far ? gap : best));
 }

@@ -14,8 +14,8 @@ type Drop = { over: Id; where: 'before' | 'inside' | 'after' };
 /** What is on a screen and what is inside what, in drawing order. Rows are dragged in, out, over and under. */
 export function Contents({ screen }: { screen: Screen }) {
   return (
-    <section aria-label="What is on it">
-      <h3 className="mb-1 font-bold">What is on it</h3>
+    <section aria-label="Elements">
+      <h3 className="mb-1 font-bold">Elements</h3>
       {screen.elements.length === 0 && (
         <p className="text-soft">Nothing yet. Put something on, or draw it in Live while held.</p>
       )}
@@ -41,25 +41,25 @@ export function ContentsList({ screen }: { screen: Screen }) {
     if (!target) return;
     if (where === 'inside')
       return void edit('place elements', { screen: screen.id, elements: ids, parent: over, before: null });
-    const sisters = held(target.parent);
-    const at = sisters.findIndex((sibling) => sibling.id === over);
-    const before = where === 'before' ? over : (sisters[at + 1]?.id ?? null);
+    const siblings = held(target.parent);
+    const at = siblings.findIndex((sibling) => sibling.id === over);
+    const before = where === 'before' ? over : (siblings[at + 1]?.id ?? null);
     edit('place elements', { screen: screen.id, elements: ids, parent: target.parent, before });
   };
 
   const keys = (event: KeyboardEvent, element: Element): void => {
-    const sisters = held(element.parent);
-    const at = sisters.findIndex((sibling) => sibling.id === element.id);
+    const siblings = held(element.parent);
+    const at = siblings.findIndex((sibling) => sibling.id === element.id);
     const rows = [
       ...event.currentTarget.closest('ul[data-contents]')!.querySelectorAll<HTMLElement>('[data-row]'),
     ];
     const row = rows.indexOf(event.currentTarget as HTMLElement);
     const move = (parent: Id | null, before: Id | null): void =>
       void edit('place elements', { screen: screen.id, elements: [element.id], parent, before });
-    if (event.altKey && event.key === 'ArrowUp' && at > 0) move(element.parent, sisters[at - 1]!.id);
-    else if (event.altKey && event.key === 'ArrowDown' && at < sisters.length - 1)
-      move(element.parent, sisters[at + 2]?.id ?? null);
-    else if (event.altKey && event.key === 'ArrowRight' && at > 0) move(sisters[at - 1]!.id, null);
+    if (event.altKey && event.key === 'ArrowUp' && at > 0) move(element.parent, siblings[at - 1]!.id);
+    else if (event.altKey && event.key === 'ArrowDown' && at < siblings.length - 1)
+      move(element.parent, siblings[at + 2]?.id ?? null);
+    else if (event.altKey && event.key === 'ArrowRight' && at > 0) move(siblings[at - 1]!.id, null);
     else if (event.altKey && event.key === 'ArrowLeft' && own.has(element.parent ?? '')) {
       const parent = own.get(element.parent!)!;
       const around = held(parent.parent);

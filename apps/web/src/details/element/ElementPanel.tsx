@@ -16,7 +16,7 @@ import { putOn } from '../../fields';
 import { ContentsList } from './Contents';
 import { Inside } from './Inside';
 import { LookPanel } from './LookPanel';
-import { NearSisters } from './NearSisters';
+import { NearSiblings } from './NearSiblings';
 import { PlacePanel } from './PlacePanel';
 import { RoleRow } from './RoleRow';
 import { AlignTools, MakeComponent } from './SeveralElements';
@@ -55,7 +55,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   if (!written) return null;
   const put = putOn(screen.id, path);
   const inside = path.includes('/');
-  const sisters = compiled.elements.filter(
+  const siblings = compiled.elements.filter(
     (other) => other.id !== path && other.id.split('/').length === path.split('/').length,
   );
   const links = linksFrom(project, screen.id).filter(({ trigger }) => elementOf(trigger) === path);
@@ -77,7 +77,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
             read={(text) =>
               readName(
                 text,
-                sisters.map((sibling) => sibling.name),
+                siblings.map((sibling) => sibling.name),
               )
             }
             onChange={(name) => put({ name })}
@@ -145,7 +145,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
           </ol>
         </section>
       )}
-      <NearSisters screen={screen} path={path} />
+      <NearSiblings screen={screen} path={path} />
       <AlignTools screen={screen} />
       <PlacePanel compiled={compiled} path={path} element={element} put={put} />
       <LookPanel element={element} put={put} />

@@ -19,10 +19,11 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
         <Boxed title="Box" part="box" use={element.box} states={isUsed(element)} put={put} />
       )}
       {Parts && <Parts element={element} put={put} />}
-      <Group title="See-through">
+      <Group title="Opacity">
         <div className="flex items-end gap-1.5">
           <NumberField
-            label="Opacity, percent"
+            label="Opacity"
+            unit="%"
             value={(element.opacity ?? 1) * 100}
             min={0}
             max={100}
@@ -60,7 +61,7 @@ function Lettering({ element, put }: { element: Element & { look: TextUse }; put
     put({ look: lean({ ...look, ...change }) }, key && `look ${key}`);
   const differs = Object.keys(own).length > 0;
   return (
-    <Group title="Lettering" extra={<Shared differs={differs} />}>
+    <Group title="Typography" extra={<Shared differs={differs} />}>
       <SelectRow
         label="Text style"
         value={style}

@@ -29,7 +29,7 @@ export function PlacePanel({
   const rect = compiled.layout.get(path)!;
   const within = path.includes('/') ? path.slice(0, path.lastIndexOf('/') + 1) : '';
   const own = (id: Id): Id => id.slice(within.length);
-  const sisters = (way: Way, start: number) =>
+  const siblings = (way: Way, start: number) =>
     compiled.elements
       .filter((other) => other.id !== path && other.parent === element.parent)
       .map((item) => {
@@ -43,11 +43,11 @@ export function PlacePanel({
     return (
       <AxisFields
         names={names}
-        // In a component sisters go by their own ids, not by their paths.
+        // In a component siblings go by their own ids, not by their paths.
         axis={place.at !== 'stretch' && place.to !== undefined ? { ...place, to: own(place.to) } : place}
         span={{ ...span, start: span.start - room.start }}
         room={room.size}
-        sisters={sisters(way, room.start)}
+        siblings={siblings(way, room.start)}
         onChange={(to) =>
           put({ place: { ...unpathed(element, own), [way]: to }, ...lettered(project, element, way, to) })
         }
@@ -67,14 +67,15 @@ export function PlacePanel({
       {axis('y', ['Top', 'Bottom', 'Height'])}
       <div className="flex gap-1.5">
         <NumberField
-          label="Turned, degrees"
+          label="Rotation"
+          unit="°"
           value={element.turn ?? 0}
           min={-3600}
           max={3600}
           onChange={(turn) => put({ turn: turn === 0 ? undefined : turn })}
         />
         <NumberField
-          label="Lifted over sisters"
+          label="Lift over siblings"
           value={element.lift ?? 0}
           min={-1000}
           max={1000}
@@ -102,7 +103,7 @@ function lettered(project: Project, element: Element, way: Way, to: Axis): Parti
     : { look: { ...element.look, [way === 'x' ? 'align' : 'stand']: next } };
 }
 
-/** A place whose sisters go by their own ids. */
+/** A place whose siblings go by their own ids. */
 function unpathed({ place }: Element, own: (id: Id) => Id): Element['place'] {
   const one = (axis: Element['place']['x']) =>
     axis.at !== 'stretch' && axis.to !== undefined ? { ...axis, to: own(axis.to) } : axis;

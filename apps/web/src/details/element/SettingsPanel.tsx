@@ -61,7 +61,7 @@ export function SettingsPanel({
         <ThingRow
           label="Sounds when pressed"
           value={(element as { sound?: Id }).sound}
-          none="as usual"
+          none="default"
           things={assets}
           onChange={(sound) => put({ sound })}
         />

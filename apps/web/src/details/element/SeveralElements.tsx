@@ -21,7 +21,7 @@ import { choose, chosenElements, edit, useStudio } from '../../store';
 import { Field, Group, Button, IconButton, SelectRow } from '../../ui';
 import { liveFlow } from '../../run';
 import { ContentsList } from './Contents';
-import { NearSisters } from './NearSisters';
+import { NearSiblings } from './NearSiblings';
 
 const EDGES: [Way, Edge, string, ReactNode][] = [
   ['x', 'start', 'Left edges in line', <AlignStartVertical key="a" size={16} />],
@@ -151,7 +151,7 @@ export function SeveralElements({ screen }: { screen: Screen }) {
           })}
         </ul>
       </section>
-      <NearSisters screen={screen} />
+      <NearSiblings screen={screen} />
       <AlignTools screen={screen} />
       <div className="flex flex-wrap gap-1">
         <MakeComponent screen={screen} elements={own} />

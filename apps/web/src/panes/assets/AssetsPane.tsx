@@ -132,7 +132,7 @@ function Row({
     ...(uses.length === 0 ? ['unused'] : []),
     ...(asset.bytes > HEAVY ? ['heavy'] : []),
     ...(asset.media !== 'image/svg+xml' && asset.width > design.width * 2
-      ? ['far wider than the frame']
+      ? ['far wider than the screen']
       : []),
   ];
   return (

@@ -9,7 +9,7 @@ import { SELECT } from './fields';
 import { changeStep } from './put';
 import { useWanted } from './wanted';
 
-/** A set-up that is called, with what it is told here. */
+/** A routine that is called, with what it is told here. */
 export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } }) {
   const project = useStudio((studio) => studio.project);
   const routine = withId(project.routines, step.routine);
@@ -29,7 +29,7 @@ export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'rout
     type: Routine['parameters'][number]['type'],
     usual: string | undefined,
   ): [string, string][] => {
-    const none: [string, string] = ['', usual === undefined ? '…' : 'as usual'];
+    const none: [string, string] = ['', usual === undefined ? '…' : 'default'];
     if (type === 'speaker') return [none, ...speakers.map(({ id, name }): [string, string] => [id, name])];
     if (type === 'picture') return [none, ...pictures.map(({ id, name }): [string, string] => [id, name])];
     const faces = withId(speakers, said)?.faces ?? speakers.flatMap((item) => item.faces);
@@ -38,7 +38,7 @@ export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'rout
   return (
     <>
       <Select
-        label="Which set-up"
+        label="Routine"
         value={step.routine}
         options={(project.routines ?? []).map(({ id, name }): [Id, string] => [id, name])}
         className={SELECT}

@@ -80,7 +80,7 @@ function Total({ conversation }: { conversation: Conversation }) {
       <span
         title="When every line goes on after its reading time"
         role="status"
-        aria-label="How long it takes"
+        aria-label="Duration"
         className="font-mono text-sm"
       >
         {timeline.endless

@@ -13,7 +13,7 @@ import { Speakers } from './Speakers';
 
 const TextsTable = dynamic(() => import('./TextsTable').then((module) => module.TextsTable));
 
-/** Conversations as pages, the set-ups they call, who speaks, and every text in every language. */
+/** Conversations as pages, the routines they call, who speaks, and every text in every language. */
 export function LinesPane() {
   const part = useLines((lines) => lines.part);
   const owner = useOpenOwner();
@@ -30,7 +30,7 @@ export function LinesPane() {
           value={part}
           options={[
             { value: 'conversations', text: 'Conversations' },
-            { value: 'set-ups', text: 'Set-ups' },
+            { value: 'routines', text: 'Routines' },
             { value: 'speakers', text: 'Speakers' },
             { value: 'texts', text: 'Texts' },
           ]}
@@ -70,11 +70,11 @@ function Nothing({ part }: { part: Part }) {
       ) : (
         <>
           <p>
-            A set-up is what comes again and again, written once: what is shown, who speaks, in which bubble.
-            A conversation calls it and says what is different.
+            A routine is a group of steps that you use again and again: what is shown, who speaks, in which
+            bubble. A conversation calls it and says what is different.
           </p>
           <Button onClick={newRoutine}>
-            <Plus size={14} aria-hidden="true" /> A set-up
+            <Plus size={14} aria-hidden="true" /> A routine
           </Button>
         </>
       )}

@@ -146,7 +146,7 @@ export function StepFields({ owner, step }: { owner: Owner; step: Step }): React
             onChange={(event: Id) => put({ event })}
           />
           <span className="text-soft">for at most</span>
-          <Time label="At most" value={step.limit} onChange={(limit) => put({ limit })} />
+          <Time label="Timeout" value={step.limit} onChange={(limit) => put({ limit })} />
           {step.limit !== undefined && !step.otherwise && (
             <button type="button" className="blank" onClick={() => put({ otherwise: [] })}>
               else …

@@ -22,7 +22,7 @@ import { useSettled } from './settled';
 const SPOKEN: ReadonlySet<string> = new Set(['line', 'choice', 'routine']);
 const NO_FINDINGS: readonly Finding[] = [];
 
-/** A conversation or set-up as a page: one row a step, written from the keyboard. Only what is in view is drawn. */
+/** A conversation or routine as a page: one row a step, written from the keyboard. Only what is in view is drawn. */
 export function Page({ owner }: { owner: Owner }) {
   const rows = useMemo(() => rowsOf(owner.steps), [owner.steps]);
   const find = useLines((lines) => lines.find);
@@ -107,7 +107,7 @@ function useFindings(flow: Flow, id: Id): ReadonlyMap<string, readonly Finding[]
       ...findingsOfTalk(flow, conversation),
       ...findingsTranslated(flow.project, conversation),
     ]) {
-      // What is wrong within a set-up stands at the step that calls it.
+      // What is wrong within a routine stands at the step that calls it.
       let key = finding.where.step ?? '';
       while (key !== '' && !known.has(key)) key = key.slice(0, Math.max(0, key.lastIndexOf(' ')));
       byKey.set(key, [...(byKey.get(key) ?? []), finding]);

@@ -20,7 +20,7 @@ const TYPES: [RoutineParameter['type'], string][] = [
   ['picture', 'a picture'],
 ];
 
-/** What a set-up is told where it is called, and what it takes where nothing is said. */
+/** What a routine is told where it is called, and what it takes where nothing is said. */
 export function Parameters({ routine }: { routine: Routine }) {
   const { speakers = [], assets } = useStudio((studio) => studio.project);
   const put = (parameters: RoutineParameter[]): void =>

@@ -4,7 +4,7 @@ import { newRoutine } from './begin';
 import { setLines } from './chosen';
 import { Which } from './Which';
 
-/** Which set-up is open, and what calls it. */
+/** Routine is open, and what calls it. */
 export function RoutineHead({ routine }: { routine: Routine }) {
   const project = useStudio((studio) => studio.project);
   const calls = (project.conversations ?? []).filter((conversation) =>
@@ -15,7 +15,7 @@ export function RoutineHead({ routine }: { routine: Routine }) {
       <Which
         open={routine}
         all={project.routines ?? []}
-        what="set-up"
+        what="routine"
         onOpen={(id) => setLines({ routine: id, step: null, picked: [] })}
         onNew={newRoutine}
       >

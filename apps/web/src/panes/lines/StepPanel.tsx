@@ -30,7 +30,7 @@ export function StepPanel({ owner, step }: { owner: Conversation | Routine; step
       {step.step === 'line' && (
         <>
           <DurationField
-            label="From letter to letter"
+            label="Time per letter"
             optional
             value={step.letter}
             onChange={(letter) => put({ letter } as Partial<Step>)}

@@ -20,7 +20,7 @@ export function TalkSettings() {
     <Group title="How lines come">
       <div className="grid grid-cols-3 gap-2">
         <DurationField
-          label="From letter to letter"
+          label="Time per letter"
           value={talk.letter ?? USUAL_TALK.letter}
           onChange={(letter) => put({ letter })}
         />
@@ -71,20 +71,8 @@ export function TalkSettings() {
           value={reading.each}
           onChange={(value) => read({ each: value! })}
         />
-        <DurationField
-          label="At least"
-          unit="s"
-          optional
-          value={reading.min}
-          onChange={(min) => read({ min })}
-        />
-        <DurationField
-          label="At most"
-          unit="s"
-          optional
-          value={reading.max}
-          onChange={(max) => read({ max })}
-        />
+        <DurationField label="Min" unit="s" optional value={reading.min} onChange={(min) => read({ min })} />
+        <DurationField label="Max" unit="s" optional value={reading.max} onChange={(max) => read({ max })} />
       </div>
       <ThingRow
         label="Longer or shorter by"
@@ -95,7 +83,7 @@ export function TalkSettings() {
       />
       <div className="flex items-end gap-2">
         <NumberField
-          label="Letters a second that can be read"
+          label="Reading speed limit"
           value={talk.limit ?? USUAL_TALK.limit}
           min={1}
           max={200}

@@ -11,13 +11,13 @@ export function newConversation(): void {
   goToStep(step.id);
 }
 
-/** A new set-up that says the words it is given. */
+/** A new routine that says the words it is given. */
 export function newRoutine(): void {
   const [speaker] = useStudio.getState().project.speakers ?? [];
   const step = { id: freshId('s'), step: 'line' as const, speaker: speaker?.id ?? null, text: '{words}' };
-  const routine = edit('add routine', { name: 'Set-up', steps: [step] }, { key: 'new set-up' })!;
+  const routine = edit('add routine', { name: 'Routine', steps: [step] }, { key: 'new routine' })!;
   const parameters = [{ id: freshId('q'), name: 'words', type: 'text' as const }];
-  edit('change routine', { routine, change: { parameters } }, { key: 'new set-up' });
-  setLines({ part: 'set-ups', routine });
+  edit('change routine', { routine, change: { parameters } }, { key: 'new routine' });
+  setLines({ part: 'routines', routine });
   goToStep(step.id);
 }

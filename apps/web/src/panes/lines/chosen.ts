@@ -6,11 +6,11 @@ import { choose, useStudio } from '../../store';
 export type Owner = Conversation | Routine;
 
 /** What is looked at in the Lines pane, and chosen there. */
-export type Part = 'conversations' | 'set-ups' | 'speakers' | 'texts';
+export type Part = 'conversations' | 'routines' | 'speakers' | 'texts';
 
 interface Lines {
   part: Part;
-  /** The conversation and the set-up that are open. */
+  /** The conversation and the routine that are open. */
   conversation: Id | null;
   routine: Id | null;
   /** The step that is read in the reading column. */
@@ -59,18 +59,18 @@ export function openConversation(conversation: Id, step: Id | null = null): void
   if (step !== null) goToStep(step);
 }
 
-/** The conversation or set-up that is open; the first when none has been chosen. */
+/** The conversation or routine that is open; the first when none has been chosen. */
 export function useOpenOwner(): Conversation | Routine | undefined {
   const part = useLines((lines) => lines.part);
   const conversation = useLines((lines) => lines.conversation);
   const routine = useLines((lines) => lines.routine);
   return useStudio(({ project }) => {
-    if (part === 'set-ups') return withId(project.routines, routine) ?? project.routines?.[0];
+    if (part === 'routines') return withId(project.routines, routine) ?? project.routines?.[0];
     return withId(project.conversations, conversation) ?? project.conversations?.[0];
   });
 }
 
-/** A conversation or set-up as it is now, where what is at hand may be a moment old. */
+/** A conversation or routine as it is now, where what is at hand may be a moment old. */
 export function ownerNow(owner: Owner): Owner {
   const { conversations = [], routines = [] } = useStudio.getState().project;
   return [...conversations, ...routines].find((item) => item.id === owner.id) ?? owner;
@@ -81,7 +81,7 @@ export function useChosenStep(): { owner: Conversation | Routine; step: Step } |
   const owner = useOpenOwner();
   const id = useLines((lines) => lines.step);
   const part = useLines((lines) => lines.part);
-  if (!owner || id === null || (part !== 'conversations' && part !== 'set-ups')) return null;
+  if (!owner || id === null || (part !== 'conversations' && part !== 'routines')) return null;
   const step = everyStep(owner.steps).find((other) => other.id === id);
   return step ? { owner, step } : null;
 }

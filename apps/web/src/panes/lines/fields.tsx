@@ -27,7 +27,7 @@ export function Time<T extends string | undefined>({
         label={label}
         value={value ?? ''}
         read={(text) => {
-          if (text.trim() === '' && value !== undefined && label === 'At most') return { ok: undefined as T };
+          if (text.trim() === '' && value !== undefined && label === 'Timeout') return { ok: undefined as T };
           return readDuration(text, rates, 's') as { ok: T } | { error: string };
         }}
         onChange={onChange}

@@ -60,13 +60,13 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
             options={[
               ['any', 'all'],
               ['up', 'what is up'],
-              ['trouble', 'where something is wrong'],
+              ['trouble', 'with findings'],
             ]}
             onChange={(only) => put({ only })}
           />
         </Row>
         {filter.only === 'trouble' && (
-          <ul aria-label="What is wrong" className="max-h-52 overflow-auto">
+          <ul aria-label="Findings" className="max-h-52 overflow-auto">
             {findings.length === 0 && <li className="text-soft">Nothing is wrong.</li>}
             {findings.map((finding, i) => {
               const { source, link } = finding.where;

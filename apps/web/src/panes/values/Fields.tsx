@@ -82,7 +82,7 @@ export function Fields({
                 {item.default !== undefined && (
                   <span className="min-w-0 flex-1">
                     <ScalarInput
-                      label={`${item.name} as usual`}
+                      label={`${item.name} by default`}
                       type={item}
                       value={item.default}
                       onChange={(value) => onChange(item.id, { default: value })}

@@ -69,8 +69,8 @@ export function TypeRest({
     case 'number':
       return (
         <div className="grid grid-cols-4 gap-2">
-          <Bound label="Least" value={type.min} onChange={(min) => onChange({ min })} />
-          <Bound label="Most" value={type.max} onChange={(max) => onChange({ max })} />
+          <Bound label="Min" value={type.min} onChange={(min) => onChange({ min })} />
+          <Bound label="Max" value={type.max} onChange={(max) => onChange({ max })} />
           <Bound label="Step" value={type.step} onChange={(step) => onChange({ step })} />
           <Field
             label="Unit"

@@ -57,7 +57,7 @@ export function ValuesPane() {
       {keepsAnything(project) && (
         <p className="flex items-center gap-2 text-sm text-soft">
           What players choose for good, and the games they save, are kept here between runs.
-          <Small onClick={forgetPlayed}>Forget what was chosen and saved</Small>
+          <Small onClick={forgetPlayed}>Clear saves and settings</Small>
         </p>
       )}
       {sections.map((section) => (
@@ -73,8 +73,8 @@ export function ValuesPane() {
         </div>
       ))}
       <NewValue />
-      <Events direction="in" title="The game says" uses={uses} />
-      <Events direction="out" title="The game is told" uses={uses} />
+      <Events direction="in" title="Events from the game" uses={uses} />
+      <Events direction="out" title="Events to the game" uses={uses} />
       <Actions />
     </section>
   );
@@ -130,7 +130,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
             />
           </Row>
           <TypeRest type={value} onChange={(changed) => change(changed as Partial<Value>)} />
-          <Row label="At the beginning">
+          <Row label="Default">
             <span className="w-36">
               <ScalarInput
                 label={`Default of ${value.name}`}
@@ -140,14 +140,14 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
               />
             </span>
           </Row>
-          <Row label="Lasts">
+          <Row label="Stored">
             <Select<Life>
-              label={`Life of ${value.name}`}
+              label={`Storage of ${value.name}`}
               value={value.life}
               options={[
-                ['session', 'for one run'],
-                ['progress', 'with a saved game'],
-                ['settings', 'for good, as a setting'],
+                ['session', 'no, reset each run'],
+                ['progress', 'in saves'],
+                ['settings', 'as a setting'],
               ]}
               onChange={(life) => change({ life })}
             />
@@ -258,7 +258,7 @@ function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
             onChange={(name) => edit('rename event', { event: event.id, name })}
           />
           <Fields
-            title="What comes with it"
+            title="Fields"
             items={fields}
             onAdd={(name, type) => edit('add field', { event: event.id, name, type })}
             onChange={(field, change) => edit('change field', { event: event.id, field, change })}

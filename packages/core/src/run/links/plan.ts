@@ -19,7 +19,7 @@ import { ALL_VISIBLE, conditionalVisibility } from '../focus';
  * Plans how the picture hands over from what was up before a step to what is up after it, from the picture as it is
  * now: what went becomes leaving pictures, what came gets its moments.
  */
-export function planHandOver(
+export function planTransition(
   flow: Flow,
   state: RunState,
   before: readonly Instance[],

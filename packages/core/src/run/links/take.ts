@@ -18,7 +18,7 @@ import { runEffects, runLater } from './effects';
 import { fits, type Search } from './fit';
 import { settleFocus } from '../focus';
 import { removeNotice, settleNotices } from './notices';
-import { planHandOver } from './plan';
+import { planTransition } from './plan';
 import { noticeValues } from './rise';
 
 /** The longest chain of arrivals, answers and values that one input may set off. */
@@ -78,7 +78,7 @@ export function inOneStep(flow: Flow, state: RunState, say: Say, change: (step: 
   change(step);
   followOn(step);
   settleFocus(flow, state);
-  planHandOver(flow, state, before, allUp(state), step.removedBy);
+  planTransition(flow, state, before, allUp(state), step.removedBy);
   if (state.scheduledEffects.length > 0 && state.scheduledEffects.some((effect) => !goesOn(state, effect)))
     state.scheduledEffects = state.scheduledEffects.filter((effect) => goesOn(state, effect));
   state.hover = stillUp(state, state.hover);

@@ -30,7 +30,7 @@ export function maskOfClosing(
   if (over.length < closing.length || !isBeneath(over, taken.by)) return null;
   return over.at(-1)!.masked as Exclude<Masked, 'through'>;
 }
-/** Masked input is dropped, or the last press is kept for when the hand-over has settled. */
+/** Masked input is dropped, or the last press is kept for when the transition has settled. */
 export function maskPress(
   state: RunState,
   mask: Exclude<Masked, 'through'> | null,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { buttonOf, down, event, link, Play, press, projectOf, screenOf } from '../../test/flows';
 import type { Element, Masked } from '../../model';
-import { handOverOf, pressMask, rehearse, tabLeaves } from '..';
+import { transitionOf, pressMask, rehearse, tabLeaves } from '..';
 
 const key = (code: string, phase: 'down' | 'up' = 'down', shift = false) =>
   ({ type: 'key', code, phase, shift }) as const;
@@ -143,10 +143,10 @@ describe('while a screen that keeps the game from its input closes', () => {
     expect(through.key('KeyM').up).toEqual(['watch', 'map']);
   });
 
-  test('the chart of its hand-over says so for as long as it is there', () => {
+  test('the chart of its transition says so for as long as it is there', () => {
     const { flow } = made('held');
     const closing = flow.project.links[1]!.id;
-    expect(handOverOf(flow, rehearse(flow, closing)!).masked).toEqual({
+    expect(transitionOf(flow, rehearse(flow, closing)!).masked).toEqual({
       from: 0,
       until: 400_000,
       how: 'held',

@@ -33,7 +33,7 @@ function derived(flow: Flow, state: RunState, flag: 'freezes' | 'blocks'): boole
   return false;
 }
 
-/** How the player's input is masked now: by the topmost hand-over still going on; null when it is not. */
+/** How the player's input is masked now: by the topmost transition still going on; null when it is not. */
 export function maskOf(state: RunState): Exclude<Masked, 'through'> | null {
   for (let i = state.overlays.length; i >= 0; i--) {
     const instance = i === 0 ? state.base : state.overlays[i - 1]!;
@@ -54,7 +54,7 @@ export function closingOf(flow: Flow, state: RunState): Leaving[] {
 }
 const NONE_LEAVING: Leaving[] = [];
 
-/** How presses are masked now: all of them by a hand-over, or those for what lies beneath a screen that closes; else null. */
+/** How presses are masked now: all of them by a transition, or those for what lies beneath a screen that closes; else null. */
 export const pressMask = (flow: Flow, state: RunState): Exclude<Masked, 'through'> | null =>
   maskOf(state) ?? (closingOf(flow, state).at(-1)?.masked as Exclude<Masked, 'through'> | undefined) ?? null;
 

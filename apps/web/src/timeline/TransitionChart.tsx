@@ -1,23 +1,23 @@
 'use client';
 
 import type { Link, Motion, Order } from '@tavu/core/model';
-import { handOverOf, rehearse, rehearsedAt } from '@tavu/core/run';
+import { transitionOf, rehearse, rehearsedAt } from '@tavu/core/run';
 import { ruleFor } from '@tavu/core/motion';
 import { motionWords, ruleWords } from '@tavu/core/words';
 import { useMemo, useState, type ReactNode } from 'react';
 import { backTo } from '../motion';
 import { edit, useStudio } from '../store';
 import { Choices } from '../ui';
-import { HandOverBars } from './HandOverBars';
+import { TransitionBars } from './TransitionBars';
 import { usePlayed } from './played';
 import { Transport } from './Transport';
 
 /** How one picture hands over to the next: the engine's own plan, dragged directly, scrubbed and played in Live. */
-export function HandOverChart({ link, change }: { link: Link; change: ReactNode }) {
+export function TransitionChart({ link, change }: { link: Link; change: ReactNode }) {
   const flow = useStudio((studio) => studio.flow);
   const project = flow.project;
   const rehearsal = useMemo(() => rehearse(flow, link.id), [flow, link.id]);
-  const plan = useMemo(() => rehearsal && handOverOf(flow, rehearsal), [flow, rehearsal]);
+  const plan = useMemo(() => rehearsal && transitionOf(flow, rehearsal), [flow, rehearsal]);
   const [forAll, setForAll] = useState(false);
   const shown = useMemo(
     () =>
@@ -38,10 +38,11 @@ export function HandOverChart({ link, change }: { link: Link; change: ReactNode 
   return (
     <>
       <header className="flex h-8 shrink-0 items-center gap-2 px-3.5">
-        <h2 className="font-bold">Hand-over</h2>
-        <Transport played={played} name="Play this hand-over" />
+        <h2 className="font-bold">Transition</h2>
+        <Transport played={played} name="Play this transition" />
         <span className="min-w-0 truncate text-soft">
-          {own ? 'A motion of its own' : `As ${ruleWords(ruled)} says`}: {motionWords(project, motion)}
+          {own ? 'A motion of its own' : ruled.owner ? ruleWords(ruled) : 'The default motion'}:{' '}
+          {motionWords(project, motion)}
         </span>
         <span className="grow" />
         {own ? (
@@ -67,7 +68,7 @@ export function HandOverChart({ link, change }: { link: Link; change: ReactNode 
         )}
         {change}
       </header>
-      <HandOverBars
+      <TransitionBars
         link={link}
         plan={plan}
         moment={played.moment}

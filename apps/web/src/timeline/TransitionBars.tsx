@@ -2,7 +2,7 @@
 
 import { timeIn, type Link, type Motion, type Order, withId, isAlike } from '@tavu/core/model';
 import { ruleFor } from '@tavu/core/motion';
-import type { HandOver, PictureBar } from '@tavu/core/run';
+import type { Transition, PictureBar } from '@tavu/core/run';
 import { Volume2 } from 'lucide-react';
 import { useStudio, useUnits } from '../store';
 import { endDragged, halfOf, startDragged, type Dragged } from './dragged';
@@ -14,7 +14,7 @@ import { Shade } from './Shade';
 const isStanding = (layer: PictureBar['layer']): boolean => layer === 'base' || layer === 'overlay';
 
 /** The pictures and their parts as bars, with what is masked, frozen and heard. */
-export function HandOverBars({
+export function TransitionBars({
   link,
   plan,
   moment,
@@ -24,7 +24,7 @@ export function HandOverBars({
   put,
 }: {
   link: Link;
-  plan: HandOver;
+  plan: Transition;
   moment: Moment;
   onScrub: (micros: number) => void;
   motion: Motion;
@@ -66,7 +66,7 @@ export function HandOverBars({
         length={length}
         words={words}
         height={20 + ROW * (rows.length + (plan.sounds.length > 0 ? 1 : 0))}
-        label="Hand-over"
+        label="Transition"
       >
         {(scale) => (
           <>
@@ -76,8 +76,8 @@ export function HandOverBars({
                 from={plan.masked.from}
                 until={plan.masked.until}
                 className="shade-masked"
-                short={plan.masked.how === 'held' ? 'presses kept' : 'presses ignored'}
-                words={`A press is ${plan.masked.how === 'held' ? 'kept' : 'ignored'} until ${words(plan.masked.until)}`}
+                short={plan.masked.how === 'held' ? 'presses buffered' : 'presses ignored'}
+                words={`A press is ${plan.masked.how === 'held' ? 'buffered' : 'ignored'} until ${words(plan.masked.until)}`}
               />
             )}
             {!plan.masked && plan.length > 0 && (
@@ -168,7 +168,7 @@ export function HandOverBars({
               moment={moment}
               words={words}
               onMove={onScrub}
-              label="Moment of the hand-over"
+              label="Moment of the transition"
             />
           </>
         )}

@@ -10,21 +10,21 @@ import { useView, useStudio } from '../../store';
 import { Small, SelectRow } from '../../ui';
 
 /** What is chosen beside the screen that shows faintly: what nearly matches, and what lines all of it up with that screen. */
-export function NearSisters({ screen, path }: { screen: Screen; path?: Id }) {
-  const sisterId = useView((view) => view.sister);
+export function NearSiblings({ screen, path }: { screen: Screen; path?: Id }) {
+  const siblingId = useView((view) => view.sibling);
   const flow = useStudio((studio) => studio.flow);
   useStudio((studio) => studio.chosen);
   const compiled = flow.screens.get(screen.id)!;
-  const sister = sisterId === null || sisterId === screen.id ? undefined : flow.screens.get(sisterId);
+  const sibling = siblingId === null || siblingId === screen.id ? undefined : flow.screens.get(siblingId);
   const reached = path === undefined ? chosenTops(compiled) : reachedOn(compiled, [path]);
-  if (!sister || reached.length === 0) return null;
+  if (!sibling || reached.length === 0) return null;
   return (
-    <section aria-label={`Beside ${sister.screen.name}`} className="space-y-1.5">
+    <section aria-label={`Beside ${sibling.screen.name}`} className="space-y-1.5">
       <h3 className="flex items-center gap-1 font-bold">
-        <Ruler size={13} aria-hidden="true" /> Beside {sister.screen.name}
+        <Ruler size={13} aria-hidden="true" /> Beside {sibling.screen.name}
       </h3>
-      {reached.length === 1 && <Near compiled={compiled} reached={reached[0]!} sister={sister} />}
-      <MatchRow compiled={compiled} reached={reached} sister={sister} />
+      {reached.length === 1 && <Near compiled={compiled} reached={reached[0]!} sibling={sibling} />}
+      <MatchRow compiled={compiled} reached={reached} sibling={sibling} />
     </section>
   );
 }
@@ -33,14 +33,14 @@ export function NearSisters({ screen, path }: { screen: Screen; path?: Id }) {
 function Near({
   compiled,
   reached,
-  sister,
+  sibling,
 }: {
   compiled: CompiledScreen;
   reached: Reached;
-  sister: CompiledScreen;
+  sibling: CompiledScreen;
 }) {
   const { element, rect } = reached;
-  const near = nearMatches(element, rect, sister.elements, sister.layout);
+  const near = nearMatches(element, rect, sibling.elements, sibling.layout);
   const put = (to: typeof rect): void => putRects(compiled, [{ reached, to }]);
   if (near.length === 0) return <p className="text-sm text-soft">Nothing here nearly matches it.</p>;
   return (
@@ -48,8 +48,8 @@ function Near({
       {near.map((nearMatch) => (
         <li key={nearMatch.what} className="rounded border border-line p-1.5 text-sm">
           <p>
-            {nearMatch.what} {Math.round(nearMatch.here * 10) / 10}; {sister.byId.get(nearMatch.sister)?.name}{' '}
-            there has {Math.round(nearMatch.there * 10) / 10}
+            {nearMatch.what} {Math.round(nearMatch.here * 10) / 10};{' '}
+            {sibling.byId.get(nearMatch.sibling)?.name} there has {Math.round(nearMatch.there * 10) / 10}
           </p>
           <div className="mt-1 flex gap-1">
             <Small onClick={() => put(matched(rect, nearMatch, false))}>Match</Small>
@@ -76,15 +76,15 @@ const WORDS: Record<Measure, string> = {
 function MatchRow({
   compiled,
   reached,
-  sister,
+  sibling,
 }: {
   compiled: CompiledScreen;
   reached: readonly Reached[];
-  sister: CompiledScreen;
+  sibling: CompiledScreen;
 }) {
   const [keeps, setKeeps] = useState<'size' | 'edge'>('size');
   const pairs = reached.flatMap((item) => {
-    const found = counterpart(item.element, item.rect, sister.elements, sister.layout);
+    const found = counterpart(item.element, item.rect, sibling.elements, sibling.layout);
     return found ? [{ each: item, ...found }] : [];
   });
   if (pairs.length === 0) return <p className="text-sm text-soft">Nothing there is like it.</p>;
@@ -100,7 +100,7 @@ function MatchRow({
         ),
       })),
     );
-  const names = [...new Set(pairs.map((pair) => sister.byId.get(pair.sister)!.name))];
+  const names = [...new Set(pairs.map((pair) => sibling.byId.get(pair.sibling)!.name))];
   return (
     <div role="group" aria-label="Match at any distance" className="space-y-1">
       <p className="text-sm text-soft">Match with {names.join(', ')}, at any distance:</p>

@@ -27,29 +27,29 @@ export interface NearMatch {
   here: number;
   there: number;
   /** The element there. */
-  sister: Id;
+  sibling: Id;
 }
 
 /** How far apart two measures may be to be taken for one that was missed, in design pixels. */
 export const NEAR = 8;
 
 /**
- * What of an element nearly matches its sisters on another screen: those of the same name first, then the nearest of the
+ * What of an element nearly matches its siblings on another screen: those of the same name first, then the nearest of the
  * same type. What matches exactly is not told.
  */
 export function nearMatches(
   element: Element,
   rect: Rect,
-  sisters: readonly Element[],
+  siblings: readonly Element[],
   layout: Solved,
 ): NearMatch[] {
-  const like = sistersLike(element, rect, sisters, layout);
+  const like = siblingsLike(element, rect, siblings, layout);
   return MEASURES.flatMap((what): NearMatch[] => {
     const here = measure(rect, what);
-    const all = like.map((sister) => ({ id: sister.each.id, there: measure(sister.rect, what) }));
+    const all = like.map((sibling) => ({ id: sibling.each.id, there: measure(sibling.rect, what) }));
     if (all.some(({ there }) => Math.abs(there - here) < 0.05)) return [];
     const near = all.find(({ there }) => Math.abs(there - here) <= NEAR);
-    return near ? [{ what, here, there: near.there, sister: near.id }] : [];
+    return near ? [{ what, here, there: near.there, sibling: near.id }] : [];
   });
 }
 
@@ -57,19 +57,19 @@ export function nearMatches(
 export function counterpart(
   element: Element,
   rect: Rect,
-  sisters: readonly Element[],
+  siblings: readonly Element[],
   layout: Solved,
-): { sister: Id; rect: Rect } | null {
-  const named = sisters.filter((sibling) => rank(element, sibling) === 0);
-  const [found] = sistersLike(element, rect, sisters, layout);
-  if (found && rank(element, found.each) === 0) return { sister: found.each.id, rect: found.rect };
-  const [other] = named.map((item) => ({ sister: item.id, rect: layout.get(item.id)! }));
-  return other ?? (found ? { sister: found.each.id, rect: found.rect } : null);
+): { sibling: Id; rect: Rect } | null {
+  const named = siblings.filter((sibling) => rank(element, sibling) === 0);
+  const [found] = siblingsLike(element, rect, siblings, layout);
+  if (found && rank(element, found.each) === 0) return { sibling: found.each.id, rect: found.rect };
+  const [other] = named.map((item) => ({ sibling: item.id, rect: layout.get(item.id)! }));
+  return other ?? (found ? { sibling: found.each.id, rect: found.rect } : null);
 }
 
 /** Those of its type: of its name first, then the nearest. */
-const sistersLike = (element: Element, rect: Rect, sisters: readonly Element[], layout: Solved) =>
-  sisters
+const siblingsLike = (element: Element, rect: Rect, siblings: readonly Element[], layout: Solved) =>
+  siblings
     .filter((sibling) => sibling.type === element.type)
     .map((sibling) => ({ each: sibling, rect: layout.get(sibling.id)! }))
     .sort(
