@@ -1,15 +1,16 @@
-/** Makes what the app serves as it is: the player as one script, the built-in fonts, and the demo. */
+/** Makes what the app serves as it is: the player as one script, the built-in fonts, their notices, and the demo. */
 import { build } from 'esbuild';
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { problemWords } from '../packages/core/src/refusal';
 import { readProject } from '../packages/core/src/schema';
+import { noticesOf, packageOf, runtimePackages } from './notices';
 
 const at = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
 const out = at('apps/web/public/built/');
 mkdirSync(`${out}fonts`, { recursive: true });
 
-await build({
+const { metafile } = await build({
   entryPoints: [at('packages/player/src/page.ts')],
   outfile: `${out}player.js`,
   bundle: true,
@@ -18,6 +19,7 @@ await build({
   globalName: 'TavuPlayer',
   target: 'es2022',
   charset: 'utf8',
+  metafile: true,
 });
 
 const FONTS = {
@@ -27,6 +29,14 @@ const FONTS = {
 };
 for (const [face, file] of Object.entries(FONTS))
   copyFileSync(at(`node_modules/@fontsource/${file}`), `${out}fonts/${face}.woff2`);
+
+// What a page carries of other people's work, and what the window does.
+const carried = [
+  ...Object.keys(metafile.inputs),
+  ...Object.values(FONTS).map((file) => `node_modules/@fontsource/${file}`),
+];
+writeFileSync(`${out}notices.txt`, noticesOf(carried.flatMap((file) => packageOf(file) ?? [])));
+writeFileSync(`${out}notices-window.txt`, noticesOf(runtimePackages()));
 
 const read = readProject(readFileSync(at('examples/saltwick-light/project.json'), 'utf8'));
 if ('problems' in read) {

@@ -136,6 +136,7 @@ function builtParts(refuse: (why: string) => never): PageParts {
     return {
       player: readFileSync(new URL('player.js', built), 'utf8'),
       fonts: Object.fromEntries(fonts),
+      notices: readFileSync(new URL('notices.txt', built), 'utf8'),
     };
   } catch {
     return refuse('the player is not built yet: run `npm run build` first');

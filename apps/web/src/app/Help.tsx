@@ -63,6 +63,13 @@ export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) 
             ))}
           </tbody>
         </table>
+        <p className="text-sm text-soft">
+          Tavu is made with{' '}
+          <a href="/built/notices-window.txt" target="_blank" rel="noreferrer" className="underline">
+            other people’s work
+          </a>
+          ; pages you export carry the notices of what they use.
+        </p>
       </div>
     </Dialog>
   );

@@ -1,4 +1,4 @@
-import type { AssetBytes } from '@tavu/core/exchange';
+import type { AssetBytes, PageParts } from '@tavu/core/exchange';
 import type { Id, Project } from '@tavu/core/model';
 
 /** What is built besides the application, and served with it: the player, the built-in fonts, the demo. */
@@ -15,11 +15,14 @@ export async function bytesAt(address: string): Promise<Uint8Array> {
   return new Uint8Array(await answer.arrayBuffer());
 }
 
-/** The player with its fonts, as pages carry them. */
-export async function playerParts(): Promise<{ player: string; fonts: Record<string, Uint8Array> }> {
-  const [player, ...fonts] = await Promise.all(['/built/player.js', ...FACES.map(fontAddress)].map(bytesAt));
+/** The player with its fonts and notices, as pages carry them. */
+export async function playerParts(): Promise<PageParts> {
+  const [player, notices, ...fonts] = await Promise.all(
+    ['/built/player.js', '/built/notices.txt', ...FACES.map(fontAddress)].map(bytesAt),
+  );
   return {
     player: new TextDecoder().decode(player),
+    notices: new TextDecoder().decode(notices),
     fonts: Object.fromEntries(FACES.map((face, i) => [face, fonts[i]!])),
   };
 }

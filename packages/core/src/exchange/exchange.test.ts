@@ -52,7 +52,7 @@ test('a data address is base64 as the rest of the world writes it', () => {
 test('a page looks like what it begins with until the first picture is there', () => {
   const project = lighthouse();
   project.screens.find((screen) => screen.id === project.start)!.background = { colour: '#a1b2c3d4' };
-  const page = playablePage(project, new Map(), { player: '', fonts: {} });
+  const page = playablePage(project, new Map(), { player: '', fonts: {}, notices: '' });
   expect(page).toContain('#cover{position:fixed;inset:0;background:#a1b2c3}');
   expect(page).toContain('<div id="cover"></div>');
 });
@@ -61,7 +61,14 @@ test('a page holds everything, and no text of the project can break out of it', 
   const project = lighthouse();
   project.name = '</script><script>alert(1)</script> & "co"';
   project.screens[0]!.name = '</script><img src=x onerror=alert(1)>';
-  const page = playablePage(project, new Map(), { player: 'var TavuPlayer = "</script>"', fonts: {} });
+  const whole = playablePage(project, new Map(), {
+    player: 'var TavuPlayer = "</script>"',
+    fonts: {},
+    notices: 'by others --> --!> <script>alert(1)</script>',
+  });
+  // A comment ends at the first of these marks, so that what stands in it is all that is left out here.
+  const page = whole.replace(/<!--[^]*?--!?>/, '');
+  expect(whole).toContain('by others');
   expect(page.match(/<script/g)).toHaveLength(3);
   expect(page.match(/<\/script>/g)).toHaveLength(3);
   expect(page).not.toContain('<img');

@@ -11,6 +11,8 @@ export interface PageParts {
   player: string;
   /** The built-in fonts' woff2 bytes by face name. */
   fonts: Record<string, Uint8Array>;
+  /** The notices of other people's work in both, as text. */
+  notices: string;
 }
 
 export const pageOut: Export<'project'> = {
@@ -62,8 +64,15 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
 <script>TavuPlayer.playPage('game', 'data')</script>
 </body>
 </html>
+<!--
+This page carries work of others:
+
+${inComment(parts.notices)}-->
 `;
 }
+
+/** Text that cannot end the HTML comment that it stands in. */
+const inComment = (text: string): string => text.replace(/-(?=[->])/g, '- ');
 
 /** The assets that anything in a project shows, plays or is written in, and finer ones of those. */
 export function assetsInUse(project: Project): ReadonlySet<Id> {
