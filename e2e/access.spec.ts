@@ -117,7 +117,7 @@ test('axe finds nothing serious where dialogue is written', async ({ desk }) => 
   }
 });
 
-test('by keyboard alone: a project, playing, holding, moving, linking, undoing, handing over', async ({
+test('by keyboard alone: a project, playing, holding, moving, linking, undoing, exporting', async ({
   desk,
 }) => {
   const { keyboard } = desk.page;
@@ -187,7 +187,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   const file = await desk.download(async () => {
     await type('Control+k');
     await expect(desk.typing).toBeFocused();
-    await keyboard.type('hand over one page');
+    await keyboard.type('export one page');
     await type('Enter');
   });
   expect(file.name).toBe('my-game.html');

@@ -210,7 +210,7 @@ test('back in time by dragging along the strip; an edit made meanwhile is kept',
 test('step by step from one due moment to the next', async ({ desk }) => {
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
   await desk.live.getByRole('button', { name: 'Hold', exact: true }).click();
-  const step = desk.live.getByRole('button', { name: /^On to the next moment/ });
+  const step = desk.live.getByRole('button', { name: /^Step to the next event/ });
   for (let n = 0; n < 12 && !(await desk.trace.innerText()).includes('Loading is up'); n++)
     await step.click();
   await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');

@@ -15,7 +15,7 @@ test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
   await desk.defaults.getByText('Easing: ', { exact: false }).first().click();
   const pace = desk.defaults.getByRole('group', { name: 'Easing' });
   await pace.getByRole('combobox', { name: 'Easing' }).selectOption('a curve of its own');
-  const written = pace.getByRole('textbox', { name: 'Pace, as CSS writes it' });
+  const written = pace.getByRole('textbox', { name: 'Easing, as CSS writes it' });
   await expect(written).toHaveValue(/^cubic-bezier\(/);
   const before = await written.inputValue();
   await pace.getByRole('slider', { name: 'First handle' }).press('ArrowUp');
@@ -60,8 +60,8 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   const first = desk.reading.getByRole('group', { name: 'Animation 1' });
   await expect(first.getByRole('listitem')).toHaveCount(2);
   await expect(
-    first.getByRole('group', { name: 'Keyframe 2' }).getByRole('textbox', { name: 'Turn, °' }),
-  ).toHaveValue('15');
+    first.getByRole('group', { name: 'Keyframe 2' }).getByRole('textbox', { name: 'Rotation' }),
+  ).toHaveValue('15°');
   await first.getByRole('group', { name: 'Keyframe 2' }).getByRole('textbox', { name: 'Opacity' }).fill('40');
   await desk.page.keyboard.press('Enter');
   await first.getByRole('combobox', { name: 'Plays' }).selectOption('there and back');

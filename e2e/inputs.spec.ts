@@ -5,7 +5,7 @@ test('players choose their keys: one that is taken is refused, and all go back t
   desk,
 }) => {
   // A key is waited for 5 s of the run; a slow machine gets 20.
-  await desk.live.getByRole('combobox', { name: 'Speed' }).selectOption('0.25');
+  await desk.speed('¼×');
   await desk.playFrom('Keys');
   const { keyboard } = desk.page;
   await keyboard.press('ArrowDown');

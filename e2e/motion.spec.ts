@@ -196,7 +196,7 @@ test('a screen loads for a pretended time, or as far as the game says, and fails
   await desk.say('oil found', { amount: '100' });
   await desk.expectUp('Title');
   await desk.choose('Loading');
-  await loading.getByRole('textbox', { name: /^Failed, when/ }).fill('2 s');
+  await loading.getByRole('textbox', { name: /^Timeout/ }).fill('2 s');
   await desk.page.keyboard.press('Enter');
   await desk.live.getByRole('button', { name: 'Start here' }).click();
   await desk.expectUp('Lamp out');
@@ -282,7 +282,7 @@ test('scrubbed and played, a transition is the same picture at the same time, to
   await desk.expectUp('Play');
   // Held on the way, and on to the very moment at which the other is shown.
   await desk.page.keyboard.press('F8');
-  await desk.live.getByRole('button', { name: /^On to the next/ }).click();
+  await desk.live.getByRole('button', { name: /^Step to the next event/ }).click();
   const played = await drawing();
   const pixels = await seen();
 

@@ -57,7 +57,7 @@ test('an element stirs while it has the focus, when it is pressed, and on an eve
   await desk.begin();
   await chooseElement(desk, 'Title', /^Options/);
   await animate(desk, 'while it has the focus', { Scale: '200' });
-  await animate(desk, 'when it is pressed', { 'Turn, °': '30' });
+  await animate(desk, 'when it is pressed', { Rotation: '30' });
   await chooseElement(desk, 'Title', /^Start/);
   await animate(desk, 'when its screen opens', { Opacity: '40' });
   const first = desk.reading.getByRole('group', { name: 'Keyframe 1' });

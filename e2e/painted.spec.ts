@@ -124,6 +124,31 @@ test('each shape of a bubble is drawn otherwise, with its tail where it is put',
   await expect.poll(dashes).toBe(1);
 });
 
+test('an ellipse is as large as its place, filled within and clear at its corners', async ({ desk }) => {
+  await desk.begin();
+  const live = await desk.held('Title');
+  await live.press(1900, 1070);
+  await live.key('q');
+  await desk.fillIn('Width', '400');
+  await desk.fillIn('Height', '200');
+  /** Whether points of the oval's own box, from 0 to 1, are filled, by the browser's own geometry. */
+  const filled = (...points: [number, number][]) =>
+    desk.game.evaluate((host, shares) => {
+      const path = [...host.shadowRoot!.querySelectorAll('path')].find(
+        (item) => Math.round(item.getBBox().width) <= 400 && Math.round(item.getBBox().width) > 390,
+      );
+      if (!path) return null;
+      const { x, y, width, height } = path.getBBox();
+      return shares.map(([across, down]) =>
+        path.isPointInFill(new DOMPoint(x + across * width, y + down * height)),
+      );
+    }, points);
+  await expect
+    .poll(() => filled([0.5, 0.5], [0.5, 0.02], [0.02, 0.5], [0.1, 0.1], [0.9, 0.1], [0.9, 0.9], [0.1, 0.9]))
+    .toEqual([true, true, true, false, false, false, false]);
+  await expect(desk.reading.getByRole('region', { name: 'Box' })).toBeVisible();
+});
+
 test('a portrait looks the other way', async ({ desk }) => {
   await desk.begin();
   const live = await desk.held('Title');

@@ -2,6 +2,7 @@
 
 import { labelOf } from '@tavu/core/elements/author';
 import {
+  Circle,
   AppWindow,
   BatteryMedium,
   Captions,
@@ -36,6 +37,7 @@ const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   button: <RectangleHorizontal size={16} />,
   text: <Type size={16} />,
   panel: <Square size={16} />,
+  ellipse: <Circle size={16} />,
   picture: <Image size={16} />,
   switch: <ToggleLeft size={16} />,
   slider: <SlidersHorizontal size={16} />,

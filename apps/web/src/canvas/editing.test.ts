@@ -80,7 +80,7 @@ test('arrows move by one, with Shift by the grid, with Ctrl the size; a spell of
 });
 
 test('a key that belongs to nobody here is left alone', () => {
-  expect(press('q')).toBe(false);
+  expect(press('x')).toBe(false);
   expect(press('b', { ctrlKey: true })).toBe(false);
   expect(press('Delete')).toBe(false);
 });

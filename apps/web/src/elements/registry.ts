@@ -1,5 +1,6 @@
 import type { Element, ElementType } from '@tavu/core/model';
 import { panel } from './panel';
+import { ellipse } from './ellipse';
 import { text } from './text';
 import { button } from './button';
 import { picture } from './picture';
@@ -23,6 +24,7 @@ import type { Settings } from './settings';
 /** Every type of element, as it is set up in the right column. */
 export const SETTINGS: { [T in ElementType]: Settings<T> } = {
   panel,
+  ellipse,
   text,
   button,
   picture,

@@ -133,7 +133,7 @@ function Tooltips({ project }: { project: Project }) {
         onChange={(style: string) => edit('change tooltips', { text: { ...text, style } })}
       />
       <NumberField
-        label="Size of the lettering"
+        label="Text size"
         value={text.size ?? textStyle(project, text).size}
         min={1}
         max={2000}

@@ -16,6 +16,7 @@ export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
   ['button', 'B'],
   ['text', 'T'],
   ['panel', 'P'],
+  ['ellipse', 'Q'],
   ['picture', 'I'],
   ['switch', 'S'],
   ['slider', 'L'],

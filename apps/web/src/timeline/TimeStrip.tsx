@@ -118,7 +118,7 @@ function LastSeconds({ change }: { change: ReactNode }) {
         <h2 className="font-bold">Time</h2>
         <span className="text-soft">
           {now < end
-            ? `taken back to ${words(now)} of ${words(end)}; let go to play on from here`
+            ? `taken back to ${words(now)} of ${words(end)}; Resume plays on from here`
             : 'the last seconds of this run; drag along it, or choose a mark, to go back'}
         </span>
         <span className="grow" />

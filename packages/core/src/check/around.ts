@@ -2,7 +2,7 @@ import { byId, type Project } from '../model';
 import { scopeAround, type Around } from '../references';
 import type { Scope } from '../expression';
 
-/** What may be named at a place. In a component or set-up also what the screens it comes to stand on are told. */
+/** What may be named at a place. In a component or routine also what the screens it comes to stand on are told. */
 export function scopeAt(project: Project, around: Around): Scope {
   const { of } = around;
   if (of === null || !(byId(project.components).has(of) || byId(project.routines).has(of)))

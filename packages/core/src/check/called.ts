@@ -5,7 +5,7 @@ import type { Check } from './finding';
 const GONE = {
   place: 'The place it goes to is gone.',
   conversation: 'The conversation it goes on with is gone.',
-  routine: 'Its set-up is gone.',
+  routine: 'Its routine is gone.',
   speaker: 'Who says it is gone.',
 };
 
@@ -17,7 +17,7 @@ export const calledGone: Check<{ what: keyof typeof GONE }> = {
 
 export const callsItself: Check<{ name: string }> = {
   severity: 'error',
-  about: 'A conversation or set-up would call itself; the call is passed over.',
+  about: 'A conversation or routine would call itself; the call is passed over.',
   phrase: ({ name }) => `${name} would call itself.`,
 };
 

@@ -35,7 +35,7 @@ const STEP: Record<string, string> = {
   asset: 'A picture it tells of is gone.',
   animation: 'The animation it plays is gone.',
   choice: 'What is chosen when time is up is gone.',
-  parameter: 'It tells something that its set-up does not ask for.',
+  parameter: 'It tells something that its routine does not ask for.',
 };
 
 /** On an element; its name comes before. */
@@ -80,7 +80,7 @@ const HELD: Record<string, string> = {
   'value scale': 'The value that says how long lines stay is gone.',
   'value value': 'The value that says whether lines go on by themselves is gone.',
   value: 'The value that says how loud it is is gone.',
-  routine: 'A set-up it calls is gone.',
+  routine: 'A routine it calls is gone.',
   speaker: 'A speaker it is told of is gone.',
 };
 

@@ -73,7 +73,7 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
       const screen = screenById(project, within);
       return !screen || screen.elements.some((element) => hasId(element.animations, id));
     }
-    // Who a set-up speaks for is known where it is called.
+    // Who a routine speaks for is known where it is called.
     case 'face':
       return (
         byId(project.speakers)

@@ -10,7 +10,7 @@ interface Untold {
 
 export const untold: Check<Untold> = {
   severity: 'error',
-  about: 'A screen, message, event or set-up is not told something it has no default for.',
+  about: 'A screen, message, event or routine is not told something it has no default for.',
   link: (project, { kind, to, args = {}, effects }) => {
     const leads = kind === 'go' || kind === 'open' || kind === 'swap';
     const target = leads && to && 'screen' in to ? screenById(project, to.screen) : undefined;

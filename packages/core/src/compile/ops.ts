@@ -67,7 +67,7 @@ export type Op = {
   | { op: 'jump'; to: number; when: CompiledExpression | null }
   | { op: 'end'; outcome: Id | null }
 );
-/** The lines that a step comes to: itself, or those of the set-up it calls. */
+/** The lines that a step comes to: itself, or those of the routine it calls. */
 export function linesUnder({ ops, at }: CompiledTalk, key: string): OpOf<'line' | 'choice'>[] {
   const found: OpOf<'line' | 'choice'>[] = [];
   for (let i = at.get(key) ?? ops.length; i < ops.length; i++) {

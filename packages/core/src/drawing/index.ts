@@ -13,4 +13,4 @@ export { controlStyleOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';
 export { keycapItems, keycapWidth } from './keycaps';
 export { ringed } from './focused';
-export { box, bubblePath, CLEAR, grown, inset, plain, text, typedItems, typedOut } from './shapes';
+export { box, bubblePath, CLEAR, ellipse, grown, inset, plain, text, typedItems, typedOut } from './shapes';

@@ -29,6 +29,53 @@ export function box(id: Id | null, rect: Rect, look: BoxLook): Item[] {
   return items;
 }
 
+/** An oval as large as a rect, with its shadow beneath and its outline round it; the corners of its look do not count. */
+export function ellipse(id: Id | null, rect: Rect, look: BoxLook): Item[] {
+  const { fill, gradient, border, borderWidth, shadow, outline } = look;
+  const oval = (within: Rect, colours: { fill: string; border?: string; borderWidth?: number }): Item => ({
+    kind: 'path',
+    id: null,
+    path: ovalPath(within),
+    border: CLEAR,
+    borderWidth: 0,
+    ...colours,
+  });
+  const items: Item[] = [];
+  if (shadow)
+    items.push(
+      soft(shadow.blur, [
+        oval({ ...rect, x: rect.x + shadow.x, y: rect.y + shadow.y }, { fill: shadow.colour }),
+      ]),
+    );
+  if (outline)
+    items.push(
+      oval(grown(rect, outline.width / 2), {
+        fill: CLEAR,
+        border: outline.colour,
+        borderWidth: outline.width,
+      }),
+    );
+  const edge = Math.min(borderWidth, rect.width, rect.height) / 2;
+  const inner = inset(rect, { top: edge, right: edge, bottom: edge, left: edge });
+  items.push({
+    kind: 'path',
+    id,
+    path: ovalPath(inner),
+    fill,
+    border,
+    borderWidth: edge * 2,
+    ...(gradient ? { gradient } : {}),
+  });
+  return items;
+}
+
+/** Two half turns from the left to the right and back, as SVG path data. */
+function ovalPath({ x, y, width, height }: Rect): string {
+  const radii = `${width / 2} ${height / 2}`;
+  const middle = y + height / 2;
+  return `M${x} ${middle}A${radii} 0 0 1 ${x + width} ${middle}A${radii} 0 0 1 ${x} ${middle}Z`;
+}
+
 export const CLEAR = '#00000000';
 
 /** A box of one colour. */

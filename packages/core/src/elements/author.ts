@@ -3,6 +3,7 @@ import type { Part } from '../walk';
 import { button } from './button/author';
 import { text } from './text/author';
 import { panel } from './panel/author';
+import { ellipse } from './ellipse/author';
 import { picture } from './picture/author';
 import { toggle } from './switch/author';
 import { slider } from './slider/author';
@@ -28,6 +29,7 @@ export type { Author, Fresh };
 /** Every type of element, as it is edited. */
 export const AUTHOR: { [T in ElementType]: Author<T> } = {
   panel,
+  ellipse,
   text,
   button,
   binding,

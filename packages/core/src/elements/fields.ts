@@ -1,6 +1,7 @@
 import type Joi from 'joi';
 import type { ElementType } from '../model';
 import { panel } from './panel/fields';
+import { ellipse } from './ellipse/fields';
 import { text } from './text/fields';
 import { button } from './button/fields';
 import { binding } from './binding/fields';
@@ -25,6 +26,7 @@ export { common } from './described';
 /** What a file has of each type of element besides what all have. Apart from the rest, since only files are checked by it. */
 export const FIELDS: Record<ElementType, Joi.SchemaMap> = {
   panel,
+  ellipse,
   text,
   button,
   binding,

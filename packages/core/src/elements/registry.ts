@@ -1,5 +1,6 @@
 import type { Element, ElementType } from '../model';
 import { panel } from './panel/play';
+import { ellipse } from './ellipse/play';
 import { text } from './text/play';
 import { button } from './button/play';
 import { picture } from './picture/play';
@@ -23,6 +24,7 @@ import type { Holds, Of, Play } from './play';
 /** Every type of element, as it plays. */
 export const PLAY: { [T in ElementType]: Play<Of<T>> } = {
   panel,
+  ellipse,
   text,
   button,
   picture,

@@ -22,7 +22,7 @@ export const USUAL_ACTIONS: Action[] = [
   action('previous', ['KeyQ', 'PageUp'], [4], 'previous tab'),
 ];
 
-export const HOUSE_TEXT: TextStyle[] = [
+export const DEFAULT_TEXT_STYLES: TextStyle[] = [
   {
     id: 't-title',
     name: 'Title',
@@ -65,7 +65,7 @@ export const HOUSE_TEXT: TextStyle[] = [
   },
 ];
 
-export const HOUSE_BOXES: BoxStyle[] = [
+export const DEFAULT_BOX_STYLES: BoxStyle[] = [
   {
     id: 'b-button',
     name: 'Button',
@@ -95,7 +95,7 @@ export function blankProject(name: string): Project {
     events: [],
     values: [],
     areas: [],
-    styles: { text: copyOf(HOUSE_TEXT), box: copyOf(HOUSE_BOXES) },
+    styles: { text: copyOf(DEFAULT_TEXT_STYLES), box: copyOf(DEFAULT_BOX_STYLES) },
     assets: [],
     screens: [],
     links: [],

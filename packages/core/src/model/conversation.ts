@@ -70,7 +70,7 @@ export interface Conversation {
   steps: Step[];
 }
 
-/** A set-up written once: steps with named parameters. None may call itself. */
+/** A routine written once: steps with named parameters. None may call itself. */
 export interface Routine {
   id: Id;
   name: string;

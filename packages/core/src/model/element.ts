@@ -59,6 +59,11 @@ export interface PanelElement extends ElementBase {
   /** The focus is led round within it. Absent: only as its screen says. */
   wraps?: Wraps;
 }
+/** A filled oval as large as its place. Its box's corners are of no account. */
+export interface EllipseElement extends ElementBase {
+  type: 'ellipse';
+  box: BoxUse;
+}
 export interface PictureElement extends ElementBase {
   type: 'picture';
   asset: Id | null;
@@ -215,6 +220,7 @@ export interface PlacedElement extends ElementBase {
 
 export type Element =
   | PanelElement
+  | EllipseElement
   | TextElement
   | ButtonElement
   | PictureElement

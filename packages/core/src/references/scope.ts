@@ -17,7 +17,7 @@ export function scopeAround(project: Project, { parameters, fields }: Around): S
   return { names, screens: scope.screens };
 }
 
-/** What a set-up is told of a speaker or a face is said as a text. */
+/** What a routine is told of a speaker or a face is said as a text. */
 const typed = (nearby: Nearby): FieldType & Pick<Field, 'id' | 'name'> =>
   nearby.type === 'speaker' || nearby.type === 'face'
     ? { id: nearby.id, name: nearby.name, type: 'text' }

@@ -31,9 +31,9 @@ import {
   type Walk,
 } from '../walk';
 
-/** Where conversations and set-ups name things, ask and speak: a list for each step. */
+/** Where conversations and routines name things, ask and speak: a list for each step. */
 
-/** What a set-up is told may stand there in place of an id. */
+/** What a routine is told may stand there in place of an id. */
 const orParameter =
   (
     of: Thing,
@@ -66,7 +66,7 @@ const option = record<ChoiceOption>({
   steps: (inner, walk) => steps(inner, walk),
 });
 
-/** What a set-up is told where it is called, by its parameters' types. */
+/** What a routine is told where it is called, by its parameters' types. */
 const told: Part<Record<Id, Scalar>> = (args, walk) => {
   const { beside: within, key } = walk;
   const takes = walk.routines.get(within)?.parameters ?? [];
@@ -81,7 +81,7 @@ const told: Part<Record<Id, Scalar>> = (args, walk) => {
   }
 };
 
-/** What a parameter of a set-up holds: words, or the id or name of something. */
+/** What a parameter of a routine holds: words, or the id or name of something. */
 const held =
   (type: RoutineParameter['type'], key: string): Part<string> =>
   (what, walk) => {

@@ -60,7 +60,7 @@ test('a line that says nothing is passed over, and that is told', () => {
   expect(called(talking([line('z', 'Go on.')])).did('empty')).toEqual([]);
 });
 
-test('a set-up called three times with one thing otherwise each time leaves nothing of itself up', () => {
+test('a routine called three times with one thing otherwise each time leaves nothing of itself up', () => {
   const call = (id: string, says: string): Step => ({
     id,
     step: 'routine',

@@ -95,6 +95,7 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
     box: boxUse,
     bar: boxUse,
   },
+  ellipse: { box: boxUse },
   portrait: { asset: fc.constant(null), fit, box: boxUse, flipped: maybe(fc.boolean()) },
   bubble: {
     ...pressable,

@@ -247,7 +247,7 @@ export class Walk {
   around: Around = NOTHING_AROUND;
   /** Around expressions, where that is less than around texts. */
   asked: Around = NOTHING_AROUND;
-  /** The set-up whose parameters may stand in place of ids. */
+  /** The routine whose parameters may stand in place of ids. */
   routine: Routine | null = null;
 
   constructor(

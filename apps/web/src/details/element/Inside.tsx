@@ -74,7 +74,7 @@ export function Inside({ screen, path }: { screen: Screen; path: Id }) {
 }
 
 const WORDS: Record<string, string> = {
-  look: 'its lettering',
+  look: 'its typography',
   box: 'its box',
   place: 'its place',
   text: 'its words',

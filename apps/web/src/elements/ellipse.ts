@@ -1,0 +1,3 @@
+import type { Settings } from './settings';
+
+export const ellipse: Settings<'ellipse'> = {};

@@ -1,0 +1,7 @@
+import { ellipse as drawn } from '../../drawing';
+import { boxLook } from '../../style';
+import type { Of, Play } from '../play';
+
+export const ellipse: Play<Of<'ellipse'>> = {
+  paint: (element, { project, rect }) => drawn(element.id, rect, boxLook(project, element.box)),
+};
