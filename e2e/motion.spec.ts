@@ -148,7 +148,7 @@ test('a motion of the project’s own is made of tracks, used as the default, an
   await motions.getByRole('button', { name: 'Motion', exact: true }).click();
   await motions.getByRole('button', { name: 'Rise' }).click();
   await expect(motions).toContainText('Nothing moves by it yet.');
-  const second = motions.getByRole('group', { name: 'Coming, track 2' });
+  const second = motions.getByRole('group', { name: 'In, track 2' });
   await second.getByRole('combobox', { name: 'In what' }).selectOption('turn');
   await expect(second.getByRole('textbox', { name: 'From' })).toHaveValue('-12');
   await second.getByRole('textbox', { name: 'Duration' }).fill('-5 ms');
