@@ -16,10 +16,10 @@ test('a step moves an element and the next waits for it, another plays music, an
   await moves.getByRole('button', { name: 'Keyframes' }).click();
   await moves.getByRole('combobox', { name: 'Starts' }).selectOption('on a conversation step');
   const last = moves.getByRole('group', { name: 'Keyframe 2' });
-  await last.getByRole('textbox', { name: 'X' }).fill('300');
-  await last.getByRole('textbox', { name: 'X' }).press('Enter');
-  await last.getByRole('textbox', { name: 'At' }).fill('2');
-  await last.getByRole('textbox', { name: 'At' }).press('Enter');
+  await last.getByRole('textbox', { name: 'X', exact: true }).fill('300');
+  await last.getByRole('textbox', { name: 'X', exact: true }).press('Enter');
+  await last.getByRole('textbox', { name: 'At', exact: true }).fill('2');
+  await last.getByRole('textbox', { name: 'At', exact: true }).press('Enter');
 
   await openLines(desk);
   await lines(desk).getByRole('button', { name: 'A new conversation' }).click();
