@@ -113,7 +113,7 @@ test('a flag, a person put together of several, and an accent are typed as one l
         for (const value of await desk.words()) if (value !== '' && words.startsWith(value)) seen.add(value);
         return seen.has(words);
       },
-      { intervals: [60], timeout: 30_000 },
+      { intervals: [60], timeout: 120_000 },
     )
     .toBe(true);
   expect([...seen].filter((value) => !prefixes.has(value))).toEqual([]);
@@ -138,7 +138,7 @@ test('the time a conversation shows is the time its run takes, a pause of 1.7 s 
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('The watch');
   await desk.say('harbour chatter');
-  await expect(desk.trace).toContainText('Overheard goes', { timeout: 30_000 });
+  await expect(desk.trace).toContainText('Overheard goes', { timeout: 120_000 });
   const rows = await desk.trace.innerText();
   const at = (words: string): number => Number(new RegExp(`(\\d+\\.\\d+)\\s+${words}`).exec(rows)![1]);
   // From when the first line begins, to the hundredth it is shown in.
