@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { compile } from '../packages/core/src/compile';
 import type { Project } from '../packages/core/src/model';
 import { writeProject } from '../packages/core/src/schema';
+import { plugIn, pressAtOnce, type Pad } from './hands';
 
 /** A held screen under the hand: points are design pixels. */
 export interface Held {
@@ -54,7 +55,7 @@ export class Desk {
   }
   card(name: string): Locator {
     return this.map.getByRole('button', {
-      name: new RegExp(`^${name}, (base|overlay|notice|hud|not made)`),
+      name: new RegExp(`^${name}, (base|overlay|notice|HUD|not made)`),
     });
   }
   /** Chooses a card, wherever it is on the map; the keyboard brings it into view. */
@@ -160,28 +161,8 @@ export class Desk {
   }
 
   /** Plugs in a pad with the standard mapping, whose buttons are pressed by number. */
-  async pad(): Promise<{ press: (button: number) => Promise<void> }> {
-    await this.page.evaluate(() => {
-      const buttons = Array.from({ length: 17 }, () => ({ pressed: false, touched: false, value: 0 }));
-      const pad = { connected: true, mapping: 'standard', index: 0, id: 'test', axes: [0, 0, 0, 0], buttons };
-      Object.assign(window, { testPad: pad });
-      navigator.getGamepads = () => [pad as unknown as Gamepad];
-    });
-    const set = (button: number, pressed: boolean) =>
-      this.page.evaluate(
-        ([n, down]) => {
-          const { testPad } = window as unknown as { testPad: { buttons: { pressed: boolean }[] } };
-          testPad.buttons[n]!.pressed = down;
-          return new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
-        },
-        [button, pressed] as const,
-      );
-    return {
-      press: async (button) => {
-        await set(button, true);
-        await set(button, false);
-      },
-    };
+  pad(): Promise<Pad> {
+    return plugIn(this.page);
   }
 
   /** Listens to what the page is asked to sound from the next opening on; the machine need not have a loudspeaker. */
@@ -321,18 +302,6 @@ export class Desk {
  * A test finds the browser as a person does who comes again: what it has fetched and compiled is there still,
  * which is a third of the time of an opening. What was kept, allowed or left open is not.
  */
-/**
- * Sends a key's up right after its down, without waiting for what the down does: on a busy machine a game would
- * otherwise take a direction to be held.
- */
-function pressAtOnce(keyboard: Page['keyboard']): void {
-  const press = keyboard.press.bind(keyboard);
-  keyboard.press = async (key, options) => {
-    if (options?.delay !== undefined || key.includes('+')) return press(key, options);
-    await Promise.all([keyboard.down(key), keyboard.up(key)]);
-  };
-}
-
 export const test = base.extend<{ desk: Desk; apart: boolean }, { profile: BrowserContext }>({
   /** A browser of its own, for what cannot be put back: a clock that a test sets, a touch screen. */
   apart: [false, { option: true }],

@@ -80,7 +80,7 @@ test('Find brings the map along and leaves the keyboard where one goes on; what 
   await find('game says sunrise', /^The game says sunrise/);
   await expect(desk.game).toBeFocused();
   await desk.page.keyboard.press('Shift+Escape');
-  await find('oil gauge', /^Oil gauge hud/);
+  await find('oil gauge', /^Oil gauge HUD/);
   await expect(desk.card('Oil gauge')).toBeFocused();
   await find('logbook not made', /not made yet/);
   await expect(

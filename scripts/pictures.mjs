@@ -25,7 +25,7 @@ async function picture(name, act, options = {}) {
   await live.waitFor({ timeout: 60_000 });
   const reading = page.getByRole('complementary', { name: 'Reading' });
   const card = (label) =>
-    region('Map').getByRole('button', { name: new RegExp(`^${label}, (base|overlay|notice|hud)`) });
+    region('Map').getByRole('button', { name: new RegExp(`^${label}, (base|overlay|notice|HUD)`) });
   const choose = async (label) => {
     await card(label).focus();
     await card(label).click();

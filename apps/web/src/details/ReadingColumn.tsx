@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { areasAround, PROJECT, readName, screenById, titleCase, withId } from '@tavu/core/model';
+import { areasAround, PROJECT, readName, screenById, layerName, withId } from '@tavu/core/model';
 import { choose, chosenScreens, edit, useStudio } from '../store';
 import { Nothing, useAhead, Field } from '../ui';
 import { chooseStep, useChosenStep } from '../panes/lines';
@@ -72,7 +72,7 @@ export function ReadingColumn() {
                 </span>
               ))}
             <button type="button" className="hover:underline" onClick={() => choose({ screen: null })}>
-              {titleCase(screen.layer)}
+              {layerName(screen.layer)}
             </button>
             <span aria-hidden="true">›</span>
             <button

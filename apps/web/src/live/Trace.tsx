@@ -63,7 +63,7 @@ export function Trace() {
     <div className="flex min-h-18 flex-1 shrink-0 flex-col">
       <div className="flex shrink-0 flex-wrap items-center gap-x-2 gap-y-1 px-3.5 pt-1">
         <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
-          Show
+          Log
           <select
             aria-label="Log filter"
             className="h-6.5 w-32 rounded border border-line bg-sheet px-1 text-ink"

@@ -1,4 +1,4 @@
-import type { Id, Project } from '@tavu/core/model';
+import { layerWord, type Id, type Layer, type Project } from '@tavu/core/model';
 import { ownerNames, placesOf } from '@tavu/core/references';
 
 /** What moves by a motion of the project's own, by name. */
@@ -10,7 +10,10 @@ export function usesOf(project: Project, id: Id): string[] {
     const [at, part, layer] = path;
     const name = names.get(owner) ?? 'what is gone';
     if (at === 'defaults')
-      found.set(`defaults ${layer ?? ''}`, part === 'layers' ? `every ${layer}` : 'the default motion');
+      found.set(
+        `defaults ${layer ?? ''}`,
+        part === 'layers' ? `every ${layerWord(layer as Layer)}` : 'the default motion',
+      );
     else found.set(`${owner} ${on}`, at === 'links' ? `a sentence of ${name}` : name);
   }
   return [...found.values()];

@@ -1,6 +1,6 @@
 'use client';
 
-import { screenById, timeIn, titleCase, type Id, withId } from '@tavu/core/model';
+import { screenById, timeIn, layerName, type Id, withId } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords } from '@tavu/core/words';
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
@@ -132,7 +132,7 @@ function LastSeconds({ change }: { change: ReactNode }) {
         >
           {rows.map(({ layer, lanes }) => (
             <div key={layer} style={{ height: LANE * lanes }}>
-              {titleCase(layer)}
+              {layerName(layer)}
             </div>
           ))}
         </div>

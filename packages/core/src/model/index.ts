@@ -20,6 +20,8 @@ export {
   linksFrom,
   elementById,
   targetName,
+  layerName,
+  layerWord,
   titleCase,
   childrenOf,
 } from './look-up';

@@ -1,5 +1,5 @@
 import type { Element } from './element';
-import type { Id, Link, Project, Screen, Target } from './types';
+import type { Id, Layer, Link, Project, Screen, Target } from './types';
 
 /**
  * What is in a list, by id; of two of one id the first. Made once for a list that can no longer change, such as every list of a
@@ -74,3 +74,8 @@ export function targetName(project: Project, to: Target | undefined): string {
 
 /** `game over` → `Game over`. */
 export const titleCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What a layer is called within a sentence. */
+export const layerWord = (layer: Layer): string => (layer === 'hud' ? 'HUD' : layer);
+/** What a layer is called as a heading. */
+export const layerName = (layer: Layer): string => titleCase(layerWord(layer));

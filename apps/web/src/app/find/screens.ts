@@ -1,3 +1,4 @@
+import { layerWord } from '@tavu/core/model';
 import { editingLayer } from '../../ui';
 import { showHeld } from '../../run';
 import { centreOnMap } from '../../panes/map';
@@ -10,7 +11,7 @@ export const screens: Finder = {
       group: 'Screens',
       key: id,
       label: name,
-      hint: layer,
+      hint: layerWord(layer),
       onPick: () => {
         choose({ screen: id });
         showHeld(id);

@@ -11,7 +11,7 @@ const LAYERS: { layer: Layer; words: string }[] = [
   { layer: 'base', words: 'a screen' },
   { layer: 'overlay', words: 'an overlay' },
   { layer: 'notice', words: 'a message' },
-  { layer: 'hud', words: 'up beside a base' },
+  { layer: 'hud', words: 'a HUD piece' },
 ];
 
 export function AddScreen({

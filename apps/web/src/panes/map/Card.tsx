@@ -3,7 +3,7 @@
 import type { Item } from '@tavu/core/drawing';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { CARD, type MapCard } from '@tavu/core/map';
-import { readName } from '@tavu/core/model';
+import { layerWord, readName } from '@tavu/core/model';
 import { paintStill } from '@tavu/core/paint';
 import { Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
 import { memo, useState } from 'react';
@@ -126,7 +126,7 @@ const selectName = (box: HTMLElement | null): void => box?.querySelector('input'
 const cardName = (card: MapCard, up: boolean): string =>
   card.holds > 0
     ? `${card.name}, folded area`
-    : `${card.name}, ${card.gap ? 'not made yet' : card.layer}${up ? ', up now' : ''}`;
+    : `${card.name}, ${card.gap ? 'not made yet' : layerWord(card.layer)}${up ? ', up now' : ''}`;
 
 function StartMark() {
   return (

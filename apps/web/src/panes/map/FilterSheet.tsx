@@ -2,7 +2,7 @@
 
 import { findingsOf, findingWords } from '@tavu/core/check';
 import { LAYERS } from '@tavu/core/map';
-import { titleCase, withId } from '@tavu/core/model';
+import { layerName, withId } from '@tavu/core/model';
 import { Funnel } from 'lucide-react';
 import { useMemo } from 'react';
 import { chooseLink, choose, useStudio } from '../../store';
@@ -40,7 +40,7 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
             value={filter.layer}
             options={[
               ['any', 'all'],
-              ...LAYERS.map((layer): [Filter['layer'], string] => [layer, titleCase(layer)]),
+              ...LAYERS.map((layer): [Filter['layer'], string] => [layer, layerName(layer)]),
             ]}
             onChange={(layer) => put({ layer })}
           />

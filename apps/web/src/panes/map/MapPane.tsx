@@ -1,7 +1,7 @@
 'use client';
 
 import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map';
-import { titleCase, type Id, type Project, withId } from '@tavu/core/model';
+import { layerName, type Id, type Project, withId } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { showHeld, useRun } from '../../run';
@@ -277,7 +277,7 @@ function Rulers({ plan, view }: Seen) {
               className="absolute top-0.5 text-sm text-soft"
               style={{ left: Math.min(right - 70, Math.max(34, view.x + (band.x + 16) * view.k)) }}
             >
-              {titleCase(band.layer)}
+              {layerName(band.layer)}
             </span>
           );
         })}

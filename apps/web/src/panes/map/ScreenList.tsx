@@ -1,7 +1,7 @@
 'use client';
 
 import { LAYERS } from '@tavu/core/map';
-import { titleCase } from '@tavu/core/model';
+import { layerName } from '@tavu/core/model';
 import { showHeld, useRun } from '../../run';
 import { choose, useStudio } from '../../store';
 
@@ -14,7 +14,7 @@ export function ScreenList() {
     <nav aria-label="Screens" data-pane tabIndex={-1} className="min-h-0 flex-1 overflow-auto bg-mist p-2">
       {LAYERS.map((layer) => (
         <div key={layer} className="mb-2">
-          <h3 className="px-1.5 text-sm text-soft">{titleCase(layer)}</h3>
+          <h3 className="px-1.5 text-sm text-soft">{layerName(layer)}</h3>
           {screens
             .filter((screen) => screen.layer === layer)
             .map((screen) => (
