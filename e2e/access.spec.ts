@@ -161,7 +161,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   await type('Shift+ArrowRight', 'ArrowRight');
   await expect(across).toHaveValue(String(before + 11));
   await type('Enter');
-  await expect(desk.page.getByRole('textbox', { name: /^Words on/ }).last()).toBeVisible();
+  await expect(desk.page.getByRole('textbox', { name: /^Text of/ }).last()).toBeVisible();
   await keyboard.type('Go on');
   await type('Enter');
   expect(await desk.words()).toContain('Go on');

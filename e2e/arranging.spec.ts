@@ -15,8 +15,8 @@ test('several are lined up, spread, put into a panel with nothing moving, and hi
   for (const name of [/^Continue b/, /^Options b/])
     await all.getByRole('button', { name }).click({ modifiers: ['Shift'] });
   await expect(desk.reading.getByRole('region', { name: 'Several elements' })).toContainText('3 elements');
-  await desk.reading.getByRole('combobox', { name: 'Line up to' }).selectOption('the safe margin');
-  await desk.reading.getByRole('button', { name: 'Left edges in line' }).click();
+  await desk.reading.getByRole('combobox', { name: 'Align to' }).selectOption('the safe margin');
+  await desk.reading.getByRole('button', { name: 'Align left edges' }).click();
   await desk.reading.getByRole('button', { name: 'Only this' }).first().click();
   await expect(desk.field('Offset').first()).toHaveValue('96');
   await live.key('Shift+H');
@@ -34,8 +34,8 @@ test('beside a sibling that shows faintly, what nearly matches is matched by one
   // The headings of both stand in the middle; this one five too far to the right.
   await desk.field('Offset').first().fill('0 + 5');
   await desk.field('Offset').first().press('Enter');
-  await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
-  await desk.page.getByRole('combobox', { name: 'Show faintly' }).selectOption('Pause');
+  await desk.page.getByRole('button', { name: 'Align and reference' }).click();
+  await desk.page.getByRole('combobox', { name: 'Reference screen' }).selectOption('Pause');
   await desk.page.keyboard.press('Escape');
   const near = desk.reading.getByRole('region', { name: 'Beside Pause' });
   await expect(near.getByRole('listitem').first()).toContainText(/^left /);
@@ -54,7 +54,7 @@ test('a thing caught on the grid starts on it, and several get the same gaps', a
       .slice(1)
       .map(Number);
   await desk.page.getByRole('button', { name: 'Grid', exact: true }).click();
-  await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
+  await desk.page.getByRole('button', { name: 'Align and reference' }).click();
   await desk.page.getByRole('textbox', { name: 'Grid' }).fill('50');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
@@ -96,16 +96,14 @@ test('a panel sets what it holds into a column, a row, and a grid', async ({ des
   await live.key('p');
   await desk.fillIn('Width', '1000');
   await desk.fillIn('Height', '600');
-  await desk.reading
-    .getByRole('combobox', { name: 'What it holds stands' })
-    .selectOption('one under the other');
+  await desk.reading.getByRole('combobox', { name: 'Layout' }).selectOption('column');
   await desk.fillIn('Gap', '30');
   await desk.fillIn('Padding', '40');
   const panel = desk.reading.getByRole('button', { name: /^Panel panel/ });
   for (const name of ['Button', 'Button 2', 'Button 3']) {
     await live.key('b');
     await expect(desk.reading.getByRole('textbox', { name: /^Name of this/ })).toHaveValue(name);
-    await desk.reading.getByRole('combobox', { name: 'Inside of' }).selectOption('Panel');
+    await desk.reading.getByRole('combobox', { name: 'Parent' }).selectOption('Panel');
     await expect(desk.reading.getByText('Panel places it, as a column')).toBeVisible();
     await desk.fillIn('Width', '200');
     await desk.fillIn('Height', '80');
@@ -122,9 +120,9 @@ test('a panel sets what it holds into a column, a row, and a grid', async ({ des
   };
   await desk.reading.getByRole('button', { name: 'All of Shop' }).click();
   expect(await places()).toEqual(['500, 280', '500, 390', '500, 500']);
-  await desk.reading.getByRole('combobox', { name: 'What it holds stands' }).selectOption('side by side');
+  await desk.reading.getByRole('combobox', { name: 'Layout' }).selectOption('row');
   expect(await places()).toEqual(['500, 280', '730, 280', '960, 280']);
-  await desk.reading.getByRole('combobox', { name: 'What it holds stands' }).selectOption('in a grid');
+  await desk.reading.getByRole('combobox', { name: 'Layout' }).selectOption('grid');
   const [first, second, third] = (await places()).map((value) => value.split(', ').map(Number));
   expect(second![1]).toBe(first![1]);
   expect(third![0]).toBe(first![0]);
@@ -140,13 +138,11 @@ test('what a panel has no room for is cut off, or scrolled to by the focus; what
   await live.key('p');
   await desk.fillIn('Width', '600');
   await desk.fillIn('Height', '240');
-  await desk.reading
-    .getByRole('combobox', { name: 'What it holds stands' })
-    .selectOption('one under the other');
+  await desk.reading.getByRole('combobox', { name: 'Layout' }).selectOption('column');
   for (let n = 0; n < 4; n++) {
     await live.press(1910, 1070);
     await live.key('b');
-    await desk.reading.getByRole('combobox', { name: 'Inside of' }).selectOption('Panel');
+    await desk.reading.getByRole('combobox', { name: 'Parent' }).selectOption('Panel');
   }
   await desk.reading.getByRole('button', { name: 'All of Shop' }).click();
   const panel = desk.reading.getByRole('button', { name: /^Panel panel/ });
@@ -154,11 +150,9 @@ test('what a panel has no room for is cut off, or scrolled to by the focus; what
   const drawn = (selector: string) =>
     desk.game.evaluate((host, find) => host.shadowRoot!.querySelectorAll(find).length, selector);
   expect(await drawn('clipPath')).toBe(0);
-  await desk.reading.getByRole('combobox', { name: 'What does not fit in' }).selectOption('is cut off');
+  await desk.reading.getByRole('combobox', { name: 'Overflow' }).selectOption('clipped');
   await expect.poll(() => drawn('clipPath')).toBe(1);
-  await desk.reading
-    .getByRole('combobox', { name: 'What does not fit in' })
-    .selectOption('can be scrolled to');
+  await desk.reading.getByRole('combobox', { name: 'Overflow' }).selectOption('scrolls');
 
   // A second panel lies over the first, until that is lifted.
   await live.press(1910, 1070);
@@ -194,8 +188,8 @@ test('a near match takes the sibling’s value, and its other edge stays where i
   await desk.field('Offset').first().fill('0 + 5');
   await desk.field('Offset').first().press('Enter');
   const [left, , width] = await place();
-  await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
-  await desk.page.getByRole('combobox', { name: 'Show faintly' }).selectOption('Pause');
+  await desk.page.getByRole('button', { name: 'Align and reference' }).click();
+  await desk.page.getByRole('combobox', { name: 'Reference screen' }).selectOption('Pause');
   await desk.page.keyboard.press('Escape');
   const near = desk.reading.getByRole('region', { name: 'Beside Pause' });
   await near.getByRole('button', { name: 'Match, the rest stays' }).first().click();
@@ -222,8 +216,8 @@ test('several are lined up with a faint sibling by one press, at any distance, a
     return found;
   };
   expect(await lefts()).toEqual([180, 180, 180]);
-  await desk.page.getByRole('button', { name: 'Line up', exact: true }).click();
-  await desk.page.getByRole('combobox', { name: 'Show faintly' }).selectOption('Pause');
+  await desk.page.getByRole('button', { name: 'Align and reference' }).click();
+  await desk.page.getByRole('combobox', { name: 'Reference screen' }).selectOption('Pause');
   await desk.page.keyboard.press('Escape');
   await live.drag([120, 400], [700, 800]);
   await expect(desk.reading.getByRole('heading', { name: '3 elements' })).toBeVisible();

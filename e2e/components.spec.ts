@@ -12,19 +12,19 @@ test('a component is made of what is chosen, placed elsewhere, changed once, oth
   const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Back/ }).click();
   await desk.reading.getByRole('button', { name: 'Make a component' }).click();
-  await expect(desk.reading.getByRole('textbox', { name: 'Its name, everywhere' })).toHaveValue('Back');
+  await expect(desk.reading.getByRole('textbox', { name: 'Name, in every place' })).toHaveValue('Back');
   // Its way back went with it, and is the same everywhere.
   await expect(desk.sentence(/^When Back is pressed, go back/)).toBeVisible();
   await desk.reading
-    .getByRole('region', { name: 'What it is told here' })
+    .getByRole('region', { name: 'Parameters here' })
     .getByRole('button', { name: 'Text' })
     .click();
   await desk.reading.getByRole('button', { name: 'Go inside' }).click();
-  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('{label} (Esc)');
+  await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('{label} (Esc)');
   await desk.page.keyboard.press('Escape');
 
   await desk.held('Game over');
-  await desk.reading.getByRole('combobox', { name: 'Put on something else' }).selectOption('Back');
+  await desk.reading.getByRole('combobox', { name: 'Add another element' }).selectOption('Back');
   await expect(desk.field('label')).toBeVisible();
   await desk.fillIn('label', 'Leave');
   await expect.poll(() => desk.words()).toContain('Leave (Esc)');
@@ -35,17 +35,17 @@ test('a component is made of what is chosen, placed elsewhere, changed once, oth
 
   // Changed once, everywhere; then only here; then as everywhere again.
   await desk.reading.getByRole('button', { name: 'Go inside' }).click();
-  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('‹ {label}');
+  await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('‹ {label}');
   await expect.poll(() => desk.words()).toContain('‹ Return');
-  await desk.reading.getByRole('radio', { name: 'Only here' }).click();
-  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('Off');
+  await desk.reading.getByRole('radio', { name: 'This place only' }).click();
+  await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('Off');
   await expect.poll(() => desk.words()).toContain('Off');
-  await expect(desk.reading.getByText('Otherwise here: its words.')).toBeVisible();
+  await expect(desk.reading.getByText('Overridden here: its words.')).toBeVisible();
   await desk.held('Game over');
   await expect.poll(() => desk.words()).toContain('‹ Leave');
   await desk.held('Options');
   await what.getByRole('button', { name: /^Back/ }).click();
-  await desk.reading.getByRole('button', { name: 'All as everywhere' }).click();
+  await desk.reading.getByRole('button', { name: 'Reset to the component' }).click();
   await expect.poll(() => desk.words()).toContain('‹ Return');
 
   // It runs: pressed where it is placed, it goes back.
@@ -55,8 +55,8 @@ test('a component is made of what is chosen, placed elsewhere, changed once, oth
 
   await desk.held('Options');
   await what.getByRole('button', { name: /^Back/ }).click();
-  await desk.reading.getByRole('button', { name: 'Dissolve it here' }).click();
-  await expect(desk.reading.getByRole('textbox', { name: 'Words on it' })).toHaveCount(0);
+  await desk.reading.getByRole('button', { name: 'Break into elements' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Text', exact: true })).toHaveCount(0);
   await expect.poll(() => desk.words()).toContain('‹ Return');
 });
 
@@ -69,7 +69,7 @@ test('a component is told a picture, whether a part of it is there, and where it
   const chooser = desk.page.waitForEvent('filechooser');
   await desk.page
     .getByRole('region', { name: 'Assets' })
-    .getByRole('button', { name: 'Bring in files' })
+    .getByRole('button', { name: 'Import files' })
     .click();
   await (
     await chooser
@@ -93,8 +93,8 @@ test('a component is told a picture, whether a part of it is there, and where it
   await rows.getByRole('button', { name: /^Button button/ }).click();
   await rows.getByRole('button', { name: /^Picture picture/ }).click({ modifiers: ['Shift'] });
   await desk.reading.getByRole('button', { name: 'Make a component' }).click();
-  await desk.fillIn('Its name, everywhere', 'Bird');
-  const told = desk.reading.getByRole('region', { name: 'What it is told here' });
+  await desk.fillIn('Name, in every place', 'Bird');
+  const told = desk.reading.getByRole('region', { name: 'Parameters here' });
   await told.getByRole('button', { name: 'Text' }).click();
   await told.getByRole('button', { name: 'Picture' }).click();
   await told.getByRole('button', { name: 'On or off' }).click();
@@ -103,23 +103,23 @@ test('a component is told a picture, whether a part of it is there, and where it
   await desk.reading.getByRole('button', { name: 'Go inside' }).click();
   const parts = desk.reading.getByRole('list', { name: 'Parts of Bird' });
   await parts.getByRole('button', { name: 'Picture' }).click();
-  await desk.reading.getByRole('combobox', { name: 'Or what it is told' }).selectOption('picture');
+  await desk.reading.getByRole('combobox', { name: 'Or from a parameter' }).selectOption('picture');
   await desk.reading.getByRole('button', { name: 'always' }).first().click();
   await desk.page.getByRole('combobox', { name: 'Only while' }).fill('shown');
   await desk.page.keyboard.press('Enter');
   await expect(desk.reading.getByRole('button', { name: 'shown', exact: true })).toBeVisible();
   await parts.getByRole('button', { name: 'Button' }).click();
-  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('To {label}');
+  await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('To {label}');
   await rows.getByRole('button', { name: 'Button Bird' }).click();
   await desk.fillIn('label', 'sea');
   await expect.poll(() => desk.words()).toContain('To sea');
   // What is written inside still names it, and is not what it says here.
   await desk.reading.getByRole('button', { name: 'Go inside' }).click();
   await parts.getByRole('button', { name: 'Button' }).click();
-  await expect(desk.reading.getByRole('textbox', { name: 'Words on it' })).toHaveValue('To {label}');
+  await expect(desk.reading.getByRole('textbox', { name: 'Text', exact: true })).toHaveValue('To {label}');
 
   await desk.held('Game over');
-  await desk.reading.getByRole('combobox', { name: 'Put on something else' }).selectOption('Bird');
+  await desk.reading.getByRole('combobox', { name: 'Add another element' }).selectOption('Bird');
   await desk.reading.getByRole('combobox', { name: 'picture', exact: true }).selectOption('tern');
   const pictures = () => desk.game.evaluate((host) => host.shadowRoot!.querySelectorAll('image').length);
   await expect.poll(pictures).toBe(1);

@@ -45,6 +45,16 @@ export class Desk {
   get asking(): Locator {
     return this.page.getByRole('form', { name: 'Where should this lead?' });
   }
+  /** The note of a key that led nowhere. */
+  get unusedKey(): Locator {
+    return this.live.getByRole('status', { name: 'Unused key' });
+  }
+  /** Says where a key that was noted as leading nowhere should lead. */
+  async askAboutKey(key: string): Promise<void> {
+    await expect(this.unusedKey.getByText(`${key} leads nowhere.`)).toBeVisible();
+    await this.page.keyboard.press('Shift+Enter');
+    await expect(this.asking).toContainText(`When ${key} goes down,`);
+  }
   /** The field of the picker that is open. */
   get typing(): Locator {
     return this.page.getByRole('dialog').getByRole('combobox');
@@ -263,7 +273,7 @@ export class Desk {
     const chooser = this.page.waitForEvent('filechooser');
     await this.page
       .getByRole('region', { name: 'Assets' })
-      .getByRole('button', { name: 'Bring in files' })
+      .getByRole('button', { name: 'Import files' })
       .click();
     await (await chooser).setFiles(files);
   }

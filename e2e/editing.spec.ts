@@ -7,7 +7,7 @@ test('typing over a text in Live while held changes it where it runs, and one un
   const box = (await desk.editing.boundingBox())!;
   const heading = { x: box.x + box.width * 0.2, y: box.y + box.height * 0.29 };
   await desk.page.mouse.dblclick(heading.x, heading.y);
-  const words = desk.page.getByRole('textbox', { name: 'Words on Heading' });
+  const words = desk.page.getByRole('textbox', { name: 'Text of Heading' });
   await words.fill('Saltwick Dark');
   await words.press('Enter');
   expect(await desk.words()).toContain('Saltwick Dark');
@@ -140,7 +140,7 @@ test('every trigger and kind can be said in a sentence', async ({ desk }) => {
   await expect(tab).toHaveAccessibleName(/goes down, open Tide table over this, default motion/);
   await desk.fill(tab, 'goes down', 'held', /is held/);
   await tab.getByRole('button', { name: '500 ms', exact: true }).click();
-  await desk.page.getByRole('textbox', { name: 'Held how long' }).fill('1 s');
+  await desk.page.getByRole('textbox', { name: 'Long press after' }).fill('1 s');
   await desk.page.keyboard.press('Enter');
   await expect(tab).toHaveAccessibleName(/is held for 1 s/);
 

@@ -173,7 +173,7 @@ test('a rule of the whole project opens its popup above a modal confirm when mar
   await desk.reading.getByRole('button', { name: 'Base' }).click();
   const rule = desk.sentence(/^When the game says radio lost/);
   await rule.getByRole('button', { name: 'also above modal screens' }).click();
-  await desk.page.getByRole('button', { name: 'Take this out' }).click();
+  await desk.page.getByRole('button', { name: 'Remove this' }).click();
   await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.takeInHand();
   await desk.page.keyboard.press('ArrowUp');

@@ -168,6 +168,6 @@ test('core and Chromium break lines alike in English, German and Finnish, in eve
 test('a screen’s edit is in the picture at once', async ({ desk }) => {
   await desk.choose('Title');
   await desk.reading.getByRole('button', { name: /^Heading text/ }).click();
-  await desk.reading.getByRole('textbox', { name: 'Words on it' }).fill('Another light');
+  await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('Another light');
   expect(await desk.words()).toContain('Another light');
 });

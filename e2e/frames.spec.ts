@@ -14,7 +14,7 @@ test('a pace is named, written, and drawn by its handles', async ({ desk }) => {
   await desk.readProject();
   await desk.defaults.getByText('Easing: ', { exact: false }).first().click();
   const pace = desk.defaults.getByRole('group', { name: 'Easing' });
-  await pace.getByRole('combobox', { name: 'Easing' }).selectOption('a curve of its own');
+  await pace.getByRole('combobox', { name: 'Easing' }).selectOption('a custom curve');
   const written = pace.getByRole('textbox', { name: 'Easing, as CSS writes it' });
   await expect(written).toHaveValue(/^cubic-bezier\(/);
   const before = await written.inputValue();
@@ -49,7 +49,7 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   await expect(label).toContainText('860, 440 · 200 × 200');
   await scrub(desk, /^Moment of Shop/, 10);
   await desk.time.getByRole('button', { name: 'Set keyframes' }).click();
-  await expect(desk.time).toContainText('moving what is chosen sets where it is at 1 s');
+  await expect(desk.time).toContainText('moving the selection sets a keyframe at 1 s');
   await live.drag([960, 540], [1160, 640]);
   await expect(label).toContainText(/10[56]\d, 5[34]\d · 200 × 200/);
   await live.key('.');
@@ -68,7 +68,7 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   await first.getByRole('button', { name: 'Copy this animation' }).click();
   await live.press(1900, 1070);
   await live.key('b');
-  await desk.reading.getByRole('button', { name: 'The copied one' }).click();
+  await desk.reading.getByRole('button', { name: 'Paste animation' }).click();
   await desk.reading.getByRole('button', { name: 'Flicker' }).click();
   await expect(desk.reading.getByRole('group', { name: /^Animation/ })).toHaveCount(2);
   // It plays: the picture goes on changing by itself.

@@ -106,7 +106,7 @@ test('a picture of its own stands beside what has the focus, and moves for as lo
   await held.press(960, 440);
   const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
   await box
-    .getByRole('radiogroup', { name: 'Looks when' })
+    .getByRole('radiogroup', { name: 'State' })
     .getByRole('radio', { name: /^focused/ })
     .click();
   const marker = box.getByRole('group', { name: 'Marker' });
@@ -115,7 +115,7 @@ test('a picture of its own stands beside what has the focus, and moves for as lo
   await marker.getByRole('combobox', { name: 'Side' }).selectOption('on the right');
   await marker.getByRole('textbox', { name: 'Offset' }).fill('30');
   await marker.getByRole('textbox', { name: 'Offset' }).press('Enter');
-  await marker.getByRole('combobox', { name: 'Meanwhile' }).selectOption('bob');
+  await marker.getByRole('combobox', { name: 'Movement' }).selectOption('bob');
   await desk.playFrom('Pause');
   /** Small pictures on the screen, against the frame’s own pixels. */
   const seen = () =>
@@ -138,10 +138,10 @@ test('a picture of its own stands beside what has the focus, and moves for as lo
   await desk.choose('Pause');
   await held.press(960, 440);
   await box
-    .getByRole('radiogroup', { name: 'Looks when' })
+    .getByRole('radiogroup', { name: 'State' })
     .getByRole('radio', { name: /^focused/ })
     .click();
-  await marker.getByRole('combobox', { name: 'Meanwhile' }).selectOption('keeps still');
+  await marker.getByRole('combobox', { name: 'Movement' }).selectOption('none');
   await desk.playFrom('Pause');
   await expect.poll(async () => (await seen()).length).toBe(1);
   const still = (await seen())[0]!.y;

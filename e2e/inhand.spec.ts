@@ -142,6 +142,7 @@ test('keys that are bound by pressing them reach the game; what the system keeps
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('Play');
   await desk.page.keyboard.press('Escape');
+  await desk.askAboutKey('Esc');
   await desk.asking.getByRole('radio', { name: 'do something' }).click();
   await desk.asking.getByRole('combobox').fill('Pressed');
   await desk.asking.getByRole('option', { name: /Set “Pressed” to a number/ }).click();
@@ -160,7 +161,7 @@ test('a dead end can lead back, end, or be left to the game, with the keyboard a
   await desk.playFrom('Chart');
   const ask = async (key: string, downs: number): Promise<void> => {
     await desk.page.keyboard.press(key);
-    await expect(desk.asking).toContainText(`When ${key.toUpperCase()} goes down,`);
+    await desk.askAboutKey(key.toUpperCase());
     for (let n = 0; n < downs; n++) await desk.page.keyboard.press('ArrowDown');
   };
   await ask('j', 5);
@@ -194,14 +195,16 @@ test('a screen made in an area while playing belongs to it, with the pieces of i
 }) => {
   await desk.playFrom('The watch');
   await desk.page.keyboard.press('m');
+  await desk.askAboutKey('M');
   await desk.page.keyboard.press('ArrowDown');
   await desk.page.keyboard.type('Sea chart');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('The watch', 'Sea chart');
   await desk.choose('Sea chart');
-  await expect(desk.reading.getByRole('navigation', { name: 'Where this is' })).toContainText('On watch');
+  await expect(desk.reading.getByRole('navigation', { name: 'Location' })).toContainText('On watch');
   await desk.playFrom('The watch');
   await desk.page.keyboard.press('k');
+  await desk.askAboutKey('K');
   await desk.page.keyboard.type('Lamp lost');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Lamp lost');

@@ -60,7 +60,7 @@ test('four buttons one under another: down goes round, a way set by hand wins, a
   desk,
 }) => {
   await desk.choose('Pause');
-  await desk.live.getByRole('button', { name: 'Where the focus goes' }).click();
+  await desk.live.getByRole('button', { name: 'Focus arrows' }).click();
   const end = (name: RegExp) => desk.editing.getByRole('button', { name });
   await expect(end(/^Leave the watch, down: leads to Resume$/)).toBeVisible();
   const from = (await end(/^Resume, down: leads to Options$/).boundingBox())!;
@@ -86,7 +86,7 @@ test('four buttons one under another: down goes round, a way set by hand wins, a
   await desk.expectUp('The watch', 'Pause', 'Confirm');
 
   await desk.held('Pause');
-  await desk.reading.getByRole('button', { name: 'Order it by clicking through' }).click();
+  await desk.reading.getByRole('button', { name: 'Set the order by clicking' }).click();
   const order = desk.editing.getByRole('group', { name: 'Click what is read next' });
   for (const name of [/: Leave the watch/, /: Keep this night/, /: Options/, /: Resume/])
     await order.getByRole('button', { name }).click();
@@ -131,7 +131,7 @@ test('words are typed into the game, by any means the system has', async ({ desk
   await pane.getByRole('combobox', { name: 'Type of the new value' }).selectOption('text');
   await pane.getByRole('textbox', { name: 'A new value' }).fill('keeper');
   await desk.page.keyboard.press('Enter');
-  await desk.reading.getByRole('combobox', { name: 'Shows the value' }).selectOption('keeper');
+  await desk.reading.getByRole('combobox', { name: 'Controls the value' }).selectOption('keeper');
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('Name');
   await desk.page.mouse.click(...(await pointOf(desk, 'Write here')));

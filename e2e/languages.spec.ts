@@ -31,13 +31,13 @@ test('words typed while Live speaks another language are in that language, and s
     .getByRole('button', { name: /^Start/ })
     .first()
     .click();
-  const words = desk.reading.getByRole('textbox', { name: 'Words on it, German' });
+  const words = desk.reading.getByRole('textbox', { name: 'Text, German' });
   await expect(words).toHaveValue('Start');
   await words.fill('Anfangen');
   await expect.poll(() => desk.words()).toContain('Anfangen');
   // Typed over the picture it is in that language too.
   await live.key('Enter');
-  await desk.page.getByRole('textbox', { name: /^Words on Start/ }).fill('Los geht es');
+  await desk.page.getByRole('textbox', { name: /^Text of Start/ }).fill('Los geht es');
   await desk.page.keyboard.press('Enter');
   await expect.poll(() => desk.words()).toContain('Los geht es');
   await speak(desk, 'English');
@@ -77,7 +77,7 @@ test('a text counts in plurals, is checked while it is typed, and says what its 
     .getByRole('button', { name: /text/ })
     .last()
     .click();
-  const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
+  const words = desk.reading.getByRole('textbox', { name: 'Text', exact: true });
   await words.fill('{nights_kept, plural, one {# night kept}}');
   await expect(desk.reading.getByRole('note').filter({ hasText: 'it needs an “other' })).toBeVisible();
   await words.fill('{nights_kept, plural, =0 {No night kept} one {# night kept} other {# nights kept}}');
@@ -131,7 +131,7 @@ test('the usual sounds are chosen for the project and for a button, and are as l
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.choose('Title');
   await desk.readProject();
-  const rules = desk.reading.getByRole('region', { name: 'What is heard' });
+  const rules = desk.reading.getByRole('region', { name: 'Sounds and volume' });
   await rules.getByRole('combobox', { name: 'The focus moves' }).selectOption('nothing');
   await desk.playFrom('Options');
   const quiet = await heard();

@@ -250,7 +250,9 @@ test('what cannot be is marked before any run', async ({ desk }) => {
   await expect(page(desk)).toContainText('It says nothing yet.');
   await part(desk, 'Speakers');
   await lines(desk).getByRole('button', { name: 'A speaker', exact: true }).click();
-  await lines(desk).getByRole('combobox', { name: 'A line too long for its area' }).selectOption('marked');
+  await lines(desk)
+    .getByRole('combobox', { name: 'A line too long for its text box' })
+    .selectOption('marked');
   await part(desk, 'Conversations');
   await page(desk).getByRole('combobox', { name: 'Who says it' }).selectOption({ label: 'Speaker' });
   await said(desk).first().fill('Word after word, and no end to it. '.repeat(20));
@@ -311,7 +313,7 @@ test('texts go out to translators as XLIFF and come back; what has changed since
   );
   const take = async (name: string, body: string) => {
     const chooser = desk.page.waitForEvent('filechooser');
-    await lines(desk).getByRole('button', { name: 'Take in' }).click();
+    await lines(desk).getByRole('button', { name: 'Import' }).click();
     await (await chooser).setFiles([{ name, mimeType: 'text/xml', buffer: Buffer.from(body) }]);
   };
   await take('bad.xlf', '<!DOCTYPE x []><xliff version="2.0"/>');

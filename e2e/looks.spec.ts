@@ -15,7 +15,7 @@ test('the same moment in every size: with bars, cut, or as the anchors decide', 
   const viewBox = () =>
     desk.game.evaluate((host) => host.shadowRoot!.querySelector('svg')!.getAttribute('viewBox'));
   expect(await viewBox()).toBe('0 0 1920 1080');
-  await strip.getByRole('combobox', { name: 'In another shape' }).selectOption('the anchors decide');
+  await strip.getByRole('combobox', { name: 'On other aspect ratios' }).selectOption('fill, by the anchors');
   await expect.poll(viewBox).toBe('0 0 390 844');
   await strip.getByRole('button', { name: 'Size', exact: true }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'A size of your own' });
@@ -61,12 +61,12 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await expect(pane.getByRole('region', { name: 'Pictures' }).getByRole('listitem')).toHaveCount(12);
   await expect(pane.getByRole('region', { name: 'Fonts' })).toContainText('WOFF');
   const refused = pane.getByRole('alert');
-  await expect(refused).toContainText('trick.svg: It carries a script.');
+  await expect(refused).toContainText('trick.svg: It contains a script.');
   await expect(refused).toContainText('broken.png: The picture is damaged: it ends in the middle.');
   await expect(refused).toContainText('notes.txt: It is no picture, font or sound');
   await expect(refused).toContainText('huge.svg: It is 9000 × 60 pixels; 8192 on a side is the most.');
-  await refused.getByRole('button', { name: 'Seen' }).click();
-  await pane.getByRole('button', { name: 'put on' }).first().click();
+  await refused.getByRole('button', { name: 'Dismiss' }).click();
+  await pane.getByRole('button', { name: 'add', exact: true }).first().click();
   await expect(desk.reading.getByRole('textbox', { name: /^Name of this picture/ })).toHaveValue('gull 1');
   await expect(pane.getByRole('region', { name: 'Pictures' }).getByRole('listitem').first()).toContainText(
     'Title',
@@ -78,7 +78,7 @@ test('many files at once become pictures on the screen, bad ones are refused wit
   await expect(pane.getByRole('region', { name: 'Pictures' }).getByRole('listitem').first()).toContainText(
     'Title',
   );
-  await pane.getByRole('button', { name: 'Take out 12 unused' }).click();
+  await pane.getByRole('button', { name: 'Delete 12 unused' }).click();
   await expect(pane.getByRole('listitem')).toHaveCount(1);
   await desk.undo();
   await expect(pane.getByRole('listitem')).toHaveCount(13);
@@ -135,15 +135,15 @@ test('shared looks: an exception shows and is undone, a colour by name changes e
   await expect(sheet.getByRole('alert')).toContainText('six hexadecimal digits');
   await sheet.getByRole('textbox', { name: 'Colour' }).fill('#227755');
   await sheet.getByRole('textbox', { name: 'Colour' }).press('Enter');
-  await sheet.getByRole('button', { name: 'Keep this one' }).click();
+  await sheet.getByRole('button', { name: 'Add to the project’s colours' }).click();
   await desk.page.keyboard.press('Escape');
-  await expect(box).toContainText('with exceptions');
+  await expect(box).toContainText('with overrides');
   const fills = () =>
     desk.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('rect')].map((node) => node.getAttribute('fill')),
     );
-  await box.getByRole('button', { name: 'Make this the style, everywhere' }).click();
-  await expect(box).not.toContainText('with exceptions');
+  await box.getByRole('button', { name: 'Update the style, everywhere' }).click();
+  await expect(box).not.toContainText('with overrides');
   await expect
     .poll(async () => (await fills()).filter((value) => value === '#227755').length)
     .toBeGreaterThan(1);
@@ -212,7 +212,7 @@ test('an overlay blurs and dims what is beneath, a base has a gradient and grain
   await expect.poll(() => drawn('linearGradient')).toBeGreaterThan(0);
   await background.getByRole('textbox', { name: 'Grain' }).fill('30');
   await background.getByRole('textbox', { name: 'Grain' }).press('Enter');
-  await background.getByRole('checkbox', { name: 'It moves' }).check();
+  await background.getByRole('checkbox', { name: 'Animated' }).check();
   const speck = () => desk.game.evaluate((host) => host.shadowRoot!.querySelector('pattern')?.id);
   const before = await speck();
   await desk.live.getByRole('button', { name: 'Resume' }).click();
@@ -281,8 +281,8 @@ test('a tooltip is shown while the pointer or the focus rests, in a look of its 
   const tooltips = desk.reading.getByRole('region', { name: 'Tooltips' });
   await tooltips.getByRole('button', { name: 'Tooltips' }).click();
   await tooltips.getByRole('combobox', { name: 'Box style' }).selectOption({ index: 0 });
-  await tooltips.getByRole('textbox', { name: 'Shown after' }).fill('0.1 s');
-  await tooltips.getByRole('textbox', { name: 'Shown after' }).press('Enter');
+  await tooltips.getByRole('textbox', { name: 'Delay' }).fill('0.1 s');
+  await tooltips.getByRole('textbox', { name: 'Delay' }).press('Enter');
   await desk.game.locator('text', { hasText: 'Credits' }).hover();
   await expect.poll(shown).toBe(true);
 

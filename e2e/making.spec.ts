@@ -54,7 +54,7 @@ test('a button that leads nowhere stops the run and asks; a typed name makes the
   await desk.playFrom('Title');
   await desk.live.getByRole('button', { name: 'Hold' }).click();
   await desk.reading.getByRole('button', { name: 'Button', exact: true }).click();
-  const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
+  const words = desk.reading.getByRole('textbox', { name: 'Text', exact: true });
   await words.fill('Harbour tour');
   await desk.live.getByRole('button', { name: 'Resume' }).click();
   const box = (await desk.game.boundingBox())!;
@@ -87,7 +87,7 @@ test('a key that leads nowhere makes an overlay; the same key is bound from then
   await desk.begin();
   await desk.playFrom('Play');
   await desk.page.keyboard.press('m');
-  await expect(desk.asking).toContainText('When M goes down,');
+  await desk.askAboutKey('M');
   await desk.asking.getByRole('radio', { name: 'open over this' }).click();
   await desk.page.getByRole('textbox', { name: /^When M/ }).fill('Chart');
   await desk.page.keyboard.press('Enter');
@@ -123,7 +123,7 @@ test('dead ends can be left, and the asking turned off for a pure run', async ({
   await desk.begin();
   await desk.playFrom('Play');
   await desk.page.keyboard.press('k');
-  await expect(desk.asking).toBeVisible();
+  await desk.askAboutKey('K');
   await desk.page.keyboard.press('Enter');
   await expect(desk.asking.getByRole('alert')).toContainText('Type a name');
   await desk.page.keyboard.press('Escape');
@@ -132,7 +132,7 @@ test('dead ends can be left, and the asking turned off for a pure run', async ({
   await desk.takeInHand();
   await desk.page.keyboard.press('k');
   await expect(desk.trace.getByText('K leads nowhere here')).toHaveCount(2);
-  await expect(desk.asking).toHaveCount(0);
+  await expect(desk.unusedKey).toHaveCount(0);
 });
 
 test('Shift by itself asks nothing, so that the way out is free', async ({ desk }) => {
@@ -178,7 +178,7 @@ test('a gap made where it is run into becomes the screen, and play goes on there
   expect(await desk.words()).not.toContain('This screen is not made yet');
 });
 
-test('an answer nobody waits for is asked about like a dead key, and what it asks for has to be said', async ({
+test('an answer nobody waits for is asked about like a unused key, and what it asks for has to be said', async ({
   desk,
 }) => {
   // Credits asks the confirm, and waits for no answer.
@@ -261,10 +261,15 @@ async function playSeven(desk: Desk, hands: Hands, ask: (overlay: boolean) => Pr
     await expect(desk.game).toBeFocused();
     await desk.settled();
   };
+  const noted = async (name: string): Promise<void> => {
+    await expect(desk.unusedKey).toContainText(`${name} leads nowhere.`);
+    await hands.key('Shift+Enter');
+  };
   // The title’s own buttons: Start, Options, Quit.
   await hands.key('Enter');
   await made('Play', false);
   await hands.key('Escape');
+  await noted('Esc');
   await made('Pause', true);
   await hands.key('ArrowDown', 'Enter');
   await made('Options', true);
@@ -274,19 +279,22 @@ async function playSeven(desk: Desk, hands: Hands, ask: (overlay: boolean) => Pr
   await desk.expectUp('Play');
   await desk.settled();
   await hands.key('m');
+  await noted('M');
   await made('Chart', true);
   await hands.key('Escape');
   await desk.expectUp('Play');
   await desk.settled();
   await hands.key('g');
+  await noted('G');
   await made('Game over', false);
   await hands.key('c');
+  await noted('C');
   await made('Credits', false);
   await desk.expectUp('Credits');
   for (const name of SEVEN) await expect(desk.card(name)).toBeVisible();
 }
 
-test('seven screens are played into existence with 18 clicks and 19 keys at most', async ({ desk }) => {
+test('seven screens are played into existence with 18 clicks and 23 keys at most', async ({ desk }) => {
   const hands = new Hands(desk);
   await hands.click(desk.page.getByTitle('Projects'));
   const form = desk.page.getByRole('form', { name: 'New project' });
@@ -305,7 +313,7 @@ test('seven screens are played into existence with 18 clicks and 19 keys at most
     if (overlay) await hands.click(desk.asking.getByRole('radio', { name: 'open over this' }));
   });
   expect(hands.clicks).toBeLessThanOrEqual(18);
-  expect(hands.keys).toBeLessThanOrEqual(19);
+  expect(hands.keys).toBeLessThanOrEqual(23);
 });
 
 test('seven screens are played into existence by 60 keys alone at most', async ({ desk }) => {

@@ -5,7 +5,7 @@ import { expect, test } from './desk';
 test('an area is made around a screen, its rule holds there, and it folds on the map', async ({ desk }) => {
   await desk.begin(['Shop']);
   await desk.choose('Play');
-  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('make a new one …');
+  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('new area …');
   const name = desk.reading.getByRole('textbox', { name: 'Name' });
   await name.fill('Island');
   await name.press('Enter');
@@ -90,7 +90,7 @@ test('the map looks at some only, says where something is wrong, and keeps rows 
     .getByRole('button', { name: /Logbook/ })
     .click();
   await expect(desk.sentence(/Logbook/)).toHaveAttribute('aria-current', 'true');
-  await desk.page.getByRole('button', { name: 'Look at all again' }).click();
+  await desk.page.getByRole('button', { name: 'Clear the filter' }).click();
   await desk.page.keyboard.press('Escape');
 
   const top = async () => (await desk.card('Lamp out').boundingBox())!.y;

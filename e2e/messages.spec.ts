@@ -27,7 +27,7 @@ test('a message stacks up, is ignored while it is up, or stays until an event', 
 
 test('a message shows the picture it is told', async ({ desk }) => {
   await desk.choose('Oil found');
-  await desk.reading.getByRole('textbox', { name: 'One more, by name' }).fill('what');
+  await desk.reading.getByRole('textbox', { name: 'New field' }).fill('what');
   await desk.page.keyboard.press('Enter');
   await desk.reading.getByRole('combobox', { name: 'Type of what' }).selectOption('Picture');
   await desk.reading
@@ -35,7 +35,7 @@ test('a message shows the picture it is told', async ({ desk }) => {
     .getByRole('button', { name: /^Picture/ })
     .first()
     .click();
-  await desk.reading.getByRole('combobox', { name: 'Or what it is told' }).selectOption('what');
+  await desk.reading.getByRole('combobox', { name: 'Or from a parameter' }).selectOption('what');
   const pictures = () =>
     desk.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('image')].map((node) => node.getAttribute('href')),
@@ -79,7 +79,7 @@ test('set off twice, 0.6 s apart, a message of 1.6 s ends at 2.2 s, or in line a
     .nth(1)
     .click();
   await timer.getByRole('button', { name: '0.5 s later', exact: true }).click();
-  await desk.page.getByRole('textbox', { name: /^How much later/ }).fill('0.6');
+  await desk.page.getByRole('textbox', { name: /^Delay/ }).fill('0.6');
   await desk.page.keyboard.press('Enter');
   await expect(timer).toHaveAccessibleName(/^After 1 s.*, show Oil found.* and 0.6 s later show Oil found/);
 
@@ -117,7 +117,7 @@ test('a message lies over everything, and counts on the game’s clock', async (
   expect(await pausedWithMessage()).toBeLessThan(0);
   await set('Shown over', 'everything');
   await set('Clock', 'the game’s clock');
-  await set('Under a modal screen', 'keeps running');
+  await set('Clock under a modal screen', 'keeps running');
   expect(await pausedWithMessage()).toBeGreaterThan(0);
   await desk.runFor(30);
   expect(await desk.words()).toContain('Oil found: 5 % more');

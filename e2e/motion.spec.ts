@@ -106,7 +106,7 @@ test('elements come in turn, and a base that comes can be dragged over the one t
   await desk.held('Pause');
   await readProjectFromOverlay(desk);
   await desk.defaults.getByRole('combobox', { name: 'Stagger' }).selectOption('in reading order');
-  await desk.defaults.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.defaults.getByRole('textbox', { name: 'Stagger by' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Game over');
   await desk.chooseSentence(/go to Title/);
@@ -147,9 +147,9 @@ test('a motion of the project’s own is made of tracks, used as the default, an
   const motions = desk.reading.getByRole('region', { name: 'Motions' });
   await motions.getByRole('button', { name: 'Motion', exact: true }).click();
   await motions.getByRole('button', { name: 'Rise' }).click();
-  await expect(motions).toContainText('Nothing moves by it yet.');
+  await expect(motions).toContainText('Not used yet.');
   const second = motions.getByRole('group', { name: 'In, track 2' });
-  await second.getByRole('combobox', { name: 'In what' }).selectOption('turn');
+  await second.getByRole('combobox', { name: 'Property' }).selectOption('turn');
   await expect(second.getByRole('textbox', { name: 'From' })).toHaveValue('-12');
   await second.getByRole('textbox', { name: 'Duration' }).fill('-5 ms');
   await desk.page.keyboard.press('Enter');
@@ -163,12 +163,12 @@ test('a motion of the project’s own is made of tracks, used as the default, an
     .getByRole('radiogroup', { name: 'Motion', exact: true })
     .getByRole('radio', { name: 'Own' })
     .click();
-  await expect(motions).toContainText('By it move: the default motion.');
+  await expect(motions).toContainText('Used by: the default motion.');
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
   await expect(desk.time).toContainText('The default motion: Rise');
   await desk.readProject();
-  await motions.getByRole('button', { name: 'Take it out' }).click();
+  await motions.getByRole('button', { name: 'Delete' }).click();
   await desk.choose('Title');
   await desk.chooseSentence(/^When .* is pressed, go to/);
   await expect(desk.time).toContainText('The default motion: a 240 ms fade');
@@ -184,7 +184,7 @@ test('a screen loads for a pretended time, or as far as the game says, and fails
   await desk.live.getByRole('button', { name: 'Start here' }).click();
   await desk.expectUp('Title');
   await desk.choose('Loading');
-  await loading.getByRole('combobox', { name: 'Loading' }).selectOption('as the game says');
+  await loading.getByRole('combobox', { name: 'Loading' }).selectOption('from the game');
   await loading.getByRole('combobox', { name: 'Progress event' }).selectOption('oil found');
   await desk.reading.getByRole('button', { name: 'When …' }).click();
   await desk.typing.fill('failed');

@@ -61,7 +61,7 @@ test('an element stirs while it has the focus, when it is pressed, and on an eve
   await chooseElement(desk, 'Title', /^Start/);
   await animate(desk, 'when its screen opens', { Opacity: '40' });
   const first = desk.reading.getByRole('group', { name: 'Keyframe 1' });
-  await first.getByRole('button', { name: 'Tint it' }).click();
+  await first.getByRole('button', { name: 'Add a tint' }).click();
 
   await desk.playFrom('Title');
   await expect.poll(async () => (await look(desk, 'Start'))!.opacity).toBeCloseTo(0.4, 2);
@@ -135,7 +135,7 @@ test('what is on a screen comes in turn, nearest to the press first', async ({ d
   await desk.choose('Title');
   await desk.readProject();
   await desk.defaults.getByRole('combobox', { name: 'Stagger' }).selectOption('nearest first');
-  await desk.defaults.getByRole('textbox', { name: 'From one to the next' }).fill('100 ms');
+  await desk.defaults.getByRole('textbox', { name: 'Stagger by' }).fill('100 ms');
   await desk.page.keyboard.press('Enter');
   await desk.choose('Title');
   await desk.chooseSentence(/^When Options is pressed/);

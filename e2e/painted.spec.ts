@@ -25,12 +25,12 @@ test('a picture keeps its corners while its middle is stretched', async ({ desk 
   await live.press(1900, 1070);
   await live.key('i');
   await combo(desk, 'Picture').selectOption('frame');
-  await combo(desk, 'In its box').selectOption('corners kept');
+  await combo(desk, 'Fit').selectOption('nine-slice');
   await desk.fillIn('Width', '600');
   await desk.fillIn('Height', '300');
   for (const side of ['Top', 'Right', 'Bottom', 'Left'])
     await desk.reading
-      .getByRole('group', { name: /^How far in the corners reach/ })
+      .getByRole('group', { name: /^Nine-slice insets/ })
       .getByRole('textbox', { name: side })
       .fill('20');
   await desk.page.keyboard.press('Enter');
@@ -160,7 +160,7 @@ test('a portrait looks the other way', async ({ desk }) => {
     (await painted(desk, 'g[transform]', 'transform')).filter((value) => value.includes('scale(-1 1)'))
       .length;
   expect(await mirrored()).toBe(0);
-  await combo(desk, 'Looks').selectOption('the other way');
+  await combo(desk, 'Flip').selectOption('mirrored');
   await expect.poll(mirrored).toBe(1);
 });
 
@@ -170,7 +170,7 @@ test('an element is laid over what is beneath in each of the ways there are', as
   await live.press(1900, 1070);
   await live.key('p');
   const colours = new Set<string>();
-  const ways = combo(desk, 'Over what is beneath');
+  const ways = combo(desk, 'Blend mode');
   await expect(ways).toBeVisible();
   const middle = await desk.game.boundingBox();
   for (const way of await ways.locator('option').all()) {
@@ -198,7 +198,7 @@ test('a button looks otherwise hovered, focused, pressed and disabled, and a swi
 }) => {
   const what = desk.reading.getByRole('region', { name: 'Elements' });
   const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
-  const looks = box.getByRole('radiogroup', { name: 'Looks when' });
+  const looks = box.getByRole('radiogroup', { name: 'State' });
   const colours = {
     hovered: '#112233',
     focused: '#223344',
@@ -208,7 +208,7 @@ test('a button looks otherwise hovered, focused, pressed and disabled, and a swi
   };
   const paintAs = async (state: keyof typeof colours): Promise<void> => {
     await looks.getByRole('radio', { name: new RegExp(`^${state}`) }).click();
-    const begin = box.getByRole('button', { name: 'Look otherwise' });
+    const begin = box.getByRole('button', { name: 'Change this state' });
     if (await begin.isVisible()) await begin.click();
     await box.getByRole('button', { name: /^Fill: / }).click();
     const sheet = desk.page.getByRole('dialog', { name: 'Fill' });
@@ -262,7 +262,7 @@ test('in a new project a button that cannot be used looks like it', async ({ des
   const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Start/ }).click();
   const before = await painted(desk, 'rect', 'fill');
-  const usable = desk.reading.getByRole('region', { name: 'When it is there' });
+  const usable = desk.reading.getByRole('region', { name: 'Visibility and use' });
   const last = usable.getByRole('button', { name: 'always' }).last();
   await last.click();
   await desk.page.getByRole('combobox', { name: 'Only while' }).fill('1 > 2');
@@ -285,7 +285,7 @@ test('words stand, break, and are spaced as their fields say; a text and a box g
   await live.press(1900, 1070);
   await live.key('t');
   await desk.reading
-    .getByRole('textbox', { name: 'Words on it' })
+    .getByRole('textbox', { name: 'Text', exact: true })
     .fill('Fog over the outer bank tonight, slack water at four');
   await desk.fillIn('Width', '400');
   await desk.fillIn('Height', '400');
@@ -298,25 +298,25 @@ test('words stand, break, and are spaced as their fields say; a text and a box g
           ?.getAttribute(name) ?? null,
       attribute,
     );
-  await combo(desk, 'Text stands').selectOption('at the right');
+  await combo(desk, 'Align').selectOption('right');
   await expect.poll(() => mine('text-anchor')).toBe('end');
   const top = await lines();
-  await combo(desk, 'From top to bottom').selectOption('at the bottom');
+  await combo(desk, 'Vertical align').selectOption('bottom');
   await expect.poll(lines).not.toEqual(top);
   const close = await lines();
   await desk.fillIn('Line height', '2');
   await expect.poll(lines).not.toEqual(close);
-  await desk.fillIn('Between letters', '5');
+  await desk.fillIn('Letter spacing', '5');
   await expect.poll(() => mine('letter-spacing')).toBe('5');
   const broken = (await lines()).length;
-  await combo(desk, 'Long lines').selectOption('are cut');
+  await combo(desk, 'Long lines').selectOption('cut off');
   await expect.poll(async () => (await lines()).length).toBeLessThan(broken);
-  const lettering = desk.reading.getByRole('region', { name: 'Typography' });
-  await lettering.getByRole('checkbox', { name: 'Outline' }).check();
+  const typography = desk.reading.getByRole('region', { name: 'Typography' });
+  await typography.getByRole('checkbox', { name: 'Outline' }).check();
   await expect.poll(() => mine('paint-order')).toBe('stroke');
   const groups = async () => (await painted(desk, 'g', 'filter')).filter((value) => value !== '').length;
   const soft = await groups();
-  await lettering.getByRole('checkbox', { name: 'Shadow' }).check();
+  await typography.getByRole('checkbox', { name: 'Shadow' }).check();
   await expect.poll(groups).toBeGreaterThan(soft);
 
   await live.press(1900, 1070);

@@ -79,7 +79,7 @@ test('a second press during a slide is ignored, or kept when the link says so', 
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
-  await expect(desk.trace.getByText('Press kept until it has settled')).toHaveCount(1);
+  await expect(desk.trace.getByText('Press buffered until the transition has settled')).toHaveCount(1);
   await desk.expectUp('The watch', 'Pause');
   // Begun at one moment; the title goes in 160 ms, the watch comes in 280, and then the press is looked at.
   const at = async (words: RegExp) =>
@@ -99,7 +99,7 @@ test('pausing freezes the game’s clock; leaving for the title and starting aga
   await desk.runFor(10);
   expect(await desk.clock('Game clock')).toBe(stands);
   await desk.page.keyboard.press('KeyZ');
-  await expect(desk.asking).toBeVisible();
+  await desk.askAboutKey('Z');
   await desk.page.keyboard.press('Escape');
   await expect(desk.trace.getByText('Z → game')).toHaveCount(0);
 

@@ -7,7 +7,7 @@ test('an area within an area freezes the clock of its screen, and the outer one�
   desk,
 }) => {
   await desk.choose('The watch');
-  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('make a new one …');
+  await desk.reading.getByRole('combobox', { name: 'Area' }).selectOption('new area …');
   await desk.reading.getByRole('combobox', { name: 'Parent' }).selectOption('On watch');
   await desk.reading.getByRole('combobox', { name: 'Game clock' }).selectOption('frozen');
   await expect(desk.map.getByRole('button', { name: 'Area On watch' })).toBeVisible();
@@ -170,14 +170,14 @@ test('a sound file is brought in from the sentence that plays it, and stopped by
     await desk.page.getByRole('option', { name: option }).click();
   };
   const chooser = desk.page.waitForEvent('filechooser');
-  await also('bring', /Bring in a sound/);
+  await also('import', /Import a sound/);
   const file = await chooser;
   await file.setFiles('examples/saltwick-light/project.json');
   await expect(desk.word(/project.json was refused: It is no picture, font or sound/)).toBeVisible();
 
   const again = desk.page.waitForEvent('filechooser');
   await desk.page.keyboard.press('Escape');
-  await also('bring', /Bring in a sound/);
+  await also('import', /Import a sound/);
   await (
     await again
   ).setFiles({

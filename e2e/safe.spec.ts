@@ -14,7 +14,7 @@ async function pickText(desk: Desk, screen: string, element: RegExp) {
     .getByRole('button', { name: element })
     .first()
     .click();
-  return desk.reading.getByRole('textbox', { name: 'Words on it' });
+  return desk.reading.getByRole('textbox', { name: 'Text', exact: true });
 }
 
 test('a text that can be read and not said is shown as it is typed and pointed out, and all else goes on', async ({

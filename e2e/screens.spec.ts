@@ -2,7 +2,7 @@ import { expect, test, type Desk } from './desk';
 
 /** Screens assembled where they run: drawn, placed, lined up, put into one another, copied. */
 
-const across = (desk: Desk) => desk.reading.getByRole('combobox', { name: 'Across: anchor' });
+const across = (desk: Desk) => desk.reading.getByRole('combobox', { name: 'Horizontal: anchor' });
 
 test('every sort of element is put on by one key, drawn, and the tool falls back to choosing', async ({
   desk,
@@ -81,7 +81,7 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
   await live.press(1700, 1000);
   await live.key('t');
   await across(desk).selectOption('from the left');
-  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('from the top');
+  await desk.reading.getByRole('combobox', { name: 'Vertical: anchor' }).selectOption('from the top');
   for (const [n, by] of [
     [0, 'middle'],
     [1, 'middle'],
@@ -93,12 +93,12 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
   await desk.fillIn('Height', '10%');
   await expect(label).toContainText('576, 756 · 768 × 108');
   // Its words are in the middle of that, too.
-  const lettering = desk.reading.getByRole('region', { name: 'Typography' });
-  await expect(lettering.getByRole('combobox', { name: 'Text stands' })).toHaveValue('centre');
+  const typography = desk.reading.getByRole('region', { name: 'Typography' });
+  await expect(typography.getByRole('combobox', { name: 'Align', exact: true })).toHaveValue('centre');
 
   await live.key('p');
   await across(desk).selectOption('stretched');
-  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('stretched');
+  await desk.reading.getByRole('combobox', { name: 'Vertical: anchor' }).selectOption('stretched');
   for (const [name, value] of [
     ['Left', '200 + 40'],
     ['Right', '240'],
@@ -110,7 +110,7 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
 
   await live.key('i');
   await across(desk).selectOption('from the left');
-  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('from the bottom');
+  await desk.reading.getByRole('combobox', { name: 'Vertical: anchor' }).selectOption('from the bottom');
   await desk.field('Offset').nth(0).fill('36');
   await desk.field('Offset').nth(1).fill('36');
   for (const size of ['512', '480']) {
@@ -122,8 +122,8 @@ test('a text in the middle of its share, a stretched panel, a picture kept at a 
   // Beside the picture, 24 from it, whatever its size.
   await live.key('b');
   await across(desk).selectOption('beside a sibling');
-  await desk.reading.getByRole('combobox', { name: 'Across: beside' }).selectOption('Picture');
-  await desk.reading.getByRole('combobox', { name: 'Across: side' }).selectOption('right of');
+  await desk.reading.getByRole('combobox', { name: 'Horizontal: beside' }).selectOption('Picture');
+  await desk.reading.getByRole('combobox', { name: 'Horizontal: side' }).selectOption('right of');
   await desk.field('Offset').nth(0).fill('24');
   await desk.field('Offset').nth(0).press('Enter');
   await expect(label).toContainText('540, ');
@@ -147,7 +147,7 @@ test('a text that does not fit is marked, with by how much and what would help',
   await live.press(1700, 1000);
   await live.key('t');
   await desk.reading
-    .getByRole('textbox', { name: 'Words on it' })
+    .getByRole('textbox', { name: 'Text', exact: true })
     .fill('A line that is far too long for the box it stands in');
   await desk.fillIn('Width', '300');
   await expect(desk.reading.getByRole('note')).toContainText(
@@ -234,13 +234,13 @@ test('in the list of what is inside what, a row is dragged into a panel and out 
   const rows = desk.reading.getByRole('region', { name: 'All of Shop' });
   const row = (name: RegExp) => rows.getByRole('button', { name });
   await row(/^Text text/).dragTo(row(/^Panel panel/));
-  await expect(desk.reading.getByRole('combobox', { name: 'Inside of' })).toHaveValue(/^e-/);
+  await expect(desk.reading.getByRole('combobox', { name: 'Parent' })).toHaveValue(/^e-/);
   await expect(label).toHaveText(before);
   await row(/^Text text/).dragTo(row(/^Heading/), { targetPosition: { x: 40, y: 1 } });
-  await expect(desk.reading.getByRole('combobox', { name: 'Inside of' })).toHaveValue('');
+  await expect(desk.reading.getByRole('combobox', { name: 'Parent' })).toHaveValue('');
   await expect(label).toHaveText(before);
   await desk.undo();
-  await expect(desk.reading.getByRole('combobox', { name: 'Inside of' })).toHaveValue(/^e-/);
+  await expect(desk.reading.getByRole('combobox', { name: 'Parent' })).toHaveValue(/^e-/);
 });
 
 test('where the anchors decide, a text keeps its share of a smaller frame, and one that does not fit there is marked', async ({
@@ -250,8 +250,8 @@ test('where the anchors decide, a text keeps its share of a smaller frame, and o
   const live = await desk.held('Shop');
   await live.press(1910, 1070);
   await live.key('t');
-  await desk.reading.getByRole('combobox', { name: 'Across: anchor' }).selectOption('from the left');
-  await desk.reading.getByRole('combobox', { name: 'Down: anchor' }).selectOption('from the top');
+  await desk.reading.getByRole('combobox', { name: 'Horizontal: anchor' }).selectOption('from the left');
+  await desk.reading.getByRole('combobox', { name: 'Vertical: anchor' }).selectOption('from the top');
   for (const n of [0, 1])
     await desk.reading.getByRole('combobox', { name: 'Pivot' }).nth(n).selectOption('middle');
   await desk.field('Offset').nth(0).fill('50%');
@@ -259,7 +259,7 @@ test('where the anchors decide, a text keeps its share of a smaller frame, and o
   await desk.fillIn('Width', '40%');
   await desk.fillIn('Height', '10%');
   await desk.reading
-    .getByRole('textbox', { name: 'Words on it' })
+    .getByRole('textbox', { name: 'Text', exact: true })
     .fill('Slack water at four, fog over the bank');
   const label = desk.editing.locator('span', { hasText: '·' }).first();
   await expect(label).toContainText('576, 756 · 768 × 108');
@@ -267,7 +267,7 @@ test('where the anchors decide, a text keeps its share of a smaller frame, and o
 
   await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
   const strip = desk.live.getByRole('region', { name: 'Screen sizes' });
-  await strip.getByRole('combobox', { name: 'In another shape' }).selectOption('the anchors decide');
+  await strip.getByRole('combobox', { name: 'On other aspect ratios' }).selectOption('fill, by the anchors');
   await strip.getByRole('button', { name: 'Size', exact: true }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'A size of your own' });
   await sheet.getByRole('textbox', { name: 'Name' }).fill('Small');

@@ -264,7 +264,7 @@ test('pasted elements are all chosen; Enter ends the words on one and Shift Ente
   const { keyboard } = desk.page;
   await desk.held('Title');
   await desk.editing.press('b');
-  const words = desk.reading.getByRole('textbox', { name: 'Words on it' });
+  const words = desk.reading.getByRole('textbox', { name: 'Text', exact: true });
   await words.fill('One');
   await words.press('Shift+Enter');
   await keyboard.type('two');

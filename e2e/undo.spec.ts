@@ -48,3 +48,28 @@ test('presses of one key on one thing are steps of their own', async ({ desk }) 
   await desk.undo();
   await expect(field).toHaveValue(first);
 });
+
+test('undo takes back the last edit wherever the focus is: in a list of choices, and in a field nobody typed in', async ({
+  desk,
+}) => {
+  await desk.held('Title');
+  await desk.reading
+    .getByRole('region', { name: 'Elements' })
+    .getByRole('button', { name: /^Heading/ })
+    .first()
+    .click();
+  const words = desk.reading.getByRole('textbox', { name: 'Text', exact: true });
+  const before = await words.inputValue();
+  await words.fill('Another light');
+  const align = desk.reading
+    .getByRole('region', { name: 'Typography' })
+    .getByRole('combobox', { name: 'Align', exact: true });
+  const stood = await align.inputValue();
+  await align.selectOption('right');
+  await align.press('Control+z');
+  await expect(align).toHaveValue(stood);
+  await expect(words).toHaveValue('Another light');
+  await desk.field('Rotation').focus();
+  await desk.page.keyboard.press('Control+z');
+  await expect(words).toHaveValue(before);
+});

@@ -64,6 +64,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await desk.settled();
     await clickGame();
     await keyboard.press('m');
+    await desk.askAboutKey('M');
     await desk.asking.getByRole('radio', { name: 'open over this' }).click();
     await keyboard.type('Sea chart');
     await keyboard.press('Enter');
@@ -181,7 +182,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
       .selectOption({ label: 'Stretched, +40 %' });
     await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
     await desk.choose('Pause');
-    await desk.live.getByRole('button', { name: 'Where the focus goes' }).click();
+    await desk.live.getByRole('button', { name: 'Focus arrows' }).click();
     const arrow = desk.editing.getByRole('button', { name: /^Resume, down: leads to Options$/ });
     const from = (await arrow.boundingBox())!;
     const leave = (await desk.game.locator('text', { hasText: 'Leave the watch' }).boundingBox())!;
@@ -192,7 +193,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await expect(
       desk.editing.getByRole('button', { name: /^Resume, down: leads to Leave the watch, set by hand$/ }),
     ).toBeVisible();
-    await desk.live.getByRole('button', { name: 'Where the focus goes' }).click();
+    await desk.live.getByRole('button', { name: 'Focus arrows' }).click();
   });
 
   await test.step('8. Motion', async () => {
@@ -220,7 +221,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await mouse.down();
     await mouse.move(picture.x + picture.width / 2 + 30, picture.y + picture.height / 2, { steps: 5 });
     await mouse.up();
-    await expect(desk.time).toContainText('moving what is chosen sets where it is');
+    await expect(desk.time).toContainText('moving the selection sets a keyframe');
     await desk.time.getByRole('button', { name: 'Set keyframes' }).click();
   });
 

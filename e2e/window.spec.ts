@@ -9,7 +9,9 @@ test('anything is found: a screen, an element, a sentence, something to do', asy
   await find('lamp out', /^Lamp out base/);
   await desk.expectUp('Lamp out');
   await find('leave the watch', /^Leave the watch Pause/);
-  await expect(desk.reading.getByRole('textbox', { name: 'Words on it' })).toHaveValue('Leave the watch');
+  await expect(desk.reading.getByRole('textbox', { name: 'Text', exact: true })).toHaveValue(
+    'Leave the watch',
+  );
   await find('sunrise', /^When the game says sunrise/);
   await expect(desk.sentence(/^When the game says sunrise/)).toHaveAttribute('aria-current', 'true');
   await find('restart', /^Restart the run/);
@@ -172,9 +174,9 @@ test('elements are added, named apart, linked where they stand, and taken off', 
   }
   await what.getByRole('button', { name: 'Button', exact: true }).last().click();
   await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Button 2');
-  await desk.reading.getByRole('combobox', { name: 'Across: anchor' }).selectOption('from the right');
+  await desk.reading.getByRole('combobox', { name: 'Horizontal: anchor' }).selectOption('from the right');
   await expect(desk.reading.getByRole('textbox', { name: 'Offset' }).first()).toHaveValue('740');
-  await desk.reading.getByRole('button', { name: 'Take it off the screen' }).click();
+  await desk.reading.getByRole('button', { name: 'Delete this element' }).click();
   await expect(what.getByText('button, leads nowhere')).toHaveCount(1);
 });
 

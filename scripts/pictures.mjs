@@ -60,6 +60,7 @@ await picture('held', async ({ element }) => element('Pause', /^Options/));
 await picture('asking', async ({ play, page }) => {
   await play('The watch');
   await page.keyboard.press('m');
+  await page.keyboard.press('Shift+Enter');
 });
 await picture('sentence', async ({ choose, sentence }) => {
   await choose('Title');
@@ -74,11 +75,11 @@ await picture('values', async ({ tab, page }) => {
 });
 await picture('actions', async ({ tab, region }) => {
   await tab('Values');
-  await region('Actions').getByText('How directions feel').scrollIntoViewIfNeeded();
+  await region('Actions').getByText('Directions').scrollIntoViewIfNeeded();
 });
 await picture('focus', async ({ choose, live, reading }) => {
   await choose('Pause');
-  await live.getByRole('button', { name: 'Where the focus goes' }).click();
+  await live.getByRole('button', { name: 'Focus arrows' }).click();
   await reading.getByRole('button', { name: 'Focus on this screen' }).click();
   await reading.getByRole('list', { name: 'Reading and focus order' }).scrollIntoViewIfNeeded();
 });

@@ -1,7 +1,7 @@
 import { isTouch } from '@tavu/core/model';
 import type { Device, Input } from '@tavu/core/run';
 
-/** What an input came from; null where it is no hand. */
+/** The device an input came from; null for anything but a player's hand. */
 export function deviceOf(input: Input): Device | null {
   switch (input.type) {
     case 'key':

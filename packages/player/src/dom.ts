@@ -8,7 +8,7 @@ export function patch(element: Element, node: SvgNode): void {
   const last = drawnAs.get(element);
   if (last === node) return;
   drawnAs.set(element, node);
-  // Done for much of the picture in every frame, so nothing is made that would have to be cleared away.
+  // Runs for much of the picture in every frame, so it allocates nothing.
   if (last) for (const name in last.attributes) if (!(name in node.attributes)) element.removeAttribute(name);
   for (const name in node.attributes) {
     const value = node.attributes[name]!;

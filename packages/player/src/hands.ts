@@ -42,7 +42,7 @@ export class Hands {
     for (const code of this.#repeats.due(now, paceOf(this.#player.flow.project))) this.#repeat(code);
   }
 
-  /** A pad in the hand plays wherever the keyboard would. */
+  /** The pad plays only while the host would get the keyboard. */
   haveKeys(): boolean {
     return this.#options.keys === window || document.activeElement === this.#player.host;
   }
@@ -107,7 +107,10 @@ export class Hands {
     player.give({ type: 'key', code: event.code, phase, ...(event.shiftKey ? { shift: true } : {}) });
   }
 
-  /** What the game has bound, or asks a player to choose, is the game's; the page's and the system's own keys stay theirs. */
+  /**
+   * What the game has bound, or asks a player to choose, is the game's; the page's and the system's own keys stay
+   * theirs.
+   */
   #isForGame(event: KeyboardEvent): boolean {
     const { code } = event;
     const { flow, state } = this.#player;

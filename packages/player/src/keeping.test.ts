@@ -59,3 +59,15 @@ test('a page that is left is told what waits', () => {
   jest.advanceTimersByTime(5000);
   expect(told).toHaveLength(length);
 });
+
+test('a setting chosen to be what its default is counts as chosen, and is told', () => {
+  const flow = compile(project());
+  const told: unknown[] = [];
+  const keeping = new Keeping(
+    () => flow,
+    ({ values }) => told.push(values),
+  );
+  const before = begin(flow).state;
+  keeping.note(before, step(flow, before, { type: 'value', value: 'loud', to: 0 }).state);
+  expect(told).toEqual([{ loud: 0 }]);
+});

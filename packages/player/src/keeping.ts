@@ -19,8 +19,9 @@ export class Keeping {
   }
 
   note(before: RunState, state: RunState): void {
-    const { values, saves, rebound } = state;
-    if (before.values === values && before.saves === saves && before.rebound === rebound) return;
+    const same = (key: 'values' | 'chosen' | 'saves' | 'rebound'): boolean => before[key] === state[key];
+    // Chosen to be what its default was, a value is the same and yet kept.
+    if (same('values') && same('chosen') && same('saves') && same('rebound')) return;
     this.#waiting = state;
     if (this.#timer !== undefined) return;
     const wait = this.#last + OFTEN - performance.now();
@@ -28,7 +29,7 @@ export class Keeping {
     else this.#timer = setTimeout(() => this.now(), wait);
   }
 
-  /** Tells what has not been told yet. */
+  /** Writes down what is still pending. */
   now(): void {
     clearTimeout(this.#timer);
     this.#timer = undefined;
@@ -37,7 +38,7 @@ export class Keeping {
     if (!state) return;
     const kept = keptOf(this.#flow(), state);
     const text = JSON.stringify(kept);
-    // Most values last no longer than the run.
+    // Most values are not stored at all.
     if (text === this.#told) return;
     this.#told = text;
     this.#last = performance.now();

@@ -6,7 +6,10 @@ import { pressMask, type Remembered, type RunState } from '@tavu/core/run';
 /** How often, in milliseconds, what has changed is told; a counter that runs is not told with every frame. */
 const OFTEN = 150;
 
-/** The playing screens as elements of the page that nobody sees, for screen readers: roles, names, states, in reading order. */
+/**
+ * The playing screens as elements of the page that nobody sees, for screen readers: roles, names, states, in reading
+ * order.
+ */
 export class Mirror {
   readonly #box = document.createElement('div');
   readonly #said = document.createElement('div');
@@ -44,7 +47,7 @@ export class Mirror {
     this.#focus = words;
   }
 
-  /** What is said is told when it begins. */
+  /** A line is announced when it begins. */
   #tellLine(flow: Flow, state: RunState): void {
     const line = state.log.at(-1) ?? null;
     if (line === this.#line) return;

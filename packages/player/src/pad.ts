@@ -19,10 +19,13 @@ export interface PadReading {
   axes: readonly number[];
 }
 
-/** Turns readings of a pad (W3C Gamepad, standard mapping) into presses; the left stick counts as the direction buttons. */
+/**
+ * Turns readings of a pad (W3C Gamepad, standard mapping) into presses; the left stick counts as the direction
+ * buttons.
+ */
 export class PadReader {
   readonly #down = new Set<number>();
-  /** Held since before a release; they count again once they have come up. */
+  /** Held since before everything was released; they count again once they have come up. */
   readonly #ignored = new Set<number>();
 
   /** What has changed since the last reading. One of null is a pad that is gone: all its buttons come up. */
@@ -48,7 +51,7 @@ export class PadReader {
     return inputs;
   }
 
-  /** Lets everything come up, as when the game is stopped while buttons are down. */
+  /** Releases everything, as when the game is stopped while buttons are down. */
   release(): Input[] {
     const buttons = [...this.#down];
     this.#down.clear();

@@ -4,6 +4,7 @@ import { paintRun, toSvg, type Sources } from '@tavu/core/paint';
 import {
   begin,
   beginAt,
+  chosenValues,
   keptOf,
   nextDue,
   reconcile,
@@ -45,9 +46,12 @@ export interface PlayerOptions {
   spares?: (event: KeyboardEvent) => boolean;
   /** The pointer press that gives the host the focus does nothing else. */
   takesHandFirst?: boolean;
-  /** Tab goes on to the rest of the page after the last thing that can have the focus, as WCAG 2.1.2 wants of a part of a page. */
+  /**
+   * Tab goes on to the rest of the page after the last thing that can have the focus, as WCAG 2.1.2 wants of a part
+   * of a page.
+   */
   tabLeaves?: boolean;
-  /** Where it stands how the run is played. Absent: with the player, as usual. */
+  /** Where the playback settings are kept. Absent: in the player. */
   playing?: PlayingStore;
   /** Held, it leaves out what is hidden while editing. */
   veils?: boolean;
@@ -91,7 +95,7 @@ export class Player {
     style.textContent =
       ':host{all:initial;display:block;outline:none;touch-action:none;user-select:none}svg{display:block;width:100%;height:100%}';
     this.#svg = svgElement();
-    // Who cannot see the picture has the mirror.
+    // The mirror is for screen readers.
     this.#svg.setAttribute('aria-hidden', 'true');
     root.append(style, this.#svg);
     this.#typing = new Typing(this, root);
@@ -137,7 +141,8 @@ export class Player {
    * on it from one of its steps on.
    */
   beginAt(screen: Id, atRest: boolean, line?: { conversation: Id; key: string }): void {
-    const { values, saves, rebound } = this.state;
+    const { saves, rebound } = this.state;
+    const values = chosenValues(this.state);
     this.#broken = false;
     this.#safely(() => this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }, line)));
     this.paint();
@@ -172,7 +177,7 @@ export class Player {
 
   give(input: Input): void {
     const device = deviceOf(input);
-    // What was down still comes up.
+    // Keys that were down are still released.
     const { only } = this.#playing.getState();
     const isUp = 'phase' in input && input.phase === 'up';
     if (only !== null && device !== null && device !== only && !isUp) return;
@@ -324,10 +329,10 @@ export class Player {
     this.host.addEventListener('blur', leave, { signal });
     window.addEventListener('blur', leave, { signal });
     document.addEventListener('visibilitychange', () => this.#clock.pause(), { signal });
-    // A page that is left may not come back.
+    // A hidden page may never come back, so pending data is written now.
     window.addEventListener('pagehide', () => this.#keeping.now(), { signal });
     listenToPointer(this, signal);
-    // What has gone by until now went by at the speed there was.
+    // The time so far passed at the old speed.
     const follow = this.#playing.subscribe((now, before) => {
       if (now.speed !== before.speed) this.#pass(performance.now(), before.speed);
     });

@@ -11,7 +11,7 @@ export interface Playing {
   only: Device | null;
 }
 
-/** Where that stands, once: with the player, or with the page around it. */
+/** The one place of these settings: in the player, or in the page around it. */
 export interface PlayingStore {
   getState: () => Playing;
   setState: (change: Partial<Playing>) => void;

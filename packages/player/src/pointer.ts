@@ -37,7 +37,7 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
 
   on('pointerdown', (event) => {
     if (player.held) return;
-    // What takes the game in hand is no press of the game; its release finds nothing pressed.
+    // The press that gives the game the keyboard is no press in the game.
     if (player.takesHand) return;
     if (isTouch(event) && finger) {
       // A second finger: what the first was about to press is let go of.
@@ -48,7 +48,7 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
     }
     if (event.button === 1 && gesture('middle button')) return event.preventDefault();
     if (event.button > 0) return;
-    // Let go of outside the frame, it is let go of all the same.
+    // A release outside the frame counts too.
     host.setPointerCapture(event.pointerId);
     player.passNow();
     const { x, y } = player.pointAt(event.clientX, event.clientY);

@@ -15,7 +15,10 @@ interface Music {
 /** A voice is heard every so many letters. */
 const BETWEEN = 3;
 
-/** Plays what a run asks for: single sounds, the usual ones, and the music of what is up, as loud as the project's values say. */
+/**
+ * Plays what a run asks for: single sounds, the usual ones, and the music of what is up, as loud as the project's
+ * values say.
+ */
 export class Sounds {
   readonly #address: (asset: Id) => string;
   readonly #how: PlayingStore;
@@ -106,7 +109,7 @@ export class Sounds {
     for (const audio of this.#playing.values()) audio.volume = this.#loud.effects;
   }
 
-  /** What is on its way out and wanted again comes back where it is. */
+  /** A piece of music that is fading out and wanted again fades back in from where it is. */
   #begin(asset: Id): void {
     const known = this.#music.find((music) => music.asset === asset);
     if (known) {
@@ -147,13 +150,16 @@ export class Sounds {
     const audio = new Audio(address);
     const { held, muted } = this.#how.getState();
     audio.muted = muted;
-    // A page that nobody has touched yet may not sound; the flow goes on without.
+    // Browsers allow sound only after a first press; until then the flow plays silently.
     if (!held) void audio.play().catch(() => undefined);
     return audio;
   }
 }
 
-/** The music a conversation asks for, else that of what is up: the base's own, or that of its innermost area that has some. */
+/**
+ * The music a conversation asks for, else that of what is up: the base's own, or that of its innermost area that has
+ * some.
+ */
 export function musicOf(flow: Flow, state: RunState): Id | null {
   for (const instance of allUp(state).reverse()) {
     const asked = goingOn(flow, instance)?.talk.music ?? null;

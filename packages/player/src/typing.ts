@@ -27,7 +27,7 @@ export class Typing {
       const field = this.#field;
       if (!field) return;
       const had = this.#root.activeElement === field;
-      // Taking it away moves the focus, and what hears that comes here again.
+      // Removing it moves the focus, which calls this function again.
       this.#field = null;
       field.remove();
       if (had) host.focus({ preventScroll: true });

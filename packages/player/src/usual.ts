@@ -20,7 +20,7 @@ export function usualSound(
         kind === 'back' || kind === 'clear' ? rules.back : kind === 'open' ? rules.open : rules.press;
       return own ?? usual ?? (element === null ? undefined : rules.press) ?? null;
     }
-    // Set by a control: links and the game are known by other names.
+    // A value set by a control: links and the game have other origins.
     if (outcome.did === 'set' && outcome.by !== null && !flow.links.has(outcome.by))
       return rules.press ?? null;
   }

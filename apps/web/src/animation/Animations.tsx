@@ -33,7 +33,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
           }
           onCopy={() => {
             copy(animation);
-            notify('Animation copied. It can be put on other elements.');
+            notify('Animation copied. Paste it on other elements.');
           }}
         />
       ))}
@@ -48,7 +48,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
         </Small>
         {copied && (
           <Small onClick={() => add(copied)}>
-            <ClipboardPaste size={11} aria-hidden="true" className="inline" /> The copied one
+            <ClipboardPaste size={11} aria-hidden="true" className="inline" /> Paste animation
           </Small>
         )}
       </div>

@@ -7,7 +7,7 @@ import { DurationField, EasingField } from '../motion';
 import { useStudio } from '../store';
 import { bare, Field, Button, IconButton, Small, Fold, withUnit, type NumberUnit } from '../ui';
 
-/** Moments by numbers, always in the order of their times. */
+/** Keyframes as rows of numbers, always in the order of their times. */
 export function Keyframes({
   frames,
   onChange,
@@ -47,7 +47,7 @@ export function Keyframes({
   );
 }
 
-/** Empty says nothing: it is then between its neighbours. */
+/** An empty field leaves the property out: it is interpolated between its neighbours. */
 function OneFrame({
   label,
   frame,
@@ -92,7 +92,7 @@ function OneFrame({
       </div>
       <div className="flex items-end gap-1.5">
         {frame.tint === undefined ? (
-          <Small onClick={() => put({ tint: '#ffffff80' })}>Tint it</Small>
+          <Small onClick={() => put({ tint: '#ffffff80' })}>Add a tint</Small>
         ) : (
           <>
             <ColourField label="Tint" value={frame.tint} onChange={(tint) => put({ tint })} />

@@ -5,7 +5,7 @@ import { DurationField, EasingField } from '../motion';
 import { edit, useStudio } from '../store';
 import { SelectRow, ThingRow } from '../ui';
 
-/** How a screen loads: pretended, or as the game says; and when it has failed. */
+/** How a screen loads: simulated, or as the game reports; and when it has failed. */
 export function LoadingPanel({ screen }: { screen: Screen }) {
   const events = useStudio((studio) => studio.project.events).filter((event) => event.direction === 'in');
   const { loading } = screen;
@@ -24,8 +24,8 @@ export function LoadingPanel({ screen }: { screen: Screen }) {
         value={loading?.by ?? ''}
         options={[
           ['', 'nothing'],
-          ['pretending', 'pretended, for a time'],
-          ['events', 'as the game says'],
+          ['pretending', 'simulated, for a time'],
+          ['events', 'from the game'],
         ]}
         onChange={(by) =>
           put(by === '' ? undefined : by === 'pretending' ? { by, lasts: '3 s' } : { by, limit: '20 s' })

@@ -5,12 +5,12 @@ import { useStudio } from '../store';
 import { Button } from '../ui';
 
 interface Props {
-  /** What it is that is shown in it, with a capital: `The map`. */
+  /** What it contains, with a capital: `The map`. */
   name: string;
   children: ReactNode;
 }
 
-/** Keeps what goes wrong in one part of the window to that part: the rest stays, and can be used to mend it. */
+/** Confines an error to one part of the window, so that the rest can be used to mend it. */
 export class Boundary extends Component<Props, { error: Error | null }> {
   override state: { error: Error | null } = { error: null };
 
@@ -50,8 +50,8 @@ function Gone({ name, message, again }: { name: string; message: string; again: 
     >
       <p className="font-bold">{name} cannot be shown.</p>
       <p className="text-soft">
-        The project itself is as it was. Undo the last change, open another project, or save this one as a
-        file: all of that stands above.
+        The project is unchanged. Undo the last change, open another project, or save this one as a file, with
+        the buttons above.
       </p>
       <p className="max-w-full font-mono text-sm break-words text-warn">{message}</p>
       <Button onClick={again}>Try again</Button>

@@ -5,7 +5,7 @@ import { TriangleAlert } from 'lucide-react';
 import { choose, useStudio } from '../store';
 import { Small } from '../ui';
 
-/** What of the project cannot be worked out and is left out of what is shown, until it is mended. */
+/** What of the project cannot be compiled, and is left out until it is mended. */
 export function Faults() {
   const faults = useStudio((studio) => studio.faults);
   const project = useStudio((studio) => studio.project);

@@ -3,7 +3,7 @@
 import { Cap, Dialog } from '../ui';
 import { COMMANDS, type Keys } from './commands';
 
-/** Keys of parts of the window; what can be done from anywhere says its own. */
+/** Keys that work in one part of the window; commands bring their own. */
 const ELSEWHERE: [string[], string][] = [
   [['Shift', 'Esc'], 'Give the keys back from the game'],
   [['↑', '↓'], 'Where a dead end asks: choose what it does'],

@@ -8,7 +8,7 @@ import { arrange, turnDivider, useArrangement, type Pane as PaneName, type Rest 
 import { Boundary } from './Boundary';
 import { PANES } from './panes';
 
-/** What the divider is turned to next, on its button. */
+/** The divider's next position, on its button. */
 const NEXT: Record<Rest, string> = { 'map wide': 'Even', even: 'Live wide', 'live wide': 'Map wide' };
 
 /** The pane that is chosen by its tab; a narrow list of screens while Live has the room. */

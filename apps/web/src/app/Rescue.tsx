@@ -8,10 +8,10 @@ import { Button, Tips } from '../ui';
 import { saveOpen } from './saveOpen';
 import { BusyNote } from '../persistence';
 
-// Most never see this; what it needs comes when it is asked for.
+// Few ever see this, so its parts are loaded only when needed.
 const Projects = dynamic(() => import('../projects/Projects').then((module) => module.Projects));
 
-/** In the place of the window when that cannot be shown at all. It draws nothing of the project. */
+/** Shown instead of the window when that fails altogether. It draws nothing of the project. */
 export function Rescue({ message, again }: { message: string; again: () => void }) {
   const name = useStudio((studio) => (studio.opened > 0 ? studio.project.name : null));
   const past = useStudio((studio) => studio.history.past.length > 0);
@@ -26,10 +26,10 @@ export function Rescue({ message, again }: { message: string; again: () => void 
           {name === null ? 'Tavu could not open' : `“${name}” cannot be shown`}
         </h1>
         <p className="max-w-lg text-soft">
-          {where.length > 0 && `It has to do with ${where.join(', ')}. `}
+          {where.length > 0 && `The cause is in ${where.join(', ')}. `}
           {name === null
             ? 'Your saved projects are unchanged.'
-            : 'It is as it was: nothing of it is lost. Take back the last change, open it without playing it, or go on with another project.'}
+            : 'Nothing of it is lost. Undo the last change, open it without playing it, or go on with another project.'}
         </p>
         <p className="max-w-lg font-mono text-sm break-words text-warn">{message}</p>
         <div className="flex flex-wrap justify-center gap-2">

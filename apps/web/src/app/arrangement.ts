@@ -4,7 +4,7 @@ import { create } from 'zustand';
 export type Pane = 'map' | 'grid' | 'lines' | 'values' | 'assets';
 export type DialogName = 'projects' | 'new project' | 'find' | 'help';
 
-/** The rests of the divider between the left pane and Live. */
+/** The positions of the divider between the left pane and Live. */
 export const RESTS = ['map wide', 'even', 'live wide'] as const;
 export type Rest = (typeof RESTS)[number];
 

@@ -1,8 +1,19 @@
+import type { Layer } from '@tavu/core/model';
 import { editingLayer } from '../ui';
 import { livePlayer, restart, setMaking, startAt, stepOn, toggleHold, useRun } from '../run';
 import { openLarge } from '../projects';
-import { edit, undoRedo, useStudio } from '../store';
+import {
+  choose,
+  chosenElements,
+  chosenScreens,
+  edit,
+  isWriting,
+  notify,
+  undoRedo,
+  useStudio,
+} from '../store';
 import { arrange, showPane, turnDivider, type Pane } from './arrangement';
+import { makeScreen } from '../panes/map';
 import { saveOpen } from './saveOpen';
 
 /** Something to do from anywhere: by its keys, or found by its name. */
@@ -10,6 +21,8 @@ export interface Command {
   /** How it is found. Absent: by its keys alone. */
   label?: string | (() => string);
   hint?: string;
+  /** Other words it is looked for by. */
+  words?: string;
   /** All of the keys that do it; the first are shown. */
   keys?: readonly Keys[];
   /** What the help says of its keys. */
@@ -34,13 +47,23 @@ const control = (key: string, shift?: true): Keys => ({ key, control: true, ...(
 const game = (): HTMLElement | null | undefined => livePlayer()?.host;
 export const paneTab = (): HTMLElement | null =>
   document.querySelector<HTMLElement>('[role="tablist"][aria-label="Left pane"] [aria-selected="true"]');
-const chosen = (): string | null => useStudio.getState().chosen.screen;
+const now = () => useStudio.getState().chosen;
+const chosen = (): string | null => now().screen;
 const isChosen = (): boolean => chosen() !== null;
 
 const showing = (pane: Pane): Command => ({
   label: `Show the ${pane}`,
   run: () => showPane(pane),
   goOn: paneTab,
+});
+
+/** A screen of a layer made under a first name, which the keyboard goes to. */
+const adding = (layer: Layer, what: string, name: string, words: string): Command => ({
+  label: `Add a${/^[aeiou]/.test(what) ? 'n' : ''} ${what}`,
+  hint: 'map',
+  words,
+  run: () => makeScreen(name, layer),
+  goOn: () => document.querySelector<HTMLElement>('[aria-label="This screen"] input'),
 });
 
 /** Everything that can be done from anywhere, in the order it is found in. */
@@ -68,6 +91,10 @@ export const COMMANDS: Record<string, Command> = {
     run: () => startAt(chosen()!),
     goOn: game,
   },
+  'add screen': adding('base', 'screen', 'Screen', 'new page'),
+  'add overlay': adding('overlay', 'overlay', 'Overlay', 'new popup dialog modal window'),
+  'add message': adding('notice', 'message', 'Message', 'new notice toast notification'),
+  'add HUD piece': adding('hud', 'HUD piece', 'HUD', 'new score gauge health bar always on'),
   duplicate: {
     label: 'Duplicate the chosen screen',
     hint: 'Ctrl D',
@@ -75,10 +102,18 @@ export const COMMANDS: Record<string, Command> = {
     run: () => void edit('duplicate screens', { screens: [chosen()!] }),
   },
   delete: {
-    label: 'Delete the chosen screen',
+    label: () => `Delete the chosen ${chosenElements(now()).length > 0 ? 'elements' : 'screens'}`,
     hint: 'Delete',
-    when: isChosen,
-    run: () => void edit('delete screens', { screens: [chosen()!] }),
+    words: 'remove',
+    run: () => {
+      const [screens, elements] = [chosenScreens(now()), chosenElements(now())];
+      if (screens.length === 0)
+        notify('Choose a screen on the map or an element in Live first, then press Delete.');
+      else if (elements.length > 0) {
+        edit('delete elements', { screen: screens[0]!, elements });
+        choose({ screen: screens[0]! });
+      } else edit('delete screens', { screens });
+    },
   },
   making: {
     label: () => (useRun.getState().making ? 'Run without asking at dead ends' : 'Ask at dead ends'),
@@ -99,8 +134,18 @@ export const COMMANDS: Record<string, Command> = {
     notTyping: true,
     run: () => undoRedo('redo'),
   },
-  page: { label: 'Export one page that plays', hint: 'export', run: () => void saveOpen('page') },
-  file: { label: 'Save the project as a file', hint: 'export', run: () => void saveOpen('file') },
+  page: {
+    label: 'Export one page that plays',
+    hint: 'export',
+    words: 'HTML web share publish build',
+    run: () => void saveOpen('page'),
+  },
+  file: {
+    label: 'Save the project as a file',
+    hint: 'export',
+    words: 'download backup',
+    run: () => void saveOpen('file'),
+  },
   new: {
     label: 'New project',
     hint: 'projects, or open another',
@@ -121,7 +166,7 @@ export const COMMANDS: Record<string, Command> = {
   turn: { keys: [control('\\')], help: 'Map wide, even, Live wide', run: turnDivider },
   'next pane': {
     keys: [{ key: 'f6' }],
-    help: 'To the next pane; with Shift to the one before',
+    help: 'To the next pane; with Shift to the previous one',
     run: () => nextPane(1),
   },
   'pane before': { keys: [{ key: 'f6', shift: true }], run: () => nextPane(-1) },
@@ -135,13 +180,12 @@ function nextPane(by: 1 | -1): void {
   (pane.querySelector<HTMLElement>('button:not([tabindex="-1"]), [tabindex="0"]') ?? pane).focus();
 }
 
-/** Does what a key is for, unless something nearer has had it. */
+/** Runs the command of a key, unless a nearer handler has taken it. */
 export function pressed(event: KeyboardEvent): void {
-  // What the game in hand has bound is the game's.
+  // While the game has the keyboard, the keys it has bound are the game's.
   if (event.defaultPrevented) return;
-  const typing = (event.target as Element).matches?.('input, textarea, select, [contenteditable]') ?? false;
   const found = Object.values(COMMANDS).find(
-    ({ keys, notTyping }) => !(notTyping && typing) && keys?.some((key) => isOf(event, key)),
+    ({ keys, notTyping }) => keys?.some((key) => isOf(event, key)) && !(notTyping && isWriting(event.target)),
   );
   if (!found || found.when?.() === false) return;
   found.run();

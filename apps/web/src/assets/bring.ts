@@ -50,7 +50,7 @@ async function look(file: File): Promise<Brought | Refused> {
   }
 }
 
-/** What the browser makes of bytes: a size, or what letters measure. Why not, where it can make nothing of them. */
+/** What the browser reads from the bytes: a size, or a font's metrics; or why it cannot. */
 async function measure(
   { sort, media }: Media,
   bytes: Uint8Array,

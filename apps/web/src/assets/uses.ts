@@ -7,7 +7,7 @@ export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
   const uses = new Map<Id, string[]>(project.assets.map(({ id }) => [id, []]));
   for (const { of, id, owner, path } of placesOf(project, { only: ['id'] })) {
     if (of !== 'asset') continue;
-    const by = path[0] === 'sound' ? 'What is heard' : names.get(owner);
+    const by = path[0] === 'sound' ? 'Sounds and volume' : names.get(owner);
     const known = uses.get(id);
     if (by !== undefined && known && !known.includes(by)) known.push(by);
   }

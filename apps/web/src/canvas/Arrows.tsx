@@ -23,7 +23,7 @@ function edgeOf({ x, y, width, height }: Rect, direction: Direction, aside: numb
   }
 }
 const OPPOSITE: Record<Direction, Direction> = { up: 'down', down: 'up', left: 'right', right: 'left' };
-/** Ways there and back are drawn side by side: on which side of the middle. */
+/** Arrows there and back are drawn side by side: on which side of the middle. */
 const ASIDE: Record<Direction, number> = { up: -14, down: 14, left: -14, right: 14 };
 const OUT: Record<Direction, Point> = {
   up: { x: 0, y: -1 },

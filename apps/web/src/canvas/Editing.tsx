@@ -42,7 +42,7 @@ export function Editing() {
   const written =
     typing && first && screen ? writtenAt(flow.project, screen, first.path)?.element : undefined;
   const words = written && 'text' in written ? written : undefined;
-  // Whoever had the game in hand has it to edit now, and gets it back when it goes on.
+  // The keyboard moves from the game to editing while held, and back when the run resumes.
   useLayoutEffect(() => {
     const layer = box.current!;
     const game = livePlayer()?.host;
@@ -88,7 +88,7 @@ export function Editing() {
   };
 
   const deeper = (event: { clientX: number; clientY: number }): void => {
-    // What the first of the two presses chose may not have been drawn yet.
+    // The element chosen by the first press may not be drawn yet.
     const [first] = reachedOn(compiled, chosenElements(useStudio.getState().chosen));
     if (!first || !compiled) return;
     if (first.element.type === 'component') {
@@ -100,7 +100,7 @@ export function Editing() {
   };
 
   const keys = (event: KeyboardEvent): void => {
-    // Of what is chosen by now: a fast hand presses again before the last choice is drawn.
+    // Reads the selection from the store, since a fast second press comes before the first is drawn.
     const { compiled, all } = edited();
     if (typing || !compiled || event.target !== box.current) return;
     const [first] = all;

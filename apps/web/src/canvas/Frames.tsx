@@ -30,7 +30,7 @@ const CURSORS: Record<string, string> = {
   '-1 0': 'ew-resize',
 };
 
-/** What is chosen, with its handles; and while it is dragged, what it has caught on and how far it is from others. */
+/** The selection with its handles; while it is dragged, the guides it has snapped to and the distances around it. */
 export function Frames({
   compiled,
   chosen,
@@ -164,11 +164,11 @@ function Guides({ width, height }: { width: number; height: number }) {
         ))}
         {lines.map((line) => (
           <line
-            key={line.way}
-            x1={x(line.way === 'x' ? line.at : line.from)}
-            x2={x(line.way === 'x' ? line.at : line.to)}
-            y1={y(line.way === 'x' ? line.from : line.at)}
-            y2={y(line.way === 'x' ? line.to : line.at)}
+            key={line.axis}
+            x1={x(line.axis === 'x' ? line.at : line.from)}
+            x2={x(line.axis === 'x' ? line.at : line.to)}
+            y1={y(line.axis === 'x' ? line.from : line.at)}
+            y2={y(line.axis === 'x' ? line.to : line.at)}
             className="stroke-live"
             strokeWidth={1.5}
           />

@@ -129,32 +129,32 @@ function Looking() {
   );
   return (
     <>
-      {toggle('Catch on edges and middles', 'snapping', <Magnet size={15} />)}
+      {toggle('Snap to edges and centres', 'snapping', <Magnet size={15} />)}
       {toggle('Grid', 'gridShown', <Grid3x3 size={15} />)}
       {toggle(`Safe margin, ${margin} %`, 'marginShown', <SquareDashed size={15} />)}
-      {toggle('Marks and frames', 'marks', <ScanEye size={15} />)}
-      {toggle('Where the focus goes', 'arrows', <Move size={15} />)}
+      {toggle('Guides and outlines', 'marks', <ScanEye size={15} />)}
+      {toggle('Focus arrows', 'arrows', <Move size={15} />)}
       <Sheet
-        label="Line up"
+        label="Align and reference"
         trigger={
           <button
             type="button"
             className={`inline-flex h-7 items-center gap-1 rounded-md px-1.5 hover:bg-chosen-wash ${view.sibling ? 'bg-chosen-wash font-semibold' : ''}`}
           >
-            <Hand size={14} aria-hidden="true" /> Line up
+            <Hand size={14} aria-hidden="true" /> Align and reference
           </button>
         }
       >
         <div className="space-y-2 p-3">
           <ThingRow
-            label="Show faintly"
+            label="Reference screen"
             value={view.sibling}
-            none="no other screen"
+            none="none"
             things={screens.filter((screen) => screen.id !== chosen)}
             onChange={(id) => setView({ sibling: id ?? null })}
           />
           <NumberField
-            label="Opacity of the faint screen"
+            label="Opacity of the reference screen"
             unit="%"
             value={view.faint * 100}
             min={5}

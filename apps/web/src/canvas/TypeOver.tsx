@@ -30,7 +30,7 @@ export function TypeOver({
   return (
     <textarea
       autoFocus
-      aria-label={`Words on ${element.name}`}
+      aria-label={`Text of ${element.name}`}
       value={now}
       maxLength={10_000}
       style={{ ...style, minHeight: 30, minWidth: 120 }}

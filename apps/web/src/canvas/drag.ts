@@ -7,7 +7,9 @@ import { endStep, useView } from '../store';
 import { create } from 'zustand';
 import { isLocked, moved, putRects, type Reached } from './reach';
 
-/** Drags over the held picture: each is one step of undo, shows what it has caught on, and how far things stand apart. */
+/**
+ * Drags over the held picture: each is one step of undo, shows what it has caught on, and how far things stand apart.
+ */
 
 interface Guides {
   lines: readonly SnapLine[];
@@ -24,12 +26,15 @@ export interface Point {
 }
 type PointOf = (event: { clientX: number; clientY: number }) => Point;
 
-/** How near a line has to be to be caught, in screen pixels. */
+/** How near a guide has to be to snap to it, in screen pixels. */
 const REACH = 6;
-/** What is a drag and no press, in design pixels. */
+/** How far the pointer moves before a press becomes a drag, in design pixels. */
 const STILL = 5;
 
-/** Follows the pointer until it is let go. `follow` gets the way it has gone, and whether it only just began. */
+/**
+ * Follows the pointer until it is released. `follow` gets the distance so far, and whether the drag has only just
+ * begun.
+ */
 function track(
   event: { clientX: number; clientY: number },
   pointOf: PointOf,
@@ -79,7 +84,7 @@ export function standingAround(compiled: CompiledScreen, but: ReadonlySet<Id>): 
   ];
 }
 
-/** What stands on the screen that shows faintly: it is caught on, and no gap runs to it. */
+/** The elements of the reference screen: dragging snaps to them, but no distance is shown to them. */
 function faintRects(): readonly Rect[] {
   const { sibling } = useView.getState();
   const shown = sibling === null ? undefined : liveFlow().screens.get(sibling);
@@ -104,7 +109,7 @@ function caught(
   return found;
 }
 
-/** Moves elements. Shift keeps to one axis; Ctrl lets nothing catch. */
+/** Moves elements. Shift keeps to one axis; Ctrl turns snapping off. */
 export function dragElements(
   event: { clientX: number; clientY: number },
   compiled: CompiledScreen,

@@ -7,7 +7,10 @@ import type { Pose } from '@tavu/core/paint';
 import { create } from 'zustand';
 import { useStudio } from '../store';
 
-/** While keyframes are set: moving an element says where it is at that moment of its screen, and not where it is placed. */
+/**
+ * While keyframes are set: moving an element says where it is at that moment of its screen, and not where it is
+ * placed.
+ */
 export const useKeying = create<{ screen: Id | null; at: number }>(() => ({ screen: null, at: 0 }));
 
 export const isKeying = (screen: Id): boolean => useKeying.getState().screen === screen;

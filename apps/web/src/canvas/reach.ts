@@ -1,7 +1,7 @@
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { ElementChange } from '@tavu/core/edit';
 import { innerRoom, moveAxis, resizeAxis, spanOf } from '@tavu/core/layout';
-import type { Rect, Way } from '@tavu/core/geometry';
+import type { Rect, Axis } from '@tavu/core/geometry';
 import type { Element, Id } from '@tavu/core/model';
 import { isKeying, keyedAt, rectNow } from './keying';
 import { liveFlow } from '../run';
@@ -40,13 +40,13 @@ export function chosenTops(compiled: CompiledScreen | undefined): Reached[] {
 export function roomOf(
   compiled: CompiledScreen,
   element: Element,
-  way: Way,
+  axis: Axis,
 ): { start: number; size: number } {
   const { frame } = liveFlow();
   const parent = element.parent === null ? undefined : compiled.byId.get(element.parent);
   const rect = parent && compiled.layout.get(parent.id);
-  if (!parent || !rect) return { start: 0, size: way === 'x' ? frame.width : frame.height };
-  return innerRoom(parent, spanOf(rect, way), way);
+  if (!parent || !rect) return { start: 0, size: axis === 'x' ? frame.width : frame.height };
+  return innerRoom(parent, spanOf(rect, axis), axis);
 }
 
 /** The change that brings an element from where it stands to another rect, its anchors and units kept. */
@@ -54,14 +54,14 @@ export function toRect(compiled: CompiledScreen, { path, element, rect }: Reache
   const { here } = useView.getState();
   if (isKeying(compiled.id)) return keyedAt(path, element, compiled.layout.get(path)!, to, here);
   const place = { ...element.place };
-  for (const way of ['x', 'y'] as const) {
-    const [a, b] = [spanOf(rect, way), spanOf(to, way)];
-    const room = roomOf(compiled, element, way).size;
+  for (const axis of ['x', 'y'] as const) {
+    const [a, b] = [spanOf(rect, axis), spanOf(to, axis)];
+    const room = roomOf(compiled, element, axis).size;
     const start = b.start - a.start;
     const end = start + b.size - a.size;
     if (start === end) {
-      if (start !== 0) place[way] = moveAxis(place[way], start, room);
-    } else place[way] = resizeAxis(place[way], start, end, room);
+      if (start !== 0) place[axis] = moveAxis(place[axis], start, room);
+    } else place[axis] = resizeAxis(place[axis], start, end, room);
   }
   return { element: path, change: { place }, here };
 }

@@ -9,7 +9,9 @@ import { Field, Button, Sheet, Row, SelectRow, ThingRow } from '../ui';
 import { OwnMotion } from '../motion';
 import { SentenceList } from '../sentences';
 
-/** What holds for all the screens of an area: its sentences, its clock, its motion, its music, what is up beside them. */
+/**
+ * What holds for all the screens of an area: its sentences, its clock, its motion, its music, what is up beside them.
+ */
 export function AreaPanel({ area }: { area: Area }) {
   const project = useStudio((studio) => studio.project);
   const rule = ruleAround(project, area.parent);
@@ -47,7 +49,7 @@ export function AreaPanel({ area }: { area: Area }) {
             label="Game clock"
             value={area.freezes === undefined ? '' : area.freezes ? 'yes' : 'no'}
             options={[
-              ['', 'as each screen says'],
+              ['', 'set by each screen'],
               ['yes', 'frozen'],
               ['no', 'runs'],
             ]}
@@ -85,7 +87,7 @@ export function AreaPanel({ area }: { area: Area }) {
         screens={names('hud')}
       />
       <Button look="danger" onClick={() => edit('delete area', { area: area.id })}>
-        <Trash2 size={13} aria-hidden="true" /> Take the area away, keep its screens
+        <Trash2 size={13} aria-hidden="true" /> Delete the area, keep its screens
       </Button>
     </>
   );

@@ -37,9 +37,9 @@ export function AreaSelect({ screens, area }: { screens: readonly Id[]; area: Id
         label="Area"
         value={area ?? ''}
         options={[
-          ['', 'in none'],
+          ['', 'none'],
           ...areas.map((item): [string, string] => [item.id, item.name]),
-          [NEW, 'make a new one …'],
+          [NEW, 'new area …'],
         ]}
         onChange={put}
       />

@@ -2,7 +2,7 @@
 
 import { type Background, type Screen, isPicture, lean } from '@tavu/core/model';
 import { ColourField } from '../fields';
-import { GradientFields, Switched } from '../looks';
+import { GradientFields, Switched } from '../styles';
 import { edit, useStudio } from '../store';
 import { Group, NumberField, Row, Select, SelectRow } from '../ui';
 
@@ -58,8 +58,8 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
           label="Fit"
           value={background.fit ?? 'cover'}
           options={[
-            ['cover', 'cut, to cover'],
-            ['contain', 'all of it'],
+            ['cover', 'cover, cropped'],
+            ['contain', 'contain, whole'],
             ['stretch', 'stretched'],
           ]}
           onChange={(fit) => put({ fit: fit === 'cover' ? undefined : fit })}
@@ -79,7 +79,7 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
         />
         {grain && (
           <Switched
-            label="It moves"
+            label="Animated"
             on={grain.moves ?? false}
             onChange={(moves) => put({ grain: moves ? { ...grain, moves } : { amount: grain.amount } })}
           />

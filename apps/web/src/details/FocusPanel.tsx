@@ -44,7 +44,7 @@ export function FocusPanel({ screen }: { screen: Screen }) {
         </Small>
         <Small onClick={() => setView({ ordering: ordering ? null : [] })}>
           <ListOrdered size={11} aria-hidden="true" className="inline" />{' '}
-          {ordering ? 'Done' : 'Order it by clicking through'}
+          {ordering ? 'Done' : 'Set the order by clicking'}
         </Small>
         {screen.focus?.order && <Small onClick={() => put(undefined)}>Default order</Small>}
       </div>
@@ -74,7 +74,7 @@ export function FocusPanel({ screen }: { screen: Screen }) {
         label="Reading and focus order"
         items={focus.order}
         keyOf={(id) => id}
-        handleName="Move in the order it is read in"
+        handleName="Move in the reading order"
         onMove={(from, to) => {
           const order = [...focus.order];
           order.splice(to, 0, ...order.splice(from, 1));

@@ -67,7 +67,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
       {stack !== null && (
         <div className="py-2">
           <Field
-            label="Max at once; then the oldest goes"
+            label="Max at once"
             value={String(stack)}
             read={(text) => readWhole(text)}
             onChange={(max) => put({ again: { stack: max } })}
@@ -95,7 +95,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
             onChange={(to: string) => put({ clock: to === 'game' ? 'game' : undefined })}
           />
           <SelectRow
-            label="Under a modal screen"
+            label="Clock under a modal screen"
             value={screen.covered ?? 'waits'}
             options={[
               ['waits', 'paused'],
@@ -109,7 +109,7 @@ export function NoticePanel({ screen, put }: { screen: Screen; put: Put }) {
         label="Ends with"
         value={screen.scope ?? ''}
         options={[
-          ['', 'what set it off'],
+          ['', 'what triggered it'],
           ['screen', 'the screen'],
           ['area', 'the area'],
           ['project', 'nothing'],

@@ -20,7 +20,7 @@ const LATER = {
   sounds: () => import('./SoundRules').then((module) => module.SoundRules),
   languages: () => import('./Languages').then((module) => module.Languages),
   motions: () => import('../motion/MadeMotions').then((module) => module.MadeMotions),
-  shared: () => import('../looks/SharedLooks').then((module) => module.SharedLooks),
+  shared: () => import('../styles/SharedLooks').then((module) => module.SharedLooks),
 };
 const ScreenPanel = dynamic(LATER.screen, { loading: Nothing });
 const ElementPanel = dynamic(LATER.element);
@@ -50,7 +50,7 @@ export function ReadingColumn() {
       className="flex min-h-0 flex-col border-l border-line bg-sheet"
     >
       <nav
-        aria-label="Where this is"
+        aria-label="Location"
         className="flex h-8.5 shrink-0 items-center gap-1.5 border-b border-line px-3.5 text-soft"
       >
         {chosen.others.length > 0 ? (

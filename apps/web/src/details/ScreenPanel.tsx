@@ -89,7 +89,7 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
                 value={flags.blocks ? 'yes' : 'no'}
                 options={[
                   ['yes', 'blocked'],
-                  ['no', 'let in'],
+                  ['no', 'passed on'],
                 ]}
                 onChange={(blocks: string) => put({ blocks: blocks === 'yes' })}
               />
@@ -100,8 +100,8 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               label="Presses beneath"
               value={flags.modal ? 'modal' : 'through'}
               options={[
-                ['modal', 'are kept out'],
-                ['through', 'go through'],
+                ['modal', 'blocked'],
+                ['through', 'passed through'],
               ]}
               onChange={(modal: string) => put({ modal: modal === 'modal' })}
             />
@@ -111,8 +111,8 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               label="Trail"
               value={flags.trail}
               options={[
-                ['keeps', 'can be gone back to'],
-                ['skipped', 'is skipped'],
+                ['keeps', 'kept'],
+                ['skipped', 'skipped'],
                 ['afresh', 'clears the trail'],
               ]}
               onChange={(trail: Trail) => put({ trail })}
@@ -126,6 +126,19 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
               things={focusable}
               onChange={(firstFocus) => put({ firstFocus })}
             />
+          )}
+          {stands && (
+            <Row label="Min time">
+              <DurationField
+                label="Min time"
+                hidden
+                optional
+                placeholder="none"
+                value={screen.minTime}
+                onChange={(minTime) => put({ minTime })}
+                className="w-32"
+              />
+            </Row>
           )}
           {screen.layer === 'base' && (
             <ThingRow
@@ -164,9 +177,9 @@ export function ScreenPanel({ screen }: { screen: Screen }) {
         </div>
         {(screen.kind === 'dialogue' || screen.says !== undefined) && (
           <ThingRow
-            label="Says"
+            label="Conversation"
             value={screen.says}
-            none="nothing by itself"
+            none="none"
             things={project.conversations ?? []}
             onChange={(says) => put({ says })}
           />

@@ -8,9 +8,9 @@ import { Group, NumberField, ThingRow } from '../ui';
 
 const WHEN: Record<UsualSound, string> = {
   focus: 'The focus moves',
-  press: 'Something is pressed',
-  back: 'A way back is taken',
-  open: 'Something opens',
+  press: 'A press',
+  back: 'Going back',
+  open: 'A screen opens',
 };
 const VOLUMES = [
   ['all', 'All of it'],
@@ -25,8 +25,8 @@ export function SoundRules() {
   const sounds = useSoundAssets();
   const put = (change: Partial<Rules>): void => void edit('change sound', change);
   return (
-    <Group title="What is heard" unfolded={rules.focus !== undefined || rules.volumes !== undefined}>
-      {sounds.length === 0 && <p className="text-sm text-soft">Bring sounds in under Assets first.</p>}
+    <Group title="Sounds and volume" unfolded={rules.focus !== undefined || rules.volumes !== undefined}>
+      {sounds.length === 0 && <p className="text-sm text-soft">Import sounds under Assets first.</p>}
       <div className="divide-y divide-line border-y border-line">
         {USUAL_SOUNDS.map((when) => (
           <ThingRow
@@ -39,14 +39,14 @@ export function SoundRules() {
           />
         ))}
       </div>
-      <h4 className="font-semibold">As loud as</h4>
+      <h4 className="font-semibold">Volume controlled by</h4>
       <div className="divide-y divide-line border-y border-line">
         {VOLUMES.map(([key, words]) => (
           <ThingRow
             key={key}
             label={words}
             value={rules.volumes?.[key]}
-            none="it is"
+            none="nothing"
             things={values}
             onChange={(id) => {
               const { [key]: _, ...rest } = rules.volumes ?? {};
@@ -58,7 +58,7 @@ export function SoundRules() {
       </div>
       <div className="flex gap-1.5">
         <DurationField
-          label="Music gives way in"
+          label="Fade under an overlay"
           optional
           value={rules.fade}
           onChange={(fade) => put({ fade })}

@@ -22,7 +22,7 @@ export function EffectPicker({ put, takeOut }: { put: Put; takeOut?: () => void 
   return (
     <Picker
       label="What is shown or said"
-      placeholder="A message, a value, a sound, a word to the game"
+      placeholder="A message, a value, a sound, an event to the game"
       choices={choices}
       typed={(text) => newEffects(text.slice(0, LONGEST_NAME)).map(choice)}
     />

@@ -12,7 +12,9 @@ export interface EffectEditor<N extends EffectName> {
   gives?: { short: string; long: (effect: Do<N>, project: Project) => string };
 }
 
-/** One thing to pick; what it makes goes to `put`. Edits with the `key` that `put` is given are one step with its own. */
+/**
+ * One thing to pick; what it makes goes to `put`. Edits with the `key` that `put` is given are one step with its own.
+ */
 export interface Offer extends Omit<Choice, 'onPick'> {
   make: (put: Put) => void;
 }

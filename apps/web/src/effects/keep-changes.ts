@@ -1,6 +1,6 @@
 import { as, type EffectEditor } from './editor';
 
-const label = 'Keep what was changed here';
+const label = 'Keep the changes made here';
 
 export const keepChanges: EffectEditor<'keep changes'> = {
   offers: () => [

@@ -1,6 +1,6 @@
 import { as, type EffectEditor } from './editor';
 
-const label = 'Go back to the usual keys';
+const label = 'Reset to the default keys';
 
 export const resetBindings: EffectEditor<'reset bindings'> = {
   offers: () => [

@@ -16,8 +16,8 @@ export const sound: EffectEditor<'sound'> = {
     {
       key: 'bring sound',
       group,
-      words: 'bring in a sound file',
-      label: 'Bring in a sound …',
+      words: 'import a sound file',
+      label: 'Import a sound …',
       hint: 'a file',
       make: (put) => void bringSound().then((asset) => asset && put({ do: 'sound', asset })),
     },

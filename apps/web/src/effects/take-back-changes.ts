@@ -1,6 +1,6 @@
 import { as, type EffectEditor } from './editor';
 
-const label = 'Take back what was changed here';
+const label = 'Discard the changes made here';
 
 export const takeBackChanges: EffectEditor<'take back changes'> = {
   offers: () => [

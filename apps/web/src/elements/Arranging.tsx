@@ -11,13 +11,13 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
   return (
     <>
       <SelectRow
-        label="What it holds stands"
+        label="Layout"
         value={arrange?.by ?? ''}
         options={[
-          ['', 'where each says'],
-          ['column', 'one under the other'],
-          ['row', 'side by side'],
-          ['grid', 'in a grid'],
+          ['', 'free'],
+          ['column', 'column'],
+          ['row', 'row'],
+          ['grid', 'grid'],
         ]}
         onChange={(by: string) =>
           put({ arrange: by === '' ? undefined : { gap: 24, ...arrange, by: by as Arrange['by'] } })
@@ -75,23 +75,23 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
         </>
       )}
       <SelectRow
-        label="What does not fit in"
+        label="Overflow"
         value={element.overflow ?? ''}
         options={[
-          ['', 'is shown'],
-          ['cut', 'is cut off'],
-          ['scrolls', 'can be scrolled to'],
+          ['', 'visible'],
+          ['cut', 'clipped'],
+          ['scrolls', 'scrolls'],
         ]}
         onChange={(overflow: string) => put({ overflow: overflow === '' ? undefined : overflow })}
       />
       <SelectRow
-        label="The focus is led round"
+        label="Wrap focus"
         value={element.wraps ?? ''}
         options={[
           ['', 'as on the screen'],
-          ['up and down', 'up and down in it'],
-          ['left and right', 'left and right in it'],
-          ['both', 'both ways in it'],
+          ['up and down', 'up and down'],
+          ['left and right', 'left and right'],
+          ['both', 'both ways'],
         ]}
         onChange={(wraps: string) => put({ wraps: wraps === '' ? undefined : wraps })}
       />

@@ -3,7 +3,7 @@
 import { type BoxLook, type BoxUse, withId, lean } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../store';
-import { BoxLookFields, Exceptions, Shared, without } from '../looks';
+import { BoxLookFields, Exceptions, Shared, without } from '../styles';
 import { Group, SelectRow } from '../ui';
 import type { Put } from '../fields';
 

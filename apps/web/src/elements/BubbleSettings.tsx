@@ -41,7 +41,7 @@ export function BubbleSettings({ element, put }: { element: Element & { type: 'b
           onChange={(percent) => put({ tail: { ...tail, at: percent / 100 } })}
         />
       )}
-      <div className="flex gap-1.5" role="group" aria-label="Where its words may stand: in from each edge">
+      <div className="flex gap-1.5" role="group" aria-label="Text area: inset from each edge">
         {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
           <NumberField
             key={side}

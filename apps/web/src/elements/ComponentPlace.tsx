@@ -20,7 +20,9 @@ import { Field, Group, Button, IconButton, Small, SelectRow } from '../ui';
 import { Sentence } from '../sentences';
 import { putOn } from '../fields';
 
-/** A placed component: what it is told here, where its buttons lead from here, and what is otherwise than everywhere. */
+/**
+ * A placed component: what it is told here, where its buttons lead from here, and what is otherwise than everywhere.
+ */
 export function ComponentPlace({
   screen,
   element,
@@ -41,7 +43,7 @@ export function ComponentPlace({
   );
   return (
     <>
-      <Group title="What it is told here">
+      <Group title="Parameters here">
         {component.parameters.length === 0 && (
           <p className="text-sm text-soft">
             Nothing yet. A parameter lets each place say something otherwise; a text in it names it, as in{' '}
@@ -70,7 +72,7 @@ export function ComponentPlace({
       <Leads screen={screen} path={path} elements={component.elements} component={component.id} />
       <Group title="The component">
         <Field
-          label="Its name, everywhere"
+          label="Name, in every place"
           value={component.name}
           read={(text) =>
             readName(
@@ -92,12 +94,12 @@ export function ComponentPlace({
           )}
           {element.changes && (
             <Small onClick={() => edit('reset place', { screen: screen.id, element: element.id })}>
-              All as everywhere
+              Reset to the component
             </Small>
           )}
           {!path.includes('/') && (
             <Small onClick={() => edit('dissolve component', { screen: screen.id, element: element.id })}>
-              Dissolve it here
+              Break into elements
             </Small>
           )}
         </div>
@@ -220,7 +222,7 @@ function Leads({
               {[...mine, ...shared].map((link) => (
                 <li key={link.id}>
                   <Sentence link={link} handle={null} />
-                  {shared.includes(link) && <p className="text-xs text-soft">The same everywhere.</p>}
+                  {shared.includes(link) && <p className="text-xs text-soft">The same in every place.</p>}
                 </li>
               ))}
             </ol>
@@ -251,7 +253,7 @@ function Leads({
                     })
                   }
                 >
-                  {element.name} goes back, everywhere
+                  {element.name} goes back, in every place
                 </Small>
               )}
             </div>

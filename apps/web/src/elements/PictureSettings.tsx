@@ -32,7 +32,7 @@ export function PictureSettings({
       />
       {told.length > 0 && (
         <ThingRow
-          label="Or what it is told"
+          label="Or from a parameter"
           value={element.from}
           none="no"
           things={told}
@@ -40,13 +40,13 @@ export function PictureSettings({
         />
       )}
       <SelectRow
-        label="In its box"
+        label="Fit"
         value={slice ? 'slice' : element.fit}
         options={[
-          ['contain', 'all of it'],
-          ['cover', 'cut, to cover'],
+          ['contain', 'contain, whole'],
+          ['cover', 'cover, cropped'],
           ['stretch', 'stretched'],
-          ...(element.type === 'picture' ? [['slice', 'corners kept'] as const] : []),
+          ...(element.type === 'picture' ? [['slice', 'nine-slice'] as const] : []),
         ]}
         onChange={(fit: string) => {
           if (fit === 'slice') put({ fit: 'stretch', slice: { top: 16, right: 16, bottom: 16, left: 16 } });
@@ -54,11 +54,7 @@ export function PictureSettings({
         }}
       />
       {slice && (
-        <div
-          className="flex gap-1.5"
-          role="group"
-          aria-label="How far in the corners reach, in the picture’s pixels"
-        >
+        <div className="flex gap-1.5" role="group" aria-label="Nine-slice insets">
           {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
             <NumberField
               key={side}
@@ -72,11 +68,11 @@ export function PictureSettings({
       )}
       {element.type === 'portrait' && (
         <SelectRow
-          label="Looks"
+          label="Flip"
           value={element.flipped ? 'yes' : 'no'}
           options={[
-            ['no', 'as it is drawn'],
-            ['yes', 'the other way'],
+            ['no', 'as drawn'],
+            ['yes', 'mirrored'],
           ]}
           onChange={(flipped: string) => put({ flipped: flipped === 'yes' || undefined })}
         />

@@ -18,4 +18,4 @@ function Fields({ element, put }: FieldsOf<'address'>) {
   );
 }
 
-export const address: Settings<'address'> = { words: 'Words on it', Fields };
+export const address: Settings<'address'> = { words: 'Text', Fields };

@@ -23,11 +23,11 @@ function Fields({ element, put }: FieldsOf<'binding'>) {
         onChange={(device) => put({ device })}
       />
       <SelectRow<'refuse' | 'swap'>
-        label="One that is taken"
+        label="A key already in use"
         value={element.clash ?? 'refuse'}
         options={[
-          ['refuse', 'is refused'],
-          ['swap', 'changes places'],
+          ['refuse', 'refused'],
+          ['swap', 'swapped'],
         ]}
         onChange={(clash) => put({ clash: clash === 'swap' ? 'swap' : undefined })}
       />
@@ -35,4 +35,4 @@ function Fields({ element, put }: FieldsOf<'binding'>) {
   );
 }
 
-export const binding: Settings<'binding'> = { words: 'Words on it', sounds: true, Fields };
+export const binding: Settings<'binding'> = { words: 'Text', sounds: true, Fields };

@@ -7,4 +7,4 @@ function Fields({ element, put }: FieldsOf<'bubble'>) {
   return <BubbleSettings element={element} put={put} />;
 }
 
-export const bubble: Settings<'bubble'> = { words: 'Words on it', Fields };
+export const bubble: Settings<'bubble'> = { words: 'Text', Fields };

@@ -14,4 +14,4 @@ function Fields({ element, put }: FieldsOf<'button'>) {
   );
 }
 
-export const button: Settings<'button'> = { words: 'Words on it', sounds: true, Fields };
+export const button: Settings<'button'> = { words: 'Text', sounds: true, Fields };

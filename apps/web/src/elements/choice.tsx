@@ -1,15 +1,29 @@
 'use client';
 
+import type { Option } from '@tavu/core/model';
+import { newType, readOptions } from '../fields';
 import { ValueRow, Lines } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
-function Fields({ element, put }: FieldsOf<'choice'>) {
+/** The options of a value from the words on the control; two plain ones where those cannot be options. */
+function optionsOf(words: readonly string[]): Option[] {
+  const read = readOptions(words.join(','), []);
+  return 'ok' in read ? read.ok : (newType('choice') as { options: Option[] }).options;
+}
+
+function Fields({ element, path, put }: FieldsOf<'choice'>) {
   return (
     <>
-      <ValueRow types={['choice', 'number']} value={element.value} onChange={(value) => put({ value })} />
+      <ValueRow
+        types={['choice', 'number']}
+        element={element}
+        path={path}
+        make={{ type: 'choice', options: optionsOf(element.options ?? []) }}
+        put={put}
+      />
       {element.value === undefined && (
         <Lines
-          label="To choose from, a line each"
+          label="Options, one per line"
           lines={element.options ?? []}
           onChange={(options) => put({ options }, 'options')}
         />
@@ -18,4 +32,4 @@ function Fields({ element, put }: FieldsOf<'choice'>) {
   );
 }
 
-export const choice: Settings<'choice'> = { words: 'Words on it', sounds: true, Fields };
+export const choice: Settings<'choice'> = { words: 'Text', sounds: true, Fields };

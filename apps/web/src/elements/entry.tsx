@@ -3,8 +3,8 @@
 import { ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
-function Fields({ element, put }: FieldsOf<'entry'>) {
-  return <ValueRow types={['text']} value={element.value} onChange={(value) => put({ value })} />;
+function Fields({ element, path, put }: FieldsOf<'entry'>) {
+  return <ValueRow types={['text']} element={element} path={path} make={{ type: 'text' }} put={put} />;
 }
 
-export const entry: Settings<'entry'> = { words: 'Words until something is typed', sounds: true, Fields };
+export const entry: Settings<'entry'> = { words: 'Placeholder', sounds: true, Fields };

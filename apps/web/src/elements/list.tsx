@@ -7,9 +7,9 @@ import type { FieldsOf, Settings } from './settings';
 function Fields({ element, put }: FieldsOf<'list'>) {
   return (
     <>
-      <Lines label="Rows, a line each" lines={element.rows} onChange={(rows) => put({ rows }, 'rows')} />
+      <Lines label="Rows, one per line" lines={element.rows} onChange={(rows) => put({ rows }, 'rows')} />
       <NumberField
-        label="How high a row is"
+        label="Row height"
         value={element.rowHeight}
         min={1}
         onChange={(rowHeight) => put({ rowHeight })}

@@ -5,7 +5,7 @@ import { NumberField, SelectRow } from '../ui';
 import { ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
-function Fields({ screen, element, put }: FieldsOf<'progress'>) {
+function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
   return (
     <>
       {screen.loading && (
@@ -19,9 +19,7 @@ function Fields({ screen, element, put }: FieldsOf<'progress'>) {
           onChange={(to) => put({ loading: to === 'loading' ? true : undefined })}
         />
       )}
-      {!element.loading && (
-        <ValueRow types={['number']} value={element.value} onChange={(value) => put({ value })} />
-      )}
+      {!element.loading && <ValueRow types={['number']} element={element} path={path} put={put} />}
       {!element.loading && element.value === undefined && (
         <NumberField
           label="Sample fill"
@@ -39,6 +37,6 @@ function Fields({ screen, element, put }: FieldsOf<'progress'>) {
 export const progress: Settings<'progress'> = {
   Fields,
   Parts: ({ element, put }) => (
-    <Boxed title="The part that is done" part="bar" use={element.bar} states={false} put={put} />
+    <Boxed title="Filled part" part="bar" use={element.bar} states={false} put={put} />
   ),
 };

@@ -14,4 +14,4 @@ function Fields({ element, put }: FieldsOf<'prompt'>) {
   );
 }
 
-export const prompt: Settings<'prompt'> = { words: 'Words on it', Fields };
+export const prompt: Settings<'prompt'> = { words: 'Text', Fields };

@@ -1,8 +1,9 @@
 'use client';
 
 import { keysBeside } from '@tavu/core/keys';
-import { titleCase, type Id } from '@tavu/core/model';
+import { titleCase, type Element, type Id, type Scalar, type ValueType } from '@tavu/core/model';
 import { editingLayer, ThingRow } from '../ui';
+import { makeSetting, type Put } from '../fields';
 import { endStep, useStudio } from '../store';
 
 /** Rows that the settings of several types of element have. */
@@ -33,26 +34,52 @@ export function ActionRow({
   );
 }
 
+/** The choice that makes a value; no id is spelled like it. */
+const NEW = ' new';
+
+/** The value an element shows; one that is set by its control can be made here, with the control's own range. */
 export function ValueRow({
   types,
-  value,
-  onChange,
+  element,
+  path,
+  make,
+  put,
 }: {
   types: readonly string[];
-  value: Id | undefined;
-  onChange: (value: Id | undefined) => void;
+  element: Element & { value?: Id };
+  /** It may lead through placed components. */
+  path: string;
+  /** What a value made here is like. Absent: the element only shows one, and makes none. */
+  make?: ValueType & { default?: Scalar };
+  put: Put;
 }) {
   const values = useStudio((studio) => studio.project.values).filter((other) => types.includes(other.type));
+  const name = 'text' in element && element.text.trim() !== '' ? element.text.trim() : element.name;
+  const pick = (id: Id | undefined): void => {
+    if (id !== NEW || !make) return put({ value: id });
+    // One step with the value that is made: both have the key of this element's value.
+    const made = makeSetting(settingName(name), make, `value ${path}`);
+    if (made) put({ value: made }, 'value');
+  };
   return (
     <ThingRow
-      label="Shows the value"
-      value={value}
-      none="none: what is here"
-      things={values}
-      onChange={onChange}
+      label={make ? 'Controls the value' : 'Shows the value'}
+      value={element.value}
+      none="none: the sample"
+      things={[...values, ...(make ? [{ id: NEW, name: `new setting “${settingName(name)}”` }] : [])]}
+      onChange={pick}
     />
   );
 }
+
+/** A name for a value from the words on its control: short, and without names in braces. */
+const settingName = (words: string): string =>
+  words
+    .replace(/\{[^}]*\}/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase()
+    .slice(0, 40) || 'setting';
 
 export function Lines({
   label,
@@ -73,7 +100,7 @@ export function Lines({
 }
 
 export function Words({
-  label = 'Words on it',
+  label = 'Text',
   text,
   onChange,
   ends = false,

@@ -1,3 +1,3 @@
 import type { Settings } from './settings';
 
-export const spoken: Settings<'spoken'> = { words: 'Words on it' };
+export const spoken: Settings<'spoken'> = { words: 'Text' };

@@ -3,8 +3,8 @@
 import { ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
-function Fields({ element, put }: FieldsOf<'switch'>) {
-  return <ValueRow types={['on/off']} value={element.value} onChange={(value) => put({ value })} />;
+function Fields({ element, path, put }: FieldsOf<'switch'>) {
+  return <ValueRow types={['on/off']} element={element} path={path} make={{ type: 'on/off' }} put={put} />;
 }
 
-export const toggle: Settings<'switch'> = { words: 'Words on it', sounds: true, Fields };
+export const toggle: Settings<'switch'> = { words: 'Text', sounds: true, Fields };

@@ -4,17 +4,12 @@ import { NumberField } from '../ui';
 import { ValueRow, Lines } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
-function Fields({ element, put }: FieldsOf<'tabs'>) {
+function Fields({ element, path, put }: FieldsOf<'tabs'>) {
   return (
     <>
-      <Lines label="Tabs, a line each" lines={element.tabs} onChange={(tabs) => put({ tabs }, 'tabs')} />
-      <NumberField
-        label="How high their row is"
-        value={element.bar}
-        min={0}
-        onChange={(bar) => put({ bar })}
-      />
-      <ValueRow types={['choice', 'number']} value={element.value} onChange={(value) => put({ value })} />
+      <Lines label="Tabs, one per line" lines={element.tabs} onChange={(tabs) => put({ tabs }, 'tabs')} />
+      <NumberField label="Tab bar height" value={element.bar} min={0} onChange={(bar) => put({ bar })} />
+      <ValueRow types={['choice', 'number']} element={element} path={path} put={put} />
     </>
   );
 }

@@ -7,4 +7,4 @@ function Fields({ screen, element, put }: FieldsOf<'text'>) {
   return <TextFrameFields screen={screen} element={element} put={put} />;
 }
 
-export const text: Settings<'text'> = { words: 'Words on it', solid: true, Fields };
+export const text: Settings<'text'> = { words: 'Text', solid: true, Fields };

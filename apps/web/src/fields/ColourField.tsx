@@ -114,7 +114,7 @@ export function ColourField({
                     if (made) onChange(made);
                   }}
                 >
-                  <Plus size={13} aria-hidden="true" /> Keep this one
+                  <Plus size={13} aria-hidden="true" /> Add to the project’s colours
                 </Button>
               )}
             </div>

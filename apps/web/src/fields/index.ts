@@ -1,6 +1,6 @@
 export { ColourField, Swatch } from './ColourField';
 export { ScalarInput } from './ScalarInput';
 export { putOn, type Put } from './change';
-export { makeValue } from './makeValue';
+export { makeSetting, makeValue } from './makeValue';
 export { newType, readNumber, readOptions, readValueName, readWord } from './scalars';
 export { kindFor, useTargetChoices } from './targetChoices';

@@ -58,7 +58,8 @@ export const readWord = (text: string): { ok: string } | { error: string } =>
 /** Options keep what expressions call them, as long as their label or their place stays. */
 export function readOptions(text: string, before: readonly Option[]): { ok: Option[] } | { error: string } {
   const labels = text.split(',').map((label) => label.trim());
-  if (labels.some((label) => label === '')) return { error: 'Between two commas stands a word.' };
+  if (labels.some((label) => label === ''))
+    return { error: 'There is nothing between two commas. Write an option there.' };
   if (labels.length < 2) return { error: 'A choice has at least two options.' };
   if (labels.length > 100) return { error: 'A choice can have 100 options.' };
   if (labels.some((label) => label.length > LONGEST_NAME))

@@ -23,7 +23,7 @@ export function useTargetChoices(
     edit('change link', { link: link.id, change });
     close();
   };
-  // First those that fit what the sentence says; the others change what it says.
+  // Targets that fit the sentence come first; the others change its kind.
   const other: Link['kind'] = layer === 'base' ? 'open' : 'go';
   const leading = (kind: Link['kind']): Choice[] =>
     project.screens

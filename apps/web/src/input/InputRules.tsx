@@ -9,15 +9,15 @@ export function InputRules() {
   const input = useStudio((studio) => studio.project.input) ?? {};
   const share = (percent: number): number => Math.round(percent) / 100;
   return (
-    <Group title="How directions feel" unfolded={false}>
+    <Group title="Directions" unfolded={false}>
       <div className="flex gap-1.5">
         <DurationField
-          label="Repeats after"
+          label="Repeat delay"
           value={input.repeatAfter ?? '420 ms'}
           onChange={(repeatAfter) => edit('change input', { repeatAfter })}
         />
         <DurationField
-          label="and every"
+          label="Repeat interval"
           value={input.repeatEvery ?? '130 ms'}
           onChange={(repeatEvery) => edit('change input', { repeatEvery })}
         />
@@ -32,7 +32,7 @@ export function InputRules() {
           onChange={(percent) => edit('change input', { stick: share(percent) })}
         />
         <NumberField
-          label="Stick rest zone"
+          label="Stick dead zone"
           unit="%"
           value={Math.round((input.rest ?? 0.4) * 100)}
           min={0}

@@ -25,19 +25,19 @@ const EffectPicker = dynamic(() => import('../effects').then((module) => module.
   loading: Nothing,
 });
 
-type Way = 'go' | 'open' | 'message' | 'do' | 'back' | 'end' | 'game';
-const WAYS: readonly { value: Way; text: string }[] = [
+type Answer = 'go' | 'open' | 'message' | 'do' | 'back' | 'end' | 'game';
+const WAYS: readonly { value: Answer; text: string }[] = [
   { value: 'go', text: 'go to' },
   { value: 'open', text: 'open over this' },
   { value: 'message', text: 'show' },
   { value: 'back', text: 'go back' },
   { value: 'end', text: 'the end' },
 ];
-/** Last, since its list needs the arrow keys that otherwise choose among these. */
+/** Last, since its list needs the arrow keys, which otherwise choose the kind of answer. */
 const DO: (typeof WAYS)[number] = { value: 'do', text: 'do something' };
 /** What leads somewhere is given a name, or words. */
-const isNamed = (way: Way): way is 'go' | 'open' | 'message' =>
-  way === 'go' || way === 'open' || way === 'message';
+const isNamed = (answer: Answer): answer is 'go' | 'open' | 'message' =>
+  answer === 'go' || answer === 'open' || answer === 'message';
 
 /** Only a key can be left to the game. */
 const TO_GAME: (typeof WAYS)[number] = { value: 'game', text: 'leave it to the game' };
@@ -48,7 +48,7 @@ const SAID = {
   game: 'The game uses this key by itself, and is not asked about it again.',
 };
 
-/** The run has stopped where something leads nowhere: the sentence is finished at the spot, and play goes on. */
+/** The run has stopped at a dead end: the sentence is finished on the spot, and play goes on. */
 export function Asking() {
   const asking = useRun((run) => run.asking);
   const place = useSpot(asking);
@@ -84,7 +84,7 @@ function useSpot(what: Asked | null): { left: string; top: string; transform: st
 
 function AskingSheet({ what }: { what: Asked }) {
   const project = useStudio((studio) => studio.project);
-  const [way, setWay] = useState<Way>('go');
+  const [way, setWay] = useState<Answer>('go');
   const [text, setText] = useState('');
   const [error, setError] = useState<string | null>(null);
   const input = useId();

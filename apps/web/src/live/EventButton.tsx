@@ -13,7 +13,7 @@ export function EventButton({ event }: { event: GameEvent }) {
   const [open, setOpen] = useState(false);
   const [held, setHeld] = useState<Record<string, Scalar>>({});
   const form = useRef<HTMLFormElement>(null);
-  // What is typed last is taken over as its field is left, which is when the event is said.
+  // Leaving a field stores its text, so the event is sent only then.
   const latest = useRef(held);
   const put = (field: string, value: Scalar): void => {
     latest.current = { ...latest.current, [field]: value };
@@ -39,7 +39,7 @@ export function EventButton({ event }: { event: GameEvent }) {
         onSubmit={(submitted) => {
           submitted.preventDefault();
           flushSync(() => (document.activeElement as HTMLElement | null)?.blur());
-          // What was refused stays, with its words.
+          // A refused text stays in the field, with the reason.
           if (form.current!.querySelector('[aria-invalid="true"]')) return;
           setOpen(false);
           say();

@@ -7,10 +7,11 @@ import { useEffect, useRef } from 'react';
 import { useStudio } from '../store';
 import { Cap, Nothing, useAhead } from '../ui';
 import { Asking } from './Asking';
+import { UnusedKeyNote, isAnswerKey } from './UnusedKeyNote';
 import { Controls } from './Controls';
 import { bringFiles } from '../assets';
 import { topmost } from '../canvas';
-import { hold, setInHand, startRun, useRun, frameAt, useSizes } from '../run';
+import { askAboutKey, hold, setInHand, startRun, useRun, frameAt, useSizes } from '../run';
 import { Stopped } from './Stopped';
 
 const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
@@ -23,7 +24,10 @@ const Editing = dynamic(LATER.editing, { loading: Nothing });
 const Tools = dynamic(LATER.tools, { loading: Nothing });
 const Trace = dynamic(LATER.trace, { loading: () => <div className="min-h-18 flex-1 shrink-0" /> });
 
-/** Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what is up. */
+/**
+ * Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what
+ * is up.
+ */
 function dropOnLive(files: File[]): void {
   const { chosen } = useStudio.getState();
   const { up } = useRun.getState();
@@ -43,6 +47,7 @@ function frameStyle({ width, height }: { width: number; height: number }, covers
 
 /** The one way out while the game has the keyboard. */
 const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code === 'Escape';
+const isSpared = (event: KeyboardEvent): boolean => isWayOut(event) || isAnswerKey(event);
 
 /** The game's screens, running; held, they are edited where they stand. */
 export function LivePane() {
@@ -55,10 +60,11 @@ export function LivePane() {
   const frame = frameAt({ design }, chosenSize);
   const held = useRun((run) => run.held);
   const inHand = useRun((run) => run.inHand);
+  const noted = useRun((run) => run.unusedKey !== null);
   const host = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (opened === 0) return;
-    return startRun(host.current!, isWayOut);
+    return startRun(host.current!, isSpared);
   }, [opened]);
   const ring = held ? 'ring-3 ring-chosen' : inHand ? 'ring-4 ring-live' : 'ring-1 ring-strong';
   return (
@@ -105,8 +111,9 @@ export function LivePane() {
               onBlur={() => setInHand(false)}
               onPointerDown={(event) => event.currentTarget.focus({ preventScroll: true })}
               onKeyDown={(event) => {
-                if (!isWayOut(event.nativeEvent)) return;
+                if (!isSpared(event.nativeEvent)) return;
                 event.preventDefault();
+                if (isAnswerKey(event.nativeEvent)) return void askAboutKey();
                 document.getElementById('hold')?.focus();
               }}
             />
@@ -130,6 +137,8 @@ export function LivePane() {
           <span className="min-w-0 truncate text-chosen">
             <b>Held.</b> Choose, move and type over what you see.
           </span>
+        ) : noted ? (
+          <UnusedKeyNote />
         ) : inHand ? (
           <span className="min-w-0 truncate text-live">
             <b>In hand:</b> keys and pad go to the game
@@ -139,7 +148,8 @@ export function LivePane() {
         )}
         {!held && (
           <span id="way-out" className={`shrink-0 ${inHand ? 'text-live' : 'text-soft'}`}>
-            <Cap>Shift</Cap> <Cap>Esc</Cap> gives the keys back
+            <Cap>Shift</Cap> <Cap>Esc</Cap>
+            <span className={noted ? 'sr-only' : ''}> gives the keys back</span>
           </span>
         )}
       </div>
@@ -154,7 +164,7 @@ export function LivePane() {
 function UpNow() {
   const up = useRun((run) => run.up);
   const screens = useStudio((studio) => studio.project.screens);
-  // HUD pieces are up by rule, and go without saying.
+  // HUD pieces are up by rule, so they are not listed.
   const names = up
     .filter((id) => withId(screens, id)?.layer !== 'hud')
     .map((id) => withId(screens, id)?.name ?? id.replace(/^gap:\w+:/, ''))

@@ -21,12 +21,12 @@ export function SizeStrip() {
     <section aria-label="Screen sizes" className="shrink-0 border-b border-line px-3.5 py-2">
       <div className="mb-1 flex items-center gap-3">
         <SelectRow
-          label="In another shape"
+          label="On other aspect ratios"
           value={project.design.fits ?? 'bars'}
           options={[
-            ['bars', 'all of it, with bars'],
-            ['cover', 'cut, to cover'],
-            ['adapt', 'the anchors decide'],
+            ['bars', 'letterbox'],
+            ['cover', 'crop'],
+            ['adapt', 'fill, by the anchors'],
           ]}
           onChange={(fits: 'bars' | 'cover' | 'adapt') =>
             edit('change design', { fits: fits === 'bars' ? undefined : fits })

@@ -1,6 +1,5 @@
 'use client';
 
-import type { Project } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords, reasonWords } from '@tavu/core/words';
 import { CornerDownRight } from 'lucide-react';
@@ -29,10 +28,12 @@ const SORTS: [Sort, string, (outcome: Outcome) => boolean][] = [
 /** How many rows are drawn above and below those in view. */
 const AROUND = 40;
 
-/** The log, with times; each entry leads to what it names and back to the moment before it. Only what is in view is drawn. */
+/**
+ * The log, with times; each entry leads to what it names and back to the moment before it. Only what is in view is
+ * drawn.
+ */
 export function Trace() {
   const logged = useRun((run) => run.logged);
-  const project = useStudio((studio) => studio.project);
   const now = useRun((run) => run.now);
   const end = useRun((run) => run.end);
   const [sort, setSort] = useState<Sort>('all');
@@ -118,7 +119,7 @@ export function Trace() {
                 className={`absolute inset-x-0 ${now < end && entry.outcome.at > now ? 'opacity-60' : ''}`}
                 style={{ transform: `translateY(${item.start}px)` }}
               >
-                <TraceLine entry={entry} project={project} />
+                <TraceLine entry={entry} />
               </li>
             );
           })}
@@ -133,8 +134,8 @@ function toneOf({ did }: Outcome): string {
   return TROUBLE.test(did) ? 'text-warn' : 'text-ink';
 }
 
-function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
-  const { outcome } = entry;
+function TraceLine({ entry }: { entry: Entry }) {
+  const { outcome, project } = entry;
   const moment = useMoments();
   const passed = outcome.did === 'link' || outcome.did === 'nowhere' ? (outcome.passed ?? []) : [];
   return (
@@ -143,8 +144,8 @@ function TraceLine({ entry, project }: { entry: Entry; project: Project }) {
         type="button"
         title={
           entry.before
-            ? 'To what it names, and back to just before it'
-            : 'To what it names; it is too long ago to go back to'
+            ? 'Choose what it names, and go back to just before it'
+            : 'Choose what it names; it is too long ago to go back to'
         }
         className={`flex min-h-6 w-full items-center gap-3 rounded text-left hover:bg-chosen-wash ${toneOf(outcome)}`}
         onClick={() => {

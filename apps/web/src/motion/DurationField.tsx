@@ -4,7 +4,7 @@ import { readDuration, timeIn, toMicros, type Duration, type Rates, type Unit } 
 import { useStudio } from '../store';
 import { Field } from '../ui';
 
-/** What frames and ticks come to, which nobody reckons. */
+/** Frames and ticks converted to seconds. */
 function inSeconds(value: Duration | undefined, rates: Rates): string | undefined {
   return value !== undefined && /(frames|ticks)$/.test(value)
     ? `= ${timeIn(toMicros(value, rates), 's', rates)}`

@@ -31,7 +31,7 @@ export function EasingField({
         value={named ? value : handles ? 'curve' : 'written'}
         options={[
           ...EASINGS.map((word): [string, string] => [word, WORDS[word]]),
-          ['curve', 'a curve of its own'],
+          ['curve', 'a custom curve'],
           ['written', 'as written below'],
         ]}
         onChange={(to) => {
@@ -52,11 +52,11 @@ export function EasingField({
 }
 
 const WORDS: Record<(typeof EASINGS)[number], string> = {
-  linear: 'even',
-  ease: 'gentle both ways',
-  'ease-in': 'gentle at first',
-  'ease-out': 'gentle at last',
-  'ease-in-out': 'slow, fast, slow',
+  linear: 'linear',
+  ease: 'ease',
+  'ease-in': 'ease in',
+  'ease-out': 'ease out',
+  'ease-in-out': 'ease in and out',
 };
 
 function Curve({ value, onChange }: { value: string; onChange: (easing: string) => void }) {

@@ -10,13 +10,13 @@ import {
   type SimpleMotion,
   lean,
 } from '@tavu/core/model';
-import { REDUCED } from '@tavu/core/motion';
+import { REDUCED, REST, reversedTracks } from '@tavu/core/motion';
 import { Plus, Trash2 } from 'lucide-react';
 import { readLength, Field, Group, Button, IconButton, Small, Select, SelectRow, Fold } from '../ui';
 import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
 import { EasingField } from './EasingField';
-import { InTurn } from './SimpleFields';
+import { StaggerFields } from './SimpleFields';
 import { usesOf } from './uses';
 
 /** The motions the project has of its own, each made of tracks. */
@@ -60,7 +60,7 @@ function Made({ motion }: { motion: MadeMotion }) {
         onChange={(name) => put({ name })}
       />
       <p className="text-sm text-soft">
-        {uses.length === 0 ? 'Nothing moves by it yet.' : `By it move: ${uses.join(', ')}.`}
+        {uses.length === 0 ? 'Not used yet.' : `Used by: ${uses.join(', ')}.`}
       </p>
       <Tracks label="In" tracks={motion.tracks} onChange={(tracks) => put({ tracks }, 'tracks')} />
       {motion.leaving ? (
@@ -71,7 +71,9 @@ function Made({ motion }: { motion: MadeMotion }) {
       ) : (
         <p className="text-sm text-soft">
           It leaves the same way, backwards.{' '}
-          <Small onClick={() => put({ leaving: motion.tracks.map(turned) })}>Leave otherwise</Small>
+          <Small onClick={() => put({ leaving: reversedTracks(motion.tracks, project.rates) })}>
+            Leave in another way
+          </Small>
         </p>
       )}
       <SelectRow<SimpleMotion['name']>
@@ -84,28 +86,19 @@ function Made({ motion }: { motion: MadeMotion }) {
         onChange={(name) => put({ reduced: name === 'none' ? { name } : REDUCED })}
       />
       <Button look="danger" onClick={() => edit('delete motion', { motion: motion.id })}>
-        <Trash2 size={13} aria-hidden="true" /> Take it out
+        <Trash2 size={13} aria-hidden="true" /> Delete
       </Button>
     </div>
   );
 }
 
-const REST: Record<Change, Length> = { opacity: 1, across: 0, down: 0, scale: 1, turn: 0, blur: 0 };
-
-/** The same track from its end to its beginning, as a start for a leaving half. */
-const turned = (track: MotionTrack): MotionTrack => ({
-  ...track,
-  from: track.to ?? REST[track.change],
-  to: track.from,
-});
-
 const CHANGE_WORDS: Record<Change, string> = {
   opacity: 'opacity',
-  across: 'across',
-  down: 'down',
-  scale: 'size',
-  turn: 'turn',
-  blur: 'softness',
+  across: 'X',
+  down: 'Y',
+  scale: 'scale',
+  turn: 'rotation',
+  blur: 'blur',
 };
 
 function Tracks({
@@ -172,17 +165,17 @@ function OneTrack({
           label="What moves"
           value={named === null ? (track.of as string) : 'named'}
           options={[
-            ['screen', 'all of it'],
+            ['screen', 'the whole screen'],
             ['background', 'its background'],
-            ['elements', 'each thing on it'],
-            ['named', 'one thing'],
+            ['elements', 'each element'],
+            ['named', 'one element'],
           ]}
           onChange={(of) =>
             put({ of: of === 'named' ? { named: known[0] ?? 'Heading' } : (of as MotionTrack['of']) })
           }
         />
         <Select<Change>
-          label="In what"
+          label="Property"
           value={track.change}
           options={CHANGES.map((value) => [value, CHANGE_WORDS[value]] as const)}
           onChange={(change) => put({ change, from: change === 'turn' ? -12 : 0, to: undefined })}
@@ -194,7 +187,7 @@ function OneTrack({
       </div>
       {named !== null && (
         <SelectRow<string>
-          label="By the name of"
+          label="Element"
           value={named}
           options={(known.includes(named) ? known : [named, ...known]).map(
             (value) => [value, value] as const,
@@ -210,9 +203,11 @@ function OneTrack({
           value={track.duration}
           onChange={(duration) => put({ duration: duration! })}
         />
-        <DurationField label="Later by" optional value={track.delay} onChange={(delay) => put({ delay })} />
+        <DurationField label="Delay" optional value={track.delay} onChange={(delay) => put({ delay })} />
       </div>
-      {track.of === 'elements' && <InTurn stagger={track.stagger} onChange={(stagger) => put({ stagger })} />}
+      {track.of === 'elements' && (
+        <StaggerFields stagger={track.stagger} onChange={(stagger) => put({ stagger })} />
+      )}
       <Fold title={<>Easing: {track.easing ?? 'ease-out'}</>}>
         <EasingField value={track.easing ?? 'ease-out'} onChange={(easing) => put({ easing })} />
       </Fold>

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Edge, SimpleMotion, Stagger } from '@tavu/core/model';
-import { usualEasing, type Way } from '@tavu/core/motion';
+import { reversedMotion, usualEasing, type HalfName } from '@tavu/core/motion';
 import { readLength, Field, NumberField, Choices, Small, SelectRow, ThingRow, Fold } from '../ui';
 import { edit, useStudio } from '../store';
 import { DurationField } from './DurationField';
@@ -62,7 +62,7 @@ export function SimpleFields({
   label: string;
   motion: SimpleMotion;
   /** A half that is given for leaving ends where an entering one begins. */
-  way?: Way;
+  way?: HalfName;
   onChange: (motion: SimpleMotion) => void;
 }) {
   const motions = useStudio((studio) => studio.project.motions) ?? [];
@@ -81,7 +81,7 @@ export function SimpleFields({
       {motion.name === 'made' && (
         <>
           <ThingRow
-            label="Which"
+            label="Motion to use"
             value={motion.motion}
             none="none"
             things={motions}
@@ -141,12 +141,12 @@ export function SimpleFields({
               onChange={(delay) => onChange({ ...motion, delay })}
             />
           </div>
-          <InTurn
+          <StaggerFields
             label={leaves ? 'Stagger out' : 'Stagger'}
             stagger={motion.stagger}
             onChange={(stagger) => onChange({ ...motion, stagger })}
           />
-          <Pace
+          <EasingFold
             easing={motion.easing ?? usualEasing(way)}
             onChange={(easing) => onChange({ ...motion, easing })}
           />
@@ -156,7 +156,7 @@ export function SimpleFields({
   );
 }
 
-function Pace({ easing, onChange }: { easing: string; onChange: (easing: string) => void }) {
+function EasingFold({ easing, onChange }: { easing: string; onChange: (easing: string) => void }) {
   return (
     <Fold title={<>Easing: {easing}</>}>
       <div className="pt-1.5">
@@ -167,7 +167,7 @@ function Pace({ easing, onChange }: { easing: string; onChange: (easing: string)
 }
 
 /** Whether what lies on a screen comes all at once, or one after another. */
-export function InTurn({
+export function StaggerFields({
   label = 'Stagger',
   stagger,
   onChange,
@@ -191,7 +191,7 @@ export function InTurn({
       />
       {stagger && (
         <DurationField
-          label="From one to the next"
+          label="Stagger by"
           value={stagger.by}
           onChange={(by) => onChange({ ...stagger, by: by! })}
         />
@@ -229,8 +229,8 @@ export function OneMotion({
       ) : (
         <p className="text-sm text-soft">
           It leaves the same way, backwards.{' '}
-          <Small onClick={() => onChange({ ...motion, leaving: { name: 'fade', duration: '200 ms' } })}>
-            Leave otherwise
+          <Small onClick={() => onChange({ ...motion, leaving: reversedMotion(motion) })}>
+            Leave in another way
           </Small>
         </p>
       )}

@@ -119,7 +119,10 @@ export interface KeptProject {
   assets: Map<Id, Uint8Array>;
 }
 
-/** A kept project as it was written, not checked yet, with the bytes that are not at hand; undefined when there is none. */
+/**
+ * A kept project as it was written, not checked yet, with the bytes that are not at hand; undefined when there is
+ * none.
+ */
 export const fetchProject = (id: Id, atHand: ReadonlySet<Id> = new Set()): Promise<KeptProject | undefined> =>
   withBase(async (base) => {
     const tx = base.transaction(['rows', 'projects', 'assets']);

@@ -54,7 +54,7 @@ export async function patiently<T>(words: string, work: (worker: Remote<Files>) 
   let busy: Busy | null = null;
   return new Promise<Awaited<T>>((done, failed) => {
     const stop = (): void => {
-      // A worker that is busy hears nothing; another takes its place.
+      // A busy worker receives no messages, so it is replaced by another.
       void mine?.then(({ end }) => end());
       if (started === mine) started = null;
       failed(new Stopped());

@@ -14,7 +14,9 @@ const MAX_SCREENS = 60;
 export function NewProject({ done, begins }: { done: () => void; begins: boolean }) {
   const id = useId();
   const [name, setName] = useState('My game');
-  const [ticked, setTicked] = useState(new Set(USUAL_SCREENS.map((screen) => screen.name)));
+  const [ticked, setTicked] = useState(
+    new Set(USUAL_SCREENS.filter((screen) => screen.ticked).map((screen) => screen.name)),
+  );
   const [more, setMore] = useState('');
   const typed = more
     .split(/[\n,]/)

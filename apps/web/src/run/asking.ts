@@ -6,7 +6,7 @@ import { turnTo } from './past';
 import { hold, livePlayer } from './player';
 import { useRun, type Asked } from './state';
 
-/** Where something leads nowhere the run stops and asks. */
+/** Where a press or an event leads nowhere the run stops and asks; a key that leads nowhere is only noted. */
 
 /** What a dead end had before it: an answer is given again from there. */
 let beforeAsking: RunState | null = null;
@@ -16,8 +16,16 @@ export function ask(what: Asked, before: RunState): void {
   beforeAsking = before;
   queueMicrotask(() => {
     hold();
-    useRun.setState({ asking: what });
+    useRun.setState({ asking: what, unusedKey: null });
   });
+}
+
+/** Asks about the key that was noted last; false when there is none. */
+export function askAboutKey(): boolean {
+  const { unusedKey } = useRun.getState();
+  if (!unusedKey) return false;
+  ask(unusedKey.what, unusedKey.before);
+  return true;
 }
 
 /** Gives what led nowhere once more, now that it leads somewhere. */

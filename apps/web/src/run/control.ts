@@ -91,6 +91,6 @@ export function forgetPlayed(): void {
   letGo();
 }
 
-export const setMaking = (making: boolean): void => setState({ making });
+export const setMaking = (making: boolean): void => setState({ making, unusedKey: null });
 
 export const setInHand = (inHand: boolean): void => setState({ inHand });

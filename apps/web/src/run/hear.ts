@@ -37,7 +37,8 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
     setState({ ...seen, end: state.now });
     return;
   }
-  for (const outcome of outcomes) runLog.add(outcome, before);
+  const { project } = useStudio.getState();
+  for (const outcome of outcomes) runLog.add(outcome, before, project);
   const link = outcomes.filter((outcome) => outcome.did === 'link').at(-1);
   for (const outcome of outcomes)
     if (outcome.did === 'address') notify(`Here the player would be asked whether to open ${outcome.url}.`);
@@ -51,8 +52,11 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
     ...(link ? { lastLink: link.link } : {}),
   });
   if (link) glow(link.link);
+  if (link || up.join() !== told.up.join()) setState({ unusedKey: null });
   const what = told.making && !told.asking ? deadEnd(outcomes) : null;
-  if (what) ask(what, before);
+  // Keys are pressed by the way in any game, so one without a use never stops it.
+  if (what?.kind === 'input') setState({ unusedKey: { what, before } });
+  else if (what) ask(what, before);
 }
 
 /** The first thing in a step that leads nowhere, or comes up without being made. */

@@ -1,5 +1,5 @@
 export { endAside, showAside } from './aside';
-export { giveAgain } from './asking';
+export { askAboutKey, giveAgain } from './asking';
 export {
   forgetPlayed,
   give,

@@ -1,3 +1,4 @@
+import type { Project } from '@tavu/core/model';
 import type { Outcome, RunState } from '@tavu/core/run';
 
 /** What happened in a run, in order. */
@@ -5,6 +6,8 @@ import type { Outcome, RunState } from '@tavu/core/run';
 export interface Entry {
   n: number;
   outcome: Outcome;
+  /** The project as it was then: what happened is told in its words, whatever is edited afterwards. */
+  project: Project;
   /** So many times in a row. */
   times: number;
   /** The state before it, to go back to; null where that is too long ago. */
@@ -30,14 +33,14 @@ export class Log {
   }
 
   /** The same write once more in a row is only counted. */
-  add(outcome: Outcome, before: RunState): void {
+  add(outcome: Outcome, before: RunState, project: Project): void {
     this.changes++;
     const last = this.#entries.at(-1);
     if (last && isSameWrite(last.outcome, outcome)) {
       last.times++;
       return;
     }
-    this.#entries.push({ n: ++this.#count, outcome, times: 1, before });
+    this.#entries.push({ n: ++this.#count, outcome, project, times: 1, before });
     const old = this.#entries.at(-1 - MAX_STATES);
     if (old) old.before = null;
     // Many at once, since taking one off the beginning moves all others.

@@ -71,7 +71,7 @@ export function goBackTo({ before }: Entry): void {
 }
 
 /** What is told of a run that is over. */
-const FORGOTTEN = { spans: [], lastLink: null, now: 0, end: 0, game: 0, asking: null };
+const FORGOTTEN = { spans: [], lastLink: null, now: 0, end: 0, game: 0, asking: null, unusedKey: null };
 
 /** Everything that is told of the run so far is forgotten. */
 export function forget(): void {

@@ -41,7 +41,10 @@ export const frameAt = (project: Pick<Project, 'design'>, size: Size | null): Fr
 
 const made = new Map<string, Flow>();
 
-/** The flow laid out for a size and said in a language; remade only where the project has changed since it was last asked for. */
+/**
+ * The flow laid out for a size and said in a language; remade only where the project has changed since it was last
+ * asked for.
+ */
 export function flowAt(
   flow: Flow,
   size: Size | null,

@@ -19,6 +19,12 @@ export interface Span {
 /** What is asked about: what led nowhere, or a screen that came up and is not made yet. */
 export type Asked = Nowhere | { kind: 'gap'; screen: Id };
 
+/** A key or pad button that led nowhere, and the state there was before it. */
+export interface UnusedKey {
+  what: Extract<Nowhere, { kind: 'input' }>;
+  before: RunState;
+}
+
 interface Run extends Playing {
   /** What stopped the run: on which screen, and what was thrown. */
   fault: { screen: Id; message: string } | null;
@@ -28,6 +34,8 @@ interface Run extends Playing {
   making: boolean;
   /** What led nowhere and is being asked about. */
   asking: Asked | null;
+  /** The last key that led nowhere: only noted, since the run goes on. */
+  unusedKey: UnusedKey | null;
   /** All that is up, base first. */
   up: Id[];
   /** The last link taken. */
@@ -58,6 +66,7 @@ export const useRun = create<Run>(() => ({
   inHand: false,
   making: true,
   asking: null,
+  unusedKey: null,
   up: [],
   lastLink: null,
   now: 0,

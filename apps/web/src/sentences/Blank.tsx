@@ -55,7 +55,10 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
   );
 }
 
-/** A word of a sentence that can be filled otherwise, else its first one: what is filled may change what else there is. */
+/**
+ * A word of a sentence that can be filled otherwise, else its first one: what is filled may change what else there
+ * is.
+ */
 export function blankIn(link: Id, blank: BlankPiece['blank']): HTMLElement | null {
   const sentence = document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"]`);
   return (
@@ -67,9 +70,9 @@ export function blankIn(link: Id, blank: BlankPiece['blank']): HTMLElement | nul
 
 const LABELS: Record<BlankPiece['blank'], string> = {
   trigger: 'What sets it off',
-  when: 'At which part of the press',
+  when: 'Part of the press',
   after: 'How long',
-  hold: 'Held how long',
+  hold: 'Long press after',
   since: 'Counted from',
   effect: 'What is shown or said',
   kind: 'What it does',
@@ -80,9 +83,9 @@ const LABELS: Record<BlankPiece['blank'], string> = {
   condition: 'Only if',
   once: 'Only once',
   above: 'Also above modal screens',
-  later: 'How much later',
+  later: 'Delay',
   gives: 'What it is given',
-  given: 'What it is told',
+  given: 'Parameters',
   answer: 'What it answers',
   says: 'What is said there',
 };
@@ -135,8 +138,8 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
         <div className="p-3">
           <p className="mb-2">
             {piece.blank === 'once'
-              ? 'Taken once in a run, and not again before it begins anew.'
-              : 'Found, and opened, also while a modal screen lies above.'}
+              ? 'Happens once in a run; a restart allows it again.'
+              : 'Works also while a modal screen is above.'}
           </p>
           <Button
             onClick={() => {
@@ -145,7 +148,7 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
               close();
             }}
           >
-            Take this out
+            Remove this
           </Button>
         </div>
       );
@@ -189,7 +192,7 @@ function SaysPicker({ link, close }: { link: Link; close: () => void }) {
         })),
         {
           key: 'own',
-          words: 'its own usual',
+          words: 'its own conversation',
           label: 'What it says by itself',
           onPick: () => pick(undefined),
         },

@@ -19,7 +19,7 @@ export function LaterSheet({ link, index, close }: { link: Link; index: number; 
   return (
     <div className="space-y-2 p-3">
       <Field
-        label="How much later (s, ms, frames or ticks)"
+        label="Delay (s, ms, frames or ticks)"
         value={link.effects[index]?.after ?? '0.5 s'}
         read={(text) => readDuration(text, rates, 's')}
         onChange={put}

@@ -3,7 +3,8 @@
 import type { Piece } from '@tavu/core/phrasing';
 import { findingsOfLink } from '@tavu/core/check';
 import { Findings, IconButton, Sheet, Small, Tip } from '../ui';
-import { targetName, type Link, withId } from '@tavu/core/model';
+import { screenById, targetName, type Link, withId } from '@tavu/core/model';
+import { isConfirm } from '@tavu/core/starter';
 import { sentenceOf, sentenceText } from '@tavu/core/words';
 import { Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
@@ -55,8 +56,9 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
         <AddEffect link={link} />
         {link.when === undefined && <AddCondition link={link} />}
         {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
+        <AskFirst link={link} />
         {editorOfTrigger(link.trigger).above && !link.aboveModal && (
-          <Tip text="Found, and opened, also while a modal screen lies above">
+          <Tip text="Works also while a modal screen is above">
             <Small onClick={() => put({ aboveModal: true })}>also above modal</Small>
           </Tip>
         )}
@@ -71,6 +73,19 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
         </IconButton>
       </div>
     </div>
+  );
+}
+
+/** Offered to what a press, key or event does at once; not to an answer, nor to what asks already. */
+function AskFirst({ link }: { link: Link }) {
+  const project = useStudio((studio) => studio.project);
+  const { to, trigger } = link;
+  const asks = to && 'screen' in to && isConfirm(screenById(project, to.screen));
+  if (asks || trigger.on === 'returned') return null;
+  return (
+    <Tip text="Opens a question with Yes and No first; this happens after Yes">
+      <Small onClick={() => edit('ask first', { link: link.id })}>ask first</Small>
+    </Tip>
   );
 }
 

@@ -21,7 +21,11 @@ export function SentenceList({ source }: { source: Id }) {
     <section aria-label={title}>
       <h3 className="mb-2 font-bold">{title}</h3>
       {links.length === 0 && (
-        <p className="mb-2 text-soft">Nothing leads anywhere yet. Say below what should set something off.</p>
+        <p className="mb-2 text-soft">
+          {source === PROJECT && project.links.length > 0
+            ? 'No sentence holds everywhere. Those of a screen are read when it is chosen.'
+            : 'Nothing leads anywhere yet. Say below what should set something off.'}
+        </p>
       )}
       <Reorder
         label="Sentences"

@@ -2,7 +2,7 @@ import type { CompiledScreen } from '@tavu/core/compile';
 import { componentById } from '@tavu/core/component';
 import { innerRoom, spanOf, tidy } from '@tavu/core/layout';
 import type { Rect } from '@tavu/core/geometry';
-import type { Asset, Axis, Element, ElementType, Id, Place } from '@tavu/core/model';
+import type { Asset, Placement, Element, ElementType, Id, Place } from '@tavu/core/model';
 import { at, centre, freshElement } from '@tavu/core/starter';
 import { choose, edit, useStudio } from './store';
 import { setView, useView } from './view';
@@ -40,8 +40,8 @@ export function addElement(screen: Id, tool: Tool): void {
   const siblings = flow.screens.get(screen)?.screen.elements ?? [];
   const element = make(tool);
   if (!element) return;
-  const size = (axis: Axis): number =>
-    axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
+  const size = (placement: Placement): number =>
+    placement.at !== 'stretch' && typeof placement.size === 'number' ? placement.size : 100;
   const { x, y } = element.place;
   const taken = siblings.filter(
     (sibling) => sibling.type === element.type && sibling.place.y.at === 'centre',
@@ -61,8 +61,8 @@ export function addDrawn(
   const element = make(tool);
   if (!element) return;
   const usual = element.place;
-  const size = (axis: Axis): number =>
-    axis.at !== 'stretch' && typeof axis.size === 'number' ? axis.size : 100;
+  const size = (placement: Placement): number =>
+    placement.at !== 'stretch' && typeof placement.size === 'number' ? placement.size : 100;
   const { width, height } = useStudio.getState().flow.frame;
   // Pressed near an edge, it lies within the frame all the same.
   const within = (at: number, size: number, max: number): number =>
@@ -74,13 +74,13 @@ export function addDrawn(
     height: size(usual.y),
   };
   const parent = holderOf(compiled, rect);
-  const room = (way: 'x' | 'y'): number => {
+  const room = (axis: 'x' | 'y'): number => {
     const held = parent === null ? undefined : compiled.byId.get(parent);
-    return held ? innerRoom(held, spanOf(compiled.layout.get(held.id)!, way), way).start : 0;
+    return held ? innerRoom(held, spanOf(compiled.layout.get(held.id)!, axis), axis).start : 0;
   };
-  const axis = (way: 'x' | 'y'): Axis => {
-    const { start, size } = spanOf(rect, way);
-    return { at: 'start', offset: tidy(start - room(way)), size };
+  const axis = (axis: 'x' | 'y'): Placement => {
+    const { start, size } = spanOf(rect, axis);
+    return { at: 'start', offset: tidy(start - room(axis)), size };
   };
   const drawnPlace: Place = { x: axis('x'), y: axis('y') };
   place(compiled.id, { ...element, parent, place: drawnPlace });

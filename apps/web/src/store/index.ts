@@ -1,6 +1,6 @@
 export { TOOLS, addDrawn, addElement, putPicture, type Tool } from './add';
 export { copiedScreens, pasteScreens, readCopied, withBytes } from './copying';
-export { useSteps } from './gestures';
+export { isWriting, useSteps } from './gestures';
 export { useKeeping } from './keeping';
 export { languagesOf, speak, spokenBy, translating, useLanguage } from './language';
 export {

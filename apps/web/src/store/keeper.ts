@@ -3,7 +3,10 @@ import { db, files, writer } from '../persistence';
 import { neededAssets } from './needed';
 import { dropBytes, follow, useStudio } from './store';
 
-/** How long after an edit it is written, in milliseconds: once it has been seen, and longer where copying it takes long. */
+/**
+ * How long after an edit it is written, in milliseconds: once it has been seen, and longer where copying it takes
+ * long.
+ */
 const soonFor = (took: number): number => Math.min(100, Math.max(50, 3 * took));
 /** In a drag or a run of typing: how long after the last edit, so that none is written between two letters. */
 const pauseFor = (took: number): number => Math.min(400, 120 + 20 * took);
@@ -110,7 +113,7 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
     if (getState().saving.state === 'kept') tell({ state: 'keeping' });
     const now = Date.now();
     since ??= now;
-    // What goes on may put itself off, but not an edit before it.
+    // A drag or a run of typing may postpone its own writing, but not that of an earlier edit.
     if (inRun) runs ||= due === null;
     else runs = false;
     due = runs
@@ -144,7 +147,7 @@ export function keepOpen(id: Id, { store, claim, channel, read }: Means = OWN): 
         return tell({ state: 'failed', reason: 'What another window has kept cannot be read here.' });
       stored = new Set(await store.assetIds(id));
     } catch {
-      // What the store cannot tell now, writing will tell.
+      // If the store cannot answer now, the next write will report it.
     }
     if (!isOpen()) return;
     isWriter = true;

@@ -32,7 +32,10 @@ function keyOf(screen: Id, path: Id): string {
   return `${owner} ${own}`;
 }
 
-/** The words of an element in the language that is spoken, and what writes them down; null while that is the one they are written in. */
+/**
+ * The words of an element in the language that is spoken, and what writes them down; null while that is the one they
+ * are written in.
+ */
 export function translating(
   screen: Id,
   path: Id,

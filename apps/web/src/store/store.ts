@@ -59,7 +59,7 @@ export type Saving =
 interface Studio {
   project: Project;
   flow: Flow;
-  /** What of the project cannot be compiled, and is left out of the flow. */
+  /** What of the project cannot be compiled and is left out of the flow. */
   faults: readonly Fault[];
   /** Whether Live plays it; a project that stops the window can be opened without. */
   plays: boolean;
@@ -130,7 +130,10 @@ export function openInStudio(project: Project, assets: AssetBytes, played: Befor
   }));
 }
 
-/** Takes over what another window has kept, with bytes that are not here yet; what is chosen stays where it is there still. */
+/**
+ * Takes over what another window has kept, with bytes that are not here yet; what is chosen stays where it is there
+ * still.
+ */
 export function follow(project: Project, assets: AssetBytes): void {
   setState((before) => ({
     project,
@@ -157,7 +160,7 @@ export function edit<N extends CommandName>(
   }
   const { project, edit: done, made } = applyCommand(before.project, name, args);
   if (!done) return made;
-  // What could not be opened again is not made either.
+  // An edit that would make a project too large to open again is refused.
   const past = pastLimits(project);
   if (past && !pastLimits(before.project)) {
     notify(`That would be too much. ${refusalWords(past)}`);
@@ -180,18 +183,18 @@ export function endStep(): void {
   if (closed !== history) setState({ history: closed });
 }
 
-export function undoRedo(way: 'undo' | 'redo'): void {
+export function undoRedo(direction: 'undo' | 'redo'): void {
   const before = getState();
   if (before.saving.state === 'following') return;
-  const moved = (way === 'undo' ? undo : redo)(before.project, before.history);
-  if (!moved) return notify(way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
+  const moved = (direction === 'undo' ? undo : redo)(before.project, before.history);
+  if (!moved) return notify(direction === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
   setState({
     project: moved.project,
     ...compiled(moved.project, before.flow),
     history: moved.history,
     chosen: standing(moved.project, moved.seen),
   });
-  notify(`${way === 'undo' ? 'Undone' : 'Redone'}: ${moved.name}.`);
+  notify(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${moved.name}.`);
 }
 
 export function choose(chosen: Partial<Chosen>): void {
@@ -201,7 +204,7 @@ export function choose(chosen: Partial<Chosen>): void {
   }));
 }
 
-/** What was chosen with something else chosen in it; another element lets the others beside the old one go. */
+/** The selection with a change; choosing another element drops the rest of the old selection. */
 const joined = (before: Chosen, chosen: Partial<Chosen> = {}): Chosen => ({
   ...before,
   ...('element' in chosen ? { also: NO_OTHERS } : {}),

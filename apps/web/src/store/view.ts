@@ -18,7 +18,7 @@ interface View {
   arrows: boolean;
   /** The order things are read in is being clicked through: those that have been. */
   ordering: readonly Id[] | null;
-  /** A screen that shows faintly over the one that is edited. */
+  /** The reference screen, drawn faintly over the one that is edited. */
   sibling: Id | null;
   /** How strongly, 0 to 1. */
   faint: number;

@@ -12,7 +12,10 @@ import { linesOf, type Line } from './lines';
 import { usePlayed } from './played';
 import { Transport } from './Transport';
 
-/** What a screen does in its own time: how long it stays, what it loads, its timers, loops, and the frames of its texts. */
+/**
+ * What a screen does in its own time: how long it stays, what it loads, its timers, loops, and the frames of its
+ * texts.
+ */
 export function ScreenChart({ screen, change }: { screen: Screen; change: ReactNode }) {
   const project = useStudio((studio) => studio.project);
   const flow = useStudio((studio) => studio.flow);
@@ -114,7 +117,7 @@ export function ScreenChart({ screen, change }: { screen: Screen; change: ReactN
 /** What moving things does while keyframes are set. */
 function KeyingWords({ words }: { words: (micros: number) => string }) {
   const at = useKeying((now) => now.at);
-  return <>moving what is chosen sets where it is at {words(at)}</>;
+  return <>moving the selection sets a keyframe at {words(at)}</>;
 }
 
 /** A line's bar: pressed, it leads to what does it. */

@@ -1,7 +1,7 @@
 import { Snowflake } from 'lucide-react';
 import type { Scale } from './plot';
 
-/** A time in which something else holds too: what is pressed is masked, the game stands still. */
+/** A span in which something else holds too: presses are masked, or the game is frozen. */
 export function Shade({
   scale,
   from,

@@ -26,7 +26,7 @@ const LANE = 16;
 const HEAD = 24;
 
 /**
- * Time: how the chosen link hands over, or the chosen screen in its own time; or the last seconds of the run. Choosing
+ * Time: the transition of the chosen link, or the chosen screen in its own time; or the last seconds of the run. Choosing
  * something shows that; playing on shows the run.
  */
 export function TimeStrip() {
@@ -189,7 +189,7 @@ function LastSeconds({ change }: { change: ReactNode }) {
               key={mark[0]!.n}
               entries={mark}
               left={at(mark[0]!.outcome.at)}
-              words={mark.map(({ outcome }) => outcomeWords(project, outcome))}
+              words={mark.map(({ outcome, project }) => outcomeWords(project, outcome))}
             />
           ))}
         </div>

@@ -81,7 +81,7 @@ export function TransitionBars({
               />
             )}
             {!plan.masked && plan.length > 0 && (
-              <span className="absolute bottom-0 left-1 text-xs text-soft">a press turns it round</span>
+              <span className="absolute bottom-0 left-1 text-xs text-soft">a press reverses it</span>
             )}
             {plan.frozen.map((bar) => (
               <Shade

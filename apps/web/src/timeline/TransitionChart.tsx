@@ -12,7 +12,7 @@ import { TransitionBars } from './TransitionBars';
 import { usePlayed } from './played';
 import { Transport } from './Transport';
 
-/** How one picture hands over to the next: the engine's own plan, dragged directly, scrubbed and played in Live. */
+/** A transition as the engine plans it: dragged directly, scrubbed and played in Live. */
 export function TransitionChart({ link, change }: { link: Link; change: ReactNode }) {
   const flow = useStudio((studio) => studio.flow);
   const project = flow.project;
@@ -57,7 +57,7 @@ export function TransitionChart({ link, change }: { link: Link; change: ReactNod
           </button>
         ) : ruled.owner !== null ? null : (
           <Choices
-            label="Dragging changes"
+            label="Apply changes to"
             value={forAll ? 'defaults' : 'link'}
             options={[
               { value: 'link', text: 'only this' },

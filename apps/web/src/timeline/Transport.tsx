@@ -4,7 +4,7 @@ import { Pause, Play, Repeat } from 'lucide-react';
 import { Choices, IconButton } from '../ui';
 import type { Played } from './played';
 
-/** Plays what a chart shows, slowly or not, once or again and again. */
+/** Plays what a chart shows, at any speed, once or in a loop. */
 export function Transport({ played, name }: { played: Played; name: string }) {
   return (
     <>
@@ -15,7 +15,7 @@ export function Transport({ played, name }: { played: Played; name: string }) {
         {played.playing ? <Pause size={14} /> : <Play size={14} />}
       </IconButton>
       <IconButton
-        name="Again and again"
+        name="Loop"
         aria-pressed={played.loops}
         className={played.loops ? 'bg-chosen-wash' : ''}
         onClick={() => played.setLoops(!played.loops)}
@@ -23,7 +23,7 @@ export function Transport({ played, name }: { played: Played; name: string }) {
         <Repeat size={14} />
       </IconButton>
       <Choices
-        label="How fast it is played"
+        label="Playback speed"
         value={played.slow ? 'slow' : 'real'}
         options={[
           { value: 'slow', text: '¼×' },

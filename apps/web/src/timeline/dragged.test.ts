@@ -45,7 +45,8 @@ const rowsFor = (motion: Motion, order: Order): Row[] => {
   const flow = compile(project(motion, order));
   return rowsOf(transitionOf(flow, rehearse(flow, 'on')!), (id) => id);
 };
-const rowOf = (rows: Row[], way: 'leaving' | 'entering'): Row => rows.find((row) => row.picture.way === way)!;
+const rowOf = (rows: Row[], half: 'leaving' | 'entering'): Row =>
+  rows.find((row) => row.picture.way === half)!;
 const after = (dragged: Dragged | null, motion: Motion, order: Order): Row[] =>
   rowsFor(dragged?.change.motion ?? motion, dragged?.change.order ?? order);
 
@@ -60,12 +61,12 @@ test('an end that is dragged is where it was dragged to, and the other half stay
       fc.constantFrom(...motions),
       fc.constantFrom('leaving', 'entering'),
       time,
-      (motion, way, by) => {
+      (motion, half, by) => {
         const before = rowsFor(motion, 'together');
-        const to = rowOf(before, way).from + by;
-        const rows = after(endDragged(motion, rowOf(before, way), to, base.rates), motion, 'together');
-        expect(rowOf(rows, way).until).toBe(to);
-        const other = way === 'leaving' ? 'entering' : 'leaving';
+        const to = rowOf(before, half).from + by;
+        const rows = after(endDragged(motion, rowOf(before, half), to, base.rates), motion, 'together');
+        expect(rowOf(rows, half).until).toBe(to);
+        const other = half === 'leaving' ? 'entering' : 'leaving';
         if (motion.leaving) expect(rowOf(rows, other).until).toBe(rowOf(before, other).until);
       },
     ),

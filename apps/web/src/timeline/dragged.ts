@@ -11,24 +11,27 @@ import {
 import type { PictureBar } from '@tavu/core/run';
 import { PARTS, type Row } from './rows';
 
-/** What dragging an end of a bar makes of a motion, or of the order in which two screens give way; `key` is what is changed. */
+/**
+ * What dragging an end of a bar makes of a motion, or of the order in which two screens give way; `key` is what is
+ * changed.
+ */
 export interface Dragged {
   change: { motion?: Motion; order?: Order };
   key: string;
 }
 
 /** The half of a motion that a picture shows, as authored. */
-export const halfOf = (motion: Motion, way: PictureBar['way']): SimpleMotion =>
-  way === 'leaving' && motion.leaving ? motion.leaving : motion;
+export const halfOf = (motion: Motion, half: PictureBar['way']): SimpleMotion =>
+  half === 'leaving' && motion.leaving ? motion.leaving : motion;
 
-function withHalf(motion: Motion, way: PictureBar['way'], to: object, key: string): Dragged {
-  const now = { ...halfOf(motion, way), ...to } as SimpleMotion;
+function withHalf(motion: Motion, half: PictureBar['way'], to: object, key: string): Dragged {
+  const now = { ...halfOf(motion, half), ...to } as SimpleMotion;
   const { leaving } = motion;
-  if (way === 'leaving' && leaving) return { change: { motion: { ...motion, leaving: now } }, key };
+  if (half === 'leaving' && leaving) return { change: { motion: { ...motion, leaving: now } }, key };
   return { change: { motion: { ...now, ...(leaving ? { leaving } : {}) } as Motion }, key };
 }
 
-/** In the unit of what it takes the place of. */
+/** In the unit of the duration it replaces. */
 const written = (micros: number, like: Duration, rates: Project['rates']): Duration =>
   timeIn(Math.max(0, micros), unitOf(like), rates);
 
@@ -43,7 +46,10 @@ export function endDragged(motion: Motion, row: Row, to: number, rates: Project[
   return withHalf(motion, way, { duration }, `${way} duration`);
 }
 
-/** The beginning of a bar is dragged: elements come in turn otherwise, or the next picture before `gone`, when the last has left. */
+/**
+ * The beginning of a bar is dragged: elements come in turn otherwise, or the next picture before `gone`, when the
+ * last has left.
+ */
 export function startDragged(
   motion: Motion,
   row: Row,

@@ -19,7 +19,10 @@ export interface Line {
   onChoose?: () => void;
 }
 
-/** How long a screen stays, what it loads, its timers, the loops of its elements, the frames of its texts, and how long they take to read. */
+/**
+ * How long a screen stays, what it loads, its timers, the loops of its elements, the frames of its texts, and how
+ * long they take to read.
+ */
 export function linesOf(
   project: Project,
   screen: Screen,

@@ -35,7 +35,7 @@ function When({ trigger, put, close }: BlankOf<'action'>) {
       close();
     },
   }));
-  return <Picker label="At which part of the press" placeholder="Down, up or held" choices={choices} />;
+  return <Picker label="Part of the press" placeholder="Down, up or held" choices={choices} />;
 }
 
 function Hold({ trigger, put, close }: BlankOf<'action'>) {
@@ -43,7 +43,7 @@ function Hold({ trigger, put, close }: BlankOf<'action'>) {
   return (
     <div className="p-3">
       <Field
-        label="Held how long"
+        label="Long press after"
         value={trigger.hold ?? '500 ms'}
         read={(text) => readDuration(text, rates)}
         onChange={(hold) => {

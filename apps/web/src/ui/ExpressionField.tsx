@@ -3,9 +3,11 @@
 import {
   check,
   complete,
+  guessType,
   LONGEST_EXPRESSION,
   meant,
   type Complaint,
+  type GuessedType,
   type Scope,
   whyWords,
 } from '@tavu/core/expression';
@@ -31,7 +33,7 @@ export function ExpressionField({
   wanted?: FieldType;
   onChange: (text: string) => void;
   /** Makes a value of a name that nothing is called by. */
-  onMake?: (name: string) => void;
+  onMake?: (name: string, type: GuessedType) => void;
 }) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
@@ -109,13 +111,22 @@ export function ExpressionField({
             setAt((now) => (offers.length === 0 ? -1 : (now + by + offers.length) % offers.length));
           } else if (event.key === 'Enter' || (event.key === 'Tab' && at >= 0)) {
             event.preventDefault();
-            const offer = offers[at];
+            const only = offers.length === 1 && fault ? offers[0] : undefined;
+            const finishes = only && only.write !== text.slice(only.from, only.to) ? only : undefined;
+            const offer = offers[at] ?? finishes;
             if (offer) put(offer.write, offer.from, offer.to);
             else take();
           } else if (event.key === 'Escape') left.current = true;
         }}
       />
-      {told && <Told id={`${id}-error`} complaint={told} onPut={put} onMake={onMake} />}
+      {told && (
+        <Told
+          id={`${id}-error`}
+          complaint={told}
+          onPut={put}
+          onMake={onMake && ((name) => onMake(name, guessType(text, name, wanted)))}
+        />
+      )}
       {offers.length > 0 && (
         <ul id={`${id}-offers`} role="listbox" aria-label="What could stand here" className="mt-1.5">
           {offers.map((offer, i) => (

@@ -3,9 +3,7 @@
 import { ChevronRight } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
-
-/** What has been folded or unfolded by hand, by title. */
-const byHand = new Map<string, boolean>();
+import { setFold, useFolds } from './folds';
 
 /** A group of settings that folds, and stays folded wherever it is met again. */
 export function Group({
@@ -20,13 +18,11 @@ export function Group({
   unfolded?: boolean;
   children: ReactNode;
 }) {
-  const [open, setOpen] = useState(byHand.get(title) ?? unfolded);
-  const fold = (next: boolean): void => {
-    byHand.set(title, next);
-    setOpen(next);
-  };
+  // What comes to be in it meanwhile does not unfold it under the hand.
+  const [first] = useState(unfolded);
+  const open = useFolds((folds) => folds.byTitle[title]) ?? first;
   return (
-    <Collapsible.Root asChild open={open} onOpenChange={fold}>
+    <Collapsible.Root asChild open={open} onOpenChange={(next) => setFold(title, next)}>
       <section aria-label={title} className="space-y-2">
         <div className="flex items-center justify-between">
           <h3 className="font-bold">

@@ -32,6 +32,7 @@ export function Picker({
   choices,
   typed,
   refuse,
+  nearest,
   initial = '',
 }: {
   label: string;
@@ -39,12 +40,16 @@ export function Picker({
   choices: readonly Choice[];
   typed?: (text: string) => readonly Choice[];
   refuse?: (text: string) => string | null;
+  /** What comes nearest to a text that nothing fits. */
+  nearest?: (text: string) => readonly Choice[];
   initial?: string;
 }) {
   const [text, setText] = useState(initial);
   const [picked, setPicked] = useState({ text: initial, key: '' });
   const wanted = text.trim().toLowerCase();
-  const found = choices.filter((choice) => saysAll(choice.words, wanted));
+  const fitting = choices.filter((choice) => saysAll(choice.words, wanted));
+  const near = fitting.length === 0 ? (nearest?.(wanted) ?? []) : [];
+  const found = fitting.length > 0 ? fitting : near;
   const shown = found.length > MAX_SHOWN ? found.slice(0, MAX_SHOWN) : found;
   const error = wanted === '' ? null : (refuse?.(text) ?? null);
   const made = wanted === '' || error ? [] : (typed?.(text.trim()) ?? []);
@@ -83,6 +88,9 @@ export function Picker({
         className="w-full rounded-t-lg border-b border-line bg-transparent px-3 py-2 outline-none placeholder:text-soft"
       />
       {error && <p className="px-3 py-1.5 text-sm text-warn">{error}</p>}
+      {near.length > 0 && (
+        <p className="px-3 py-1.5 text-sm text-soft">Nothing is called that. The nearest:</p>
+      )}
       <Command.List className="max-h-72 overflow-auto p-1">
         {groups.map((group) => (
           <Command.Group

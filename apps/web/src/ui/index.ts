@@ -4,6 +4,7 @@ export { Field } from './Field';
 export { Findings } from './Findings';
 export { Fold } from './Fold';
 export { Group } from './Group';
+export { setFold } from './folds';
 export { NumberField } from './NumberField';
 export { Picker, type Choice } from './Picker';
 export { Picture } from './Picture';

@@ -5,12 +5,14 @@ import type { Element, Id } from '../model';
 import { shownOn } from '../paint';
 import { allUp, visibilityOf, isCovered, type Instance, type RunState, focusSeen, talkLooks } from '../run';
 
-/** What is up as it is told to somebody who cannot see it: roles and states as WAI-ARIA names them, in reading order. */
+/**
+ * What is up as it is told to somebody who cannot see it: roles and states as WAI-ARIA names them, in reading order.
+ */
 export interface SpokenScreen {
   serial: number;
   name: string;
   role: 'main' | 'dialog' | 'status' | 'complementary';
-  /** A modal screen lies above it: it is not told. */
+  /** A modal screen covers it, so that assistive technology is not told of it. */
   covered: boolean;
   items: SpokenItem[];
 }
@@ -57,7 +59,7 @@ function itemsOn(
       const tip = shown.tooltips[element.id];
       const { speak } = playOf(element);
       const role = speak?.role;
-      // What has nothing else to say says its tooltip.
+      // An element without a name of its own is named by its tooltip.
       if (!role) return tip === undefined ? [] : [{ id: element.id, role: 'text', name: tip }];
       const said = 'text' in element ? (shown.texts[element.id] ?? element.text) : '';
       const held = heldBy(flow.project, element, shown.holds);

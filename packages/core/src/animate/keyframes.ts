@@ -37,7 +37,7 @@ export interface CompiledAnimation {
   element: Id;
   /** What moves: the element itself, or something of it. */
   part: Id;
-  /** Names it among all of the screen. */
+  /** Unique among all animations of the screen. */
   key: string;
   on: Animation['on'];
   /** Microseconds. */
@@ -48,7 +48,7 @@ export interface CompiledAnimation {
   tint: readonly Point<Colour | null>[];
 }
 
-/** What is a movement: left out, or done at once, where less motion is wished for. */
+/** The changes that count as movement: left out, or made at once, where the player asks for less motion. */
 const MOVEMENTS: ReadonlySet<string> = new Set(['x', 'y', 'scale', 'turn']);
 
 export function compileAnimation(

@@ -3,12 +3,12 @@ import { ease } from '../motion';
 
 export interface CompiledLoading {
   by: Loading['by'];
-  /** Pretending: microseconds until it is done. */
+  /** Simulated loading: microseconds until it is done. */
   lasts: number;
   shape: Easing;
   progress: Id | null;
   field: Id | null;
-  /** What the field says at nothing and at all. */
+  /** The field's values at 0 % and at 100 %. */
   range: readonly [number, number];
   done: Id | null;
   failed: Id | null;

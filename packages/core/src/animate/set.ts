@@ -3,8 +3,10 @@ import { timeIn, toMicros, type Animation, type Id, type Keyframe, type Rates } 
 const RESTS: Partial<Keyframe> = { x: 0, y: 0, scale: 1, turn: 0, opacity: 1 };
 
 /**
- * The animations of an element with a keyframe set `at` microseconds after its screen is shown: in the first that begins
- * with the screen, or in a new one by this id. What was not animated before begins at rest.
+ * The animations of an element with a keyframe set: in the first animation that begins with the screen, or in a new
+ * one
+ * with this id. What was not animated before starts at rest.
+ * @param at microseconds since the screen was shown
  */
 export function withKeyframe(
   animations: readonly Animation[] | undefined,
@@ -19,7 +21,7 @@ export function withKeyframe(
   const local = Math.max(0, at - toMicros(animation.delay ?? '0 ms', rates));
   const micros = (frame: Keyframe): number => toMicros(frame.at, rates);
   const begun = begins(animation.frames, local, change, micros);
-  // Frames closer than a millisecond are one.
+  // Keyframes less than a millisecond apart count as one.
   const same = begun.find((frame) => Math.abs(micros(frame) - local) < 1000);
   const frames = same
     ? begun.map((frame) => (frame === same ? { ...frame, ...change } : frame))

@@ -2,7 +2,9 @@ import { byId, type Project } from '../model';
 import { scopeAround, type Around } from '../references';
 import type { Scope } from '../expression';
 
-/** What may be named at a place. In a component or routine also what the screens it comes to stand on are told. */
+/**
+ * What may be named at a place. In a component or routine that includes the parameters of every screen that shows it.
+ */
 export function scopeAt(project: Project, around: Around): Scope {
   const { of } = around;
   if (of === null || !(byId(project.components).has(of) || byId(project.routines).has(of)))
@@ -14,5 +16,5 @@ export function scopeAt(project: Project, around: Around): Scope {
   );
 }
 
-/** What leads a sentence about something: whose it is. */
+/** The beginning of a sentence about something: its owner's name. */
 export const leading = (name: string | undefined): string => (name ? `${name}: ` : '');

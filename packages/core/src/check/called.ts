@@ -1,6 +1,6 @@
 import type { Check } from './finding';
 
-/** What is found while a conversation is laid out, with what it calls; these have no look of their own. */
+/** Findings made while a conversation is compiled with all it calls; these checks look at nothing by themselves. */
 
 const GONE = {
   place: 'The place it goes to is gone.',

@@ -30,7 +30,7 @@ export const clash: Check<Clash> = {
     `${titleCase(codeName(code))} is ${actions.map(titleCase).join(' and ')}. The first sentence that fits takes it on ${screens.join(', ')}.`,
 };
 
-/** Codes bound to more than one action, where that bites. */
+/** Codes bound to more than one action that are in use on the same screen. */
 function clashes(project: Project): Found<Clash>[] {
   const byCode = new Map<string, Id[]>();
   for (const { id, keys, pad, gestures = [] } of project.actions)
@@ -54,7 +54,10 @@ function clashes(project: Project): Found<Clash>[] {
   });
 }
 
-/** Actions that something has a use for while a screen is on top: its own links, those around it, and what is built in. */
+/**
+ * Actions that something has a use for while a screen is on top: its own links, those around it, and what is built
+ * in.
+ */
 function actionsOn(project: Project, screen: Screen): Set<Id> {
   const around = screen.layer === 'base' ? [...areasAround(project, screen.area), PROJECT] : [];
   const found = new Set<Id>();

@@ -65,7 +65,10 @@ const deletions: [string, string, Any][] = [
   ...(whole.routines ?? []).map(({ id }) => [id, { name: 'delete routine', args: { routine: id } }] as const),
 ].map(([id, command]) => [`${command.name} ${id}`, id, command as Any]);
 
-/** How often an id stands in a document: by itself, in a path, or as a key. Other languages' texts go by what they translate. */
+/**
+ * How often an id stands in a document: by itself, in a path, or as a key. Other languages' texts go by what they
+ * translate.
+ */
 function standing(project: Project, id: string): number {
   const count = (value: unknown): number => {
     if (typeof value === 'string') return value.split('/').includes(id) ? 1 : 0;

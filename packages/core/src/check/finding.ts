@@ -40,13 +40,16 @@ export interface Spoken {
   told: Set<Id>;
 }
 
-/** What is told besides a place: the element it is on, or the name of what it stands in. */
+/** What a finding says besides its place: the element, or the name of what contains it. */
 export interface At {
   element?: Element;
   name?: string;
 }
 
-/** One thing that can be wrong: how it is found, how much it matters, and how it is said. It looks wherever it has a look. */
+/**
+ * One thing that can be wrong: how it is found, how serious it is, and its words. A check runs at every level it has
+ * a function for.
+ */
 export interface Check<P> {
   severity: Severity;
   /** What it is about and what mends it, for the documentation. */

@@ -54,7 +54,7 @@ const SHOWN: Record<string, string> = {
   event: 'moves on an event that is gone',
   'element to': 'stands beside something that is gone',
   'element parent': 'is held by something that is gone',
-  element: 'says otherwise of something that is gone',
+  element: 'overrides something that is gone',
 };
 
 /** On a screen, area, style, speaker, in the defaults … */

@@ -20,7 +20,7 @@ import { laidOn, overflowing } from './room';
 
 /** Runs the checks over a project or a part of it. */
 
-/** Everything in a project that a run would pass over or stand something in for, conversations and drawing aside. */
+/** Everything in a project that a run would skip or replace by a stand-in, conversations and drawing aside. */
 export function findingsOf(project: Project): Finding[] {
   const { links, screens, components, conversations: _, ...rest } = project;
   const names = ownerNames(project);

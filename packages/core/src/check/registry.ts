@@ -40,12 +40,12 @@ export const CHECKS = {
 };
 export type Code = keyof typeof CHECKS;
 
-// What the laying out of conversations tells has its check here.
+// Every finding made while conversations are compiled has its check here.
 CHECKS satisfies Record<TalkTrouble['code'], unknown>;
 
 const all = CHECKS as unknown as Record<string, Check<object>>;
 
-/** Every check with its code; those that were added since, too. */
+/** Every check with its code, those registered later included. */
 export const checks = (): [string, Check<object>][] => Object.entries(all);
 
 /** What a finding says. */

@@ -7,7 +7,7 @@ export const text: Check<{ name?: string; language?: string; trouble: TextTroubl
   about:
     'A text names what is not there, or is written so that it cannot be said: it stands as it is written.',
   place: (project, place, { element, name }) => {
-    // What it was translated from is only kept to tell whether it has changed since.
+    // The text it was translated from is kept only to notice that it has changed since.
     if (place.is !== 'text' || place.path[0] === 'translated') return [];
     if (!place.message || !place.text.includes('{')) return [];
     const language = project.languages?.find(({ code }) => code === place.language)?.name;

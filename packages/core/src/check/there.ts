@@ -95,7 +95,7 @@ const stepsOf = ({ conversations, routines }: Project, owner: Id | null): Step[]
 const hasId = (list: readonly { id: Id }[] | undefined, id: Id): boolean =>
   list?.some((item) => item.id === id) ?? false;
 
-/** An element of one screen, or of any; where no screen is chosen, that is told by itself. */
+/** An element of one screen, or of any; where no screen is chosen, another check reports that. */
 function namesElement(project: Project, within: Id | null, name: string): boolean {
   const named = ({ elements }: { elements: readonly { name: string }[] }): boolean =>
     elements.some((element) => element.name === name);

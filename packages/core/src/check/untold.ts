@@ -3,7 +3,7 @@ import { screenById, type Effect, type Project } from '../model';
 import type { Check } from './finding';
 
 interface Untold {
-  /** Who is not told, and what. */
+  /** What lacks an argument, and which. */
   name: string;
   what: string;
 }

@@ -266,7 +266,7 @@ function treeOf(elements: readonly Element[]): Map<Id | null, Element[]> {
   return tree;
 }
 
-/** A component's links where it is placed: what is pressed goes by its path there. */
+/** A component's links where it is placed: the pressed element is named by its path there. */
 function placedLinks(
   component: Component,
   elements: readonly Element[],

@@ -21,6 +21,11 @@ import { scopeOfLink, TRIGGERS, triggerOf, type Moment } from '../triggers';
 import { gapId } from './stand-in';
 import type { CompiledEffect, CompiledLink, Given, LinkTable } from './types';
 
+/**
+ * One link, ready for a run.
+ * @param index its position in the project, from 0; among links of one level the lower goes first
+ * @param known the ids of all screens; a link to any other leads to a stand-in
+ */
 export function compileLink(
   project: Project,
   link: Link,

@@ -60,7 +60,7 @@ function loopOfMarker(project: Project, element: Element, reduced: boolean): Com
   return [compileAnimation(element.id, animation, project.rates, reduced, markerPart(element.id))];
 }
 
-/** What is loaded decides, else the last of what comes to an end. */
+/** Loading decides when a screen is done; without it, the last thing that ends. */
 function endsAt(loading: CompiledScreen['loading'], ends: readonly number[]): number | null {
   if (loading) return Number.isFinite(loading.lasts) ? loading.lasts : null;
   const finite = ends.filter(Number.isFinite);

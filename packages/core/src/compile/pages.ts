@@ -44,10 +44,10 @@ export function pagesOf(flow: Flow, screen: CompiledScreen, { letters }: Typed):
   return pages.length > 0 ? pages : whole;
 }
 
-/** What is measured and what is drawn agree to half a pixel. */
+/** Measuring and drawing agree to half a pixel. */
 const HAIR = 0.5;
 
-/** Where an element's words may stand, and their look. */
+/** The room an element has for its text, in design pixels, and the text’s look; null for an element without text. */
 export function wordsRoom(
   { byId, layout }: CompiledScreen,
   id: Id,

@@ -40,7 +40,7 @@ function lastly(project: Project, screens: Screen[], options: CompileOptions): F
     try {
       return compile(attempt, undefined, options);
     } catch {
-      // Less of it, then.
+      // Leaves out one more part and tries again.
     }
   }
   return compile({ ...bare, screens: [], areas: [], values: [], motions: [] }, undefined, options);

@@ -3,7 +3,7 @@ import type { CompiledLink, Flow, Frame } from './types';
 
 /** What has to be as it was for something to be taken over from the flow before. */
 
-/** What all of one making goes by. */
+/** What every part of one compilation depends on. */
 export interface Made {
   project: Project;
   frame: Frame;

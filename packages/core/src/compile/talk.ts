@@ -57,7 +57,7 @@ interface Within {
   routine: boolean;
 }
 
-/** So many steps are laid out at most: routines that call one another many times over grow fast. */
+/** The most steps a conversation compiles to: routines that call one another many times grow fast. */
 const MAX_OPS = 50_000;
 
 class Making {
@@ -69,9 +69,9 @@ class Making {
   readonly #language: string;
   readonly #scope: Scope;
   readonly #speakers: ReadonlyMap<Id, Speaker>;
-  /** No more goes in. */
+  /** The limit has been reached. */
   #full = false;
-  /** What is filled in once all is laid out. */
+  /** Jumps, filled in once every step has its position. */
   readonly #joins: (() => void)[] = [];
 
   constructor(project: Project, conversation: Conversation, language: string) {
@@ -197,7 +197,7 @@ class Making {
     }
   }
 
-  /** What was shown by the way is over with the line; a routine keeps it. */
+  /** An element shown within a line hides with the line; one shown by a routine stays until the routine is over. */
   #lineEnds({ routine, shown, hidden }: Within): void {
     if (routine) return;
     shown.clear();

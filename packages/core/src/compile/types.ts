@@ -90,7 +90,7 @@ export interface CompiledScreen {
   modal: boolean;
   freezes: boolean;
   blocks: boolean;
-  /** Gives clock and input back as soon as it closes, not when it has finished leaving. */
+  /** Gives clock and input back as soon as it closes, instead of when it has finished leaving. */
   atOnce: boolean;
   remembers: boolean;
   firstFocus: Id | null;
@@ -122,12 +122,12 @@ export interface CompiledScreen {
   /** The links it was made from: its own, then those of each component in turn. */
   sources: readonly (readonly CompiledLink[])[];
   components: readonly Component[];
-  /** With what its components hold, by path. */
+  /** By path, elements inside placed components included. */
   elements: readonly Element[];
   byId: ReadonlyMap<Id, Element>;
   /** By what holds them, in the order they are drawn in. */
   tree: ReadonlyMap<Id | null, readonly Element[]>;
-  /** Whether anything on it depends on what names stand for. */
+  /** Whether anything on it depends on values, parameters or fields. */
   names: boolean;
   /** Whether anything on it can be scrolled. */
   scrolls: boolean;
@@ -139,7 +139,7 @@ export interface CompiledScreen {
   shortcuts: { element: Id; action: Id }[];
   /** Texts that name values or parameters, by element. */
   texts: Map<Id, TextPart[]>;
-  /** What is said beside elements while something rests on them. */
+  /** Tooltips, by element. */
   tooltips: ReadonlyMap<Id, readonly TextPart[]>;
   /** Elements that are shown, or can be used, only sometimes. */
   conditions: { element: Id; shown: CompiledExpression | null; enabled: CompiledExpression | null }[];
@@ -189,7 +189,7 @@ export interface CompiledLink {
   phase: 'down' | 'up' | 'held' | null;
   /** Timed: how that is counted. */
   counted: Counted | null;
-  /** Sampled: what has to come true. */
+  /** Sampled: the condition that has to become true. */
   awaits: CompiledExpression | null;
   kind: LinkKind;
   when: CompiledExpression | null;

@@ -1,7 +1,7 @@
 import { renameIn } from '../expression';
 import {
   identifierOf,
-  type Axis,
+  type Placement,
   type Component,
   type Element,
   type Id,
@@ -18,7 +18,7 @@ import { leftOut } from './unfold';
 /** Elements of a component go by a path where it is placed: the placed element's id, a stroke, and their own. */
 export const pathOf = (placed: Id, inner: Id): Id => `${placed}/${inner}`;
 
-/** A component within a component within …; deeper, or within itself, it is left out. */
+/** How deep components may be nested; deeper ones, and a component within itself, are left out. */
 const DEEPEST = 8;
 
 /**
@@ -88,7 +88,7 @@ export const LOOKS: ReadonlySet<string> = new Set(['look', 'box', 'bar', 'place'
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 
 function placedInner(placed: Id, inner: Element): Element {
-  const axis = (item: Axis): Axis =>
+  const axis = (item: Placement): Placement =>
     item.at !== 'stretch' && item.to !== undefined ? { ...item, to: pathOf(placed, item.to) } : item;
   return {
     ...inner,
@@ -98,7 +98,7 @@ function placedInner(placed: Id, inner: Element): Element {
   };
 }
 
-/** What parameters say, put where they are named. */
+/** Puts the parameters' values where they are named. */
 function told(element: Element, component: Component, args: Record<Id, Scalar>): Element {
   if (component.parameters.length === 0) return element;
   const made: Record<string, unknown> = { ...element };
@@ -111,7 +111,7 @@ function told(element: Element, component: Component, args: Record<Id, Scalar>):
       );
     if (parameter.type === 'text')
       for (const key of ['text', 'tooltip']) if (typeof made[key] === 'string') made[key] = said(made[key]);
-    // What a component within this one is told may be what this one is told.
+    // An argument of an inner component may itself be a parameter of the outer one.
     if (parameter.type === 'text' && element.type === 'component' && made.args)
       made.args = Object.fromEntries(
         Object.entries(made.args as Record<Id, Scalar>).map(([id, each]) => [
@@ -147,7 +147,10 @@ export function elementAt(
   return found;
 }
 
-/** An element as it is written where a path leads, and what it may name there: its component's parameters, or its screen's. */
+/**
+ * An element as it is written where a path leads, and what it may name there: its component's parameters, or its
+ * screen's.
+ */
 export interface Written {
   element: Element;
   parameters: readonly (ComponentParameter | Parameter)[];

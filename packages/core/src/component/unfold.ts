@@ -11,7 +11,7 @@ export function unfoldedSize(project: Pick<Project, 'components'>, elements: rea
     const size = sizes.get(id);
     if (size !== undefined) return size;
     const component = known.get(id);
-    // Within itself it holds nothing, so that counting comes to an end.
+    // A component within itself counts as empty, so that counting ends.
     sizes.set(id, 0);
     const counted = component ? count(component.elements) : 0;
     sizes.set(id, counted);

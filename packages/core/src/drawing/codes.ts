@@ -2,7 +2,7 @@ import { padCode } from '../keys';
 import { type Id, type Project, withId } from '../model';
 import type { RenderState } from './render-state';
 
-/** What an action is pressed with on the device in hand; nothing where that is a finger. */
+/** The code that presses an action on the device in use; none on a touch screen. */
 export function codeOn(
   project: Project,
   action: Id,

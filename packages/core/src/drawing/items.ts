@@ -72,7 +72,7 @@ export interface GroupItem {
   turn?: { angle: number; x: number; y: number; flipped?: boolean };
   scale?: { by: number; x: number; y: number };
   tint?: Colour;
-  /** What it is of the screen, where that can move by itself, and about which middle. */
+  /** The part of the screen it draws, where that can move by itself, and the centre it turns about. */
   part?: { id: Id; rect: Rect };
   blur?: number;
   blend?: Blend;
@@ -91,7 +91,7 @@ export interface PlacedLine {
   width: number;
 }
 
-/** A group that does nothing to what it holds. */
+/** A group without any effect. */
 export const group = (items: Item[], change: Partial<Omit<GroupItem, 'kind' | 'items'>> = {}): GroupItem => ({
   kind: 'group',
   id: null,

@@ -49,23 +49,23 @@ export function keycapItems(cap: Keycap, rect: Rect): Item[] {
 
 const BARS: Record<number, string> = { 4: 'L', 5: 'R', 6: 'L down', 7: 'R down', 8: 'select', 9: 'start' };
 
-type Way = readonly [number, number];
+type Direction = readonly [number, number];
 /** Where each of the four stands about their middle: bottom, right, left, top. */
-const FACES: readonly Way[] = [
+const FACES: readonly Direction[] = [
   [0, 1],
   [1, 0],
   [-1, 0],
   [0, -1],
 ];
 /** Up, down, left, right. */
-const ARMS: readonly Way[] = [
+const ARMS: readonly Direction[] = [
   [0, -1],
   [0, 1],
   [-1, 0],
   [1, 0],
 ];
 
-function faceButtons(rect: Rect, meant: Way, mark: string): Item[] {
+function faceButtons(rect: Rect, meant: Direction, mark: string): Item[] {
   const size = rect.height * 0.34;
   const [x, y] = [rect.x + rect.width / 2, rect.y + rect.height / 2];
   return FACES.map((way): Item => {
@@ -85,7 +85,7 @@ function faceButtons(rect: Rect, meant: Way, mark: string): Item[] {
   });
 }
 
-function cross(rect: Rect, meant: Way, mark: string): Item[] {
+function cross(rect: Rect, meant: Direction, mark: string): Item[] {
   const arm = rect.height * 0.28;
   const [x, y] = [rect.x + rect.width / 2, rect.y + rect.height / 2];
   return ARMS.map((way): Item => {

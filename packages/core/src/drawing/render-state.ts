@@ -4,7 +4,7 @@ import type { BubbleShape, Colour, Id, Scalar } from '../model';
 /** Which elements look other than at rest, and what they hold. */
 export interface RenderState {
   focus: Id | null;
-  /** What has the focus, drawn or not: areas are scrolled to it. */
+  /** The focused element, whether the focus is drawn or not: scroll panels show it. */
   scrollTo: Id | null;
   /** How far an area has been scrolled by hand. */
   scrolled: { area: Id; x: number; y: number } | null;
@@ -14,7 +14,7 @@ export interface RenderState {
   disabled: readonly Id[];
   /** What texts with names in them say, by element. */
   texts: Record<Id, string>;
-  /** How many letters of a text are there yet, by element; all where it is not named. */
+  /** How many letters of a text have been typed, by element; all of them where it is not named. */
   typed: Record<Id, number>;
   /** What bubbles look like, colours of words, and rows of lists, where a conversation says so. */
   shapes: Record<Id, BubbleShape>;

@@ -29,7 +29,9 @@ export function box(id: Id | null, rect: Rect, look: BoxLook): Item[] {
   return items;
 }
 
-/** An oval as large as a rect, with its shadow beneath and its outline round it; the corners of its look do not count. */
+/**
+ * An oval as large as a rect, with its shadow beneath and its outline round it; the corners of its look do not count.
+ */
 export function ellipse(id: Id | null, rect: Rect, look: BoxLook): Item[] {
   const { fill, gradient, border, borderWidth, shadow, outline } = look;
   const oval = (within: Rect, colours: { fill: string; border?: string; borderWidth?: number }): Item => ({
@@ -141,7 +143,7 @@ export function typedItems(items: readonly Item[], letters: number): Item[] {
       if (left <= 0) return [];
       const all = lettersOf(line.text);
       const there = all.slice(0, left);
-      // The space at which a line was broken is a letter too.
+      // The space at which a line was wrapped counts as a letter.
       left -= all.length + 1;
       const start = line.x - { start: 0, middle: line.width / 2, end: line.width }[item.anchor];
       return [{ ...line, x: start, text: there.join('') }];
@@ -150,6 +152,7 @@ export function typedItems(items: readonly Item[], letters: number): Item[] {
   });
 }
 
+/** A rect with every edge moved outwards by `by` design pixels; a negative number moves them inwards. */
 export const grown = (rect: Rect, by: number): Rect => ({
   x: rect.x - by,
   y: rect.y - by,
@@ -157,7 +160,7 @@ export const grown = (rect: Rect, by: number): Rect => ({
   height: rect.height + 2 * by,
 });
 
-/** The part of a rect inside distances from its edges. */
+/** The part of a rect inside distances from its edges, in design pixels; never smaller than nothing. */
 export const inset = (
   rect: Rect,
   by: { top: number; right: number; bottom: number; left: number },
@@ -168,7 +171,10 @@ export const inset = (
   height: Math.max(0, rect.height - by.top - by.bottom),
 });
 
-/** The outline of a speech bubble with its tail, as SVG path data. */
+/**
+ * The outline of a speech bubble with its tail, as SVG path data (SVG 2).
+ * @param corner the corner radius in design pixels
+ */
 export function bubblePath(rect: Rect, corner: number, { shape, tail }: BubbleElement): string {
   switch (shape) {
     case 'shout':
@@ -225,7 +231,10 @@ function walled(
   return `M${n(x + r)} ${n(y)}${path.join('')}Z`;
 }
 
-/** Spikes round the rectangle, for what is shouted, which leave all of it to the words; the tail is one that reaches on. */
+/**
+ * Spikes round the rectangle, for what is shouted, which leave all of it to the words; the tail is one that reaches
+ * on.
+ */
 function spiky({ x, y, width, height }: Rect, tail: Tail): string {
   const goal = tail && tailPoint({ x, y, width, height }, tail, 2 * REACH);
   const sides: [from: [number, number], along: [number, number], length: number][] = [

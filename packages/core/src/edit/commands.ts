@@ -14,7 +14,7 @@ import {
   type Target,
   withId,
 } from '../model';
-import { draftScreen, firstWords, offersOf } from '../starter';
+import { areaForHud, askFirst, draftScreen, firstWords, offersOf } from '../starter';
 import { areaCommands } from './areas';
 import { assetCommands } from './assets';
 import { componentCommands } from './components';
@@ -64,7 +64,7 @@ export const commands = {
     const found = screenById(project, screen);
     if (!found || found.name === name) return;
     const now = renameScreen(project, screen, name);
-    // A heading that says the screen's name goes on saying it.
+    // A heading that shows the screen's name follows the new name.
     for (const element of found.elements)
       if (element.type === 'text' && element.text === found.name) element.text = now;
     found.name = now;
@@ -115,6 +115,8 @@ export const commands = {
   'delete link': (project: Project, { link }: { link: Id }): Made => {
     removeWhere(project.links, (item) => item.id === link);
   },
+  /** Has a link open a question first; what it did happens after Yes. */
+  'ask first': (project: Project, { link }: { link: Id }): Made => askFirst(project, link),
   /** Moves a link among those of its source: before another of them, or to the end. */
   'place link': (project: Project, { link, before }: { link: Id; before: Id | null }): Made => {
     const from = project.links.findIndex((other) => other.id === link);
@@ -185,7 +187,8 @@ function addScreen(
   const offers = offersOf(project, wanted, maker);
   const screen = draftScreen(project, { ...wanted, labels: offers.map(({ label }) => label) });
   const area = project.areas.some(({ id }) => id === maker) ? maker : withId(project.screens, maker)?.area;
-  if (area) screen.area = area;
+  const around = area ?? (screen.layer === 'hud' ? areaForHud(project) : undefined);
+  if (around) screen.area = around;
   project.screens.push(screen);
   if (screen.kind === 'dialogue') {
     const words = firstWords(screen);

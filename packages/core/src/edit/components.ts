@@ -65,7 +65,7 @@ export const componentCommands = {
     };
     (project.components ??= []).push(made);
     const alone = top.length === 1 ? first.place : null;
-    const rooms = (way: 'x' | 'y') => roomIn(project, owner, layout, first.parent, way);
+    const rooms = (axis: 'x' | 'y') => roomIn(project, owner, layout, first.parent, axis);
     const placed: PlacedElement = {
       id: freshId('e'),
       name: made.name,
@@ -192,14 +192,15 @@ function dissolve(project: Project, screen: Id, element: Id): void {
   const made = inner.map((item): Element => {
     const top = item.parent === placed.id;
     const place = { ...item.place };
-    for (const way of ['x', 'y'] as const) {
-      const axis = place[way];
-      if (axis.at !== 'stretch' && axis.to !== undefined) place[way] = { ...axis, to: id(axis.to) };
+    for (const axis of ['x', 'y'] as const) {
+      const placement = place[axis];
+      if (placement.at !== 'stretch' && placement.to !== undefined)
+        place[axis] = { ...placement, to: id(placement.to) };
     }
     return { ...item, id: id(item.id), parent: top ? placed.id : id(item.parent!), place };
   });
   const at = owner.elements.indexOf(placed);
-  // What held it all together stays, as a panel that is not seen.
+  // The component's box stays as an invisible panel, so that its elements keep their places.
   const panel: Element = {
     id: placed.id,
     name: placed.name,

@@ -71,7 +71,7 @@ export const conversationCommands = {
       return { ...parameter, name: renameParameter(project, found, parameter.id, parameter.name) };
     });
   },
-  /** Where it was called there is nothing any more. */
+  /** Steps that called it are deleted. */
   'delete routine': (project: Project, { routine }: { routine: Id }): Made => {
     if (!project.routines) return;
     letGo(project, namedPlaces(project, 'routine', [routine]));
@@ -92,7 +92,7 @@ export const conversationCommands = {
     const found = withId(project.speakers, speaker);
     if (found) assign(found, change);
   },
-  /** A face that is called otherwise stays the face of the lines that have it. */
+  /** Lines keep the face when it is renamed. */
   'rename face': (
     project: Project,
     { speaker, from, to }: { speaker: Id; from: string; to: string },
@@ -103,7 +103,7 @@ export const conversationCommands = {
     for (const { path } of namedPlaces(project, 'face', [from], speaker)) put(project, path, to);
     face.name = to;
   },
-  /** What they said is said by nobody. */
+  /** Their lines stay, with no speaker. */
   'delete speaker': (project: Project, { speaker }: { speaker: Id }): Made => {
     if (!project.speakers) return;
     const faces = withId(project.speakers, speaker)?.faces.map(({ name }) => name) ?? [];

@@ -4,7 +4,10 @@ import { asWritten } from './parts';
 import { EMPTY_SCREEN, isPressOf } from './take';
 import { carryTexts, Fresh, remapIds } from './remap';
 
-/** Copies of elements beside the originals on their own screen or component, with the links that pressing them sets off. */
+/**
+ * Copies of elements beside the originals on their own screen or component, with the links that pressing them sets
+ * off.
+ */
 export function copyElements(project: Project, screen: Id, ids: readonly Id[]): Element[] {
   const owner = ownerById(project, screen)!;
   const whole = asWritten(project);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { compile } from '../compile';
-import { screenById, type Axis, type Element, type Project } from '../model';
+import { screenById, type Placement, type Element, type Project } from '../model';
 import { readDocument } from '../schema';
 import { anyProject } from '../test/arbitrary';
 import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
@@ -28,13 +28,13 @@ const project = projectOf(
 const rects = (of: Project, screen = 's') => layoutIn(of, ownerById(of, screen)!);
 
 function hangsInRing(elements: readonly Element[], element: Element): boolean {
-  return (['x', 'y'] as const).some((way) => {
+  return (['x', 'y'] as const).some((axis) => {
     const seen = new Set<string>();
     for (let at: Element | undefined = element; at;) {
       if (seen.has(at.id)) return true;
       seen.add(at.id);
-      const axis: Axis = at.place[way];
-      const to: string | undefined = axis.at === 'stretch' ? undefined : axis.to;
+      const placement: Placement = at.place[axis];
+      const to: string | undefined = placement.at === 'stretch' ? undefined : placement.to;
       at = elements.find((other) => other.id === to);
     }
     return false;

@@ -3,7 +3,7 @@ import { reparentAxis } from '../layout';
 import {
   childrenOf,
   freshId,
-  type Axis,
+  type Placement,
   type Element,
   type Id,
   type PlacedElement,
@@ -53,7 +53,7 @@ export const elementCommands = {
     detach(project, owner, gone);
     letGo(project, places);
     removeWhere(owner.elements, (element) => gone.has(element.id));
-    // What led from or to them leaves nothing empty behind.
+    // Focus links from or to them go too, and leave no empty records.
     const touched = new Set(places.map((place) => place.owner));
     for (const item of project.screens) if (touched.has(item.id)) repathFocus(item, (path) => path);
   },
@@ -77,18 +77,19 @@ export const elementCommands = {
     // Nothing can be put into itself.
     if (moved.length === 0 || (parent !== null && held.has(parent))) return;
     if (before !== null && elements.includes(before)) return;
-    // What is to hold them cannot go on hanging on them.
+    // The new parent may not be attached to any of them.
     detach(project, owner, held, (element) => parent !== null && holdsIn(owner, element.id, parent));
     const layout = layoutIn(project, owner);
     for (const element of moved) {
       if (element.parent === parent) continue;
-      for (const way of ['x', 'y'] as const) {
+      for (const axis of ['x', 'y'] as const) {
         const rect = layout.get(element.id)!;
-        const span = way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
-        element.place[way] = reparentAxis(
-          element.place[way],
+        const span =
+          axis === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
+        element.place[axis] = reparentAxis(
+          element.place[axis],
           span,
-          roomIn(project, owner, layout, parent, way),
+          roomIn(project, owner, layout, parent, axis),
         );
       }
       element.parent = parent;
@@ -137,7 +138,7 @@ function changeElement(project: Project, screen: Id, { element: path, change, he
   assign(found.element, change);
 }
 
-/** Keeps what a place says otherwise than its component; what says the same is no exception. */
+/** Stores what a place overrides of its component; what equals the component is no override. */
 function changeHere(placed: PlacedElement, element: Element, change: Partial<Element>): void {
   const own = element as unknown as Record<string, unknown>;
   const kept: Record<string, unknown> = { ...placed.changes?.[element.id] };
@@ -159,14 +160,15 @@ const differing = (value: object, from: object): object =>
     Object.entries(value).filter(([key, each]) => !isAlike(each, (from as Record<string, unknown>)[key])),
   );
 
-/** What hung on elements that go keeps its place, held by its parent. */
+/** Siblings attached to elements that go keep their place, anchored to the parent. */
 function detach(
   project: Project,
   owner: Owner,
   gone: ReadonlySet<Id>,
   which: (element: Element) => boolean = () => true,
 ): void {
-  const hung = (axis: Axis): boolean => axis.at !== 'stretch' && axis.to !== undefined && gone.has(axis.to);
+  const hung = (placement: Placement): boolean =>
+    placement.at !== 'stretch' && placement.to !== undefined && gone.has(placement.to);
   const affected = owner.elements.filter(
     (element) => !gone.has(element.id) && which(element) && (hung(element.place.x) || hung(element.place.y)),
   );
@@ -174,7 +176,7 @@ function detach(
   const layout = layoutIn(project, owner);
   for (const element of affected) {
     const rect = layout.get(element.id)!;
-    const room = (way: 'x' | 'y') => roomIn(project, owner, layout, element.parent, way);
+    const room = (axis: 'x' | 'y') => roomIn(project, owner, layout, element.parent, axis);
     const { x, y } = element.place;
     if (hung(x)) element.place.x = reparentAxis(x, { start: rect.x, size: rect.width }, room('x'));
     if (hung(y)) element.place.y = reparentAxis(y, { start: rect.y, size: rect.height }, room('y'));
@@ -209,11 +211,11 @@ export function topmostOf(owner: { elements: Element[] }, ids: readonly Id[]): I
 
 /** Aside, so that a copy does not hide what it was copied from. */
 function nudge(element: Element, by: number): void {
-  for (const way of ['x', 'y'] as const) {
-    const axis = element.place[way];
-    if (typeof axis.offset !== 'number') continue;
-    const backwards = axis.at === 'end';
-    axis.offset += backwards ? -by : by;
-    if (axis.at === 'stretch' && typeof axis.far === 'number') axis.far -= by;
+  for (const axis of ['x', 'y'] as const) {
+    const placement = element.place[axis];
+    if (typeof placement.offset !== 'number') continue;
+    const backwards = placement.at === 'end';
+    placement.offset += backwards ? -by : by;
+    if (placement.at === 'stretch' && typeof placement.far === 'number') placement.far -= by;
   }
 }

@@ -11,7 +11,7 @@ export interface Edit {
   inverse: Patch[];
 }
 
-/** Carries a command out. `made` is the id of what it made, if anything; `edit` is null when nothing changed. */
+/** Applies a command. `made` is the id of what it made, if anything; `edit` is null when nothing changed. */
 export function applyCommand<N extends CommandName>(
   project: Project,
   name: N,
@@ -50,7 +50,9 @@ function keepRows(
   return { project, patches, inverse };
 }
 
-/** One thing that undo takes back: one edit, or all edits of one drag. `seen` is what was chosen before and after it. */
+/**
+ * One thing that undo takes back: one edit, or all edits of one drag. `seen` is what was chosen before and after it.
+ */
 export interface HistoryEntry<Seen> {
   edits: Edit[];
   /** Edits with the same key that follow at once are one step; null never joins. */

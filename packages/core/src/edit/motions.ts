@@ -26,7 +26,7 @@ export const motionCommands = {
     const found = withId(project.motions, motion);
     if (found) assign(found, change);
   },
-  /** What moved by it moves by the default motion; where it was the default itself, that becomes a fade. */
+  /** What used it uses the default motion; if it was the default itself, that becomes a fade. */
   'delete motion': (project: Project, { motion }: { motion: Id }): Made => {
     if (!project.motions?.some((madeMotion) => madeMotion.id === motion)) return;
     letGo(project, namedPlaces(project, 'motion', [motion]));

@@ -106,7 +106,7 @@ export function renameParameter(draft: Project, owner: Told, parameter: Id, name
   const old = identifierOf(from);
   const places = placesWithin(project, owner.id, old);
   const others = parameters.filter((other) => other.id !== parameter).map((item) => item.name);
-  // A value of the new name could no longer be named here, nor a field that is nearer be told from it.
+  // Under the new name it would hide a value here, or be hidden by a nearer field.
   const nearby = new Set([...saidIn(places), ...namedAround(places)]);
   nearby.delete(old);
   const to = freeIdentifier(name, others, nearby);
@@ -158,7 +158,10 @@ export function renameField(draft: Project, event: Id, field: Id, name: string):
   return to;
 }
 
-/** The components and routines that come to be said on a screen, or within a component: they can name its parameters too. */
+/**
+ * The components and routines that come to be said on a screen, or within a component: they can name its parameters
+ * too.
+ */
 function shownOn(project: Project, owner: Id): ReadonlySet<Id> {
   const holds = new Map<Id, Id[]>();
   const note = (by: Id, id: Id): void => void holds.set(by, [...(holds.get(by) ?? []), id]);

@@ -32,14 +32,14 @@ export function roomIn(
   owner: Owner,
   layout: Solved,
   parent: Id | null,
-  way: 'x' | 'y',
+  axis: 'x' | 'y',
 ): Span {
   const rect = parent === null ? undefined : layout.get(parent);
   const held = withId(owner.elements, parent);
   const frame = frameIn(project, owner);
-  if (!rect || !held) return { start: 0, size: way === 'x' ? frame.width : frame.height };
-  const span = way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
-  return innerRoom(held, span, way);
+  if (!rect || !held) return { start: 0, size: axis === 'x' ? frame.width : frame.height };
+  const span = axis === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
+  return innerRoom(held, span, axis);
 }
 
 /** An element by its id or path, what owns it, and the placed component it is seen through, if any. */

@@ -5,7 +5,7 @@ import { placesOf, type IdPlace, type Thing } from '../references';
 /** What an edit may want said to its caller: the id of what it made. */
 export type Made = Id | void;
 
-/** Takes out in place, so that an edit which finds nothing to take out is no edit. */
+/** Removes in place, so that an edit which removes nothing counts as no edit. */
 export function removeWhere<T>(list: T[], gone: (item: T) => boolean): void {
   for (let i = list.length - 1; i >= 0; i--) if (gone(list[i]!)) list.splice(i, 1);
 }
@@ -21,7 +21,10 @@ export function assign<T extends object>(target: T, change: Partial<T>): void {
 /** A draft of a project as it stands, to be read: going through a draft itself costs many times as much. */
 export const asWritten = (project: Project): Project => (isDraft(project) ? current(project) : project);
 
-/** Everywhere that some things are named by their ids. Elements, parameters, fields and outcomes are of something, by its id. */
+/**
+ * Everywhere that some things are named by their ids. Elements, parameters, fields and outcomes are of something, by
+ * its id.
+ */
 export const namedPlaces = (project: Project, of: Thing, ids: readonly Id[], within?: Id): IdPlace[] =>
   placesOf(asWritten(project), { only: ['id'] }).filter(
     (place) => place.of === of && ids.includes(place.id) && (within === undefined || place.within === within),

@@ -4,7 +4,10 @@ import { LISTS, type Listed } from './lists';
 import { ownerById, putIn } from './owners';
 import { carryTexts, Fresh, remapIds } from './remap';
 
-/** Puts elements taken from this or another project on a screen. Gives the ids of those that nothing else of them holds. */
+/**
+ * Puts elements taken from this or another project on a screen. Gives the ids of those that nothing else of them
+ * holds.
+ */
 export function pasteElements(project: Project, screen: Id, from: Project): Id[] {
   const owner = ownerById(project, screen);
   const [source] = from.screens;
@@ -26,7 +29,7 @@ export function pasteElements(project: Project, screen: Id, from: Project): Id[]
   return elements.flatMap(({ id }, i) => (source.elements[i]!.parent === null ? [id] : []));
 }
 
-/** What was left behind is here under its name, perhaps. */
+/** A screen that was not copied may exist here under the same name. */
 function backHome(project: Project, link: Link): void {
   const { to } = link;
   const there =

@@ -1,7 +1,10 @@
 import { type Id, type Project, copyOf } from '../model';
 import { placesOf, put, type IdPlace, type OwnPlace, type Thing } from '../references';
 
-/** What ids of one project are called in another. Elements, parameters, fields and outcomes go by what they are part of. */
+/**
+ * What ids of one project are called in another. Elements, parameters, fields and outcomes go by what they are part
+ * of.
+ */
 export class Fresh {
   readonly #ids = new Map<string, Id>();
 
@@ -39,7 +42,7 @@ export function remapIds<P extends Partial<Project>>(part: P, fresh: Fresh, whol
     if (place.is === 'id' && place.key) keys.push([place, now]);
     else put(copy, place.path, now);
   }
-  // Last, and from the end: until then the paths lead through the old keys.
+  // Keys are renamed last, and from the end, since the paths lead through the old keys.
   for (const [{ path, id }, now] of keys.reverse()) {
     const around = path.slice(0, -1);
     const held = around.reduce<unknown>((at, step) => (at as Record<string, unknown>)[step], copy) as Record<

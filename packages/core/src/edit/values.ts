@@ -24,7 +24,12 @@ import { assign, namedPlaces, removeWhere, type Made } from './parts';
 export const valueCommands = {
   'add value': (
     project: Project,
-    wanted: ValueType & { name: string; section?: string; default?: Value['default'] },
+    wanted: ValueType & {
+      name: string;
+      section?: string;
+      life?: Value['life'];
+      default?: Value['default'];
+    },
   ): Made => {
     const { name, section, default: given, ...type } = wanted;
     const taken = project.values.map((value) => value.name);
@@ -48,11 +53,11 @@ export const valueCommands = {
     const found = valueById(project, value);
     if (!found) return;
     assign<Value>(found, change);
-    // A range or options that changed leave no default that cannot stand there.
+    // After a change of range or options the default is one that is allowed.
     const fit = fitScalar(found, found.default) ?? zeroOf(found);
     if (fit !== found.default) found.default = fit;
   },
-  /** To another type: only what every value has stays. */
+  /** To another type: only what all types share is kept. */
   'change type': (project: Project, { value, type }: { value: Id; type: ValueType }): Made => {
     const at = project.values.findIndex((other) => other.id === value);
     if (at < 0 || project.values[at]!.type === type.type) return;

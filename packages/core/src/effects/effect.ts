@@ -20,7 +20,7 @@ export type Do<N extends EffectName> = Among<Effect, 'do', N>;
 export interface EffectPlay<E> {
   /** The expression that is worked out for it. Absent: none. */
   gives?: (effect: E) => Expression;
-  /** What it tells, and whom. Absent: nothing. */
+  /** Its arguments, and who receives them. Absent: none. */
   tells?: (effect: E, project: Project) => Told | undefined;
   /** The screen it brings up. */
   shows?: (effect: E) => Id;
@@ -76,7 +76,7 @@ export interface EffectAuthor<E> {
   tell?: (effect: E, args: Arguments | undefined) => E;
   /** Values it sets without naming them. */
   sets?: (effect: E, project: Project) => readonly Id[];
-  /** Something outlasts the run by it. */
+  /** What it writes outlasts the run. */
   keeps?: true;
 }
 

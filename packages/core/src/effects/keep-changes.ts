@@ -8,5 +8,5 @@ export const play: EffectPlay<Do<'keep changes'>> = {
 export const author: EffectAuthor<Do<'keep changes'>> = {
   fields: {},
   references: {},
-  words: (_, phrase) => [named.whole(phrase, 'keep what was changed here')],
+  words: (_, phrase) => [named.whole(phrase, 'keep the changes made here')],
 };

@@ -8,5 +8,5 @@ export const play: EffectPlay<Do<'reset bindings'>> = {
 export const author: EffectAuthor<Do<'reset bindings'>> = {
   fields: {},
   references: {},
-  words: (_, phrase) => [named.whole(phrase, 'go back to the usual keys')],
+  words: (_, phrase) => [named.whole(phrase, 'reset to the default keys')],
 };

@@ -8,5 +8,5 @@ export const play: EffectPlay<Do<'take back changes'>> = {
 export const author: EffectAuthor<Do<'take back changes'>> = {
   fields: {},
   references: {},
-  words: (_, phrase) => [named.whole(phrase, 'take back what was changed here')],
+  words: (_, phrase) => [named.whole(phrase, 'discard the changes made here')],
 };

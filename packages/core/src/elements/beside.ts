@@ -7,7 +7,10 @@ import type { Id } from '../model';
 /** Room between a control's edge and its words, as a share of its height. */
 export const EDGE = 0.3;
 
-/** Its name to the left; the rest of it stands in the room that is given back. */
+/**
+ * A control’s name, drawn to the left, and the room left for the control itself.
+ * @param share how much of the width the name takes, 0 to 1
+ */
 export function named(
   { project, rect, ink, said }: ControlStyle,
   id: Id,
@@ -28,11 +31,14 @@ export function trackIn(room: Rect, rect: Rect, words: string): Rect {
   return { x: room.x, y: rect.y + rect.height / 2 - 4, width, height: 8 };
 }
 
-/** How wide the words of a slider's value are. */
+/** The width in design pixels kept for the text of a slider’s value; 0 without one. */
 export const widthOf = (words: string, room: Rect): number =>
   words === '' ? 0 : Math.min(room.width * 0.34, 150);
 
-/** What is left for a control beside its name, if it has one. */
+/**
+ * The room a control has beside its name; all of it without one.
+ * @param share how much of the width the name takes, 0 to 1
+ */
 export function besideName(rect: Rect, hasName: boolean, share: number): Rect {
   const edge = rect.height * EDGE;
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });

@@ -23,7 +23,10 @@ import { component } from './component/fields';
 
 export { common } from './described';
 
-/** What a file has of each type of element besides what all have. Apart from the rest, since only files are checked by it. */
+/**
+ * What a file has of each type of element besides what all have. Apart from the rest, since only files are checked by
+ * it.
+ */
 export const FIELDS: Record<ElementType, Joi.SchemaMap> = {
   panel,
   ellipse,

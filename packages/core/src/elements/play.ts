@@ -18,13 +18,13 @@ export interface Play<E = Element> {
   use?: OwnUse<E>;
   /** What it has the keyboard to itself for, once it is pressed. */
   asksFor?: 'a key' | 'words';
-  /** It looks otherwise by more than its words and its value: the device in hand, what keys are bound to, which page is up. */
+  /** Its picture depends on more than its text and value: the device in use, key bindings, which tab is up. */
   changes?: true;
   /** Its words come letter by letter, wherever it stands. */
   types?: true;
   /** The web address it asks to open. */
   opens?: (element: E) => string;
-  /** How it treats what it holds. */
+  /** How it treats its children. */
   holds?: (element: E) => Holds;
 }
 

@@ -33,7 +33,7 @@ export const pageOut: Export<'project'> = {
  */
 export function playablePage(project: Project, assets: AssetBytes, parts: PageParts): string {
   const media = new Map(project.assets.map((asset) => [asset.id, asset.media]));
-  // What nothing in it names is not carried along.
+  // Assets that nothing uses are left out.
   const used = assetsInUse(project);
   const pictures = Object.fromEntries(
     [...assets].flatMap(([id, bytes]) =>
@@ -43,7 +43,7 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
   const fonts = Object.fromEntries(
     Object.entries(parts.fonts).map(([face, bytes]) => [face, dataUrl('font/woff2', bytes)]),
   );
-  // Until the first picture is there, the page looks like what that begins with.
+  // Until the first picture is drawn, the page has the colour that picture begins with.
   const start = withId(project.screens, project.start);
   const cover = colourOf(project, start?.background.colour ?? '#000000').slice(0, 7);
   const data = JSON.stringify({ project, pictures, fonts });

@@ -39,7 +39,11 @@ const importsOf = <Of extends keyof Imported>(of: Of): Import<Of>[] =>
 /** The endings of files that something is read from, each with its dot. */
 export const endingsOf = (of: keyof Imported): string[] => importsOf(of).flatMap(({ endings }) => endings);
 
-/** Writes something in a format of that name; `done` is what is said then. */
+/**
+ * Writes something in a format of that name; `done` is what the window says then.
+ * @throws when no such format is registered; the names come from the registry, so only a programming error gets
+ *   there
+ */
 export async function writeAs<Of extends keyof Exported>(
   name: string,
   of: Of,

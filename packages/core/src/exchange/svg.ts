@@ -204,7 +204,7 @@ class SvgReader {
       const known = drawn.get(id);
       if (known !== undefined) return known;
       if (depth > DEEPEST) refuse('uses itself');
-      // What uses itself is drawn no further.
+      // An element that uses itself is not drawn again.
       drawn.set(id, 0);
       const inner = (this.#uses.get(id) ?? []).reduce((sum, value) => sum + sizeOf(value, depth + 1), 0);
       const size = (this.#sizes.get(id) ?? 0) + inner;

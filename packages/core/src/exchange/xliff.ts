@@ -30,7 +30,10 @@ export const xliffIn: Import<'texts'> = {
 /** How deep elements may stand within one another; XLIFF itself needs a handful. */
 const DEEPEST = 100;
 
-/** What a translator’s tool reads, XLIFF 2.0. What is missing or was translated from other words is in its initial state. */
+/**
+ * What a translator’s tool reads, XLIFF 2.0. What is missing or was translated from other words is in its initial
+ * state.
+ */
 export function toXliff(
   project: { id: string; name: string },
   rows: readonly TextRow[],
@@ -80,7 +83,11 @@ const NOT_XML = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
 
 const WHOLE = 'the whole file';
 
-/** Reads XLIFF 2. A document type, and with it every entity of one's own, is refused. */
+/**
+ * Reads XLIFF 2.0 (OASIS). A document type, and with it every entity of the file’s own, is refused. Faults come back
+ * as a
+ * `problem`; nothing is thrown.
+ */
 export function readXliff(text: string): GivenTexts {
   if (text.length > LARGEST) return { problem: TOO_LARGE };
   const parser = new SaxesParser({ xmlns: true });
@@ -92,7 +99,7 @@ export function readXliff(text: string): GivenTexts {
   /** What the characters that come belong to. */
   let into: 'source' | 'target' | 'note' | null = null;
   let words = '';
-  // What is wrong ends the reading there and then: nothing of the rest would be taken.
+  // The first fault ends the reading, since nothing of the file would be used.
   const fail = (why: Refusal): never => {
     wrong ??= { ...why, place: `line ${parser.line}` };
     throw new Error(why.code);

@@ -26,9 +26,10 @@ test('found by any letters of its words or of how it is written, those that begi
 test('in isUp( ) and cameFrom( ) the screens are offered, once each, and nowhere else', () => {
   for (const text of ['isUp(', 'cameFrom(', 'lit && isUp('])
     expect(offered(text)).toEqual([
-      { write: 'Tide_table', from: text.length, to: text.length, label: 'Tide table', hint: 'screen' },
-      { write: 'Pause', from: text.length, to: text.length, label: 'Pause', hint: 'screen' },
+      { write: 'Tide_table)', from: text.length, to: text.length, label: 'Tide table', hint: 'screen' },
+      { write: 'Pause)', from: text.length, to: text.length, label: 'Pause', hint: 'screen' },
     ]);
+  expect(offered('isUp() && lit', 5).map(({ write }) => write)).toEqual(['Tide_table', 'Pause']);
   expect(labels('isUp( && lit', 5)).toEqual(['Tide table', 'Pause']);
   expect(labels('isUp(pa')).toEqual(['Pause']);
   for (const text of ['isUp && ', 'min(', 'xisUp(', 'isUpx(', '(', '', '== ', 'gone == '])

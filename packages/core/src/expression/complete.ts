@@ -39,7 +39,8 @@ export function complete(text: string, caret: number, scope: Scope, wanted?: Fie
   const [call, open] = before.slice(-2);
   if (open?.text === '(' && /^(isUp|cameFrom)$/.test(call?.text ?? '')) {
     const names = new Set([...scope.screens.values()].map((screen) => screen.name));
-    for (const name of names) offer(identifierOf(name), name, 'screen');
+    const closed = tokens.find((token) => token.from >= (here?.to ?? caret))?.text === ')';
+    for (const name of names) offer(`${identifierOf(name)}${closed ? '' : ')'}`, name, 'screen');
     return sorted(found, typed);
   }
   if (wanted?.type === 'on/off') found.push(...inWords(tokens, caret, scope));
@@ -62,7 +63,10 @@ export function complete(text: string, caret: number, scope: Scope, wanted?: Fie
   return sorted(found, typed);
 }
 
-/** Conditions as they are said: *Pause is up*, *not while Pause*, *a save exists*; what has been typed of one gives way to it. */
+/**
+ * Conditions as they are said: *Pause is up*, *not while Pause*, *a save exists*; what has been typed of one gives
+ * way to it.
+ */
 function inWords(tokens: readonly Token[], caret: number, scope: Scope): Completion[] {
   const before = tokens.filter((token) => token.kind !== 'end' && token.from < caret);
   let first = before.length;

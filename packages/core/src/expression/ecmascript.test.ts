@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import type { Scalar } from '../model';
 import { check, evaluate, Failure, compileExpression, type Scope } from '.';
 
-/** The language is a part of ECMAScript's, so that what an expression gives is what the JavaScript engine makes of it. */
+/**
+ * The language is a part of ECMAScript's, so that what an expression gives is what the JavaScript engine makes of it.
+ */
 
 const NUMBERS = { oil: 12, depth: -3.5, none: 0 };
 const SWITCHES = { lit: true, calm: false };

@@ -5,6 +5,7 @@ export { evaluate, Failure, compileExpression, type EvalContext, type CompiledEx
 export { FUNCTIONS } from './functions';
 export { meant } from './meant';
 export { nearest } from './near';
+export { guessType, type GuessedType } from './guess';
 export { LONGEST_EXPRESSION, parse, quoted, type Complaint } from './parse';
 export { renameIn } from './rename';
 export { scopeOfScreen, scopeWith, type Known, type Scope } from './scope';

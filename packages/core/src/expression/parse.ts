@@ -66,7 +66,7 @@ class Refused extends Error {
   }
 }
 
-/** Reads an expression, or says where it cannot be read and why. */
+/** Reads an expression, or says where it cannot be read and why. Never throws on any text. */
 export function parse(text: string): { node: Node } | { complaint: Complaint } {
   try {
     if (text.length > LONGEST_EXPRESSION)
@@ -120,7 +120,7 @@ function strange(sign: string): Why {
   return why('strange sign', { sign });
 }
 
-/** The words of a text that can be read, for renaming and completing; what follows a fault is left out. */
+/** The tokens of a text up to its first fault, for renaming and completing. Never throws on any text. */
 export function readTokens(text: string): Token[] {
   const found: Token[] = [];
   try {

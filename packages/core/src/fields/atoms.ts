@@ -47,5 +47,6 @@ export const oneBy = (field: string, table: Record<string, Joi.SchemaMap>, commo
     otherwise: thing({ [field]: Joi.valid(...all).required() }),
   });
 };
+/** One of these values, compared strictly. */
 export const oneOf = (...values: (string | number)[]) => Joi.valid(...values);
 export const expression = Joi.string().min(1).max(LONGEST_EXPRESSION);

@@ -40,7 +40,7 @@ export const motion = simple({ leaving: simpleMotion });
 
 /** What each change goes from and to: offsets are lengths, all else is a number. */
 const ends = (end: Joi.Schema) => ({ from: end.required(), to: end });
-// What lies out of its range is kept within it when it is played; a percentage means nothing but on the way.
+// Values out of range are clamped when played; a percentage has a meaning for offsets only.
 const number = Joi.number().min(-FAR).max(FAR);
 const track = oneBy(
   'change',

@@ -2,7 +2,7 @@ import type { Rect } from '../geometry';
 import type { Direction } from '../model';
 
 const ORTHOGONAL_WEIGHT = { left: 30, right: 30, up: 2, down: 2 } as const;
-/** What being in line can bring something nearer by, at most. */
+/** The most that alignment can reduce the distance by. */
 export const ALIGN_WEIGHT = 5;
 
 /**

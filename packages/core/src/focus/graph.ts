@@ -61,7 +61,10 @@ export function solveFocus(
   return { order: [...named, ...[...known.keys()].filter((id) => !named.has(id))], next };
 }
 
-/** The innermost panel each stands in that scrolls or leads round, with all that stand there; and each as it is seen from outside. */
+/**
+ * The innermost panel each stands in that scrolls or leads round, with all that stand there; and each as it is seen
+ * from outside.
+ */
 function groupsOf(
   elements: readonly Element[],
   layout: Solved,

@@ -8,7 +8,7 @@ export interface Stand {
   rect: Rect;
 }
 
-/** Of so many that lie over one another, which is nearest is nobody's concern any more. */
+/** Beyond so many overlapping candidates the exact nearest no longer matters. */
 const MAX_LOOKED = 200;
 
 interface Line {
@@ -61,7 +61,10 @@ export class Field {
     return this.#least(from, direction, this.#lines[direction].length + 1);
   }
 
-  /** The nearest by the distance of the draft, all moved onward by so much; of two as near, the one that is read first. */
+  /**
+   * The nearest by the distance of the draft, all moved onward by so much; of two as near, the one that is read
+   * first.
+   */
   #least(from: Stand, direction: Direction, onward: number): Id | undefined {
     const { stands, reach } = this.#lines[direction];
     const { near, far } = EDGES[direction];
@@ -69,7 +72,7 @@ export class Field {
     let found: { stand: Stand; index: number } | undefined;
     let min = Infinity;
     let looked = 0;
-    // Whose middle is not beyond ours does not lie in that direction.
+    // A candidate whose middle is not beyond ours is not in that direction.
     for (let i = firstBeyond(stands, (near(from.rect) + end) / 2 - onward); i < stands.length; i++) {
       const to = stands[i]!;
       const gap = to.middle - reach + onward - end;

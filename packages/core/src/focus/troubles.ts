@@ -1,7 +1,7 @@
 import { DIRECTIONS, type Direction, type FocusRules, type Id } from '../model';
 import type { FocusGraph } from './graph';
 
-/** Which way leads back. */
+/** The opposite direction. */
 export const OPPOSITE: Record<Direction, Direction> = {
   up: 'down',
   down: 'up',

@@ -1,1 +1,1 @@
-export type { Rect, Solved, Span, Way } from './rect';
+export type { Rect, Solved, Span, Axis } from './rect';

@@ -14,7 +14,7 @@ export interface Span {
   size: number;
 }
 
-export type Way = 'x' | 'y';
+export type Axis = 'x' | 'y';
 
 /** Where each element stands. */
 export type Solved = Map<Id, Rect>;

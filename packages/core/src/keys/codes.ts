@@ -3,7 +3,10 @@ import type { Id } from '../model';
 /** Keys and pad buttons that players have chosen for actions, in place of the project's; by action. */
 export type Rebound = Readonly<Record<Id, { keys?: readonly string[]; pad?: readonly number[] }>>;
 
-/** The name a pad button goes by among bindings, by its number in the W3C standard mapping. */
+/**
+ * The code of a pad button among bindings.
+ * @param button its number in the W3C standard gamepad mapping, from 0
+ */
 export const padCode = (button: number): string => `pad ${button}`;
 
 /** The number of the pad button that goes by a name among bindings; null for a key. */

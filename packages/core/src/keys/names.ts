@@ -49,7 +49,10 @@ const PAD = [
   'pad right',
 ];
 
-/** A button of the W3C standard mapping as a person finds it. */
+/**
+ * A pad button as a person finds it.
+ * @param button its number in the W3C standard gamepad mapping, from 0
+ */
 export const padName = (button: number): string => PAD[button] ?? `button ${button}`;
 
 /** A binding code, `Escape` or `pad 9`, as a person calls it. */

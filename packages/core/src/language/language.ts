@@ -19,13 +19,16 @@ export function wordingsOf(project: Project): Wording[] {
   );
 }
 
-/** What is called as it is written, or as a language has it; a text that is not translated stands as it is written. */
+/** A project whose texts are in one language; a text without a translation stays as written. */
 export function inLanguage(project: Project, code: string): Project {
   const texts = project.texts?.[code] ?? {};
   return cached(project, code, () => withWords(project, (key, text) => texts[key] ?? text));
 }
 
-/** A stand-in language two fifths longer, to see what will not fit: letters with marks, and a tail. Names in braces and marks in brackets stay. */
+/**
+ * A stand-in language two fifths longer, to see what will not fit: letters with marks, and a tail. Names in braces
+ * and marks in brackets stay.
+ */
 export function inStretched(project: Project): Project {
   return cached(project, STRETCHED, () => withWords(project, (_, text) => stretched(text)));
 }

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import type { Axis, Element, PanelElement } from '../model';
+import type { Placement, Element, PanelElement } from '../model';
 import { anyElements } from '../test/elements';
 import { buttonOf } from '../test/flows';
 import { solveLayout } from '.';
 
 const frame = { width: 1920, height: 1080 };
-const size = (n: number): Axis => ({ at: 'start', offset: 0, size: n });
+const size = (n: number): Placement => ({ at: 'start', offset: 0, size: n });
 const panel = (arrange: PanelElement['arrange'], over: Partial<PanelElement> = {}): Element => ({
   id: 'p',
   name: 'p',
@@ -16,7 +16,7 @@ const panel = (arrange: PanelElement['arrange'], over: Partial<PanelElement> = {
   arrange,
   ...over,
 });
-const child = (id: string, x: Axis, y: Axis): Element => ({
+const child = (id: string, x: Placement, y: Placement): Element => ({
   ...buttonOf(id, 0),
   parent: 'p',
   place: { x, y },
@@ -40,7 +40,7 @@ test('a column puts one under the other, with room round and between them', () =
 });
 
 test('what stretches in a row shares what the others leave', () => {
-  const stretch: Axis = { at: 'stretch', offset: 0, far: 0 };
+  const stretch: Placement = { at: 'stretch', offset: 0, far: 0 };
   const at = solve(
     panel({ by: 'row', gap: 10, across: 'centre' }),
     child('a', size(100), size(100)),
@@ -76,7 +76,7 @@ test('what is beside a sibling stays so far from it, however large that is', () 
     const sibling = { ...buttonOf('s', 0), place: { x: size(width), y: size(60) } };
     const beside = {
       ...buttonOf('b', 0),
-      place: { x: { at: 'end', to: 's', offset: 24, size: 50 } as Axis, y: size(60) },
+      place: { x: { at: 'end', to: 's', offset: 24, size: 50 } as Placement, y: size(60) },
     };
     expect(solve(beside, sibling)('b')[0]).toBe(width + 24);
   }
@@ -92,7 +92,8 @@ test('siblings that hang on one another fall back to the parent', () => {
 });
 
 test('a size keeps within its bounds', () => {
-  const at = (axis: Axis) => solve({ ...buttonOf('b', 0), place: { x: axis, y: size(1) } })('b')[2];
+  const at = (placement: Placement) =>
+    solve({ ...buttonOf('b', 0), place: { x: placement, y: size(1) } })('b')[2];
   expect(at({ at: 'start', offset: 0, size: '50%', max: 700 })).toBe(700);
   expect(at({ at: 'stretch', offset: 900, far: 900, min: 300 })).toBe(300);
 });

@@ -1,14 +1,14 @@
 import { holdsOf } from '../elements';
-import type { Span, Way } from '../geometry';
+import type { Span, Axis } from '../geometry';
 import type { Arrange, Element } from '../model';
 import { sizeOf } from './solve';
 
 /** Rows, columns, grids and tabs place what they hold; an element's own place then only says how large it is. */
 
 /** The part of an element that its children are placed in. */
-export function innerRoom(parent: Element, { start, size }: Span, way: Way): Span {
+export function innerRoom(parent: Element, { start, size }: Span, axis: Axis): Span {
   const { head = 0, arrange } = holdsOf(parent);
-  const lead = way === 'y' ? head : 0;
+  const lead = axis === 'y' ? head : 0;
   const pad = arrange?.pad ?? 0;
   return { start: start + lead + pad, size: Math.max(0, size - lead - 2 * pad) };
 }
@@ -18,28 +18,28 @@ export function arrangedSpans(
   parent: Element,
   held: readonly Element[],
   room: Span,
-  way: Way,
+  axis: Axis,
 ): Span[] | undefined {
   const { arrange } = holdsOf(parent);
   if (!arrange) return undefined;
-  if (arrange.by === 'grid') return inGrid(arrange, held, room, way);
-  const along = (arrange.by === 'row') === (way === 'x');
+  if (arrange.by === 'grid') return inGrid(arrange, held, room, axis);
+  const along = (arrange.by === 'row') === (axis === 'x');
   return along
-    ? inLine(arrange, held, room, way)
-    : held.map((element) => beside(arrange, element, room, way));
+    ? inLine(arrange, held, room, axis)
+    : held.map((element) => beside(arrange, element, room, axis));
 }
 
-/** One after the other; those that stretch share what the others leave. */
-function inLine(arrange: Arrange, held: readonly Element[], room: Span, way: Way): Span[] {
+/** One after another; children that stretch share the room the others leave. */
+function inLine(arrange: Arrange, held: readonly Element[], room: Span, axis: Axis): Span[] {
   const gaps = arrange.gap * (held.length - 1);
-  const stretched = held.filter((element) => element.place[way].at === 'stretch').length;
+  const stretched = held.filter((element) => element.place[axis].at === 'stretch').length;
   const fixed = held.map((element) => {
-    const axis = element.place[way];
-    return axis.at === 'stretch' ? 0 : sizeOf(axis, room.size);
+    const placement = element.place[axis];
+    return placement.at === 'stretch' ? 0 : sizeOf(placement, room.size);
   });
   const left = room.size - gaps - fixed.reduce((total, value) => total + value, 0);
   const share = stretched > 0 ? Math.max(0, left / stretched) : 0;
-  const sizes = held.map((element, n) => (element.place[way].at === 'stretch' ? share : fixed[n]!));
+  const sizes = held.map((element, n) => (element.place[axis].at === 'stretch' ? share : fixed[n]!));
   const free = stretched > 0 ? 0 : left;
   const spread = arrange.along === 'spread' && held.length > 1 ? Math.max(0, free) / (held.length - 1) : 0;
   const before = arrange.along === 'centre' ? free / 2 : arrange.along === 'end' ? free : 0;
@@ -50,18 +50,18 @@ function inLine(arrange: Arrange, held: readonly Element[], room: Span, way: Way
   }));
 }
 
-function beside({ across = 'start' }: Arrange, element: Element, room: Span, way: Way): Span {
-  const axis = element.place[way];
-  const size = across === 'stretch' || axis.at === 'stretch' ? room.size : sizeOf(axis, room.size);
+function beside({ across = 'start' }: Arrange, element: Element, room: Span, axis: Axis): Span {
+  const placement = element.place[axis];
+  const size = across === 'stretch' || placement.at === 'stretch' ? room.size : sizeOf(placement, room.size);
   const free = room.size - size;
   return { start: room.start + (across === 'centre' ? free / 2 : across === 'end' ? free : 0), size };
 }
 
 /** Columns of one width; each row is as high as the highest in it. */
-function inGrid(arrange: Arrange, held: readonly Element[], room: Span, way: Way): Span[] {
+function inGrid(arrange: Arrange, held: readonly Element[], room: Span, axis: Axis): Span[] {
   const columns = Math.max(1, arrange.columns ?? 2);
   const rows = Math.ceil(held.length / columns);
-  if (way === 'x') {
+  if (axis === 'x') {
     const size = Math.max(0, (room.size - arrange.gap * (columns - 1)) / columns);
     return held.map((_, i) => ({ start: room.start + (i % columns) * (size + arrange.gap), size }));
   }

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
-import type { Axis, Length } from '../model';
+import type { Placement, Length } from '../model';
 import { buttonOf, screenOf } from '../test/flows';
 import { moveAxis, solveAxis, solveLayout } from '.';
 
 const frame = { width: 1920, height: 1080 };
-const placed = (x: Axis, y: Axis, size = frame) =>
+const placed = (x: Placement, y: Placement, size = frame) =>
   solveLayout([{ ...buttonOf('e', 0), place: { x, y } }], size).get('e');
 
 test('centred at 50 % and 75 %, 40 % by 10 %', () => {
-  const x: Axis = { at: 'start', offset: '50%', size: '40%', own: 0.5 };
-  const y: Axis = { at: 'start', offset: '75%', size: '10%', own: 0.5 };
+  const x: Placement = { at: 'start', offset: '50%', size: '40%', own: 0.5 };
+  const y: Placement = { at: 'start', offset: '75%', size: '10%', own: 0.5 };
   expect(placed(x, y)).toEqual({ x: 576, y: 756, width: 768, height: 108 });
   expect(placed(x, y, { width: 1280, height: 720 })).toEqual({ x: 384, y: 504, width: 512, height: 72 });
 });
@@ -38,8 +38,8 @@ test('a child stands in its parent; a parent that is gone or a circle counts as 
   const outer = {
     ...buttonOf('outer', 100),
     place: {
-      x: { at: 'start', offset: 50, size: 400 } as Axis,
-      y: { at: 'start', offset: 100, size: 300 } as Axis,
+      x: { at: 'start', offset: 50, size: 400 } as Placement,
+      y: { at: 'start', offset: 100, size: 300 } as Placement,
     },
   };
   expect(solveLayout(screenOf('s', { elements: [inner, outer] }).elements, frame).get('inner')).toEqual({
@@ -60,7 +60,7 @@ const length: fc.Arbitrary<Length> = fc.oneof(
   fc.integer({ min: -500, max: 2000 }),
   fc.integer({ min: 0, max: 100 }).map((n) => `${n}%`),
 );
-const axis: fc.Arbitrary<Axis> = fc.oneof(
+const axis: fc.Arbitrary<Placement> = fc.oneof(
   fc.record({
     at: fc.constantFrom('start', 'centre', 'end'),
     offset: length,
@@ -72,7 +72,7 @@ const axis: fc.Arbitrary<Axis> = fc.oneof(
     offset: fc.integer({ min: 0, max: 400 }),
     far: fc.integer({ min: 0, max: 400 }),
   }),
-) as fc.Arbitrary<Axis>;
+) as fc.Arbitrary<Placement>;
 
 test('moving an axis moves its start by so much and leaves size, anchor and units', () => {
   fc.assert(

@@ -1,6 +1,6 @@
 import type { Rect } from '../geometry';
 import fc from 'fast-check';
-import type { Axis, Element } from '../model';
+import type { Placement, Element } from '../model';
 import { anyAxis } from '../test/elements';
 import {
   alignTo,
@@ -27,28 +27,28 @@ import { solveLayout } from './solve';
 
 /** Places that hang on no sibling and have no bounds, whose size is at least one pixel. */
 const plain = anyAxis
-  .map((axis): Axis => {
-    const { min: _, max: __, ...rest } = axis;
+  .map((placement): Placement => {
+    const { min: _, max: __, ...rest } = placement;
     if (rest.at === 'stretch') return { ...rest, offset: 100, far: 200 };
     const { to: ___, ...free } = rest;
     return free;
   })
-  .filter((axis) => solveAxis(axis, 1920).size >= 1);
+  .filter((placement) => solveAxis(placement, 1920).size >= 1);
 const room = fc.constantFrom(1920, 1080, 640);
 const some = fc.integer({ min: -200, max: 200 });
 const CLOSE = 0;
 
 test('resizing moves the two edges by just so much, and leaves anchor and units', () => {
   fc.assert(
-    fc.property(plain, some, some, (axis, start, end) => {
-      const before = solveAxis(axis, 1920);
+    fc.property(plain, some, some, (placement, start, end) => {
+      const before = solveAxis(placement, 1920);
       fc.pre(before.size + end - start >= 0);
-      const changed = resizeAxis(axis, start, end, 1920);
+      const changed = resizeAxis(placement, start, end, 1920);
       const after = solveAxis(changed, 1920);
       expect(after.start - before.start).toBeCloseTo(start, CLOSE);
       expect(after.start + after.size - before.start - before.size).toBeCloseTo(end, CLOSE);
-      expect(changed.at).toBe(axis.at);
-      expect(typeof changed.offset).toBe(typeof axis.offset);
+      expect(changed.at).toBe(placement.at);
+      expect(typeof changed.offset).toBe(typeof placement.offset);
     }),
   );
 });
@@ -61,24 +61,24 @@ test('another anchor, another holder, another own point, a sibling: nothing move
       fc.constantFrom('start' as const, 'centre' as const, 'end' as const, 'stretch' as const),
       fc.constantFrom(0, 0.5, 1),
       fc.record({ start: some, size: fc.integer({ min: 1, max: 900 }) }),
-      (axis, inside, at, own, other) => {
-        const span = solveAxis(axis, inside);
-        const same = (changed: Axis, within: number = inside, from = 0): void => {
+      (placement, inside, at, own, other) => {
+        const span = solveAxis(placement, inside);
+        const same = (changed: Placement, within: number = inside, from = 0): void => {
           const now = solveAxis(changed, within);
           expect(now.start + from).toBeCloseTo(span.start, CLOSE);
           expect(now.size).toBeCloseTo(span.size, CLOSE);
         };
-        same(anchorAxis(axis, at, span, inside));
-        same(reparentAxis(axis, span, other), other.size, other.start);
-        if (axis.at !== 'stretch') same(holdAxisBy(axis, own, span.size, inside));
+        same(anchorAxis(placement, at, span, inside));
+        same(reparentAxis(placement, span, other), other.size, other.start);
+        if (placement.at !== 'stretch') same(holdAxisBy(placement, own, span.size, inside));
         if (at === 'stretch') return;
-        const hung = attachAxis(axis, 's', at, span, other, own);
+        const hung = attachAxis(placement, 's', at, span, other, own);
         const elements = [
           {
             ...buttonOf('s', 0),
-            place: { x: { at: 'start' as const, offset: other.start, size: other.size }, y: axis },
+            place: { x: { at: 'start' as const, offset: other.start, size: other.size }, y: placement },
           },
-          { ...buttonOf('e', 0), place: { x: hung, y: axis } },
+          { ...buttonOf('e', 0), place: { x: hung, y: placement } },
         ];
         const rect = solveLayout(elements, { width: inside, height: inside }).get('e')!;
         expect(rect.x).toBeCloseTo(span.start, CLOSE);
@@ -103,7 +103,7 @@ test('a drag is caught no further than its reach, and lies on what it was caught
       expect(Math.max(Math.abs(found.x), Math.abs(found.y))).toBeLessThanOrEqual(reach);
       const at = { ...moved, x: moved.x + found.x, y: moved.y + found.y };
       for (const line of found.lines) {
-        const { start, size } = spanOf(at, line.way);
+        const { start, size } = spanOf(at, line.axis);
         const edges = [start, start + size / 2, start + size];
         expect(Math.min(...edges.map((edge) => Math.abs(edge - line.at)))).toBeLessThan(1e-6);
       }
@@ -142,16 +142,16 @@ test('lined up, all edges meet; spread, all gaps are one', () => {
       rects,
       fc.constantFrom('x' as const, 'y' as const),
       fc.constantFrom(...EVERY_EDGE),
-      (all, way, edge) => {
+      (all, axis, edge) => {
         const goal = around(all);
-        const aligned = alignTo(all, goal, way, edge).map((by, i) => spanOf(all[i]!, way).start + by);
+        const aligned = alignTo(all, goal, axis, edge).map((by, i) => spanOf(all[i]!, axis).start + by);
         const edges = aligned.map((start, i) => {
-          const { size } = spanOf(all[i]!, way);
+          const { size } = spanOf(all[i]!, axis);
           return edge === 'start' ? start : edge === 'end' ? start + size : start + size / 2;
         });
         for (const value of edges) expect(value).toBeCloseTo(edges[0]!, 6);
-        const order = spread(all, way)
-          .map((by, i) => ({ ...spanOf(all[i]!, way), by, was: spanOf(all[i]!, way).start }))
+        const order = spread(all, axis)
+          .map((by, i) => ({ ...spanOf(all[i]!, axis), by, was: spanOf(all[i]!, axis).start }))
           .map((item) => ({ start: item.start + item.by, size: item.size, was: item.was }))
           .sort((a, b) => a.was - b.was);
         if (all.length < 3) return;

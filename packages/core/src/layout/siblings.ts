@@ -6,6 +6,7 @@ import type { Element, Id } from '../model';
 export type Measure = 'left' | 'right' | 'top' | 'bottom' | 'width' | 'height';
 export const MEASURES: readonly Measure[] = ['left', 'right', 'top', 'bottom', 'width', 'height'];
 
+/** One measure of a rect, in design pixels. */
 export function measure(rect: Rect, what: Measure): number {
   switch (what) {
     case 'left':
@@ -53,7 +54,10 @@ export function nearMatches(
   });
 }
 
-/** The element on another screen that one is matched with: of its name, else the nearest of its type; null where there is none. */
+/**
+ * The element on another screen that one is matched with: of its name, else the nearest of its type; null where there
+ * is none.
+ */
 export function counterpart(
   element: Element,
   rect: Rect,

@@ -1,17 +1,17 @@
-import type { Rect, Span, Way } from '../geometry';
+import type { Rect, Span, Axis } from '../geometry';
 
-/** What a moved or resized element catches on, and the distances around it. Design pixels throughout. */
+/** What a moved or resized element snaps to, and the distances around it. Design pixels throughout. */
 
 export interface Snapped {
   /** What to add to the movement. */
   x: number;
   y: number;
-  /** The lines it has caught on. */
+  /** The guides it has snapped to. */
   lines: SnapLine[];
 }
 /** A line across the frame at `at`, from one end of what stands on it to the other. */
 export interface SnapLine {
-  way: Way;
+  axis: Axis;
   at: number;
   from: number;
   to: number;
@@ -20,15 +20,18 @@ export interface SnapLine {
 export type Edge = 'start' | 'middle' | 'end';
 export const EVERY_EDGE: readonly Edge[] = ['start', 'middle', 'end'];
 
-export const spanOf = (rect: Rect, way: Way): Span =>
-  way === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
+export const spanOf = (rect: Rect, axis: Axis): Span =>
+  axis === 'x' ? { start: rect.x, size: rect.width } : { start: rect.y, size: rect.height };
 
 const edgeOf = ({ start, size }: Span, edge: Edge): number =>
   edge === 'start' ? start : edge === 'end' ? start + size : start + size / 2;
 
 /**
- * Where a rect that has been dragged comes to lie: an edge or the middle of it on that of another within `reach`, else its
- * start on the grid. `edges` are those that move.
+ * Where a dragged rect comes to lie: one of its edges or its centre on that of another within `reach`, else its
+ * start on the
+ * grid. All lengths in design pixels.
+ * @param edges the edges that move with the drag, by axis
+ * @param grid the grid’s spacing; 0 for none
  */
 export function snap(
   rect: Rect,
@@ -37,31 +40,31 @@ export function snap(
   { reach, grid }: { reach: number; grid: number },
 ): Snapped {
   const lines: SnapLine[] = [];
-  const along = (way: Way): number => {
+  const along = (axis: Axis): number => {
     let best: { by: number; at: number; other: Rect } | null = null;
-    for (const mine of edges[way])
+    for (const mine of edges[axis])
       for (const other of others)
         for (const theirs of EVERY_EDGE) {
-          // A middle meets middles only; edges meet edges.
+          // A centre snaps to centres only; edges snap to edges.
           if ((mine === 'middle') !== (theirs === 'middle')) continue;
-          const at = edgeOf(spanOf(other, way), theirs);
-          const by = at - edgeOf(spanOf(rect, way), mine);
+          const at = edgeOf(spanOf(other, axis), theirs);
+          const by = at - edgeOf(spanOf(rect, axis), mine);
           if (Math.abs(by) <= reach && (!best || Math.abs(by) < Math.abs(best.by))) best = { by, at, other };
         }
     if (best) {
-      const across = way === 'x' ? 'y' : 'x';
+      const across = axis === 'x' ? 'y' : 'x';
       const [a, b] = [spanOf(rect, across), spanOf(best.other, across)];
       lines.push({
-        way,
+        axis: axis,
         at: best.at,
         from: Math.min(a.start, b.start),
         to: Math.max(a.start + a.size, b.start + b.size),
       });
       return best.by;
     }
-    const [edge] = edges[way];
+    const [edge] = edges[axis];
     if (grid <= 0 || edge === undefined) return 0;
-    const at = edgeOf(spanOf(rect, way), edge);
+    const at = edgeOf(spanOf(rect, axis), edge);
     return Math.round(at / grid) * grid - at;
   };
   const x = along('x');
@@ -81,13 +84,13 @@ export interface Gap {
 /** Distances from a rect to its nearest neighbours beside, above and below it. */
 export function gapsAround(rect: Rect, others: readonly Rect[]): Gap[] {
   const gaps: Gap[] = [];
-  for (const way of ['x', 'y'] as const)
+  for (const axis of ['x', 'y'] as const)
     for (const sign of [-1, 1] as const) {
-      const across = way === 'x' ? 'y' : 'x';
-      const mine = spanOf(rect, way);
+      const across = axis === 'x' ? 'y' : 'x';
+      const mine = spanOf(rect, axis);
       let nearest: { distance: number; middle: number } | null = null;
       for (const other of others) {
-        const theirs = spanOf(other, way);
+        const theirs = spanOf(other, axis);
         const distance =
           sign < 0 ? mine.start - theirs.start - theirs.size : theirs.start - mine.start - mine.size;
         const [a, b] = [spanOf(rect, across), spanOf(other, across)];
@@ -100,9 +103,9 @@ export function gapsAround(rect: Rect, others: readonly Rect[]): Gap[] {
       const edge = sign < 0 ? mine.start : mine.start + mine.size;
       const far = edge + sign * nearest.distance;
       const point = (at: number) =>
-        way === 'x' ? { x: at, y: nearest!.middle } : { x: nearest!.middle, y: at };
+        axis === 'x' ? { x: at, y: nearest!.middle } : { x: nearest!.middle, y: at };
       gaps.push({
-        side: way === 'x' ? (sign < 0 ? 'left' : 'right') : sign < 0 ? 'top' : 'bottom',
+        side: axis === 'x' ? (sign < 0 ? 'left' : 'right') : sign < 0 ? 'top' : 'bottom',
         from: point(edge),
         to: point(far),
         distance: nearest.distance,
@@ -111,16 +114,16 @@ export function gapsAround(rect: Rect, others: readonly Rect[]): Gap[] {
   return gaps;
 }
 
-/** By how much each of some rects moves so that their starts, middles or ends lie on those of `to`. */
-export function alignTo(rects: readonly Rect[], to: Rect, way: Way, edge: Edge): number[] {
-  const at = edgeOf(spanOf(to, way), edge);
-  return rects.map((rect) => at - edgeOf(spanOf(rect, way), edge));
+/** How far each rect moves, in design pixels, so that its start, middle or end lies on that of `to`. */
+export function alignTo(rects: readonly Rect[], to: Rect, axis: Axis, edge: Edge): number[] {
+  const at = edgeOf(spanOf(to, axis), edge);
+  return rects.map((rect) => at - edgeOf(spanOf(rect, axis), edge));
 }
 
-/** By how much each moves so that the gaps between them are equal; the outermost two stay. */
-export function spread(rects: readonly Rect[], way: Way): number[] {
+/** How far each rect moves, in design pixels, so that all gaps are equal; the outermost two stay. */
+export function spread(rects: readonly Rect[], axis: Axis): number[] {
   const order = rects
-    .map((rect, i) => ({ i, ...spanOf(rect, way) }))
+    .map((rect, i) => ({ i, ...spanOf(rect, axis) }))
     .sort((a, b) => a.start - b.start || a.i - b.i);
   const moves = rects.map(() => 0);
   const [first] = order;

@@ -132,7 +132,7 @@ export function layoutOf(project: Project, screen: Screen): Solved {
   return layout;
 }
 
-/** On a screen that cannot be laid out no control stands anywhere; its lines begin at its card. */
+/** A screen whose layout fails has no controls; its lines begin at its card. */
 function solvedOrNot(project: Project, screen: Screen): Solved {
   try {
     return solveLayout(expand(project, screen.elements).elements, project.design);
@@ -236,6 +236,10 @@ function lineBetween(key: string, link: Link, from: MapCard, to: MapCard, contro
   };
 }
 
+/**
+ * A point of a map line, in map units.
+ * @param t from 0 (its start) to 1 (its end)
+ */
 export function pointOn(
   { start, bends: [p, q], end }: Pick<MapLine, 'start' | 'bends' | 'end'>,
   t: number,

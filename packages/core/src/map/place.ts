@@ -284,7 +284,10 @@ class Sorter {
   }
 }
 
-/** The card or area box at a point of the map; cards are before boxes, inner boxes before outer ones. */
+/**
+ * The topmost area box at a point of the map, in map units; inner boxes come before outer ones. Null where there is
+ * none.
+ */
 export function areaAt(plan: MapPlan, x: number, y: number): MapArea | null {
   const within = plan.areas.filter(
     (area) => x >= area.x && x <= area.x + area.width && y >= area.y && y <= area.y + area.height,

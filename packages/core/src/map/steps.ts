@@ -89,7 +89,7 @@ export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, nu
   return steps;
 }
 
-/** The row of every screen that something leads to and that has none yet, to be kept. */
+/** The map row, from 0, of every screen that is reachable and has no row yet, to be kept in the project. */
 export function rowsToKeep(project: Project): Map<Id, number> {
   if (project.screens.every((screen) => screen.row !== undefined)) return new Map();
   const steps = countSteps(project, nodesOf(project));

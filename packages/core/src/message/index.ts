@@ -7,5 +7,6 @@ export {
   type NamedPart,
   type TextPart,
 } from './message';
+export { guessSaidType } from './guess';
 export { textTroubleWords, type TextTrouble } from './troubles';
 export { renameInText } from './rename';

@@ -4,7 +4,10 @@ import type { Known, Scope } from '../expression';
 import { fitScalar, scalarWords, type FieldType, type Id, type Scalar } from '../model';
 import { reasonFor, type Reason, type TextTrouble } from './troubles';
 
-/** Texts with names in them, as ICU messages: `{oil}`, `{nights, plural, one {# night} other {# nights}}`, `{oil, number}`. */
+/**
+ * Texts with names in them, as ICU messages: `{oil}`, `{nights, plural, one {# night} other {# nights}}`, `{oil,
+ * number}`.
+ */
 
 /** Plain words, or what a name holds. */
 export type TextPart = string | NamedPart | MessagePart;
@@ -23,7 +26,10 @@ export interface MessagePart {
   names: readonly { as: string; words: boolean; part: NamedPart }[];
 }
 
-/** What a text is made of. What cannot be read as a message, and names that nothing goes by, stand as they are written. */
+/**
+ * What a text is made of. What cannot be read as a message, and names that nothing goes by, stand as they are
+ * written.
+ */
 export function textParts(text: string, scope: Scope, language = 'en'): TextPart[] {
   if (!text.includes('{')) return [text];
   if (!DEPENDS.test(text)) return simpleParts(text, scope);
@@ -31,7 +37,7 @@ export function textParts(text: string, scope: Scope, language = 'en'): TextPart
     const part = messagePart(text, scope, language);
     return part ? [part] : [text];
   } catch {
-    // There is more that can be read than can be said: a unit nobody has heard of, a number of a hundred digits.
+    // Some messages parse but cannot be formatted: an unknown unit, a number with a hundred digits.
     return [text];
   }
 }
@@ -63,7 +69,7 @@ export function namedElements(elements: readonly MessageFormatElement[]): NamedE
   });
 }
 
-/** What is asked for in words has a name of its own, since it may be asked for as a number too. */
+/** An argument used as text has a name of its own, since the same value may be used as a number too. */
 const inWords = (name: string): string => `${name} in words`;
 const withWords = (elements: readonly MessageFormatElement[]): MessageFormatElement[] =>
   elements.map((element) => {
@@ -193,7 +199,9 @@ const asWritten = (text: string, reason: Reason, when = ''): TextTrouble => ({
   params: { text, reason, when },
 });
 
-/** Says a text as a run would, with the least, the most and what is between, and tells of what it cannot be said with. */
+/**
+ * Says a text as a run would, with the least, the most and what is between, and tells of what it cannot be said with.
+ */
 function sayTroubles(text: string, scope: Scope): TextTrouble[] {
   let part: MessagePart | null;
   try {

@@ -43,7 +43,7 @@ export interface TalkRules {
   comma?: Duration;
   stop?: Duration;
   /** How long a line that goes on by itself stays once it is all there. */
-  reading?: Reading;
+  reading?: ReadingTime;
   /** Lines go on by themselves: always, or while an on/off value holds. Absent: when they are confirmed. */
   auto?: 'always' | { value: Id };
   /** Letters a second that can be read. Absent: 20. */
@@ -51,7 +51,7 @@ export interface TalkRules {
   /** What does not fit its text area goes on in a next one, or is only pointed out. Absent: pages. */
   long?: 'pages' | 'marked';
 }
-export interface Reading {
+export interface ReadingTime {
   /** So much, and so much a letter. */
   base: Duration;
   each: Duration;

@@ -27,10 +27,13 @@ export function toMicros(duration: Duration, rates: Rates): number {
   }
 }
 
-/** The shortest time that anything waits for, in microseconds: what waits less would go off many times within one frame. */
+/**
+ * The shortest time that anything waits for, in microseconds: what waits less would go off many times within one
+ * frame.
+ */
 export const SHORTEST = 1000;
 
-/** A duration that something waits for: as it is written, but for what is shorter than any frame. At once stays at once. */
+/** How long something waits, in microseconds: as written, but at least `SHORTEST`. Zero stays zero. */
 export function timerMicros(duration: Duration, rates: Rates): number {
   const micros = toMicros(duration, rates);
   return micros === 0 ? 0 : Math.max(SHORTEST, micros);

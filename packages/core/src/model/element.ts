@@ -27,9 +27,9 @@ export interface ElementBase {
   through?: true;
   /** Words shown beside it while the pointer or the focus rests on it. */
   tooltip?: string;
-  /** What it is there for in a conversation. */
+  /** Its role in a conversation. */
   role?: Role;
-  /** What it does by itself while its screen is up. */
+  /** Its animations while its screen is up. */
   animations?: Animation[];
   /** How it is treated while editing; a run knows nothing of it. */
   editing?: { hidden?: boolean; locked?: boolean };
@@ -111,7 +111,7 @@ interface Control extends Pressable {
 export interface SwitchElement extends Control {
   type: 'switch';
 }
-/** Without a value, from `least` to `most`. */
+/** Without a value, from `min` to `max`. */
 export interface SliderElement extends Control {
   type: 'slider';
   min?: number;
@@ -169,7 +169,7 @@ export interface PortraitElement extends ElementBase {
   from?: Id;
   fit: PictureFit;
   box: BoxUse;
-  /** Looks the other way. */
+  /** Mirrored, to face the other way. */
   flipped?: boolean;
 }
 export interface BubbleElement extends ElementBase {
@@ -243,15 +243,15 @@ export type ElementType = Element['type'];
 
 /** Where an element is, on each axis. */
 export interface Place {
-  x: Axis;
-  y: Axis;
+  x: Placement;
+  y: Placement;
 }
 /**
  * One axis of a place. `start`, `centre` and `end` put the element's own reference point (`own`, 0 to 1) `offset` away
  * from that point of the parent, inwards for `end`. With `to`, from that point of a sibling, outwards for `start`.
- * `stretch` keeps `offset` from the parent's start and `far` from its end. `least` and `most` bound the size.
+ * `stretch` keeps `offset` from the parent's start and `far` from its end. `min` and `max` bound the size.
  */
-export type Axis =
+export type Placement =
   | ({ at: 'start' | 'centre' | 'end'; offset: Length; size: Length; own?: number; to?: Id } & Bounds)
   | ({ at: 'stretch'; offset: Length; far: Length } & Bounds);
 

@@ -3,7 +3,10 @@ import type { Duration, Id } from './types';
 /** How a player's hands reach the game. */
 
 export type Direction = 'up' | 'down' | 'left' | 'right';
-/** Keys that the system or the browser keeps for itself, by UI Events `code`: no page is told of them in time, or at all. */
+/**
+ * Keys that the system or the browser keeps for itself, by UI Events `code`: no page is told of them in time, or at
+ * all.
+ */
 const KEPT =
   /^$|^(Unidentified|Meta|OS|Fn|PrintScreen|Power|Sleep|WakeUp|Eject|Audio|Volume|Media|Browser|Launch)/;
 

@@ -42,7 +42,7 @@ const NAME_HINTS: [Kind, RegExp][] = [
   ['game over', /\b(game over|lamp out|defeat|lost|you died|failed)\b/],
   ['dialogue', /\b(dialogue|dialog|talk|radio|conversation)\b/],
   ['popup', /\b(popup|pop-up|confirm|message|help|level[- ]up|tip)\b/],
-  ['play', /\b(play|game|watch|level|world|hud)\b/],
+  ['play', /\b(play|game|watch|level|world)\b/],
 ];
 
 /**

@@ -35,7 +35,10 @@ export type SimpleMotion =
   /** One of the project's own. */
   | { name: 'made'; motion: Id };
 
-/** An entering half, and the leaving half, which ends where it would come from; absent, it is the entering half backwards. */
+/**
+ * An entering half, and the leaving half, which ends where it would come from; absent, it is the entering half
+ * backwards.
+ */
 export type Motion = SimpleMotion & { leaving?: SimpleMotion };
 
 export const CHANGES = ['opacity', 'across', 'down', 'scale', 'turn', 'blur'] as const;
@@ -70,7 +73,10 @@ export interface MadeMotion {
   reduced?: SimpleMotion;
 }
 
-/** One moment of an element's own animation, against how it is at rest. What it does not name is between its neighbours. */
+/**
+ * One moment of an element's own animation, against how it is at rest. What it does not name is between its
+ * neighbours.
+ */
 export interface Keyframe {
   at: Duration;
   /** Design pixels. */

@@ -154,7 +154,9 @@ export interface Option {
   label: string;
 }
 
-/** How long a value lasts: one run, as long as a saved game, or for good, as what players choose for themselves does. */
+/**
+ * How long a value lasts: one run, as long as a saved game, or for good, as what players choose for themselves does.
+ */
 export type Life = 'session' | 'progress' | 'settings';
 
 /** A named project-wide variable. */

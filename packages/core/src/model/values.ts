@@ -47,7 +47,9 @@ export function scalarWords(type: FieldType, value: Scalar | undefined): string 
   }
 }
 
-/** What can be called in texts and expressions: the letters of a name that may stand in one. `lamp oil` is `lamp_oil`. */
+/**
+ * What can be called in texts and expressions: the letters of a name that may stand in one. `lamp oil` is `lamp_oil`.
+ */
 export function identifierOf(name: string): string {
   const word = name
     .trim()

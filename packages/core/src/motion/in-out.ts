@@ -34,7 +34,7 @@ export interface InOut {
   leaving: { tracks: readonly OpenTrack[]; backwards: boolean } | null;
 }
 
-export type Way = 'entering' | 'leaving';
+export type HalfName = 'entering' | 'leaving';
 
 export const STILL: InOut = { entering: [], leaving: null };
 
@@ -43,8 +43,8 @@ export const REDUCED: SimpleMotion = { name: 'fade', duration: '120 ms', easing:
 
 type Needs = Pick<Project, 'motions' | 'rates'>;
 
-/** The pace of a half for which none is given: gentle where the picture is at rest. */
-export const usualEasing = (way: Way): Easing => (way === 'entering' ? 'ease-out' : 'ease-in');
+/** The easing of a half without one: slow at the end where the picture is at rest. */
+export const usualEasing = (half: HalfName): Easing => (half === 'entering' ? 'ease-out' : 'ease-in');
 
 /** An authored motion as tracks, for a layer; `reduced` takes the quieter variant of all that moves. */
 export function compileMotion(motion: Motion, layer: Layer, project: Needs, reduced = false): InOut {
@@ -69,7 +69,7 @@ function entering(motion: SimpleMotion, layer: Layer, project: Needs, reduced: b
   return made ? made.tracks.map((track) => ofTrack(track, project)) : simple(motion, layer, project);
 }
 
-/** A half that is given for leaving begins at rest and ends away, at the pace that is given. */
+/** A half given for leaving begins at rest and ends away, with its own easing. */
 function leavingBy(
   motion: SimpleMotion,
   layer: Layer,
@@ -102,14 +102,19 @@ const OFFSETS = {
  * A base moves as a whole. Over what is beneath, what lies on a screen moves while its background, which covers that,
  * fades.
  */
-function simple(motion: SimpleMotion, layer: Layer, project: Needs, way: Way = 'entering'): OpenTrack[] {
+function simple(
+  motion: SimpleMotion,
+  layer: Layer,
+  project: Needs,
+  half: HalfName = 'entering',
+): OpenTrack[] {
   if (motion.name === 'none' || motion.name === 'made') return [];
   const { rates } = project;
   const duration = toMicros(motion.duration, rates);
   const time = {
     delay: toMicros(motion.delay ?? '0 ms', rates),
     duration,
-    easing: motion.easing ?? usualEasing(way),
+    easing: motion.easing ?? usualEasing(half),
   };
   if (time.delay + duration === 0) return [];
   const stagger = motion.stagger && {
@@ -152,7 +157,8 @@ function lengthOf(length: number | string, share: Property, pixels: Property) {
     : { property: share, value: Number.parseFloat(length) / 100 };
 }
 
-const REST: Record<Change, number> = { opacity: 1, across: 0, down: 0, scale: 1, turn: 0, blur: 0 };
+/** The value of each change at rest. */
+export const REST: Record<Change, number> = { opacity: 1, across: 0, down: 0, scale: 1, turn: 0, blur: 0 };
 
 /** What a change can be at all, whatever is written. */
 const RANGES: Record<'opacity' | 'scale' | 'turn' | 'blur', readonly [number, number]> = {

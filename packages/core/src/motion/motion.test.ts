@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DEFAULT_RATES, type Layer, type Motion, type SimpleMotion } from '../model';
+import { DEFAULT_RATES, type Layer, type Motion, type MotionTrack, type SimpleMotion } from '../model';
 import { anyMade, anyMotion, easing } from '../test/motions';
 import {
   AT_REST,
@@ -9,6 +9,9 @@ import {
   leavingHalf,
   readEasing,
   restOf,
+  reversedEasing,
+  reversedMotion,
+  reversedTracks,
   sampleEntering,
   sampleLeaving,
   stretchHalf,
@@ -270,6 +273,80 @@ test('where less motion is wished for nothing moves, and fades stay', () => {
       const quiet = compileMotion(motion, on, { rates: DEFAULT_RATES, motions }, true);
       for (const { tracks } of [enteringHalf(quiet, ON_IT, null), leavingHalf(quiet, ON_IT, null)])
         for (const { key } of tracks) expect(key).toMatch(/ opacity$/);
+    }),
+  );
+});
+
+test('a leaving half that reverses an arrival looks like the arrival played backwards', () => {
+  const plain = anyMotion.map(({ leaving: _, ...motion }) => {
+    const {
+      delay: __,
+      stagger: ___,
+      ...rest
+    } = motion as SimpleMotion & { delay?: string; stagger?: object };
+    return rest as SimpleMotion;
+  });
+  fc.assert(
+    fc.property(plain, layer, fc.double({ min: 0, max: 1, noNaN: true }), (motion, on, p) => {
+      fc.pre(
+        motion.name !== 'made' && !/steps|step-|linear\(/.test((motion as { easing?: string }).easing ?? ''),
+      );
+      const backwards = leavingHalf(compileMotion(motion, on, NEEDS), ON_IT, null);
+      const own = leavingHalf(
+        compileMotion({ ...motion, leaving: reversedMotion(motion) }, on, NEEDS),
+        ON_IT,
+        null,
+      );
+      expect(own.duration).toBe(backwards.duration);
+      const at = Math.round(p * own.duration);
+      const [a, b] = [sampleLeaving(own, at), sampleLeaving(backwards, at)];
+      for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+        expect(a[key] ?? restOf(key)).toBeCloseTo(b[key] ?? restOf(key), 3);
+    }),
+  );
+});
+
+test('an easing reversed twice is itself; the named ones have their opposites', () => {
+  expect(reversedEasing('ease-out')).toBe('ease-in');
+  expect(reversedEasing('ease-in-out')).toBe('ease-in-out');
+  expect(reversedEasing('ease')).toBe('cubic-bezier(0.75, 0, 0.75, 0.9)');
+  expect(reversedEasing('steps(4)')).toBe('steps(4)');
+  fc.assert(
+    fc.property(easing, fc.double({ min: 0, max: 1, noNaN: true }), (curve, p) => {
+      expect(ease(reversedEasing(reversedEasing(curve)), p)).toBeCloseTo(ease(curve, p), 2);
+    }),
+  );
+});
+
+test('the tracks of an arrival, reversed, look like the arrival played backwards', () => {
+  const curve = fc.constantFrom('linear', 'ease', 'ease-in', 'ease-out', 'cubic-bezier(0.2, 0, 0.1, 1)');
+  const made = anyMade('m').map((motion) => ({
+    ...motion,
+    leaving: undefined,
+    // One track a property, since of several the one that began last counts; none of an element that is not there.
+    tracks: motion.tracks
+      .filter(({ change }, i, all) => all.findIndex((other) => other.change === change) === i)
+      .filter(({ of }) => typeof of === 'string' || of.named === 'b0')
+      .map(({ stagger: _, ...track }) => track),
+  }));
+  fc.assert(
+    fc.property(made, curve, layer, fc.double({ min: 0, max: 1, noNaN: true }), (motion, easing, on, p) => {
+      const tracks = motion.tracks.map((track) => ({ ...track, easing }));
+      const half = (leaving?: MotionTrack[]): Half =>
+        leavingHalf(
+          compileMotion({ name: 'made', motion: 'm' }, on, {
+            rates: DEFAULT_RATES,
+            motions: [{ ...motion, tracks, ...(leaving ? { leaving } : {}) }],
+          }),
+          ON_IT,
+          null,
+        );
+      const [backwards, own] = [half(), half(reversedTracks(tracks, DEFAULT_RATES))];
+      expect(own.duration).toBe(backwards.duration);
+      const at = Math.round(p * own.duration);
+      const [a, b] = [sampleLeaving(own, at), sampleLeaving(backwards, at)];
+      for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+        expect(a[key] ?? restOf(key)).toBeCloseTo(b[key] ?? restOf(key), 1);
     }),
   );
 });

@@ -29,7 +29,10 @@ export function ruleFor(project: Project, link: Link): MotionRule & { order: Ord
     : { ...ruleAround(project, screen?.area ?? null, screen?.layer), order };
 }
 
-/** How a screen in an area moves when it says nothing itself: as the innermost area that does, its layer, or the default motion. */
+/**
+ * How a screen in an area moves when it says nothing itself: as the innermost area that does, its layer, or the
+ * default motion.
+ */
 export function ruleAround(project: Project, within: Id | null, layer?: Layer): MotionRule {
   for (const id of areasAround(project, within)) {
     const area = withId(project.areas, id);

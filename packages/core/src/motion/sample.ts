@@ -12,7 +12,7 @@ export type Sample = Readonly<Record<string, number>>;
 
 export const AT_REST: Sample = {};
 
-/** What a property is at rest. */
+/** The value of a property at rest: 1 for opacity and scale, 0 for the rest. */
 export const restOf = (key: string): number => (key.endsWith(' opacity') || key.endsWith(' scale') ? 1 : 0);
 
 /** What a part's property is called in a sample. Asked for in every frame, so each is put together once. */
@@ -74,13 +74,16 @@ export const reversed = ({ tracks, duration }: Half): Half =>
 export function sampleEntering(half: Half, elapsed: number, start: Sample | null = null): Sample {
   const sample = sampleHalf(half, elapsed, start);
   if (!start) return sample;
-  // What the half itself does not move comes to rest straight over its whole time.
+  // Properties that the half itself does not animate come to rest linearly over its whole duration.
   const p = half.duration === 0 ? 1 : Math.min(1, Math.max(0, elapsed / half.duration));
   for (const key of Object.keys(start)) if (!(key in sample)) sample[key] = mix(start[key]!, restOf(key), p);
   return sample;
 }
 
-/** The leaving half at `elapsed`, from rest or from `start`; what it does not move stays as it was. */
+/**
+ * The leaving half `elapsed` microseconds after it began, from rest or from `start`; what it does not move stays as
+ * it was.
+ */
 export const sampleLeaving = (half: Half, elapsed: number, start: Sample | null = null): Sample =>
   start ? { ...start, ...sampleHalf(half, elapsed, start) } : sampleHalf(half, elapsed, null);
 
@@ -91,7 +94,7 @@ function sampleHalf({ tracks }: Half, elapsed: number, start: Sample | null): Re
   const began = new Map<string, number>();
   for (const { key, from, to, delay, duration, easing, backwards } of tracks) {
     if (key in sample && elapsed < delay) continue;
-    // One that begins together with the first takes its place at once, and goes on from the same picture.
+    // A track that begins together with the first replaces it at once, continuing from the same picture.
     const first = delay <= (began.get(key) ?? delay);
     if (!began.has(key)) began.set(key, delay);
     const p = elapsed < delay ? 0 : duration === 0 ? 1 : Math.min(1, (elapsed - delay) / duration);
@@ -101,7 +104,7 @@ function sampleHalf({ tracks }: Half, elapsed: number, start: Sample | null): Re
   return sample;
 }
 
-/** The same half played in another time: used when a motion is turned round half way. */
+/** The same half stretched to another duration in microseconds: used when a motion is reversed half way. */
 export function stretchHalf(half: Half, duration: number): Half {
   if (half.duration === 0 || duration === half.duration) return half;
   const by = duration / half.duration;

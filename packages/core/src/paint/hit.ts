@@ -27,7 +27,7 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
       .filter((id) => screen.pressable.has(id))
       .map((id) => screen.pressable.get(id)!);
     const element = pressed.find((id) => !screen.byId.get(id)?.through) ?? pressed[0];
-    // What is disabled takes the press and does nothing with it.
+    // A disabled element takes the press and ignores it.
     if (element)
       return disabled.includes(element)
         ? { serial: level.serial, element: null }
@@ -37,7 +37,10 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
   return { serial: state.base.serial, element: null };
 }
 
-/** The topmost element at a point that has a tooltip. */
+/**
+ * The topmost element with a tooltip at a point of the frame, in design pixels; nothing beneath a modal screen is
+ * found.
+ */
 export function tooltipTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
@@ -51,7 +54,11 @@ export function tooltipTest(flow: Flow, state: RunState, x: number, y: number): 
   return null;
 }
 
-/** Where a press that began on a control has been dragged to, along that control; null when it began on none. */
+/**
+ * Where a press that began on a control has been dragged to, as a share of that control (0 to 1); null when no
+ * control was
+ * pressed. The point is in design pixels of the frame.
+ */
 export function dragTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
   const { pressed } = state;
   if (!pressed?.element || pressed.share === undefined) return null;
@@ -59,7 +66,7 @@ export function dragTest(flow: Flow, state: RunState, x: number, y: number): Spo
   return on ? { ...pressed, ...alongAt(flow, state, on, pressed.element) } : null;
 }
 
-/** The area at a point that can be scrolled, if there is one. */
+/** The scroll panel at a point of the frame, in design pixels, or null. */
 export function scrollTest(
   flow: Flow,
   state: RunState,
@@ -155,7 +162,10 @@ export function elementsAt(
   return found;
 }
 
-/** A point turned about the middle of a rect, in degrees. */
+/**
+ * A point turned about the middle of a rect.
+ * @param angle degrees, clockwise
+ */
 export function turned({ x, y }: Point, rect: Rect, angle: number): Point {
   const turn = (angle * Math.PI) / 180;
   const [cx, cy] = [rect.x + rect.width / 2, rect.y + rect.height / 2];
@@ -166,5 +176,6 @@ export function turned({ x, y }: Point, rect: Rect, angle: number): Point {
   };
 }
 
+/** Whether a point lies in a rect, its edges included. */
 export const contains = (rect: Rect, x: number, y: number): boolean =>
   x >= rect.x && x <= rect.x + rect.width && y >= rect.y && y <= rect.y + rect.height;

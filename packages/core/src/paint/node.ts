@@ -12,6 +12,7 @@ export const leaf = (tag: string, attributes: Record<string, string>): SvgNode =
   children: [],
 });
 
+/** A number as SVG attributes have it, to a thousandth. */
 export const number = (n: number): string => String(Math.round(n * 1000) / 1000);
 
 /** Nodes as SVG text (SVG 2, XML syntax). */
@@ -23,7 +24,10 @@ export function svgText(node: SvgNode): string {
   return inner === '' ? `<${node.tag}${attributes}/>` : `<${node.tag}${attributes}>${inner}</${node.tag}>`;
 }
 
-/** A whole picture of a frame, as one SVG node. */
+/**
+ * A whole picture of a frame as one SVG node.
+ * @param width,height the frame’s size in design pixels
+ */
 export const svgFrame = (width: number, height: number, children: SvgNode[]): SvgNode => ({
   tag: 'svg',
   attributes: { xmlns: 'http://www.w3.org/2000/svg', viewBox: `0 0 ${width} ${height}` },

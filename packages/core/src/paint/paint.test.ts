@@ -21,7 +21,10 @@ test('the same state always gives the same picture, whoever compiled it and when
   );
 });
 
-/** What a real XML parser finds in a drawing: the names of its elements, and its texts. Throws where it is not well-formed. */
+/**
+ * What a real XML parser finds in a drawing: the names of its elements, and its texts. Throws where it is not
+ * well-formed.
+ */
 function parsed(svg: string): { tags: Set<string>; texts: string[] } {
   const tags = new Set<string>();
   const texts: string[] = [];

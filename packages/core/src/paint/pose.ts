@@ -18,7 +18,11 @@ export interface Pose {
   tint?: Colour;
 }
 
-/** What a transition makes of a part of a screen; null while that is at rest. Frames are as large as `frame`. */
+/**
+ * How a transition draws a part of a screen; null while that part is at rest. Poses are in design pixels and
+ * degrees.
+ * @param frame the frame’s size in design pixels
+ */
 export function poseOf(sample: Sample, part: Part, frame: { width: number; height: number }): Pose | null {
   if (!MOVED.some((property) => keyOf(part, property) in sample)) return null;
   const of = (property: Parameters<typeof keyOf>[1], rest: number): number =>
@@ -42,7 +46,10 @@ const isRest = ({ opacity, x, y, scale, turn, blur, tint }: Pose): boolean =>
 /** What is needed to know how the elements of something on the picture move. */
 type Going = Pick<Instance, 'shown' | 'animationStarts'>;
 
-/** How each element is drawn at a time: its own animations over what the transition does with it. */
+/**
+ * How each element is drawn: its own animations over what the transition does with it.
+ * @param now microseconds on the run’s clock
+ */
 export function posesOf(
   flow: Flow,
   { animations, placed }: CompiledScreen,
@@ -119,7 +126,10 @@ export const withPoses = (items: readonly Item[], poses: ReadonlyMap<Id, Pose>):
     return pose ? applyTransform([inner], pose, item.part!.rect) : inner;
   });
 
-/** Where a point of the picture lies on the thing itself, drawn as a pose says about the middle of a rect. */
+/**
+ * The point of the element itself that is drawn at `point`; both in design pixels of the frame.
+ * @param pose how the element is drawn about the middle of its rect
+ */
 export function inverseTransform(
   point: { x: number; y: number },
   pose: Pose | null | undefined,

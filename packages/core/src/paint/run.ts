@@ -98,7 +98,7 @@ function withVeils({ elements }: CompiledScreen, looks: RenderState): RenderStat
   return veiled.length === 0 ? looks : { ...looks, hidden: [...looks.hidden, ...veiled] };
 }
 
-/** How much of a screen has come: all of it at rest, none of it gone or away beside the frame. */
+/** How much of a screen is in view: 1 at rest, 0 when it is transparent or outside the frame. */
 const presenceOf = (sample: Sample): number =>
   (sample['screen opacity'] ?? 1) *
   (sample['background opacity'] ?? 1) *
@@ -118,7 +118,10 @@ interface Shown {
   picture: ScreenPicture;
 }
 
-/** A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has changed. */
+/**
+ * A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has
+ * changed.
+ */
 export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean): Item[] {
   const opening = openingOf(flow, screen);
   if (opening) return opening;
@@ -214,7 +217,7 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: RenderState): Scre
     known = { made, pictures: new Map() };
     kept.set(screen, known);
   }
-  // Most screens show nothing but themselves, with one element in another state.
+  // Most screens differ from their picture at rest by the state of one element only.
   const { focus, scrollTo, scrolled, hovered, pressed, ...rest } = looks;
   const more = saysMore(screen) || rest.hidden.length > 0 || isSaying(rest);
   const key = `${focus}|${scrollTo}|${scrolled ? JSON.stringify(scrolled) : ''}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;

@@ -2,7 +2,11 @@ import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
 
-/** Notices of one sort that stack up stand beside one another, away from the nearer edge of the frame. */
+/**
+ * How far a notice is moved down (negative: up), in design pixels, so that stacked notices stand beside one another,
+ * away
+ * from the nearer edge of the frame.
+ */
 export function stackLift(flow: Flow, { screen, slot }: { screen: Id; slot: number }): number {
   const round = slot === 0 ? null : roundAll(flow.screens.get(screen)!);
   if (!round) return 0;

@@ -11,7 +11,7 @@ export interface Sources {
   family: (face: FaceName) => string;
 }
 
-/** The one painter: a display list as SVG nodes. */
+/** The only painter: a display list as SVG nodes. */
 export function toSvg(items: readonly Item[], sources: Sources): SvgNode[] {
   return items.map((item) => {
     let known = drawn.get(item);
@@ -119,7 +119,7 @@ function gradientNode(id: string, { angle, stops }: Gradient): SvgNode {
   };
 }
 
-/** A name that says what is behind it, so that two of the same name are the same. */
+/** A name made from the content, so that equal definitions share one name. */
 function nameOf(prefix: string, thing: unknown): string {
   let hash = 0x811c9dc5;
   // FNV-1a, 32 bits.

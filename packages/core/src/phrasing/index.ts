@@ -41,7 +41,10 @@ export type Slot =
 export const CONDITION: FieldType = { type: 'on/off' };
 export const GONE = 'something that is gone';
 
-/** An expression as a blank; marked where it cannot be worked out or gives something else than is wanted. */
+/**
+ * An expression as a blank, marked where it cannot be evaluated or has another type than is wanted.
+ * @param rest which effect of the link it belongs to, from 0, and which parameter it gives
+ */
 export function expressionPiece(
   blank: Slot,
   text: string,
@@ -52,7 +55,10 @@ export function expressionPiece(
   return { blank, words: text, gone: check(text, scope, wanted).complaints.length > 0, ...rest };
 }
 
-/** What parameters or fields are given, in brackets; a required one that is left out is marked. */
+/**
+ * The arguments of parameters or fields, in brackets; a required one that is missing is marked.
+ * @param effect which effect of the link they belong to, from 0
+ */
 export function givenPieces(
   takes: readonly (Parameter | Field)[] = [],
   args: Arguments = {},

@@ -1,6 +1,8 @@
 import { PROJECT, type Id, type Project } from '../model';
 
-/** What anything that owns places is called, by its id: screens, areas, components, styles, speakers, conversations … */
+/**
+ * What anything that owns places is called, by its id: screens, areas, components, styles, speakers, conversations …
+ */
 export function ownerNames(project: Project): ReadonlyMap<Id, string> {
   const names = new Map<Id, string>([[PROJECT, 'The whole project']]);
   const note = (things: readonly { id: Id; name: string }[] | undefined, before = ''): void => {

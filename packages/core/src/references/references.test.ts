@@ -7,7 +7,10 @@ import { eachPlace, placesOf, put, withChanges, type Place } from '.';
 const at = (path: Place['path']): unknown =>
   path.reduce<unknown>((held, step) => (held as Record<string, unknown> | undefined)?.[step], whole);
 
-/** Every string of a document that is one of some ids, or a path of them, and every key of a record that is, by its path. */
+/**
+ * Every string of a document that is one of some ids, or a path of them, and every key of a record that is, by its
+ * path.
+ */
 function found(ids: ReadonlySet<string>, value: unknown, path: string[] = []): string[] {
   if (typeof value === 'string')
     return value.split('/').some((part) => ids.has(part)) ? [path.join(' ')] : [];

@@ -1,6 +1,9 @@
 import type { Id } from '../model';
 
-/** Why a file, or something in one, is not taken in, and what to do about it: each as a code, its parameters, and its words. */
+/**
+ * Why a file, or something in one, is not taken in, and what to do about it: each as a code, its parameters, and its
+ * words.
+ */
 
 const list = (words: readonly string[]): string =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} or ${words.at(-1)}` : words.join();
@@ -84,29 +87,31 @@ const ASSETS = {
 
 /** A drawing in SVG. */
 const DRAWINGS = {
-  script: () => 'It carries a script. Save it without, as a plain drawing.',
-  elsewhere: () => 'It fetches something from elsewhere. Put that into the drawing itself.',
+  script: () => 'It contains a script. Save it without, as a plain drawing.',
+  elsewhere: () => 'It loads something from elsewhere. Embed that in the drawing itself.',
   entities: () => 'It defines entities of its own. Save it as a plain drawing.',
-  'web page': () => 'It carries a piece of a web page. Save it as a plain drawing.',
-  moves: () => 'It moves by itself. Save it still, and move it here.',
-  'no drawing': () => 'It is no drawing: there is no “svg” in it.',
+  'web page': () => 'It contains a piece of a web page. Save it as a plain drawing.',
+  moves: () => 'It is animated. Save it without animation, and animate it here.',
+  'no drawing': () => 'It is no SVG drawing: it has no “svg” element.',
   'ill-formed': (p: { line: number | null }) =>
     `It is damaged${p.line === null ? '' : `, in line ${p.line}`}: it is no well-formed drawing.`,
-  'no part': (p: { name: string }) => `It holds “${p.name}”, which is no part of a plain drawing.`,
+  'no part': (p: { name: string }) =>
+    `It contains “${p.name}”, which a plain drawing cannot have. Remove it.`,
   'no attribute': (p: { name: string }) =>
-    `It says “${p.name}” of something, which is no part of a plain drawing.`,
+    `It has the attribute “${p.name}”, which a plain drawing cannot have. Remove it.`,
   'fine noise': () => 'Its noise is finer than can be drawn. Simplify it.',
-  'hidden styles': () => 'Its styles are written in a way that cannot be looked through.',
+  'hidden styles': () =>
+    'Its styles are written in a way that cannot be checked. Save it as a plain drawing.',
   'too many parts': (p: { max: number }) => `It has more than ${p.max} elements. Simplify it.`,
   'parts too deep': (p: { max: number }) => `It is nested more than ${p.max} deep. Simplify it.`,
-  'uses itself': () => 'What it uses uses something again, over and over. Simplify it.',
+  'uses itself': () => 'An element of it uses itself through “use”. Remove that reference.',
   'draws too much': (p: { max: number }) =>
-    `With what it uses again it draws more than ${p.max} things. Simplify it.`,
+    `With repeated elements it draws more than ${p.max} things. Simplify it.`,
 };
 
 /** What a translator sends back. */
 const TEXTS = {
-  'no columns': () => 'The columns have to be named there, “key” and “target” among them.',
+  'no columns': () => 'The first row has to name the columns, “key” and “target” among them.',
   'row too long': (p: { has: number; max: number }) => `It has ${p.has} columns, and the first has ${p.max}.`,
   'no XLIFF': () => 'It is no XLIFF: it has no “xliff” element.',
   'another XLIFF': (p: { version: string }) =>

@@ -13,6 +13,7 @@ export type {
 } from './state';
 export {
   allUp,
+  chosenValues,
   FAILED,
   focusHolder,
   focusSeen,

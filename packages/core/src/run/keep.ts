@@ -2,14 +2,14 @@ import type { Rebound } from '../keys';
 import type { Flow } from '../compile';
 import type { Scalar } from '../model';
 import type { Before } from './step';
-import type { RunState } from './state';
+import { chosenValues, type RunState } from './state';
 
 /** What outlasts a run: what players have chosen for themselves, and saved games. */
-export function keptOf(flow: Flow, { values, rebound, saves }: RunState): Required<Before> {
-  const settings: Record<string, Scalar> = {};
-  for (const { id, life } of flow.values.values())
-    if (life === 'settings' && values[id] !== undefined) settings[id] = values[id];
-  return { values: settings, rebound, saves };
+export function keptOf(flow: Flow, state: RunState): Required<Before> {
+  const settings = Object.entries(chosenValues(state)).filter(
+    ([id]) => flow.values.get(id)?.life === 'settings',
+  );
+  return { values: Object.fromEntries(settings), rebound: state.rebound, saves: state.saves };
 }
 
 /** Reads what was kept, from wherever it has been: what is not as it should be is left out. */

@@ -13,6 +13,7 @@ import {
   screenOf,
   STAY,
   TALK,
+  chosenValues,
   valuesFrom,
 } from './state';
 import { bringUp, syncHuds } from './links';
@@ -45,7 +46,8 @@ export function reconcile(flow: Flow, before: RunState): RunState {
       flow.loadsByEvents.some((loadsByEvent) => loadsByEvent.id === id),
     ),
   );
-  state.values = valuesFrom(flow, state.values);
+  state.chosen = state.chosen.filter((id) => flow.values.has(id));
+  state.values = valuesFrom(flow, chosenValues(state));
   state.trail = state.trail.map((entry) => ({
     ...entry,
     args: fitArgs(flow, entry),
@@ -64,7 +66,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
     state.pending = null;
-  // What an edit gave to the element that has the focus begins now, however time is counted from here.
+  // An animation that an edit gave to the focused element begins now.
   syncFocusAnimations(flow, state);
   noteResting(flow, state);
   takerNow(flow, state);
@@ -110,7 +112,7 @@ function fitNotices(flow: Flow, state: RunState): void {
     .map((notice) => ({ ...notice, args: fitArgs(flow, notice) }));
 }
 
-/** What is remembered of links goes with them. */
+/** What a run remembers of links that are gone is dropped. */
 function fitLinks(flow: Flow, state: RunState): void {
   const serials = new Set(allUp(state).map((instance) => instance.serial));
   state.once = state.once.filter((id) => flow.links.get(id)?.link.once);
@@ -138,7 +140,7 @@ function replaceBase(flow: Flow, state: RunState): void {
   if (entry) state.base.focus = entry.focus;
 }
 
-/** Nothing is up twice, even when two things have become one. */
+/** No screen is up twice, even when a stand-in has become the screen. */
 function dropRepeats(state: RunState): void {
   const seen = new Set<Id>([state.base.screen]);
   state.overlays = state.overlays.filter(({ screen }) => !seen.has(screen) && seen.add(screen));

@@ -100,7 +100,7 @@ function soloFlow(project: Project, conversation: Conversation, language?: strin
   return compile(solo, undefined, language === undefined ? {} : { language });
 }
 
-/** The step as it goes when nobody does anything. */
+/** The step as it plays without any input. */
 function unasked(each: Step, project: Project, times: ReturnType<typeof talkTimes>): Step {
   switch (each.step) {
     case 'line':

@@ -20,7 +20,7 @@ export interface Rehearsal {
   link: Id;
   state: RunState;
   outcomes: readonly Outcome[];
-  /** What came with it has this serial number, or a later one. */
+  /** Instances that came with it have this serial number or a higher one. */
   since: number;
   /** Interface time from the press until everything has come and gone, in microseconds. */
   length: number;
@@ -75,7 +75,7 @@ function comeFromElsewhere(flow: Flow, state: RunState, here: Id): void {
 const fresh = (state: RunState, since: number): Instance[] =>
   allUp(state).filter((instance) => instance.serial >= since);
 
-/** The rehearsal so many microseconds after the press. */
+/** The state of a rehearsal `micros` microseconds after the press. */
 export const rehearsedAt = (flow: Flow, { state }: Rehearsal, micros: number): RunState =>
   step(flow, state, { type: 'time', pass: micros }).state;
 

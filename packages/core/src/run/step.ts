@@ -265,7 +265,7 @@ function baseIn(flow: Flow, area: Id | undefined): Id {
   return base?.id ?? flow.start;
 }
 
-/** Before the first screen: an instance that nothing brought up and nothing sees. */
+/** Before the first screen: a placeholder instance that nothing can see. */
 function nothing(flow: Flow, before: Before): RunState {
   return {
     now: 0,
@@ -281,7 +281,7 @@ function nothing(flow: Flow, before: Before): RunState {
       settled: Infinity,
       half: NO_MOTION,
       animationStarts: NO_STARTS,
-      baseline: { values: {}, rebound: {} },
+      baseline: { values: {}, chosen: [], rebound: {} },
       scrolled: null,
       tabs: NO_TABS,
       talk: null,
@@ -302,6 +302,7 @@ function nothing(flow: Flow, before: Before): RunState {
     notices: [],
     huds: [],
     values: valuesFrom(flow, before.values ?? {}),
+    chosen: Object.keys(before.values ?? {}).filter((id) => flow.values.has(id)),
     rebound: before.rebound ?? {},
     saves: before.saves ?? {},
     ahead: {},

@@ -24,7 +24,7 @@ import { passTalk } from './dialogue';
 import { talkDue } from './talk';
 import { comeLater, endNotice, fits, LONGEST_CHAIN, ripeAt, type Search, takeLink, tryLink } from './links';
 
-/** Lets time pass, from due moment to due moment, so that passing a + b equals passing a, then b. */
+/** Lets `pass` microseconds go by, from due time to due time, so that passing a + b equals passing a, then b. */
 export function passTime(flow: Flow, state: RunState, pass: number, say: Say): void {
   const end = state.now + pass;
   let since = state.now;
@@ -41,7 +41,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
       noteResting(flow, state);
       continue;
     }
-    // Timers of no length that set one another off: stop them where they are.
+    // Timers of no length that trigger one another are stopped.
     say({ at: state.now, did: 'unsettled', screen: state.base.screen });
     for (const { instance, name } of runningTimers(flow, state, 0)) setTimer(instance, name, FIRED);
     for (const instance of allUp(state)) instance.deferredLinks = [];
@@ -113,7 +113,7 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
   return found.sort((a, b) => a.from - b.from || a.instance.serial - b.instance.serial);
 }
 
-/** What is on a screen comes to an end from shown on; nobody asks for that of what is only moving. */
+/** The end of a screen's content counts from when it is shown; leaving pictures have none. */
 function contentTimers(
   { ends, loading, links }: CompiledScreen,
   { progress }: Instance,
@@ -139,7 +139,7 @@ function waits(
   return covered === 'waits' && !everything && isCovered(flow, state, instance);
 }
 
-/** The next moment at which anything changes of itself. */
+/** The next time anything changes by itself, in microseconds on the run’s clock; Infinity when nothing will. */
 export function nextDue(flow: Flow, state: RunState): number {
   let due = Infinity;
   for (const picture of state.leaving) due = Math.min(due, picture.until);
@@ -157,7 +157,7 @@ export function nextDue(flow: Flow, state: RunState): number {
   return due;
 }
 
-/** Neither what comes nor what closes masks presses any more. */
+/** Presses are no longer masked by a transition or a closing screen. */
 const isHeard = (flow: Flow, state: RunState): boolean =>
   maskOf(state) === null && closingOf(flow, state).length === 0;
 

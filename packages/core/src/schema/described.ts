@@ -18,7 +18,10 @@ const SCHEMAS: Record<FieldWord & string, Joi.Schema> = {
 const schemaOf = (word: FieldWord): Joi.Schema =>
   typeof word === 'string' ? SCHEMAS[word] : oneOf(...word).required();
 
-/** The schemas of types by their names, from what they say of their own fields; those of the same fields stand together. */
+/**
+ * The schemas of types by their names, from what they say of their own fields; those of the same fields stand
+ * together.
+ */
 export function described(
   types: Record<string, { fields: Record<string, FieldWord> }>,
 ): Record<string, Joi.SchemaMap> {

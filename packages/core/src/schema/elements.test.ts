@@ -6,7 +6,10 @@ import { anyComponents, anyElements } from '../test/elements';
 import { buttonOf, projectOf, screenOf } from '../test/flows';
 import { readDocument, writeProject } from '.';
 
-/** Elements, looks, components and fonts at the edge: what is right comes through whole, what is wrong is told by its place. */
+/**
+ * Elements, looks, components and fonts at the edge: what is right comes through whole, what is wrong is told by its
+ * place.
+ */
 
 const lean = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 const withElements = (elements: Element[], over: Partial<Project> = {}): Project =>

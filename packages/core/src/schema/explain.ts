@@ -9,19 +9,23 @@ export interface Detail {
   context?: Record<string, unknown>;
 }
 
-/** A path as people write it. */
+/** A path into a project file as people write it: `screens[3].elements[0].name`. */
 export const placeOf = (path: readonly (string | number)[]): string =>
   path
     .map((part) => (typeof part === 'number' ? `[${part}]` : `.${part}`))
     .join('')
     .replace(/^\./, '') || 'the whole file';
 
+/**
+ * What Joi reports as a problem with a code, its parameters and its place.
+ * @param within the path of what was validated, when that is a part of the file
+ */
 export function explain(detail: Detail, within: readonly (string | number)[] = []): Problem {
   const found = innermost(detail);
   return { ...refusalOf(found), place: placeOf([...within, ...found.path]) };
 }
 
-/** Of all that something could have been, what it comes closest to: where the first thing that is wrong lies deepest. */
+/** Of all alternatives the one that fits best: the one whose first problem lies deepest. */
 function innermost(detail: Detail): Detail {
   const inner =
     detail.type === 'alternatives.match' ? (detail.context?.details as Detail[] | undefined) : undefined;

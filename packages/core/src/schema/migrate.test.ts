@@ -10,7 +10,9 @@ import { anyProject } from '../test/arbitrary';
 import { migrate } from './migrate';
 import { readDocument, readProject, writeProject } from '.';
 
-/** Saltwick Light as it was kept at each format. Nothing of format 4 was ever kept; a file of 3 has all of its fields. */
+/**
+ * Saltwick Light as it was kept at each format. Nothing of format 4 was ever kept; a file of 3 has all of its fields.
+ */
 const PAST = [1, 2, 3, 5, 6, 7];
 const pastFile = (format: number): string =>
   gunzipSync(readFileSync(`packages/core/src/test/past/format-${format}.json.gz`)).toString('utf8');

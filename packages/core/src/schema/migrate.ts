@@ -2,7 +2,10 @@ import { FORMAT } from '../model';
 
 type Json = Record<string, unknown>;
 
-/** What turns a document of one format into one of the next, by the format that it is for. A format not named here only lacked what may be absent. */
+/**
+ * What turns a document of one format into one of the next, by the format that it is for. A format not named here
+ * only lacked what may be absent.
+ */
 const STEPS: Readonly<Record<number, (document: Json) => Json>> = {
   1: (document) => ({ values: [], areas: [], ...document }),
   7: renamed,

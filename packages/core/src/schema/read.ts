@@ -78,7 +78,10 @@ function syntaxProblem(text: string, error: Error): Problem {
   return { ...refusal('no JSON', { text: found }), place };
 }
 
-/** Where the text stops being JSON. Engines say so in different words, or not at all; then the text is halved until it shows. */
+/**
+ * Where the text stops being JSON. Engines say so in different words, or not at all; then the text is halved until it
+ * shows.
+ */
 function faultAt(text: string, error: Error): number {
   const said = /position (\d+)/.exec(error.message)?.[1];
   if (said !== undefined) return Number(said);
@@ -176,7 +179,7 @@ function twins(project: Project): Problem[] {
     ({ is, path, ...place }) => {
       if (is !== 'own' || !('of' in place) || place.of === 'section') return;
       const key = [TOGETHER[place.of] ?? place.of, place.within ?? '', place.id].join();
-      // What stands in a twin is not told of once more.
+      // Problems inside a duplicate are not reported again.
       if (doubled.has(place.within?.split(' ')[0] ?? '')) return;
       if (seen.has(key)) {
         problems.push({ ...refusal('used twice', { id: place.id }), place: placeOf(path) });
@@ -210,7 +213,7 @@ function inCircles({ elements }: { elements: Element[] }, place: string): Proble
   return problems;
 }
 
-/** What a place says otherwise of its component's elements has to leave them elements. */
+/** An element with its overrides applied has to be valid. */
 function badChanges(
   project: Project,
   { elements }: { elements: Element[] },

@@ -38,7 +38,10 @@ const wrongFor = (value: unknown, n: number): unknown =>
       ? ['yes', 1, []][n % 3]
       : [['x'], true][n % 2];
 
-/** Fields that take what another sort of field takes too: a default, a sample and what is told can be of several types. */
+/**
+ * Fields that take what another sort of field takes too: a default, a sample and what is told can be of several
+ * types.
+ */
 const LOOSE = /(^|\.)(default|sample|args\.[^.]+)$/;
 
 const all = leaves(document).filter(({ path }) => !LOOSE.test(said(path)));

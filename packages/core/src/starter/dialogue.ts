@@ -66,7 +66,7 @@ function portrait(name: string, role: Role, left: number | null): Element {
   };
 }
 
-/** What a dialogue screen says until something else is written for it. */
+/** The first line of a new dialogue screen, until another is written. */
 export const firstWords = (screen: Screen): Conversation => ({
   id: freshId('c'),
   name: screen.name,

@@ -2,7 +2,7 @@ import {
   freeName,
   freshId,
   KINDS,
-  type Axis,
+  type Placement,
   type Background,
   type Element,
   type Kind,
@@ -116,7 +116,7 @@ export function draftScreen(
     made.elements = [...(box ? [fresh(box)] : []), { ...fresh(title), text: name }, back];
     return made;
   }
-  // Several buttons need room of their own; they look like the sibling's.
+  // Several buttons are laid out anew; they have the sibling's look.
   const like = buttons.at(-1);
   made.elements = made.elements.map((element) => {
     if (element.type === 'button' && like)
@@ -128,7 +128,7 @@ export function draftScreen(
   return made;
 }
 
-/** Where pieces that are always up stand, each next one in a corner of its own. */
+/** Where HUD pieces are put: each next one in another corner. */
 const CORNERS = [
   at(start(48, 420), start(40, 48)),
   at(end(48, 420), start(40, 48)),
@@ -161,8 +161,8 @@ function likeSibling(made: Screen, { elements }: Screen): Screen {
   const own = (id: string): string => ids.get(id) ?? id;
   made.elements = elements.map((element) => {
     const { place, parent } = copyOf(element);
-    const hung = (axis: Axis): Axis =>
-      'to' in axis && axis.to !== undefined ? { ...axis, to: own(axis.to) } : axis;
+    const hung = (placement: Placement): Placement =>
+      'to' in placement && placement.to !== undefined ? { ...placement, to: own(placement.to) } : placement;
     return {
       ...copyOf(element),
       id: own(element.id),

@@ -11,16 +11,19 @@ import {
   type Screen,
 } from '../model';
 import { firstWords } from './dialogue';
-import { screenOfKind } from './draft';
+import { draftScreen, screenOfKind } from './draft';
+import { addConfirm, isConfirmName } from './confirm';
+import { areaForHud, isHudName } from './huds';
 
-/** The screens a new project offers, ticked. */
-export const USUAL_SCREENS: { name: string; kind: Kind }[] = [
-  { name: 'Loading', kind: 'loading' },
-  { name: 'Title', kind: 'title' },
-  { name: 'Play', kind: 'play' },
-  { name: 'Pause', kind: 'pause' },
-  { name: 'Options', kind: 'options' },
-  { name: 'Game over', kind: 'game over' },
+/** The screens a new project offers; all but the HUD are ticked. */
+export const USUAL_SCREENS: { name: string; kind: Kind; ticked: boolean }[] = [
+  { name: 'Loading', kind: 'loading', ticked: true },
+  { name: 'Title', kind: 'title', ticked: true },
+  { name: 'Play', kind: 'play', ticked: true },
+  { name: 'Pause', kind: 'pause', ticked: true },
+  { name: 'Options', kind: 'options', ticked: true },
+  { name: 'Game over', kind: 'game over', ticked: true },
+  { name: 'HUD', kind: 'custom', ticked: false },
 ];
 
 /**
@@ -29,14 +32,16 @@ export const USUAL_SCREENS: { name: string; kind: Kind }[] = [
  */
 export function projectFromNames(projectName: string, names: readonly string[]): Project {
   const project = blankProject(projectName);
-  const wanted = distinct(names).map((name) => ({ name, kind: kindOf(name) }));
+  const [huds, beside] = parted(distinct(names), isHudName);
+  const [confirms, others] = parted(beside, isConfirmName);
+  const wanted = others.map((name) => ({ name, kind: kindOf(name) }));
   const first = (kind: Kind) => wanted.find((item) => item.kind === kind)?.name;
   const alone = wanted.length === 1;
   const extras = wanted.filter((item) => item.kind === 'custom').map((item) => item.name);
   const labels = (kind: Kind): string[] => {
     const options = first('options') !== undefined ? ['Options'] : [];
     if (kind === 'title')
-      // A title alone offers what is still to be played into existence.
+      // A title screen alone gets buttons that lead nowhere yet, to be answered in Live.
       return alone
         ? ['Start', 'Options', 'Quit']
         : [...(first('play') !== undefined ? ['Start'] : []), ...extras, ...options, 'Quit'];
@@ -58,8 +63,20 @@ export function projectFromNames(projectName: string, names: readonly string[]):
     (project.conversations ??= []).push(words);
     screen.says = words.id;
   }
+  for (const name of confirms) addConfirm(project, name);
+  for (const name of huds) {
+    const area = areaForHud(project);
+    const hud = draftScreen(project, { name, kind: 'custom', layer: 'hud' });
+    project.screens.push(area === undefined ? hud : { ...hud, area });
+  }
   return project;
 }
+
+/** A list parted in two, each in its old order. */
+const parted = <T>(list: readonly T[], is: (item: T) => boolean): [T[], T[]] => [
+  list.filter(is),
+  list.filter((item) => !is(item)),
+];
 
 const kindOf = (name: string): Kind =>
   USUAL_SCREENS.find((item) => item.name.toLowerCase() === name.toLowerCase())?.kind ?? kindFromName(name);

@@ -2,7 +2,10 @@ import { AUTHOR } from '../elements/author';
 import { type Element, type ElementType, type Id, type Place, type Project, withId } from '../model';
 import { at, centre } from './pieces';
 
-/** An element of a type as it is when first made: in the middle of what holds it, at a sensible size, in the default styles. */
+/**
+ * An element of a type as it is when first made: in the middle of what holds it, at a sensible size, in the default
+ * styles.
+ */
 export function freshElement(
   project: Project,
   type: Exclude<ElementType, 'component'>,

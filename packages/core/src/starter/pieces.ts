@@ -1,6 +1,6 @@
 import {
   freshId,
-  type Axis,
+  type Placement,
   type ButtonElement,
   type Element,
   type Id,
@@ -11,14 +11,25 @@ import {
 
 /** The first pieces a project's screens are made of, before they have siblings to take after. */
 
-export const at = (x: Axis, y: Axis): Place => ({ x, y });
-export const start = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'start', offset, size });
-export const centre = (offset: Axis['offset'], size: number | string): Axis => ({
+export const at = (x: Placement, y: Placement): Place => ({ x, y });
+/** A placement `offset` from the parent’s start; lengths in design pixels or percent. */
+export const start = (offset: Placement['offset'], size: number | string): Placement => ({
+  at: 'start',
+  offset,
+  size,
+});
+/** A placement `offset` from the parent’s middle; lengths in design pixels or percent. */
+export const centre = (offset: Placement['offset'], size: number | string): Placement => ({
   at: 'centre',
   offset,
   size,
 });
-export const end = (offset: Axis['offset'], size: number | string): Axis => ({ at: 'end', offset, size });
+/** A placement `offset` from the parent’s end, inwards; lengths in design pixels or percent. */
+export const end = (offset: Placement['offset'], size: number | string): Placement => ({
+  at: 'end',
+  offset,
+  size,
+});
 
 export function heading(
   text: string,
@@ -68,7 +79,10 @@ export function panel(place: Place): PanelElement {
 
 const BUTTON = { width: 440, height: 84, step: 108 };
 
-/** Buttons one under the other: from the left edge, or centred on the frame. */
+/**
+ * Buttons in a column: from the left edge, or centred on the frame.
+ * @param from the first button’s place; `y` in design pixels
+ */
 export function column(
   labels: readonly string[],
   from: { x: 'left' | 'middle'; y: number },

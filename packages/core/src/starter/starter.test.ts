@@ -6,9 +6,9 @@ import { KINDS, type Kind, type Layer, type Link, type Project } from '../model'
 import { begin, validateState } from '../run';
 import { readDocument, writeProject } from '../schema';
 import { Play } from '../test/flows';
-import { largeProject, projectFromNames, USUAL_SCREENS } from '.';
+import { isConfirm, largeProject, projectFromNames, USUAL_SCREENS } from '.';
 
-const usual = USUAL_SCREENS.map((screen) => screen.name);
+const usual = USUAL_SCREENS.filter(({ ticked }) => ticked).map((screen) => screen.name);
 const names = (play: Play) => play.up.map((id) => play.flow.screens.get(id)!.screen.name);
 
 test('the usual six run: loading, title, play, pause over it, options over both, game over', () => {
@@ -29,7 +29,7 @@ test('the usual six run: loading, title, play, pause over it, options over both,
 
 test('any list of names gives a valid project that runs, with each name once', () => {
   const name = fc.oneof(
-    fc.constantFrom(...usual, 'Logo', 'Help', 'Credits', 'Radio'),
+    fc.constantFrom(...usual, 'HUD', 'Score', 'Confirm', 'Logo', 'Help', 'Credits', 'Radio'),
     fc.string({ minLength: 1, maxLength: 20 }),
   );
   fc.assert(
@@ -54,6 +54,97 @@ test('every button of a new project leads somewhere', () => {
     screen.elements.filter((element) => element.type === 'button'),
   );
   expect(buttons.filter((button) => !linked.has(button.id)).map((button) => button.name)).toEqual([]);
+});
+
+test.each(['from the list of a new project', 'added to one that stands'])(
+  'a HUD piece is up in play and over no other screen: %s',
+  (way) => {
+    const project =
+      way === 'added to one that stands'
+        ? applyCommand(projectFromNames('My game', usual), 'add screen', {
+            name: 'Score',
+            kind: 'custom',
+            layer: 'hud',
+          }).project
+        : projectFromNames('My game', [...usual, 'Score']);
+    const hud = project.screens.find(({ name }) => name === 'Score')!;
+    expect(hud).toMatchObject({ layer: 'hud', background: { colour: '#00000000' } });
+    expect(hud.elements.map(({ type }) => type)).toEqual(['text']);
+    expect(project.links.filter(({ from }) => from === hud.id)).toEqual([]);
+    const play = new Play(project).wait(3500);
+    const shows = (): [string[], boolean] => [
+      names(play),
+      play.state.huds.some(({ screen }) => screen === hud.id),
+    ];
+    expect(shows()).toEqual([['Title'], false]);
+    play.key('Enter').wait(600);
+    expect(shows()).toEqual([['Play'], true]);
+    play.key('Escape').wait(600);
+    expect(shows()).toEqual([['Play', 'Pause'], true]);
+    play.key('ArrowDown').key('ArrowDown').key('Enter').wait(600);
+    expect(shows()).toEqual([['Title'], false]);
+  },
+);
+
+test('a second HUD piece joins the area of the first, in another corner', () => {
+  const project = projectFromNames('My game', [...usual, 'HUD', 'Score']);
+  expect(project.areas.map(({ name }) => name)).toEqual(['In play']);
+  const places = project.screens
+    .filter(({ layer }) => layer === 'hud')
+    .map(({ elements }) => elements[0]!.place);
+  expect(places).toHaveLength(2);
+  expect(places[0]).not.toEqual(places[1]);
+});
+
+describe('asking first', () => {
+  const begun = () => projectFromNames('My game', usual);
+  const codes = (project: Project) => findingsOf(project).map(({ code }) => code);
+  const quit = (project: Project): Link => project.links.find(({ kind }) => kind === 'end')!;
+
+  test('what was done at once happens after Yes, and not after No', () => {
+    const { project, made } = applyCommand(begun(), 'ask first', { link: quit(begun()).id });
+    expect(made).toBeUndefined();
+    const asking = begun();
+    const asked = applyCommand(asking, 'ask first', { link: quit(asking).id });
+    expect(readDocument(asked.project)).toEqual({ project: asked.project });
+    expect(codes(asked.project)).toEqual(codes(asking));
+    const confirm = asked.project.screens.find(({ id }) => id === asked.made)!;
+    expect(project.screens).toHaveLength(usual.length);
+    const play = new Play(asked.project).wait(3500);
+    const press = (...keys: string[]): void => {
+      for (const key of keys) play.key(key).wait(600);
+    };
+    press('ArrowUp', 'Enter');
+    expect(names(play)).toEqual(['Title', confirm.name]);
+    // No has the focus first.
+    press('Enter');
+    expect(names(play)).toEqual(['Title']);
+    expect(play.state.ended).toBe(false);
+    press('Enter', 'ArrowUp', 'Enter');
+    expect(play.state.ended).toBe(true);
+  });
+
+  test('a second question of the same screen is another; other screens share the first', () => {
+    let project = begun();
+    const ask = (from: string, at: number): void => {
+      const screen = project.screens.find(({ name }) => name === from)!;
+      const presses = project.links.filter((link) => link.from === screen.id && link.trigger.on === 'press');
+      project = applyCommand(project, 'ask first', { link: presses[at]!.id }).project;
+    };
+    const confirms = (): number => project.screens.filter(isConfirm).length;
+    ask('Title', 0);
+    ask('Pause', 0);
+    expect(confirms()).toBe(1);
+    ask('Title', 1);
+    expect(confirms()).toBe(2);
+  });
+
+  test('Confirm in a list of names is a question, and brings no event', () => {
+    const project = projectFromNames('My game', [...usual, 'Confirm']);
+    expect(isConfirm(project.screens.find(({ name }) => name === 'Confirm'))).toBe(true);
+    expect(project.events.map(({ name }) => name)).not.toContain('confirm');
+    expect(codes(project)).toEqual(codes(begun()));
+  });
 });
 
 describe('a screen that is made while playing', () => {

@@ -22,7 +22,10 @@ const PLAIN_TEXT: TextLook = {
 };
 const PLAIN_BOX: BoxLook = { fill: '#00000000', border: '#00000000', borderWidth: 0, corner: 0 };
 
-/** A shared style with the place's exceptions over it, colours still by name; a style that is gone counts as a plain one. */
+/**
+ * A shared style with the place's exceptions over it, colours still by name; a style that is gone counts as a plain
+ * one.
+ */
 export function textStyle(project: Project, use: TextUse): TextLook {
   const { style, ...exceptions } = use;
   return { ...(withId(project.styles.text, style) ?? PLAIN_TEXT), ...exceptions };

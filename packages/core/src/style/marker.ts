@@ -8,14 +8,20 @@ export const MARKER = 'marker';
 /** What an element's marker is called where things move. */
 export const markerPart = (element: Id): Id => `${element} ${MARKER}`;
 
-/** The picture that stands beside an element while it has the focus; undefined without one, or where its picture is gone. */
+/**
+ * The picture that stands beside an element while it has the focus; undefined without one, or where its picture is
+ * gone.
+ */
 export function markerOf(project: Project, element: Element): Marker | undefined {
   if (!('box' in element)) return undefined;
   const { marker } = boxStyle(project, element.box);
   return marker && project.assets.some((asset) => asset.id === marker.asset) ? marker : undefined;
 }
 
-/** Where it stands beside a rect, as high as it says and in its picture's proportions; on the right in the other direction. */
+/**
+ * Where it stands beside a rect, as high as it says and in its picture's proportions; on the right in the other
+ * direction.
+ */
 export function markerRects(
   project: Project,
   { asset, side, size, gap }: Marker,

@@ -1,6 +1,8 @@
 import type { BoxUse, Id, Project, TextUse, TooltipLook } from '../model';
 
-/** How tooltips look: as the project says, else in the default styles, else in colours that can be read over anything. */
+/**
+ * How tooltips look: as the project says, else in the default styles, else in colours that can be read over anything.
+ */
 export function tooltipLook({ styles }: Project): TooltipLook {
   if (styles.tooltip) return styles.tooltip;
   const has = (id: Id, among: readonly { id: Id }[]): boolean => among.some((item) => item.id === id);

@@ -16,7 +16,10 @@ export interface TalkParts {
   log: Id | null;
 }
 
-/** Roles as they are given; dialogue text and a bubble are there for themselves. A bubble says lines where nothing else does. */
+/**
+ * Roles as they are given; dialogue text and a bubble are there for themselves. A bubble says lines where nothing
+ * else does.
+ */
 export function talkParts(elements: readonly Element[]): TalkParts {
   const given = (role: Role): Id | null => elements.find((element) => element.role === role)?.id ?? null;
   const first = (type: Element['type']): Id | null =>

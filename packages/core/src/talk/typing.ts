@@ -12,7 +12,9 @@ export interface Typed {
   length: number;
 }
 
-/** Marks in a line: from there on it is typed at half or twice the speed, or as usual; or it waits. `[[` is a bracket. */
+/**
+ * Marks in a line: from there on it is typed at half or twice the speed, or as usual; or it waits. `[[` is a bracket.
+ */
 const MARK = /\[\[|\[(slow|fast|usual|wait [^\][]{1,20})\]/g;
 const PACES: Record<string, number> = { slow: 2, fast: 0.5, usual: 1 };
 
@@ -27,7 +29,7 @@ export const withoutMarks = (text: string): string =>
 const isMark = (mark: string): boolean => mark in PACES || DURATION_PATTERN.test(mark.slice(5));
 
 const segmenter = new Intl.Segmenter(undefined, { granularity: 'grapheme' });
-/** What needs no table to be told apart: letters of ASCII, which join nothing. */
+/** ASCII letters never join, so that they need no segmenter. */
 const SIMPLE = /^[\x20-\x7e]*$/;
 
 export const lettersOf = (text: string): string[] =>
@@ -61,7 +63,7 @@ export function typeOut(text: string, letter: number, { comma, stop }: TalkTimes
   return { letters, at, length: now };
 }
 
-/** After a comma or the end of a sentence there is a breath, where something follows. */
+/** A pause after a comma or the end of a sentence, if more text follows. */
 function pauseAfter(before: string | undefined, next: string, comma: number, stop: number): number {
   if (before === undefined || !/\s/.test(next)) return 0;
   if (/[.!?…。！？]/.test(before)) return stop;

@@ -3,7 +3,10 @@ import { takeElements, takeScreens, type Arguments, type CommandName } from '../
 import { blankProject, screenById, type Asset, type Id, type Project } from '../model';
 import { buttonOf } from './flows';
 
-/** Some edit of a project: any command there is, with arguments that are valid for what the project has, or for what is gone. */
+/**
+ * Some edit of a project: any command there is, with arguments that are valid for what the project has, or for what
+ * is gone.
+ */
 
 export type AnyEdit = { [N in CommandName]: { name: N; args: Arguments<N> } }[CommandName];
 
@@ -78,6 +81,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     link,
     change: { trigger: { on: 'action', action: 'back', when: 'down' } },
   }),
+  'ask first': ({ link }) => ({ link }),
   'delete link': ({ link }) => ({ link }),
   'place link': ({ link, m }, project) => ({ link, before: project.links[m]?.id ?? null }),
   'link to new screen': ({ m, link, screen, text }) => ({

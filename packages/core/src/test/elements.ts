@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { BLENDS, BUBBLES, WRAPS, type Axis, type Component, type Element, type ElementType } from '../model';
+import {
+  BLENDS,
+  BUBBLES,
+  WRAPS,
+  type Placement,
+  type Component,
+  type Element,
+  type ElementType,
+} from '../model';
 import { buttonOf } from './flows';
 import { anyAnimations, anyFrames, lean } from './motions';
 
@@ -27,7 +35,7 @@ export const anyAxis = fc.oneof(
     ...bounds,
   }),
   fc.record({ at: fc.constant('stretch'), offset: length, far: length, ...bounds }),
-) as fc.Arbitrary<Axis>;
+) as fc.Arbitrary<Placement>;
 
 const shadow = fc.record({ x: fc.constant(2), y: fc.constant(4), blur: fc.constantFrom(0, 8), colour });
 const outline = fc.record({ width: fc.integer({ min: 0, max: 6 }), colour });

@@ -16,7 +16,10 @@ export interface Block {
 
 type Look = Pick<TextLook, 'size' | 'line' | 'letters' | 'wrap' | 'fit'>;
 
-/** Lays a text into a box by its look: broken or cut, at its size or the largest that fits. */
+/**
+ * Lays a text into a box by its look: wrapped or cut off, at its own size or the largest that fits.
+ * @param box the box’s size in design pixels
+ */
 export function layText(
   text: string,
   look: Look,
@@ -38,7 +41,7 @@ export function layText(
   return at(Math.max(min, low / 2));
 }
 
-/** A hair is no overflow: what is measured and what is drawn agree to half a pixel. */
+/** Less than half a pixel is no overflow: measuring and drawing differ by that much. */
 const HAIR = 0.5;
 
 export const fits = ({ over }: Block): boolean => over.across <= HAIR && over.down <= HAIR;
@@ -57,7 +60,7 @@ function laidAt(
   // What cannot be broken is measured whole: the line that is cut, or the longest word.
   const whole = text.split(cut ? '\n' : /[ \n]/);
   const widest = whole.reduce((max, value) => Math.max(max, textWidth(value, font, size, letters)), 0);
-  // A box lower than one line is meant for one line, unless the line is to be made to fit it.
+  // A box lower than one line still holds one line, unless auto size shrinks it.
   const room = Math.max(box.height, lines.length === 1 && !fit ? step : 0);
   return {
     size,

@@ -13,7 +13,10 @@ export type On<N extends TriggerName> = Among<Trigger, 'on', N>;
  */
 export type Life = 'searched' | 'timed' | 'sampled' | 'followed';
 
-/** What happens to a screen that links can follow: it comes up, its content is done or has failed, what it opened answers. */
+/**
+ * What happens to a screen that links can follow: it comes up, its content is done or has failed, what it opened
+ * answers.
+ */
 export type Moment = 'up' | 'done' | 'failed' | 'answer';
 
 /** When and on which clock a time is counted. */

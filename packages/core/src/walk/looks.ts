@@ -1,6 +1,6 @@
 import type {
   Animation,
-  Axis,
+  Placement,
   Background,
   BoxFace,
   BoxLook,
@@ -77,15 +77,15 @@ export const namedColour = record<{ id: string; name: string; colour: string }>(
   colour: plain,
 });
 
-const beside = record<Among<Axis, 'at', 'start'>>({
+const beside = record<Among<Placement, 'at', 'start'>>({
   offset: plain,
   size: plain,
   to: id('element', { within: (walk) => walk.holder }),
 });
-export const axis = choose<Axis, 'at'>('at', {
+export const axis = choose<Placement, 'at'>('at', {
   start: beside,
   centre: beside,
   end: beside,
-  stretch: record<Among<Axis, 'at', 'stretch'>>({ offset: plain, far: plain }),
+  stretch: record<Among<Placement, 'at', 'stretch'>>({ offset: plain, far: plain }),
 });
 export { colour, optionalAsset };

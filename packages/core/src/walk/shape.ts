@@ -50,18 +50,23 @@ export type Path = readonly (string | number)[];
 
 /** What is done with a place when the thing it names goes. */
 export type Gone =
-  /** It stays, and a check reports it. */
+  /** The place stays, and a check reports it. */
   | 'stays'
   /** The field is left out, or the entry of a record. */
   | 'left out'
   /** What it stands in goes as a whole: the motion that is of a made one, the marker that shows a picture. */
   | 'holder'
-  /** The field of this name around it goes, or what of it the place is in if it is a list; where there is none, the place stays. */
+  /**
+   * The field of this name around it goes, or what of it the place is in if it is a list; where there is none, the
+   * place stays.
+   */
   | { drop: 'links' | 'effects' | 'steps' | 'faces' | 'finer' | 'order' }
   /** Something else stands there. */
   | { put: null | '' | 'plain' | 'none' };
 
-/** What can be named where an expression or a text stands, besides values and screens: nearer names hide farther ones. */
+/**
+ * What can be named where an expression or a text stands, besides values and screens: nearer names hide farther ones.
+ */
 export interface Around {
   /** Whose parameters: a screen's, component's or routine's id. */
   of: Id | null;
@@ -233,14 +238,19 @@ export const NOTHING_AROUND: Around = { of: null, parameters: [], event: null, f
 
 type Context = 'owner' | 'on' | 'holder' | 'beside' | 'key' | 'around' | 'asked' | 'routine';
 
-/** Where the walk is, and what it tells. `project` is looked things up in; what is walked may be a part of it, or of another. */
+/**
+ * Where the walk is, and what it tells. `project` is looked things up in; what is walked may be a part of it, or of
+ * another.
+ */
 export class Walk {
   readonly path: (string | number)[] = [];
   owner: Id = PROJECT;
   on: Id | null = null;
   /** Whose elements those are that are named by id. */
   holder: Id = PROJECT;
-  /** The id that what stands with it depends on: of the screen that is told something, the component that is placed … */
+  /**
+   * The id that what stands with it depends on: of the screen that is told something, the component that is placed …
+   */
   beside: Id = '';
   /** What texts go by here. */
   key = '';

@@ -89,11 +89,11 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'to game':
       return `${titleCase(codeName(outcome.code))}${outcome.phase === 'up' ? ' ↑' : ''} → game`;
     case 'masked':
-      return outcome.kept ? 'Press kept until it has settled' : 'Press ignored: still moving';
+      return outcome.kept ? 'Press buffered until the transition has settled' : 'Press ignored: still moving';
     case 'dropped':
       return outcome.why === 'later'
-        ? 'The press kept before it is lost: a later one took its place'
-        : 'The kept press is lost: what it was for has gone';
+        ? 'The press buffered before it is lost: a later one took its place'
+        : 'The buffered press is lost: what it was for has gone';
     case 'limit':
       return outcome.of === 'loading'
         ? `${screen(outcome.screen)}: its time to load has run out`
@@ -103,7 +103,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'empty':
       return `${screen(outcome.screen)}: a line that says nothing is passed over`;
     case 'wait':
-      return 'Waits for the screen’s least time';
+      return 'Waits for the screen’s minimum time';
     case 'unsettled':
       return `${screen(outcome.screen)}: links set one another off without end; stopped after 100`;
     case 'line': {

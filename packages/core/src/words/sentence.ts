@@ -12,7 +12,7 @@ import {
   type SimpleMotion,
   withId,
 } from '../model';
-import { ruleFor, type MotionRule, type Way } from '../motion';
+import { ruleFor, type MotionRule, type HalfName } from '../motion';
 import { scopeOfLink } from '../triggers';
 import { authorOfTrigger } from '../triggers/author';
 import { CONDITION, expressionPiece, givenPieces, type Piece } from '../phrasing';
@@ -124,7 +124,7 @@ export function motionWords(project: Pick<Project, 'motions'>, motion: Motion): 
 function simpleWords(
   { motions }: Pick<Project, 'motions'>,
   motion: SimpleMotion,
-  way: Way = 'entering',
+  half: HalfName = 'entering',
 ): string {
   switch (motion.name) {
     case 'none':
@@ -132,9 +132,9 @@ function simpleWords(
     case 'made':
       return withId(motions, motion.motion)?.name ?? 'a motion that is gone';
     case 'slide':
-      return `a ${motion.duration} slide ${way === 'leaving' ? 'to' : 'from'} the ${motion.from}`;
+      return `a ${motion.duration} slide ${half === 'leaving' ? 'to' : 'from'} the ${motion.from}`;
     case 'grow':
-      return `${way === 'leaving' && (motion.scale ?? 0.8) <= 1 ? 'shrinking' : 'growing'} in ${motion.duration}`;
+      return `${half === 'leaving' && (motion.scale ?? 0.8) <= 1 ? 'shrinking' : 'growing'} in ${motion.duration}`;
     case 'blur':
       return `a ${motion.duration} blur`;
     case 'fade':

@@ -155,7 +155,7 @@ describe('what happened, in words', () => {
 
   test.each([
     [{ at: 0, did: 'masked', kept: false } as const, /ignored/],
-    [{ at: 0, did: 'masked', kept: true } as const, /kept/],
+    [{ at: 0, did: 'masked', kept: true } as const, /buffered/],
     [{ at: 0, did: 'unsettled', screen: 'title' } as const, /stopped after 100/],
     [{ at: 0, did: 'send', event: 'say', fields: {} } as const, /begin → game/],
     [{ at: 0, did: 'sound', asset: 'gone' } as const, /A sound plays/],

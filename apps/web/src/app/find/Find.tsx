@@ -1,9 +1,10 @@
 'use client';
 
+import { nearest } from '@tavu/core/expression';
 import type { Project } from '@tavu/core/model';
 import { useEffect, useMemo, useState } from 'react';
 import { useStudio } from '../../store';
-import { goOnAt, Picker, Dialog } from '../../ui';
+import { goOnAt, Picker, Dialog, type Choice } from '../../ui';
 import type { Find as Found } from './finds';
 import { FINDERS } from './registry';
 
@@ -21,7 +22,7 @@ const listed = (project: Project, late: boolean): Found[] =>
     .filter((finder) => (finder.late ?? false) === late)
     .flatMap(({ list }) => list(project));
 
-/** What takes long to find, a moment after the list stands. */
+/** Slow finds are added a moment after the list is shown. */
 function useLate(project: Project): readonly Found[] {
   const [found, setFound] = useState<readonly Found[]>([]);
   useEffect(() => {
@@ -31,13 +32,24 @@ function useLate(project: Project): readonly Found[] {
   return found;
 }
 
+/** The choices that have the word most like one that was typed. */
+function nearestTo(text: string, choices: readonly Choice[]): Choice[] {
+  const wordsOf = ({ words }: Choice): string[] => words.toLowerCase().split(/[^\p{L}\p{N}]+/u);
+  const typed = text.split(/\s+/).sort((a, b) => b.length - a.length)[0] ?? '';
+  const word = nearest(
+    typed,
+    choices.flatMap(wordsOf).filter((known) => known.length > 2),
+  );
+  return word === null ? [] : choices.filter((choice) => wordsOf(choice).includes(word)).slice(0, 8);
+}
+
 function Everything({ done }: { done: () => void }) {
   const project = useStudio((studio) => studio.project);
   const at = useMemo(() => listed(project, false), [project]);
   const late = useLate(project);
-  const choices = [...at, ...late].map(({ goOn, onPick, ...found }) => ({
+  const choices = [...at, ...late].map(({ goOn, onPick, words = '', ...found }) => ({
     ...found,
-    words: `${found.label} ${found.hint}`,
+    words: `${found.label} ${found.hint} ${words}`,
     onPick: () => {
       done();
       onPick();
@@ -49,6 +61,7 @@ function Everything({ done }: { done: () => void }) {
       label="Find anything"
       placeholder="A screen, an element, a sentence, a line, something to do"
       choices={choices}
+      nearest={(text) => nearestTo(text, choices)}
     />
   );
 }

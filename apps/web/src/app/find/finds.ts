@@ -6,6 +6,8 @@ export interface Find {
   key: string;
   label: string;
   hint: string;
+  /** Other words it is looked for by. */
+  words?: string;
   onPick: () => void;
   /** Where the keyboard goes on. */
   goOn?: () => HTMLElement | null | undefined;
@@ -13,7 +15,7 @@ export interface Find {
 
 /** A sort of things that can be found in a project. */
 export interface Finder {
-  /** It takes long: its things come a moment after the list stands. */
+  /** Slow: its results come a moment after the list is shown. */
   late?: true;
   list: (project: Project) => readonly Find[];
 }

@@ -2,6 +2,7 @@ import { areas } from './areas';
 import { findings } from './findings';
 import type { Finder } from './finds';
 import { lines } from './lines';
+import { places } from './places';
 import { elements, screens } from './screens';
 import { sentences } from './sentences';
 import { todo } from './todo';
@@ -17,5 +18,6 @@ export const FINDERS: Record<string, Finder> = {
   values,
   events,
   todo,
+  places,
   findings,
 };

@@ -3,7 +3,7 @@ import type { Find, Finder } from './finds';
 
 export const todo: Finder = {
   list: () =>
-    Object.entries(COMMANDS).flatMap(([name, { label, hint = '', when, run, goOn }]): Find[] =>
+    Object.entries(COMMANDS).flatMap(([name, { label, hint = '', words = '', when, run, goOn }]): Find[] =>
       label === undefined || when?.() === false
         ? []
         : [
@@ -12,6 +12,7 @@ export const todo: Finder = {
               key: `do ${name}`,
               label: typeof label === 'string' ? label : label(),
               hint,
+              words,
               onPick: run,
               ...(goOn ? { goOn } : {}),
             },

@@ -2,7 +2,7 @@
 
 import { anchorAxis, attachAxis, holdAxisBy, ownOf } from '@tavu/core/layout';
 import type { Span } from '@tavu/core/geometry';
-import type { Axis, Element, Length } from '@tavu/core/model';
+import type { Placement, Element, Length } from '@tavu/core/model';
 import { Field, Select, readLength, readNumber, stepLength, Fold } from '../../ui';
 
 /** One axis: what it keeps its distance from, how far, how large, and by which point of its own. */
@@ -15,13 +15,13 @@ export function AxisFields({
   onChange,
 }: {
   names: [string, string, string];
-  axis: Axis;
+  axis: Placement;
   /** Where it stands now, measured in what holds it. */
   span: Span;
   room: number;
-  /** What it can hang on, and where those stand, measured in the same. */
+  /** The siblings it can be attached to, and where they are, in the same measure. */
   siblings: readonly { element: Element; span: Span }[];
-  onChange: (axis: Axis) => void;
+  onChange: (placement: Placement) => void;
 }) {
   const words = {
     start: `from the ${startName.toLowerCase()}`,
@@ -29,7 +29,7 @@ export function AxisFields({
     end: `from the ${endName.toLowerCase()}`,
     stretch: 'stretched',
   };
-  const way = sizeName === 'Width' ? 'Across' : 'Down';
+  const title = sizeName === 'Width' ? 'Horizontal' : 'Vertical';
   const sibling =
     axis.at === 'stretch' ? undefined : siblings.find((sibling) => sibling.element.id === axis.to);
   const field = (label: string, value: Length, put: (length: Length) => void) => (
@@ -49,7 +49,7 @@ export function AxisFields({
       read={(text) => (text.trim() === '' ? { ok: undefined } : readNumber(text, 0, 100_000))}
       onChange={(n: number | undefined) => {
         const { [key]: _, ...rest } = axis;
-        onChange((n === undefined ? rest : { ...rest, [key]: n }) as Axis);
+        onChange((n === undefined ? rest : { ...rest, [key]: n }) as Placement);
       }}
       className="min-w-0 flex-1"
     />
@@ -57,9 +57,9 @@ export function AxisFields({
   return (
     <div className="rounded border border-line p-2">
       <div className="mb-1 flex items-center justify-between">
-        <span className="font-semibold">{way}</span>
+        <span className="font-semibold">{title}</span>
         <Select
-          label={`${way}: anchor`}
+          label={`${title}: anchor`}
           value={sibling ? 'sibling' : axis.at}
           options={[
             ...(['start', 'centre', 'end', 'stretch'] as const).map((at): [string, string] => [
@@ -69,7 +69,7 @@ export function AxisFields({
             ...(siblings.length > 0 ? [['sibling', 'beside a sibling'] as [string, string]] : []),
           ]}
           onChange={(at: string) => {
-            if (at !== 'sibling') return onChange(anchorAxis(axis, at as Axis['at'], span, room));
+            if (at !== 'sibling') return onChange(anchorAxis(axis, at as Placement['at'], span, room));
             const to = nearestOf(siblings, span);
             onChange(attachAxis(axis, to.element.id, to.side, span, to.span));
           }}
@@ -78,7 +78,7 @@ export function AxisFields({
       {sibling && axis.at !== 'stretch' && (
         <div className="mb-1 flex items-center justify-end gap-1">
           <Select
-            label={`${way}: side`}
+            label={`${title}: side`}
             value={axis.at}
             options={[
               ['start', startName === 'Left' ? 'left of' : 'above'],
@@ -90,7 +90,7 @@ export function AxisFields({
             }
           />
           <Select
-            label={`${way}: beside`}
+            label={`${title}: beside`}
             value={sibling.element.id}
             options={siblings.map(({ element }): [string, string] => [element.id, element.name])}
             onChange={(id: string) => {

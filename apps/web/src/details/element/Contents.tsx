@@ -168,7 +168,7 @@ function AddOne({ screen }: { screen: Id }) {
         </button>
       ))}
       <select
-        aria-label="Put on something else"
+        aria-label="Add another element"
         value=""
         className="h-7 rounded-md border border-line bg-sheet px-1 font-semibold"
         onChange={(event) => {

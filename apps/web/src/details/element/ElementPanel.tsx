@@ -151,7 +151,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
       <LookPanel element={element} put={put} />
       <ElementWays screen={screen} path={path} />
       <Animations element={element} put={put} />
-      <Group title="When it is there">
+      <Group title="Visibility and use">
         <WhenPanel written={written} put={put} />
       </Group>
       {!inside && (
@@ -164,7 +164,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
               choose({ element: null });
             }}
           >
-            <Trash2 size={13} aria-hidden="true" /> Take it off the screen
+            <Trash2 size={13} aria-hidden="true" /> Delete this element
           </Button>
         </div>
       )}

@@ -45,17 +45,17 @@ export function Inside({ screen, path }: { screen: Screen; path: Id }) {
         ))}
       </ul>
       <Choices
-        label="Changes are for"
+        label="Changes apply to"
         value={here ? 'here' : 'everywhere'}
         options={[
-          { value: 'everywhere', text: 'Everywhere it is' },
-          { value: 'here', text: 'Only here' },
+          { value: 'everywhere', text: 'Every place' },
+          { value: 'here', text: 'This place only' },
         ]}
         onChange={(to) => setView({ here: to === 'here' })}
       />
       {exceptions && (
         <p className="text-sm">
-          Otherwise here: {Object.keys(exceptions).map(wordOf).join(', ')}.{' '}
+          Overridden here: {Object.keys(exceptions).map(wordOf).join(', ')}.{' '}
           <Small
             onClick={() =>
               edit('reset place', {
@@ -65,7 +65,7 @@ export function Inside({ screen, path }: { screen: Screen; path: Id }) {
               })
             }
           >
-            As everywhere
+            Reset to the component
           </Small>
         </p>
       )}

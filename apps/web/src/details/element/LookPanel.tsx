@@ -4,7 +4,7 @@ import { isUsed } from '@tavu/core/focus';
 import { BLENDS, type Element, type TextLook, type TextUse, withId, lean } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../store';
-import { Pick, TextLookFields, Exceptions, Shared, without } from '../../looks';
+import { Pick, TextLookFields, Exceptions, Shared, without } from '../../styles';
 import { Group, NumberField, SelectRow } from '../../ui';
 import type { Put } from '../../fields';
 import { Boxed, settingsOf } from '../../elements';
@@ -14,7 +14,7 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
   const { Parts } = settingsOf(element);
   return (
     <>
-      {'look' in element && <Lettering element={element} put={put} />}
+      {'look' in element && <Typography element={element} put={put} />}
       {'box' in element && (
         <Boxed title="Box" part="box" use={element.box} states={isUsed(element)} put={put} />
       )}
@@ -31,7 +31,7 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
             className="w-28"
           />
           <Pick
-            label="Over what is beneath"
+            label="Blend mode"
             value={element.blend ?? 'normal'}
             options={BLENDS.map((blend) => [blend, BLEND_WORDS[blend]] as const)}
             onChange={(blend) => put({ blend: blend === 'normal' ? undefined : blend })}
@@ -43,16 +43,16 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
 }
 
 const BLEND_WORDS: Record<(typeof BLENDS)[number], string> = {
-  normal: 'as it is',
-  multiply: 'darkening, multiplied',
-  screen: 'brightening, screened',
+  normal: 'normal',
+  multiply: 'multiply',
+  screen: 'screen',
   overlay: 'overlay',
-  darken: 'the darker',
-  lighten: 'the lighter',
-  difference: 'the difference',
+  darken: 'darken',
+  lighten: 'lighten',
+  difference: 'difference',
 };
 
-function Lettering({ element, put }: { element: Element & { look: TextUse }; put: Put }) {
+function Typography({ element, put }: { element: Element & { look: TextUse }; put: Put }) {
   const project = useStudio((studio) => studio.project);
   const { look } = element;
   const { style, ...own } = look;

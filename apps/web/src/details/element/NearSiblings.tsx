@@ -9,7 +9,7 @@ import { chosenTops, putRects, reachedOn, type Reached } from '../../canvas';
 import { useView, useStudio } from '../../store';
 import { Small, SelectRow } from '../../ui';
 
-/** What is chosen beside the screen that shows faintly: what nearly matches, and what lines all of it up with that screen. */
+/** The selection compared with the reference screen: what nearly matches, and buttons that align it. */
 export function NearSiblings({ screen, path }: { screen: Screen; path?: Id }) {
   const siblingId = useView((view) => view.sibling);
   const flow = useStudio((studio) => studio.flow);
@@ -72,7 +72,9 @@ const WORDS: Record<Measure, string> = {
   height: 'Height',
 };
 
-/** Brings each of some elements to where the one of its name, or the nearest like it, stands over there; as one step. */
+/**
+ * Brings each of some elements to where the one of its name, or the nearest like it, stands over there; as one step.
+ */
 function MatchRow({
   compiled,
   reached,

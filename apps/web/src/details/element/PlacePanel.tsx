@@ -1,9 +1,9 @@
 'use client';
 
 import { ownOf, spanOf } from '@tavu/core/layout';
-import type { Way } from '@tavu/core/geometry';
+import type { Axis } from '@tavu/core/geometry';
 import type { CompiledScreen } from '@tavu/core/compile';
-import type { Axis, Element, Id, Project } from '@tavu/core/model';
+import type { Placement, Element, Id, Project } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { roomOf } from '../../canvas';
 import { edit, useStudio } from '../../store';
@@ -29,17 +29,17 @@ export function PlacePanel({
   const rect = compiled.layout.get(path)!;
   const within = path.includes('/') ? path.slice(0, path.lastIndexOf('/') + 1) : '';
   const own = (id: Id): Id => id.slice(within.length);
-  const siblings = (way: Way, start: number) =>
+  const siblings = (axis: Axis, start: number) =>
     compiled.elements
       .filter((other) => other.id !== path && other.parent === element.parent)
       .map((item) => {
-        const span = spanOf(compiled.layout.get(item.id)!, way);
+        const span = spanOf(compiled.layout.get(item.id)!, axis);
         return { element: { ...item, id: own(item.id) }, span: { ...span, start: span.start - start } };
       });
-  const axis = (way: Way, names: [string, string, string]) => {
-    const room = roomOf(compiled, element, way);
-    const span = spanOf(rect, way);
-    const place = element.place[way];
+  const fieldsOf = (axis: Axis, names: [string, string, string]) => {
+    const room = roomOf(compiled, element, axis);
+    const span = spanOf(rect, axis);
+    const place = element.place[axis];
     return (
       <AxisFields
         names={names}
@@ -47,9 +47,9 @@ export function PlacePanel({
         axis={place.at !== 'stretch' && place.to !== undefined ? { ...place, to: own(place.to) } : place}
         span={{ ...span, start: span.start - room.start }}
         room={room.size}
-        siblings={siblings(way, room.start)}
+        siblings={siblings(axis, room.start)}
         onChange={(to) =>
-          put({ place: { ...unpathed(element, own), [way]: to }, ...lettered(project, element, way, to) })
+          put({ place: { ...unpathed(element, own), [axis]: to }, ...lettered(project, element, axis, to) })
         }
       />
     );
@@ -63,8 +63,8 @@ export function PlacePanel({
           {holder.name} places it, as a {holder.arrange!.by}; here is how large it is.
         </p>
       )}
-      {axis('x', ['Left', 'Right', 'Width'])}
-      {axis('y', ['Top', 'Bottom', 'Height'])}
+      {fieldsOf('x', ['Left', 'Right', 'Width'])}
+      {fieldsOf('y', ['Top', 'Bottom', 'Height'])}
       <div className="flex gap-1.5">
         <NumberField
           label="Rotation"
@@ -90,27 +90,29 @@ export function PlacePanel({
 
 const STANDS = { x: ['start', 'centre', 'end'], y: ['top', 'middle', 'bottom'] } as const;
 
-/** Words that stood at the point their box is held by still do when it is held by another. */
-function lettered(project: Project, element: Element, way: Way, to: Axis): Partial<Element> {
-  const from = element.place[way];
+/** Text aligned to its box's anchor stays aligned when the anchor changes. */
+function lettered(project: Project, element: Element, axis: Axis, to: Placement): Partial<Element> {
+  const from = element.place[axis];
   if ((element.type !== 'text' && element.type !== 'spoken') || from.at === 'stretch' || to.at === 'stretch')
     return {};
   const { align, stand = 'top' } = textStyle(project, element.look);
-  const now = way === 'x' ? align : stand;
-  const [was, next] = [from, to].map((axis) => STANDS[way][Math.round(ownOf(axis) * 2)]!);
+  const now = axis === 'x' ? align : stand;
+  const [was, next] = [from, to].map((placement) => STANDS[axis][Math.round(ownOf(placement) * 2)]!);
   return was === next || now !== was
     ? {}
-    : { look: { ...element.look, [way === 'x' ? 'align' : 'stand']: next } };
+    : { look: { ...element.look, [axis === 'x' ? 'align' : 'stand']: next } };
 }
 
 /** A place whose siblings go by their own ids. */
 function unpathed({ place }: Element, own: (id: Id) => Id): Element['place'] {
-  const one = (axis: Element['place']['x']) =>
-    axis.at !== 'stretch' && axis.to !== undefined ? { ...axis, to: own(axis.to) } : axis;
+  const one = (placement: Element['place']['x']) =>
+    placement.at !== 'stretch' && placement.to !== undefined
+      ? { ...placement, to: own(placement.to) }
+      : placement;
   return { x: one(place.x), y: one(place.y) };
 }
 
-/** What holds it: the screen, or another element. It stays where it is on screen. */
+/** Its parent: the screen, or another element. It stays where it is on screen. */
 function Holder({ compiled, element }: { compiled: CompiledScreen; element: Element }) {
   const isIn = (id: Id): boolean => {
     for (let at: Id | null = id; at !== null; at = compiled.byId.get(at)?.parent ?? null)
@@ -123,7 +125,7 @@ function Holder({ compiled, element }: { compiled: CompiledScreen; element: Elem
   );
   return (
     <ThingRow
-      label="Inside of"
+      label="Parent"
       value={element.parent}
       none="the screen"
       things={holders}

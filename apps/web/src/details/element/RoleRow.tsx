@@ -44,12 +44,7 @@ export function RoleRow({
       label="In a conversation it shows"
       value={element.role ?? ''}
       options={[
-        [
-          '',
-          element.type === 'spoken' || element.type === 'bubble'
-            ? 'as the first of its sort'
-            : 'nothing of it',
-        ],
+        ['', element.type === 'spoken' || element.type === 'bubble' ? 'default' : 'nothing'],
         ...roles.map((role): [Role, string] => [role, WORDS[role]]),
       ]}
       onChange={(role) => put({ role: role === '' ? undefined : role })}

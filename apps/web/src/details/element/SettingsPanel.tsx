@@ -2,15 +2,15 @@
 
 import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
-import { textTroubles, textTroubleWords } from '@tavu/core/message';
+import { guessSaidType, textTroubles, textTroubleWords, type TextTrouble } from '@tavu/core/message';
 import type { Id, Screen } from '@tavu/core/model';
 import { TOOLTIP } from '@tavu/core/elements/author';
 import { TriangleAlert } from 'lucide-react';
 import { useStudio, translating, useLanguage } from '../../store';
 import { useSoundAssets } from '../../assets';
-import { ThingRow, Check } from '../../ui';
+import { Check, Small, ThingRow } from '../../ui';
 import { settingsOf, Words } from '../../elements';
-import type { Put } from '../../fields';
+import { makeValue, type Put } from '../../fields';
 
 /** What is particular to a type of element: its words, picture, value, rows, tail. */
 export function SettingsPanel({
@@ -28,7 +28,7 @@ export function SettingsPanel({
   useLanguage();
   const project = useStudio((studio) => studio.project);
   const said = 'text' in element ? element.text : '';
-  const troubles = textTroubles(said, scopeWith(project, written.parameters)).map(textTroubleWords);
+  const troubles = textTroubles(said, scopeWith(project, written.parameters));
   const other = 'text' in element ? translating(screen.id, path, element.text) : null;
   const tooltip = element.tooltip ?? '';
   const otherTip = tooltip === '' ? null : translating(screen.id, path, tooltip, TOOLTIP);
@@ -44,7 +44,7 @@ export function SettingsPanel({
           ends
         />
       )}
-      <Troubles of={troubles} />
+      <Troubles of={troubles} said={said} />
       {Fields && (
         <Fields screen={screen} path={path} element={element} parameters={written.parameters} put={put} />
       )}
@@ -56,7 +56,7 @@ export function SettingsPanel({
         }
         ends
       />
-      <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters)).map(textTroubleWords)} />
+      <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters))} said={tooltip} />
       {sounds && (
         <ThingRow
           label="Sounds when pressed"
@@ -68,7 +68,7 @@ export function SettingsPanel({
       )}
       {!solid && (
         <Check on={element.through ?? false} onChange={(on) => put({ through: on ? true : undefined })}>
-          Presses go to what lies beneath it
+          Presses pass through to what is beneath
         </Check>
       )}
     </>
@@ -76,9 +76,19 @@ export function SettingsPanel({
 }
 
 /** What is wrong with words, beneath the field they are typed in. */
-const Troubles = ({ of }: { of: readonly string[] }) =>
-  of.map((words) => (
-    <p key={words} role="note" className="flex items-start gap-1 text-sm text-warn">
-      <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
-    </p>
-  ));
+const Troubles = ({ of, said }: { of: readonly TextTrouble[]; said: string }) =>
+  of.map((trouble) => {
+    const words = textTroubleWords(trouble);
+    return (
+      <p key={words} role="note" className="flex flex-wrap items-start gap-1 text-sm text-warn">
+        <span className="flex items-start gap-1">
+          <TriangleAlert size={13} aria-hidden="true" className="mt-0.5 shrink-0" /> {words}
+        </span>
+        {trouble.code === 'unknown name' && (
+          <Small onClick={() => makeValue(trouble.params.name, guessSaidType(said, trouble.params.name))}>
+            Make a value “{trouble.params.name.replace(/_/g, ' ')}”
+          </Small>
+        )}
+      </p>
+    );
+  });

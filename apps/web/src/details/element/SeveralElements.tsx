@@ -1,7 +1,7 @@
 'use client';
 
 import { alignTo, around, spread, type Edge } from '@tavu/core/layout';
-import type { Rect, Way } from '@tavu/core/geometry';
+import type { Rect, Axis } from '@tavu/core/geometry';
 import { readName, type Screen, withId } from '@tavu/core/model';
 import {
   AlignCenterHorizontal,
@@ -23,13 +23,13 @@ import { liveFlow } from '../../run';
 import { ContentsList } from './Contents';
 import { NearSiblings } from './NearSiblings';
 
-const EDGES: [Way, Edge, string, ReactNode][] = [
-  ['x', 'start', 'Left edges in line', <AlignStartVertical key="a" size={16} />],
-  ['x', 'middle', 'Middles in line, across', <AlignCenterVertical key="b" size={16} />],
-  ['x', 'end', 'Right edges in line', <AlignEndVertical key="c" size={16} />],
-  ['y', 'start', 'Tops in line', <AlignStartHorizontal key="d" size={16} />],
-  ['y', 'middle', 'Middles in line, down', <AlignCenterHorizontal key="e" size={16} />],
-  ['y', 'end', 'Bottoms in line', <AlignEndHorizontal key="f" size={16} />],
+const EDGES: [Axis, Edge, string, ReactNode][] = [
+  ['x', 'start', 'Align left edges', <AlignStartVertical key="a" size={16} />],
+  ['x', 'middle', 'Align horizontal centres', <AlignCenterVertical key="b" size={16} />],
+  ['x', 'end', 'Align right edges', <AlignEndVertical key="c" size={16} />],
+  ['y', 'start', 'Align top edges', <AlignStartHorizontal key="d" size={16} />],
+  ['y', 'middle', 'Align vertical centres', <AlignCenterHorizontal key="e" size={16} />],
+  ['y', 'end', 'Align bottom edges', <AlignEndHorizontal key="f" size={16} />],
 ];
 
 type To = 'each other' | 'parent' | 'margin';
@@ -40,7 +40,7 @@ export function AlignTools({ screen }: { screen: Screen }) {
   const several = chosenElements(chosen).length > 1;
   const [to, setTo] = useState<To>('each other');
   const aim: To = several ? to : to === 'each other' ? 'parent' : to;
-  const apply = (way: Way, by: (rects: Rect[], target: Rect) => number[]): void => {
+  const apply = (axis: Axis, by: (rects: Rect[], target: Rect) => number[]): void => {
     const at = liveFlow().screens.get(screen.id);
     if (!at) return;
     const tops = chosenTops(at);
@@ -51,19 +51,19 @@ export function AlignTools({ screen }: { screen: Screen }) {
       at,
       tops.map((reached, i) => {
         const n = Math.round(moves[i]!);
-        return { reached, to: moved(reached.rect, way === 'x' ? n : 0, way === 'y' ? n : 0) };
+        return { reached, to: moved(reached.rect, axis === 'x' ? n : 0, axis === 'y' ? n : 0) };
       }),
     );
   };
 
   return (
-    <section aria-label="Line up" className="space-y-1">
+    <section aria-label="Align" className="space-y-1">
       <SelectRow
-        label="Line up to"
+        label="Align to"
         value={aim}
         options={[
           ...(several ? [['each other', 'each other'] as const] : []),
-          ['parent', 'what holds it'],
+          ['parent', 'its parent'],
           ['margin', 'the safe margin'],
         ]}
         onChange={setTo}
@@ -164,7 +164,7 @@ export function SeveralElements({ screen }: { screen: Screen }) {
           <Copy size={13} aria-hidden="true" /> Duplicate
         </Button>
         <Button look="danger" onClick={() => edit('delete elements', { screen: screen.id, elements: own })}>
-          <Trash2 size={13} aria-hidden="true" /> Take them off
+          <Trash2 size={13} aria-hidden="true" /> Delete them
         </Button>
       </div>
     </>

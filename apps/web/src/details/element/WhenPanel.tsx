@@ -20,7 +20,7 @@ export function WhenPanel({ written, put }: { written: Written; put: Put }) {
         onChange={(shownWhen) => put({ shownWhen })}
       />
       <ConditionRow
-        label="Can be used while"
+        label="Enabled while"
         value={element.enabledWhen}
         scope={scope}
         onChange={(enabledWhen) => put({ enabledWhen })}

@@ -53,7 +53,7 @@ export function AssetsPane() {
     >
       <div className="mb-3 flex flex-wrap items-center gap-2">
         <Button look="main" onClick={() => void askFiles(ACCEPTED, true).then(bring)}>
-          <FilePlus2 size={14} aria-hidden="true" /> Bring in files
+          <FilePlus2 size={14} aria-hidden="true" /> Import files
         </Button>
         <span className="text-soft">or drop or paste them here</span>
         <span className="grow" />
@@ -64,13 +64,13 @@ export function AssetsPane() {
               notify(`${unused.length} unused taken out.`);
             }}
           >
-            Take out {unused.length} unused
+            Delete {unused.length} unused
           </Button>
         )}
       </div>
       {refused.length > 0 && (
         <div role="alert" className="mb-3 rounded border border-warn bg-warn-wash p-2">
-          <p className="font-semibold">Not brought in:</p>
+          <p className="font-semibold">Not imported:</p>
           <ul>
             {refused.map((item) => (
               <li key={item.name}>
@@ -78,12 +78,12 @@ export function AssetsPane() {
               </li>
             ))}
           </ul>
-          <Small onClick={() => setRefused([])}>Seen</Small>
+          <Small onClick={() => setRefused([])}>Dismiss</Small>
         </div>
       )}
       {project.assets.length === 0 && (
         <p className="text-soft">
-          No pictures, fonts or sounds yet. Bring them in here, or drop pictures straight onto Live.
+          No pictures, fonts or sounds yet. Import them here, or drop pictures straight onto Live.
         </p>
       )}
       {groups.map(([title, media]) => {
@@ -216,7 +216,7 @@ function PutOn({ asset }: { asset: Asset }) {
         if (element) choose({ screen, element });
       }}
     >
-      put on
+      add
     </Small>
   );
 }

@@ -13,7 +13,7 @@ import { useWanted } from './wanted';
 export function Call({ owner, step }: { owner: Owner; step: Step & { step: 'routine' } }) {
   const project = useStudio((studio) => studio.project);
   const routine = withId(project.routines, step.routine);
-  /** Nothing told is as usual. */
+  /** An argument left out uses the default. */
   const give = (id: Id, value: string, key?: string): void => {
     const { [id]: _, ...others } = step.args ?? {};
     const args = value === '' ? others : { ...others, [id]: value };

@@ -44,7 +44,7 @@ export function EffectStep({ owner, step }: { owner: Owner; step: Step & { step:
       {gives && (
         <Expression
           owner={owner}
-          label={editorOfEffect(effect).gives?.short ?? 'What it gives'}
+          label={editorOfEffect(effect).gives?.short ?? 'Value'}
           value={gives(effect)}
           onChange={(text) => author.gives && put(author.gives.put(effect, text))}
         />

@@ -177,13 +177,13 @@ const TURNS: Record<string, 'side' | 'face' | 'bubble' | 'speaker'> = {
   KeyW: 'speaker',
 };
 
-/** What is only for those who write it. */
+/** Notes for writers. */
 function Note({ owner, step }: { owner: Owner; step: Step }) {
   return (
     <input
       aria-label="A note on it"
       value={step.note ?? ''}
-      placeholder="a note, which no player sees"
+      placeholder="a note; players never see it"
       maxLength={2000}
       tabIndex={-1}
       className="h-6 w-full rounded border border-transparent bg-transparent px-1.5 text-sm text-soft italic placeholder:opacity-80 hover:border-line focus:border-chosen"

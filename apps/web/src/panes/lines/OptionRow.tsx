@@ -85,7 +85,7 @@ export function OptionRow({
   );
 }
 
-/** What comes when the game has not answered in time. */
+/** The branch taken when the game has not answered in time. */
 export function LateRow({ owner, wait }: { owner: Owner; wait: Step & { step: 'wait' } }) {
   return (
     <div className="flex items-center gap-1.5 py-0.5 text-soft">

@@ -5,7 +5,7 @@ import type { Finding } from '@tavu/core/check';
 import type { Flow } from '@tavu/core/compile';
 import { everyStep, screenById, type Id, type Step } from '@tavu/core/model';
 import type { ReactNode } from 'react';
-import { Switched } from '../../looks';
+import { Switched } from '../../styles';
 import { useSoundAssets } from '../../assets';
 import { useStudio } from '../../store';
 import { Call } from './CallRow';

@@ -34,7 +34,7 @@ export function Page({ owner }: { owner: Owner }) {
   const flow = useStudio((studio) => studio.flow);
   const now = useMemo(() => ({ owner, flow }), [owner, flow]);
   const settled = useSettled(now);
-  // While something is typed, only the row it is typed in goes along.
+  // While typing, only the edited row is drawn anew.
   const calm = settled.owner.id === owner.id ? settled : now;
   const findings = useFindings(calm.flow, owner.id);
   const step = useLines((lines) => lines.step);
@@ -107,7 +107,7 @@ function useFindings(flow: Flow, id: Id): ReadonlyMap<string, readonly Finding[]
       ...findingsOfTalk(flow, conversation),
       ...findingsTranslated(flow.project, conversation),
     ]) {
-      // What is wrong within a routine stands at the step that calls it.
+      // Findings inside a routine are shown at the step that calls it.
       let key = finding.where.step ?? '';
       while (key !== '' && !known.has(key)) key = key.slice(0, Math.max(0, key.lastIndexOf(' ')));
       byKey.set(key, [...(byKey.get(key) ?? []), finding]);

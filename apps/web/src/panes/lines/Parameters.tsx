@@ -33,13 +33,13 @@ export function Parameters({ routine }: { routine: Routine }) {
     );
   const names = routine.parameters.map((parameter) => parameter.name);
   return (
-    <section aria-label="What it is told" className="shrink-0 border-b border-line px-3 py-1.5">
+    <section aria-label="Parameters" className="shrink-0 border-b border-line px-3 py-1.5">
       <ul className="space-y-1">
         {routine.parameters.map(({ id, name, type, default: usual }) => (
           <li key={id} className="flex items-center gap-1.5">
             <Field
               hidden
-              label="Name of what it is told"
+              label="Name of the parameter"
               value={name}
               className="w-28"
               read={(text) =>
@@ -57,13 +57,13 @@ export function Parameters({ routine }: { routine: Routine }) {
               className="h-7 border border-line bg-sheet"
               onChange={(next) => change(id, { type: next, default: undefined })}
             />
-            <span className="text-soft">else</span>
+            <span className="text-soft">default</span>
             {type === 'speaker' || type === 'picture' ? (
               <Select
                 label={`What ${name} is otherwise`}
                 value={usual ?? ''}
                 options={[
-                  ['', 'has to be told'],
+                  ['', 'required'],
                   ...(type === 'speaker' ? speakers : assets.filter(isPicture)).map(
                     (item): [string, string] => [item.id, item.name],
                   ),
@@ -98,10 +98,10 @@ export function Parameters({ routine }: { routine: Routine }) {
           put([...routine.parameters, { id: freshId('q'), name: freeName('what', names), type: 'text' }])
         }
       >
-        <Plus size={11} aria-hidden="true" className="inline" /> Something it is told
+        <Plus size={11} aria-hidden="true" className="inline" /> New parameter
       </Small>
       <p className="mt-1 text-sm text-soft">
-        In its words, a name in braces stands for what it is told: {'{words}'}.
+        In its text, the name of a parameter in braces stands for its value: {'{words}'}.
       </p>
     </section>
   );

@@ -104,7 +104,7 @@ function OneSpeaker({ speaker, others }: { speaker: Speaker; others: readonly Sp
         </Check>
       )}
       <Small onClick={() => void bringSound().then((asset) => asset && put({ blip: asset }))}>
-        Bring in a voice …
+        Import a voice …
       </Small>
     </section>
   );
@@ -171,7 +171,7 @@ function Faces({
           A face
         </Small>
       ) : (
-        <p className="text-sm text-soft">Bring in pictures under Assets, and they can be faces here.</p>
+        <p className="text-sm text-soft">Import pictures under Assets to use them as faces here.</p>
       )}
     </div>
   );

@@ -36,7 +36,7 @@ export function StepPanel({ owner, step }: { owner: Conversation | Routine; step
             onChange={(letter) => put({ letter } as Partial<Step>)}
           />
           <SelectRow<'' | 'itself' | 'confirmed'>
-            label="Goes on"
+            label="Advances"
             value={step.goes ?? ''}
             options={[
               ['', 'as all lines do'],
@@ -58,7 +58,7 @@ export function StepPanel({ owner, step }: { owner: Conversation | Routine; step
           />
           {step.limit !== undefined && (
             <ThingRow
-              label="When nobody chooses"
+              label="When time runs out"
               value={step.otherwise}
               none="the first"
               things={step.options.map(({ id, text }) => ({ id, name: text === '' ? 'an answer' : text }))}
@@ -68,7 +68,7 @@ export function StepPanel({ owner, step }: { owner: Conversation | Routine; step
         </>
       )}
       <Field
-        label="A note, which no player sees"
+        label="Note (players never see it)"
         value={step.note ?? ''}
         read={(text) => ({ ok: text })}
         onChange={(note) => put({ note: note === '' ? undefined : note })}

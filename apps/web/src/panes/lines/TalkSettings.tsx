@@ -1,6 +1,6 @@
 'use client';
 
-import { type Reading, type TalkRules, lean } from '@tavu/core/model';
+import { type ReadingTime, type TalkRules, lean } from '@tavu/core/model';
 import { USUAL_TALK } from '@tavu/core/talk';
 import { DurationField } from '../../motion';
 import { edit, useStudio } from '../../store';
@@ -11,13 +11,13 @@ export function TalkSettings() {
   const project = useStudio((studio) => studio.project);
   const { talk = {} } = project;
   const put = (change: Partial<TalkRules>): void => void edit('change talk', change);
-  const reading: Reading = talk.reading ?? USUAL_TALK.reading;
-  const read = (change: Partial<Reading>): void => put({ reading: lean({ ...reading, ...change }) });
+  const reading: ReadingTime = talk.reading ?? USUAL_TALK.reading;
+  const read = (change: Partial<ReadingTime>): void => put({ reading: lean({ ...reading, ...change }) });
   const numbers = project.values.filter((value) => value.type === 'number');
   const switches = project.values.filter((value) => value.type === 'on/off');
   const auto = talk.auto === undefined ? 'never' : talk.auto === 'always' ? 'always' : 'value';
   return (
-    <Group title="How lines come">
+    <Group title="Typing and timing">
       <div className="grid grid-cols-3 gap-2">
         <DurationField
           label="Time per letter"
@@ -36,7 +36,7 @@ export function TalkSettings() {
         />
       </div>
       <SelectRow<'never' | 'always' | 'value'>
-        label="Lines go on"
+        label="Lines advance"
         value={auto}
         options={[
           ['never', 'when they are confirmed'],
@@ -61,21 +61,17 @@ export function TalkSettings() {
       <h4 className="text-sm text-soft">Reading time</h4>
       <div className="grid grid-cols-4 gap-2">
         <DurationField
-          label="So much"
+          label="Base"
           unit="s"
           value={reading.base}
           onChange={(base) => read({ base: base! })}
         />
-        <DurationField
-          label="and a letter"
-          value={reading.each}
-          onChange={(value) => read({ each: value! })}
-        />
+        <DurationField label="Per letter" value={reading.each} onChange={(value) => read({ each: value! })} />
         <DurationField label="Min" unit="s" optional value={reading.min} onChange={(min) => read({ min })} />
         <DurationField label="Max" unit="s" optional value={reading.max} onChange={(max) => read({ max })} />
       </div>
       <ThingRow
-        label="Longer or shorter by"
+        label="Scaled by the value"
         value={reading.scale}
         none="nothing"
         things={numbers}
@@ -91,10 +87,10 @@ export function TalkSettings() {
         />
       </div>
       <SelectRow<'pages' | 'marked'>
-        label="A line too long for its area"
+        label="A line too long for its text box"
         value={talk.long ?? USUAL_TALK.long}
         options={[
-          ['pages', 'comes in parts'],
+          ['pages', 'is split into parts'],
           ['marked', 'is only marked'],
         ]}
         onChange={(long) => put({ long })}

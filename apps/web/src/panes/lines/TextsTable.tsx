@@ -261,7 +261,7 @@ function Files({ code, rows }: { code: string; rows: readonly TextRow[] }) {
         </Tip>
       ))}
       <Button className="h-6!" onClick={() => input.current?.click()}>
-        <FileUp size={12} aria-hidden="true" /> Take in
+        <FileUp size={12} aria-hidden="true" /> Import
       </Button>
       <input
         ref={input}

@@ -1,1 +1,1 @@
-export { chooseStep, openConversation, useChosenStep } from './chosen';
+export { chooseStep, openConversation, setLines, useChosenStep } from './chosen';

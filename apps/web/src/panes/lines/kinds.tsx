@@ -75,7 +75,9 @@ export const STEP_ICONS: Record<StepName, ReactNode> = {
   end: <Flag size={13} />,
 };
 
-/** A new step of a sort, with the likeliest of everything it needs. Null where the project has nothing it could name. */
+/**
+ * A new step of a sort, with the likeliest of everything it needs. Null where the project has nothing it could name.
+ */
 export function freshStep(
   project: Project,
   what: StepName,

@@ -1,18 +1,19 @@
 'use client';
 
 import { LONGEST_NAME, type Layer } from '@tavu/core/model';
+import { layersFor } from '@tavu/core/starter';
 import type { ReactNode } from 'react';
-import { edit, useStudio } from '../../store';
+import { useStudio } from '../../store';
 import { Picker, type Choice, Sheet } from '../../ui';
-import { kindFor } from '../../fields';
+import { makeScreen } from './makeScreen';
 import { goOnAtChosen } from './keys';
 
-const LAYERS: { layer: Layer; words: string }[] = [
-  { layer: 'base', words: 'a screen' },
-  { layer: 'overlay', words: 'an overlay' },
-  { layer: 'notice', words: 'a message' },
-  { layer: 'hud', words: 'a HUD piece' },
-];
+const LAYER_WORDS: Record<Layer, string> = {
+  base: 'a screen',
+  overlay: 'an overlay',
+  notice: 'a message (notice)',
+  hud: 'a HUD piece, always up in play',
+};
 
 export function AddScreen({
   open,
@@ -25,11 +26,7 @@ export function AddScreen({
 }) {
   const screens = useStudio((studio) => studio.project.screens);
   const add = (name: string, layer: Layer): void => {
-    edit(
-      'add screen',
-      { name, kind: kindFor(name, layer), layer, text: name },
-      { chosen: (made) => ({ screen: made ?? null, element: null, link: null }) },
-    );
+    makeScreen(name, layer);
     onOpen(false);
     goOnAtChosen();
   };
@@ -48,11 +45,11 @@ export function AddScreen({
                 : null
           }
           typed={(name) =>
-            LAYERS.map(({ layer, words }): Choice => ({
+            layersFor(name).map((layer): Choice => ({
               key: layer,
               words: name,
               label: `Make “${name}”`,
-              hint: words,
+              hint: LAYER_WORDS[layer],
               onPick: () => add(name, layer),
             }))
           }

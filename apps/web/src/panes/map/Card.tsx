@@ -137,7 +137,7 @@ function StartMark() {
   );
 }
 
-/** A screen's picture; one that cannot be drawn has none, and Live tells why. */
+/** A screen's picture; a screen that cannot be drawn has none, and Live says why. */
 function pictureOf(flow: Flow, screen: CompiledScreen): readonly Item[] {
   try {
     return paintStill(flow, screen, true);
@@ -223,8 +223,8 @@ function Caption({
         </span>
       )}
       {odd && (
-        <span title="Comes and goes in its own way" className="text-soft">
-          <Waves size={11} role="img" aria-label="moves in its own way" />
+        <span title="Has a motion of its own" className="text-soft">
+          <Waves size={11} role="img" aria-label="own motion" />
         </span>
       )}
       {stays !== null && (

@@ -22,7 +22,7 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
     withId(project.screens, id)?.name ?? withId(project.areas, id)?.name ?? 'Everywhere';
   return (
     <Sheet
-      label="What is looked at"
+      label="Show findings for"
       trigger={
         <IconButton
           name={set ? 'Only some are looked at' : 'Look at some only'}
@@ -84,7 +84,7 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
             })}
           </ul>
         )}
-        {set && <Button onClick={() => onChange(NO_FILTER)}>Look at all again</Button>}
+        {set && <Button onClick={() => onChange(NO_FILTER)}>Clear the filter</Button>}
       </div>
     </Sheet>
   );

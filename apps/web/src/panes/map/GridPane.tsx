@@ -20,7 +20,7 @@ const NAMES = 168;
 const HEAD = 'border-r border-b border-line bg-sheet px-1.5 py-1 text-left font-semibold';
 const CELL = 'h-8 border-r border-b border-line align-top';
 
-/** What stands in for columns that are not drawn. */
+/** A spacer for columns that are not drawn. */
 const room = (width: number) =>
   width > 0 && <td aria-hidden="true" className="p-0" style={{ width, minWidth: width }} />;
 
@@ -31,7 +31,10 @@ interface Asked {
   at: { left: number; top: number };
 }
 
-/** The links as a table: a row for what they set out from, a column for what they lead to. Only what is in view is drawn. */
+/**
+ * The links as a table: a row for what they set out from, a column for what they lead to. Only what is in view is
+ * drawn.
+ */
 export function GridPane() {
   const project = useStudio((studio) => studio.project);
   const grid = useMemo(() => planGrid(project), [project]);

@@ -184,7 +184,7 @@ function TriggerMark({ project, link }: { project: Project; link: Link }) {
   return (
     <span className="flex min-w-0 items-center gap-0.5">
       <TriggerWord project={project} link={link} />
-      <Waves size={10} role="img" aria-label="moves in its own way" className="shrink-0" />
+      <Waves size={10} role="img" aria-label="own motion" className="shrink-0" />
     </span>
   );
 }

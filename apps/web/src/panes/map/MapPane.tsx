@@ -46,7 +46,7 @@ export function MapPane() {
 
 function OpenMap({ opened }: { opened: number }) {
   if (kept.opened !== opened) kept = { opened, folded: new Set(), filter: NO_FILTER };
-  // What is typed or dragged elsewhere comes first; the map follows when there is time.
+  // Typing and dragging come first; the map follows when there is time.
   const project = useMapped(useDeferredValue(useStudio((studio) => studio.project)));
   const [folded, setFolded] = useState(kept.folded);
   const [filter, setFilter] = useState(kept.filter);
@@ -76,7 +76,7 @@ function OpenMap({ opened }: { opened: number }) {
   /** Brings a card to the middle, and the keyboard to it. */
   const centre = (id: Id): void => {
     const card = withId(plan.cards, plan.stands.get(id) ?? id);
-    // What was made just now comes with the next plan.
+    // A new card appears with the next plan.
     awaited.current = card ? null : id;
     if (!card) return;
     centreOn(card.x + CARD.width / 2, card.y + CARD.height / 2);

@@ -91,7 +91,7 @@ export function useView(opened: number, plan: MapPlan) {
       const k = Math.min(1.2, max);
       // As far out as the whole of it needs, and no further.
       zooming.current!.scaleExtent([Math.min(FARTHEST, k), NEAREST]);
-      // What lies at the very beginning is clear of the rulers.
+      // Keeps the first cards clear of the rulers.
       goTo(Math.max(EDGE - MARGIN * k, (box.width - plan.width * k) / 2), Math.max(2, EDGE - MARGIN * k), k);
     },
     /** Brings a place of the map to the middle. */
@@ -102,7 +102,7 @@ export function useView(opened: number, plan: MapPlan) {
     },
     /** What gets the keyboard is panned into the frame. */
     panToFocus: (target: Element): void => {
-      // What the pointer is on stays under it; sheets that open over the map are not part of it.
+      // Zooms about the pointer; sheets that open over the map are not part of it.
       if (target.matches(':active') || !frame.current!.contains(target)) return;
       const at = target.getBoundingClientRect();
       const box = frame.current!.getBoundingClientRect();

@@ -77,7 +77,7 @@ export function Fields({
                   className="shrink-0 text-sm"
                   onChange={(on) => onChange(item.id, { default: on ? undefined : zeroOf(item) })}
                 >
-                  has to be said
+                  required
                 </Check>
                 {item.default !== undefined && (
                   <span className="min-w-0 flex-1">
@@ -97,7 +97,7 @@ export function Fields({
       </ul>
       <Field
         key={made}
-        label="One more, by name"
+        label="New field"
         value=""
         className="mt-1"
         read={(text) => readValueName(text, items)}

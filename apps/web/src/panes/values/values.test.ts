@@ -40,9 +40,9 @@ describe('the options of a choice', () => {
 
   test.each([
     ['Calm', /at least two/],
-    ['Calm,, Gale', /Between two commas/],
+    ['Calm,, Gale', /nothing between two commas/],
     ['Calm, calm', /there twice/],
-    ['', /Between two commas/],
+    ['', /nothing between two commas/],
     [Array.from({ length: 101 }, (_, i) => `o${i}`).join(), /100 options/],
     [`Calm, ${'x'.repeat(100)}`, /80 characters/],
   ])('%j is refused', (text, words) => expect(ids(text)).toMatch(words));

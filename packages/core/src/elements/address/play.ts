@@ -5,7 +5,7 @@ import { WHOLE, type Canvas, type Of, type Play } from '../play';
 function paint(element: Of<'address'>, { project, rect, looks, said }: Canvas): Item[] {
   const look = textLook(project, element.look);
   const items = text(project, element.id, rect, said, look, look.stand ?? 'middle');
-  // That it can be followed is told by a line beneath.
+  // Underlined, since a link must be told by more than its colour (WCAG 1.4.1).
   const under = items.flatMap((item): Item[] =>
     item.kind === 'text'
       ? item.lines.map((line) =>

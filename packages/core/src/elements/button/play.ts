@@ -6,7 +6,7 @@ import { WHOLE, type Canvas, type Of, type Play } from '../play';
 
 function paint(element: Of<'button'>, { project, rect, looks, unfocused }: Canvas): Item[] {
   const { look, ink, said } = controlStyleOf(project, element, rect, looks);
-  // What never has the focus shows which key presses it.
+  // On a screen that never has the focus a button shows its key.
   const action = unfocused ? withId(project.actions, element.shortcut) : undefined;
   const code = action && codeOn(project, action.id, looks);
   const words = code ? `[${codeName(code)}]  ${said}` : said;

@@ -18,7 +18,7 @@ const args: Part<NonNullable<PlacedElement['args']>> = (given, walk) => {
   }
 };
 
-/** What is otherwise where a component is placed: of each of its elements, as much as is said. */
+/** The overrides of a placed component, by element: only the fields that differ. */
 const changes: Part<NonNullable<PlacedElement['changes']>> = (given, walk) => {
   const component = walk.components.get(walk.beside);
   const around = component

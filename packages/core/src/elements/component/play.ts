@@ -1,4 +1,4 @@
 import type { Of, Play } from '../play';
 
-/** What stands in its place is drawn. */
+/** Drawn through its own elements. */
 export const component: Play<Of<'component'>> = { paint: () => [] };

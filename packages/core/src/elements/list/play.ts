@@ -2,7 +2,10 @@ import { box, text, inset, plain, type Item } from '../../drawing';
 import { boxLook, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
-/** Rows that a conversation puts in stand in place of those that are written: the last of them, as many as there is room for. */
+/**
+ * Rows that a conversation puts in stand in place of those that are written: the last of them, as many as there is
+ * room for.
+ */
 function paint(element: Of<'list'>, { project, rect, looks }: Canvas): Item[] {
   const live = looks.rows[element.id];
   const look = boxLook(project, element.box);

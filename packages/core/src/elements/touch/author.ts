@@ -4,7 +4,7 @@ import * as named from '../named';
 import type { Of } from '../play';
 
 export const touch: Author<'touch'> = {
-  label: 'Touch area',
+  label: 'Touch zone',
   size: [300, 300],
   fresh: () => ({}),
   pressed: true,

@@ -27,7 +27,7 @@ const LONGEST_QUIET = 1000;
 /** So many lines are remembered. */
 const MAX_SAID = 200;
 
-/** What a conversation is at is over, by its own time. */
+/** The current step of a conversation is over by its own time. */
 export function passTalk(flow: Flow, state: RunState, instance: Instance, say: Say): void {
   const going = goingOn(flow, instance);
   if (!going) return;
@@ -54,7 +54,7 @@ export function passTalk(flow: Flow, state: RunState, instance: Instance, say: S
 }
 
 /**
- * A player confirms: a line is all there at once, or makes way for what comes after it. Returns whether the conversation
+ * A player confirms: the line is completed at once, or the next step begins. Returns whether the conversation
  * has a use for it; while it asks, its choices have.
  */
 export function confirmTalk(flow: Flow, state: RunState, instance: Instance, say: Say): boolean {
@@ -70,7 +70,7 @@ export function confirmTalk(flow: Flow, state: RunState, instance: Instance, say
   return true;
 }
 
-/** What is held down makes lines go by fast, until it comes up. */
+/** Holding it down makes lines go by fast until it is released. */
 export function hurryTalk(flow: Flow, instance: Instance, code: string | null): void {
   const going = goingOn(flow, instance);
   if (going && going.talk.fast !== code) change(instance, { fast: code });
@@ -123,7 +123,10 @@ function remember(state: RunState, speaker: Id | null, text: string): void {
   state.log = [...state.log, { speaker, text }].slice(-MAX_SAID);
 }
 
-/** Begins a step, and does all that takes no time until one that does, or the end. */
+/**
+ * Starts a step, and goes through all steps that take no time up to one that does, or to the end.
+ * @param at the step’s position in the compiled conversation, from 0
+ */
 export function goTo(flow: Flow, state: RunState, instance: Instance, at: number, say: Say): void {
   const going = goingOn(flow, instance);
   if (!going) return;
@@ -181,7 +184,7 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
     case 'jump':
       return op.when === null || holds(place, op.when, owner) ? op.to : at + 1;
     case 'line':
-      // Nothing to say is nothing to wait for.
+      // An empty line takes no time.
       if (wordsOf(state, instance, op.parts).trim() !== '') return null;
       say({
         at: state.now,
@@ -226,7 +229,7 @@ function over(flow: Flow, state: RunState, instance: Instance, say: Say): void {
   // A message that stays goes on saying its last line, all of it there, until it is replaced or cleared.
   if (stays && screenOf(flow, instance).links.followed.done.length === 0)
     return change(instance, { full: 0 });
-  // Its last line goes with the screen, all of it there.
+  // Its last line leaves with the screen, complete.
   change(instance, { over: true, full: 0 });
   settleFocus(flow, state);
   const search: Search = { flow, state, say, fields: null, passed: [] };

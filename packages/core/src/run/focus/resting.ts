@@ -28,7 +28,7 @@ export interface Tooltip {
 const FOCUS_STAYS = 2;
 export const TOOLTIP_AFTER = '600 ms';
 
-/** What puts a tooltip away. */
+/** What hides a tooltip. */
 export const isPress = (input: Input): boolean =>
   input.type === 'key' || input.type === 'pad' || input.type === 'pointer'
     ? input.phase === 'down'
@@ -47,7 +47,7 @@ export const isSameSpot = (one: OnElement | null, other: OnElement | null): bool
   one?.serial === other?.serial && one?.element === other?.element;
 type OnElement = Pick<Spot, 'serial' | 'element'>;
 
-/** What was rested on and is no longer gives way to what has the focus, which begins its own wait. */
+/** When the pointer leaves, the focused element begins its own wait for its tooltip. */
 export function noteResting(flow: Flow, state: RunState): void {
   const { resting, over } = state;
   if (!allUp(state).some((instance) => screenOf(flow, instance).tooltips.size > 0)) {

@@ -10,16 +10,17 @@ const MARGIN = 16;
 export function mostOf({ layout, tree }: Pick<ReturnType<typeof screenOf>, 'layout' | 'tree'>, area: Id) {
   const view = layout.get(area)!;
   const held = (tree.get(area) ?? []).map(({ id }) => layout.get(id)!);
-  const along = (way: 'x' | 'y', size: 'width' | 'height'): number => {
-    const last = Math.max(-Infinity, ...held.map((rect) => rect[way] + rect[size]));
-    return Math.max(0, last - view[way] - view[size] + MARGIN);
+  const along = (axis: 'x' | 'y', size: 'width' | 'height'): number => {
+    const last = Math.max(-Infinity, ...held.map((rect) => rect[axis] + rect[size]));
+    return Math.max(0, last - view[axis] - view[size] + MARGIN);
   };
   return { x: along('x', 'width'), y: along('y', 'height') };
 }
 
 /**
- * How far what an area holds is moved: as it was scrolled by hand, else as little as will do, from its beginning, so that
- * what has the focus is in view.
+ * How far the content of a scroll panel is moved, in design pixels: as scrolled by hand, else by the least that
+ * brings the
+ * focus into view.
  */
 export function scrollOf(
   screen: Pick<ReturnType<typeof screenOf>, 'byId' | 'layout' | 'tree'>,
@@ -36,12 +37,15 @@ export function scrollOf(
   const view = layout.get(area)!;
   const goal = layout.get(focus)!;
   const max = mostOf(screen, area);
-  const along = (way: 'x' | 'y', size: 'width' | 'height'): number =>
-    0 - Math.min(max[way], Math.max(0, goal[way] + goal[size] + MARGIN - view[way] - view[size]));
+  const along = (axis: 'x' | 'y', size: 'width' | 'height'): number =>
+    0 - Math.min(max[axis], Math.max(0, goal[axis] + goal[size] + MARGIN - view[axis] - view[size]));
   return { x: along('x', 'width'), y: along('y', 'height') };
 }
 
-/** An area is scrolled by wheel or finger, on from where it is. */
+/**
+ * Scrolls a panel by wheel or finger; a panel that is gone is passed over. `x` and `y` are design pixels, positive to
+ * the right and down.
+ */
 export function scroll(
   flow: Flow,
   state: RunState,

@@ -58,7 +58,7 @@ export function enterInstance(step: Step, coming: Coming): Instance {
     settled: state.now,
     half: NO_MOTION,
     animationStarts: NO_STARTS,
-    baseline: { values: state.values, rebound: state.rebound },
+    baseline: { values: state.values, chosen: state.chosen, rebound: state.rebound },
     scrolled: null,
     tabs: NO_TABS,
     talk: beginTalk(flow, (by === null ? undefined : flow.links.get(by))?.says ?? compiled.says),
@@ -86,14 +86,14 @@ export function enterInstance(step: Step, coming: Coming): Instance {
 
 export function exitInstance(step: Step, instance: Instance, link: CompiledLink | null): void {
   step.removedBy.set(instance.serial, link);
-  // A conversation that is cut short is heard no more.
+  // The sounds of a conversation that is cut short end.
   if (instance.talk && !instance.talk.over)
     for (const asset of instance.talk.sounds) step.say({ at: step.state.now, did: 'stop sound', asset });
   if (instance.serial !== NEW)
     step.say({ at: step.state.now, did: 'down', screen: instance.screen, serial: instance.serial });
 }
 
-/** What a screen is given when nobody says: what stands in for each parameter. */
+/** The default of each parameter of a screen, for when no argument is given. */
 export function fallbacks(flow: Flow, screen: Id): Scalars {
   const { parameters } = flow.screens.get(screen)!;
   return Object.fromEntries(parameters.map(({ id, fallback }) => [id, fallback]));
@@ -101,5 +101,5 @@ export function fallbacks(flow: Flow, screen: Id): Scalars {
 
 export const isStillUp = (state: RunState, instance: Instance): boolean => allUp(state).includes(instance);
 
-/** The top of what is up: who led somewhere when an area or the project did. */
+/** The topmost screen: the opener when an area's or the project's link led somewhere. */
 export const topmost = (state: RunState): Instance => state.overlays.at(-1) ?? state.base;

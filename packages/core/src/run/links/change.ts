@@ -41,7 +41,7 @@ export function changeTo(
   }
   if (kind === 'go') closeFrom(step, 0, link);
   if (kind === 'swap' && source) {
-    // Who asked the one gets the answer of the other.
+    // An overlay that replaces another inherits its opener, so that the answer still arrives.
     coming.opener = source.opener;
     closeFrom(step, state.overlays.indexOf(source), link);
   }
@@ -125,7 +125,7 @@ export function goBack(
   handBack(step, outcome, closed, opener === null ? null : (serials.get(opener) ?? opener));
 }
 
-/** The opener's links for this answer have their turn; an area's or the project's when that opened it. */
+/** Follows the opener's link for this answer; an area's or the project's when one of those opened it. */
 function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial: number | null): void {
   const { flow, state, say } = step;
   if (!closed.opener) return;
@@ -140,7 +140,7 @@ function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial:
     return type.life === 'followed' && (type.answered?.(trigger, outcome) ?? true);
   });
   if (links.length > 0) step.turns.push({ source: opener, links });
-  // An answer that nobody has a use for, where nothing at all waits for one.
+  // An answer that no link waits for.
   else if (outcome !== undefined && waiting.length === 0)
     say({
       at: state.now,
@@ -149,6 +149,7 @@ function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial:
     });
 }
 
+/** Takes down the overlays from `index` (0 is the lowest) up. */
 export function closeFrom(step: Step, index: number, link: CompiledLink | null): void {
   for (const overlay of step.state.overlays.splice(index)) exitInstance(step, overlay, link);
 }

@@ -45,7 +45,7 @@ export function runLater(step: Step, later: ScheduledEffect): void {
   if (link && effect) runEffect(step, { id: link.id, link }, effect, later.args, later.gives, null);
 }
 
-/** Who has an effect done: a link, or a conversation. */
+/** What an effect is done for: a link, or a conversation. */
 interface By {
   id: Id;
   link: CompiledLink | null;
@@ -60,12 +60,15 @@ export function runEffect(
   gives: Scalar | null,
   source: Instance | null,
 ): void {
-  // What could not be worked out has been told; it changes nothing.
+  // An expression that failed has been logged; the effect changes nothing.
   if (expression !== null && gives === null) return;
   effectOf(effect).run(effect, new ThisGame(step, by, args, gives, source));
 }
 
-/** What an effect can do to this run. A class, since what an object is written out with is made anew for each effect. */
+/**
+ * What an effect can do to this run. A class, since an object literal would make all its functions anew for each
+ * effect.
+ */
 class ThisGame implements Game {
   constructor(
     private readonly step: Step,
@@ -111,8 +114,8 @@ class ThisGame implements Game {
     load(flow, state, String(this.gives), say);
   }
   keepChanges(): void {
-    const { values, rebound } = this.step.state;
-    if (this.source) this.source.baseline = { values, rebound };
+    const { values, chosen, rebound } = this.step.state;
+    if (this.source) this.source.baseline = { values, chosen, rebound };
   }
   takeBackChanges(): void {
     const { flow, state, say } = this.step;

@@ -17,7 +17,7 @@ export function hudsWanted(flow: Flow, state: RunState, say: Say): string[] {
       source: source ?? { ...state.base, args: fallbacks(flow, id) },
       fields: null,
     };
-    // HUD pieces do not see one another, so that none can call itself up and away without end.
+    // The condition of a HUD piece cannot read which HUD pieces are up, so that none can toggle itself without end.
     return shownWhen === null || holds(place, shownWhen, id, false) ? [id] : [];
   });
 }

@@ -7,7 +7,7 @@ import { beginTalk } from '../talk';
 /** How many may wait in line for one notice. */
 export const LONGEST_LINE = 8;
 
-/** Sets a notice off: it comes up, or does again what it is set to while it is up. */
+/** Shows a notice; one that is up already does what it is set to do when shown again. */
 export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null, cameFrom: Id | null): void {
   const { flow, state, say } = step;
   const notice = flow.screens.get(screen)?.notice;
@@ -33,7 +33,7 @@ export function showNotice(step: Step, screen: Id, args: Scalars, by: Id | null,
     last.owner = NEW;
     return say({ at: state.now, did: 'notice', screen, serial: last.serial });
   }
-  // A full stack makes room: the oldest goes.
+  // A full stack drops its oldest notice.
   for (const old of up.slice(0, Math.max(0, up.length - again.stack + 1))) removeNotice(step, old, null);
   add();
 

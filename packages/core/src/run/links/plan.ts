@@ -16,8 +16,10 @@ import { type Instance, type Leaving, type RunState, screenOf, TALK } from '../s
 import { ALL_VISIBLE, conditionalVisibility } from '../focus';
 
 /**
- * Plans how the picture hands over from what was up before a step to what is up after it, from the picture as it is
- * now: what went becomes leaving pictures, what came gets its moments.
+ * Plans how the picture changes from what was up before a step to what is up after it, starting from the picture as
+ * it is
+ * now: screens that went become leaving pictures, screens that came get their times, all in microseconds on the
+ * run’s clock.
  */
 export function planTransition(
   flow: Flow,
@@ -47,7 +49,7 @@ export function planTransition(
   for (const now of come) enter(flow, state, now, gap);
 }
 
-/** Notices in line or on a stack have words of their own, and do not take over one another's picture. */
+/** Queued and stacked notices have texts of their own, so that none continues another's picture. */
 function turnsRound(flow: Flow, now: Instance): boolean {
   const again = screenOf(flow, now).notice?.again ?? 'over';
   return again === 'over' || again === 'ignore';
@@ -133,12 +135,16 @@ function shownAt(flow: Flow, state: RunState, now: Instance, free: number): numb
   return Math.max(state.now, ...like.map((picture) => picture.until));
 }
 
-/** What an instance looks like at a time, against itself at rest; null while it is not shown yet. */
+/**
+ * How an instance is drawn at `at` microseconds on the run’s clock, relative to itself at rest; null before it is
+ * shown.
+ */
 export function sampleInstance(instance: Instance, at: number): Sample | null {
   if (at < instance.shown) return null;
   if (instance.half.tracks.length === 0) return AT_REST;
   return sampleEntering(instance.half, at - instance.shown, instance.start);
 }
 
+/** How a leaving picture is drawn at `at` microseconds on the run’s clock. */
 export const samplePicture = (picture: Leaving, at: number): Sample =>
   sampleLeaving(picture.half, at - picture.from, picture.start);

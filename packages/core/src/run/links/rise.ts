@@ -9,12 +9,12 @@ import { areasOf, beneathOverlays, holds, type Instance, screenOf } from '../sta
 export function noticeValues(step: Step): void {
   const { flow, state, say, turns } = step;
   if (!flow.awaitsValues) return;
-  const truths: string[] = [];
+  const held: string[] = [];
   const look = (links: readonly CompiledLink[], source: Instance | null): void => {
     for (const link of links) {
       if (!holds({ flow, state, say, source, fields: null }, link.awaits!, link.id)) continue;
       const key = source === null ? link.id : `${source.serial}:${link.id}`;
-      truths.push(key);
+      held.push(key);
       if (!state.heldConditions.includes(key)) turns.push({ source, links: [link] });
     }
   };
@@ -23,5 +23,5 @@ export function noticeValues(step: Step): void {
   for (const instance of beneathOverlays(flow, state)) look(screenOf(flow, instance).links.sampled, instance);
   for (const area of areasOf(flow, state)) look(flow.areas.get(area)!.links.sampled, null);
   look(flow.shared.sampled, null);
-  if (truths.length > 0 || state.heldConditions.length > 0) state.heldConditions = truths;
+  if (held.length > 0 || state.heldConditions.length > 0) state.heldConditions = held;
 }

@@ -41,7 +41,7 @@ export function tryLink(search: Search, link: CompiledLink, source: Instance | n
   return false;
 }
 
-/** From when on a screen may go. */
+/** The earliest time a screen may go, in microseconds on the run’s clock: its minimum time after it came. */
 export const ripeAt = (flow: Flow, instance: Instance): number =>
   instance.taken + screenOf(flow, instance).minTime;
 
@@ -66,7 +66,7 @@ export function endNotice(flow: Flow, state: RunState, notice: Instance, say: Sa
   inOneStep(flow, state, say, (step) => removeNotice(step, notice, null));
 }
 
-/** An effect that was put off comes. */
+/** A delayed effect is due. */
 export function comeLater(flow: Flow, state: RunState, later: ScheduledEffect, say: Say): void {
   inOneStep(flow, state, say, (step) => runLater(step, later));
 }
@@ -143,7 +143,7 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
     case 'clear':
       return closeFrom(step, 0, link);
     case 'back':
-      // A full line or a cleared notice may have taken the source itself away.
+      // A full queue or a cleared notice may have removed the source itself.
       if (source?.layer === 'notice')
         return isStillUp(state, source) ? removeNotice(step, source, link) : undefined;
       return goBack(step, link, source);

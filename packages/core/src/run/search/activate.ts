@@ -8,7 +8,10 @@ import { take } from './capture';
 import { fits, type Search, tryLink } from '../links';
 import { leadsNowhere } from './levels';
 
-/** Activates an element: its own use, else its first press link that fits. */
+/**
+ * Activates an element: its own use, else its first press link that fits.
+ * @param share where along a control it was pressed, 0 to 1
+ */
 export function activate(search: Search, source: Instance, element: Id, share?: number): void {
   const { flow, state, say } = search;
   if (!canUse(flow, state, source, element)) return;

@@ -36,7 +36,7 @@ function takerAt(flow: Flow, state: RunState, at: { serial: number; element: Id 
   return undefined;
 }
 
-/** What takes the keyboard now; what has gone takes it no longer. */
+/** The element that has the keyboard now; null once it is gone. */
 export function takerNow(flow: Flow, state: RunState): Taker | null {
   if (state.inputCapture === null) return null;
   const taker = takerAt(flow, state, state.inputCapture);

@@ -105,7 +105,7 @@ function used(value: Value, now: Scalar, use: Use, control: Element): Scalar {
     case 'choice': {
       const { options } = value;
       const at = options.findIndex((option) => option.id === now) + by;
-      // By the press that only goes on, the last leads to the first again.
+      // A press that can only go forward wraps from the last option to the first.
       const next = use === 'confirm' ? at % options.length : at;
       return options[next]?.id ?? now;
     }

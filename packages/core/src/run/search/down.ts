@@ -11,12 +11,12 @@ export const HURRY = 600_000;
 export const isDown = (state: RunState, code: string): boolean =>
   state.down.some((pressed) => pressed.code === code);
 
-/** A press has been taken: its release and its being held do no more. */
+/** A press was used: its release and long press have no effect. */
 export function useUp(state: RunState, code: string): void {
   state.down = state.down.map((pressed) => (pressed.code === code ? { ...pressed, used: true } : pressed));
 }
 
-/** What is down is no longer held for anything. */
+/** Keys that are down no longer count for long presses. */
 export function dropHolding(state: RunState, code: string): void {
   if (state.holding.length > 0) state.holding = state.holding.filter((holding) => holding.code !== code);
 }

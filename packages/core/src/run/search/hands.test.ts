@@ -3,9 +3,13 @@ import { compile } from '../../compile';
 import { GESTURES, type Element, type Project, type Value } from '../../model';
 import { dragTest, hitTest, scrollTest } from '../../paint';
 import { after, buttonOf, down, link, Play, press, projectOf, screenOf } from '../../test/flows';
-import { begin, keptOf } from '..';
+import { begin, keptOf, reconcile, validateState } from '..';
+import { load, resetValues, save, setValue } from '../state';
 
-/** What hands do on a screen: turning tabs, dragging sliders, scrolling, typing, choosing keys; and what is kept of it. */
+/**
+ * What hands do on a screen: turning tabs, dragging sliders, scrolling, typing, choosing keys; and what is kept of
+ * it.
+ */
 
 const like = (id: string, y: number, over: object): Element =>
   ({ ...buttonOf(id, y), ...over }) as unknown as Element;
@@ -253,10 +257,50 @@ test('settings, saved games and chosen keys outlast a run; what lasts for one ru
   play.give({ type: 'value', value: 'name', to: 'Ines' });
   pressed(play, 'keys').key('KeyB');
   const kept = keptOf(play.flow, play.state);
-  expect(kept.values).toEqual({ sea: 70, sub: true });
+  // What nobody chose is not kept.
+  expect(kept.values).toEqual({ sub: true });
   const again = begin(compile(project()), JSON.parse(JSON.stringify(kept)) as typeof kept).state;
   expect(again.values).toEqual({ sea: 70, sub: true, name: '' });
   expect(again.rebound).toEqual(play.state.rebound);
+});
+
+test('what was chosen stays when defaults change; what nobody chose follows them, in a run and in the next', () => {
+  const changed = (): Project => ({
+    ...project(),
+    values: project().values.map((value) =>
+      value.id === 'sea'
+        ? { ...value, default: 20 }
+        : value.id === 'sub'
+          ? { ...value, default: false }
+          : value,
+    ) as Project['values'],
+  });
+  const play = pressed(new Play(project()), 'switch');
+  const edited = reconcile(compile(changed()), play.state);
+  expect(edited.values).toMatchObject({ sea: 20, sub: true });
+  expect(validateState(compile(changed()), edited)).toEqual([]);
+  const next = begin(compile(changed()), keptOf(play.flow, play.state)).state;
+  expect(next.values).toMatchObject({ sea: 20, sub: true });
+  // Chosen to be what the default was, it stays that.
+  const held = play.give({ type: 'value', value: 'sea', to: 70, byHand: true });
+  expect(begin(compile(changed()), keptOf(held.flow, held.state)).state.values.sea).toBe(70);
+});
+
+test('a reset, a slot loaded and changes discarded leave chosen only what was', () => {
+  const project = projectOf([screenOf('s')], [], {
+    values: [
+      { id: 'oil', name: 'oil', section: 'Game', life: 'progress', type: 'number', default: 5 },
+      { id: 'night', name: 'night', section: 'Game', life: 'progress', type: 'number', default: 1 },
+    ],
+  });
+  const { state, flow } = new Play(project).give({ type: 'value', value: 'oil', to: 7, byHand: true });
+  save(flow, state, 'one', () => undefined);
+  expect(state.saves.one).toEqual({ oil: 7 });
+  setValue(flow, state, 'night', 3, null, () => undefined);
+  load(flow, state, 'one', () => undefined);
+  expect([state.values, [...state.chosen]]).toEqual([{ oil: 7, night: 1 }, ['oil']]);
+  resetValues(flow, state, {}, 'l', () => undefined);
+  expect([state.values, state.chosen]).toEqual([{ oil: 5, night: 1 }, []]);
 });
 
 test('gestures set actions off as keys do, move no focus onto the picture, and leave nothing held', () => {

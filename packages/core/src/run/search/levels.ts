@@ -59,7 +59,10 @@ export function leadsNowhere({ state, say, passed }: Search, what: Nowhere): voi
   say({ at: state.now, did: 'nowhere', what, ...(passed.length > 0 ? { passed } : {}) });
 }
 
-/** The first link of a level, as they stand in the project, that one of these actions sets off now. */
+/**
+ * The first link of a level, in the order of the project, that one of these actions triggers now.
+ * @param hold microseconds the key has been held, for long presses
+ */
 export function firstFor(
   search: Search,
   { links, source, under }: Level,

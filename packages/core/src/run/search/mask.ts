@@ -4,13 +4,13 @@ import { closingOf, fork, type Instance, isBeneath, type Outcome, type RunState,
 import type { Search } from '../links';
 import { searchOf } from './levels';
 
-/** What took an input: the level that did. */
+/** The level that took an input. */
 export interface Taken {
   by: Instance | null;
 }
 
 /**
- * What becomes of a press that something beneath a closing screen would take; null where it is not masked. It is tried on
+ * What happens to a press that something beneath a closing screen would take; null where it is not masked. It is tried on
  * a copy of the run, and what brings the closing screen back is never masked, so that a key that closes it opens it again.
  */
 export function maskOfClosing(

@@ -45,7 +45,7 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   if (!spot?.element || !level) return;
   state.pressed = spot;
   const has = screenOf(flow, level).focus.order.includes(spot.element);
-  // What cannot be used takes no focus either.
+  // A disabled element takes no focus either.
   if (level.focus !== null && has && canUse(flow, state, level, spot.element))
     focusUnder(flow, state, level, spot.element);
   const at = screenOf(flow, level).byId.get(spot.element);
@@ -69,7 +69,7 @@ function trySpot(search: Search, spot: Spot | null): Taken | null {
   return { by: level };
 }
 
-/** What is pressed gets the focus where it stands: nothing is scrolled away from under a finger. */
+/** A pressed element gets the focus without scrolling, so that nothing moves away under the finger. */
 function focusUnder(flow: Flow, state: RunState, level: Instance, element: Id): void {
   const area = scrollableRound(flow, level, element);
   const at = area === null ? null : scrollOf(screenOf(flow, level), area, level.focus, level.scrolled);

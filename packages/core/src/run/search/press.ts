@@ -122,7 +122,7 @@ function leftOver(search: Search, code: string, actions: readonly Id[]): void {
   }
   if (actions.some(isDirection) || state.holding.some((holding) => holding.code === code)) return;
   if (flow.project.actions.some(({ id, forGame }) => forGame && actions.includes(id))) return;
-  // A link that waits for the release will still have it.
+  // A link that waits for the release can still take it.
   const awaited = levels(flow, state).some(({ links }) =>
     actions.some((action) => links.searched.action.get(action)?.some(({ phase }) => phase === 'up')),
   );
@@ -144,7 +144,9 @@ function isCoveredUse(flow: Flow, state: RunState, actions: readonly Id[]): bool
   );
 }
 
-/** A key that is held down goes on moving the focus, or the control that has it; not on what came after it went down. */
+/**
+ * A key that is held down goes on moving the focus, or the control that has it; not on what came after it went down.
+ */
 function repeatCode(search: Search, code: string, actions: readonly Id[]): void {
   const { flow, state } = search;
   const before = state.down.find((pressed) => pressed.code === code)?.before ?? Infinity;

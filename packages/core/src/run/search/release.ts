@@ -38,7 +38,7 @@ export function resolveHold(flow: Flow, state: RunState, held: Holding, say: Say
   dropHolding(state, held.code);
 }
 
-/** Gives a release, or a key that is still down, to whom it is for: what came up before the key went down. */
+/** Gives a release or a long press only to what was up before the key went down. */
 function resolveAction(
   search: Search,
   actions: readonly Id[],

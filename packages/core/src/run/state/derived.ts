@@ -54,7 +54,10 @@ export function closingOf(flow: Flow, state: RunState): Leaving[] {
 }
 const NONE_LEAVING: Leaving[] = [];
 
-/** How presses are masked now: all of them by a transition, or those for what lies beneath a screen that closes; else null. */
+/**
+ * How presses are masked now: all of them by a transition, or those for what lies beneath a screen that closes; else
+ * null.
+ */
 export const pressMask = (flow: Flow, state: RunState): Exclude<Masked, 'through'> | null =>
   maskOf(state) ?? (closingOf(flow, state).at(-1)?.masked as Exclude<Masked, 'through'> | undefined) ?? null;
 
@@ -98,7 +101,7 @@ export function isCovered(flow: Flow, state: RunState, instance: Instance): bool
   return above.some((overlay) => screenOf(flow, overlay).modal);
 }
 
-/** Focus is drawn only while keys or pad are in hand. */
+/** The focus is drawn only while keys or pad are in use. */
 export const focusShown = (state: RunState): boolean => state.device === 'keys' || state.device === 'pad';
 
 /** Who has the focus, drawn or not: only one thing on the screen, the topmost that can take a press. */

@@ -34,7 +34,11 @@ function readingOf({ flow, state, source, fields }: EvalScope, huds: boolean): E
   };
 }
 
-/** What an expression gives, or null when it fails; a failure is told once in a run. `owner` is where it stands. */
+/**
+ * The value of an expression, or null when it fails; a failure is logged once in a run.
+ * @param owner the id of what the expression belongs to
+ * @throws only what is not a failure of the expression itself
+ */
 export function giveOf(place: EvalScope, ready: CompiledExpression, owner: Id, huds = true): Scalar | null {
   try {
     return evaluate(ready, readingOf(place, huds));
@@ -54,7 +58,10 @@ export function giveOf(place: EvalScope, ready: CompiledExpression, owner: Id, h
 export const holds = (place: EvalScope, ready: CompiledExpression, owner: Id, huds = true): boolean =>
   giveOf(place, ready, owner, huds) === true;
 
-/** Whether a condition of an element holds, asked at any time: nothing is told, and one that fails does not. */
+/**
+ * Whether a condition of an element holds, asked at any time: nothing is logged, and one that fails does not hold.
+ * @throws only what is not a failure of the expression itself
+ */
 export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: CompiledExpression): boolean {
   try {
     return (

@@ -49,4 +49,4 @@ export {
   type Talking,
   type TrailEntry,
 } from './state';
-export { load, resetValues, save, setValue, takeBack, valuesFrom } from './values';
+export { chosenValues, defaultOf, load, resetValues, save, setValue, takeBack, valuesFrom } from './values';

@@ -2,7 +2,10 @@ import type { Rebound } from '../../keys';
 import type { Id, Layer, Masked, Scalar } from '../../model';
 import type { Half, Sample } from '../../motion';
 
-/** Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer microseconds. */
+/**
+ * Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer
+ * microseconds.
+ */
 export interface RunState {
   /** Interface clock. */
   now: number;
@@ -18,6 +21,8 @@ export interface RunState {
   huds: Instance[];
   /** What every value of the project holds. */
   values: Scalars;
+  /** Values that something has set; all others follow their defaults, also when those change. */
+  chosen: readonly Id[];
   /** What players have bound otherwise than the project. */
   rebound: Rebound;
   /** Saved games by slot. */
@@ -150,7 +155,7 @@ export interface Instance {
   /** Links that came due before its least time, taken when that has passed. */
   deferredLinks: readonly Id[];
   /** What values and bindings were when it came up, or when they were last kept. */
-  baseline: { values: Scalars; rebound: Rebound };
+  baseline: { values: Scalars; chosen: readonly Id[]; rebound: Rebound };
   /** How far an area on it has been scrolled by hand; null where the focus says. */
   scrolled: { area: Id; x: number; y: number } | null;
   /** Which of its tabs are up, where no value says so; counted from 0. */
@@ -201,7 +206,7 @@ export interface Leaving {
   progress: number;
   /** What was said on it when it went, and for how long. */
   talk: (Talking & { lasted: number }) | null;
-  /** What was not there when it went. */
+  /** The elements that were hidden when it went. */
   away: Visibility;
   /** What becomes of presses for what lies beneath, while it still keeps the game from its input. */
   masked: Masked;
@@ -231,7 +236,7 @@ export interface Holding {
   due: number;
 }
 
-/** A base that can be gone back to, with what was open over it. */
+/** A base in the trail, with the overlays that were open over it. */
 export interface TrailEntry extends Left {
   overlays: Left[];
 }
@@ -263,6 +268,7 @@ export function fork(state: RunState): RunState {
     notices: state.notices.map(forkInstance),
     huds: state.huds.map(forkInstance),
     values: state.values,
+    chosen: state.chosen,
     rebound: state.rebound,
     saves: state.saves,
     ahead: state.ahead,
@@ -318,6 +324,7 @@ function forkInstance(instance: Instance): Instance {
   };
 }
 
+/** Sets how long a timer of an instance has run, in microseconds. */
 export function setTimer(instance: Instance, name: string, ran: number): void {
   instance.timers = { ...instance.timers, [name]: ran };
 }

@@ -15,6 +15,10 @@ export function valuesFrom(flow: Flow, known: Scalars): Scalars {
   return values;
 }
 
+/** What the values hold that something has set, by id. */
+export const chosenValues = ({ values, chosen }: Pick<RunState, 'values' | 'chosen'>): Scalars =>
+  Object.fromEntries(chosen.flatMap((id) => (values[id] === undefined ? [] : [[id, values[id]]])));
+
 /** Sets a value; out of range clamps and is told. A value that is gone, or of another kind, stays as it is. */
 export function setValue(flow: Flow, state: RunState, id: Id, to: Scalar, by: Id | null, say: Say): void {
   const value = flow.values.get(id);
@@ -24,6 +28,7 @@ export function setValue(flow: Flow, state: RunState, id: Id, to: Scalar, by: Id
     return;
   }
   if (state.values[id] !== fit) state.values = { ...state.values, [id]: fit };
+  if (!state.chosen.includes(id)) state.chosen = [...state.chosen, id];
   say({ at: state.now, did: 'set', value: id, to: fit, by, ...(fit === to ? {} : { wanted: to }) });
 }
 
@@ -39,6 +44,7 @@ export function resetValues(
     if (what.section !== undefined && value.section !== what.section) continue;
     const to = defaultOf(value);
     if (state.values[value.id] !== to) setValue(flow, state, value.id, to, by, say);
+    state.chosen = state.chosen.filter((id) => id !== value.id);
   }
 }
 
@@ -48,6 +54,7 @@ export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id
   for (const value of new Set(bound.map((item) => item.value))) {
     const to = instance.baseline.values[value];
     if (to !== undefined && to !== state.values[value]) setValue(flow, state, value, to, by, say);
+    if (!instance.baseline.chosen.includes(value)) state.chosen = state.chosen.filter((id) => id !== value);
   }
   if (elements.some((element) => playOf(element).asksFor === 'a key'))
     state.rebound = instance.baseline.rebound;
@@ -56,8 +63,8 @@ export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id
 /** Keeps what the values of a saved game hold, in a slot. */
 export function save(flow: Flow, state: RunState, slot: string, say: Say): void {
   const saved: Record<Id, Scalar> = {};
-  for (const value of flow.values.values())
-    if (value.life === 'progress') saved[value.id] = state.values[value.id]!;
+  for (const [id, held] of Object.entries(chosenValues(state)))
+    if (flow.values.get(id)?.life === 'progress') saved[id] = held;
   state.saves = { ...state.saves, [slot]: saved };
   say({ at: state.now, did: 'save', slot });
 }
@@ -67,8 +74,9 @@ export function load(flow: Flow, state: RunState, slot: string, say: Say): void 
   const saved = Object.hasOwn(state.saves, slot) ? state.saves[slot]! : null;
   say({ at: state.now, did: 'load', slot, found: saved !== null });
   if (saved === null) return;
-  const values = { ...state.values };
-  for (const value of flow.values.values())
-    if (value.life === 'progress') values[value.id] = fitScalar(value, saved[value.id]) ?? defaultOf(value);
-  state.values = values;
+  const isProgress = (id: Id): boolean => flow.values.get(id)?.life === 'progress';
+  const now = Object.entries(chosenValues(state)).filter(([id]) => !isProgress(id));
+  const then = Object.entries(saved).filter(([id]) => isProgress(id));
+  state.chosen = [...now, ...then].map(([id]) => id);
+  state.values = valuesFrom(flow, Object.fromEntries([...now, ...then]));
 }

@@ -69,9 +69,12 @@ export interface Laid {
   typed: Typed;
   pages: readonly Page[];
 }
-/** What has been laid on each screen, by its words and how fast they come: while a line is typed it is asked for at every look. */
+/**
+ * Laid-out lines of each screen, by text and typing speed, since a line is asked for in every frame while it is
+ * typed.
+ */
 const laid = new WeakMap<CompiledScreen, { made: readonly unknown[]; known: Map<string, Laid> }>();
-/** So many lines are kept for a screen. */
+/** How many laid-out lines are kept for a screen. */
 const MAX_LAID = 4000;
 
 /** Lays a line out with what its names hold now. */
@@ -121,7 +124,10 @@ export function goesByItself(flow: Flow, state: RunState, { layer }: Thing, { go
 /** How long a line stays while lines go by fast, in microseconds. */
 const FAST = 80_000;
 
-/** Microseconds since its step began after which a conversation goes on by itself; Infinity when it does not. */
+/**
+ * How long after a step began the conversation goes on by itself, in microseconds; Infinity when it waits for a
+ * press.
+ */
 export function talkDue(flow: Flow, state: RunState, instance: Instance): number {
   const going = goingOn(flow, instance);
   if (!going) return Infinity;
@@ -151,7 +157,7 @@ function lastsOf(flow: Flow, { screen }: Thing, { element, animation }: OpOf<'mo
   const { named, animations } = flow.screens.get(screen)!;
   const key = `${named.get(element)} ${animation}`;
   const found = animations.find((compiledAnimation) => compiledAnimation.key === key);
-  // Of what goes on for ever, once round.
+  // One round of an endless animation.
   return found ? found.delay + found.span * (found.repeat === 'there and back' ? 2 : 1) : 0;
 }
 

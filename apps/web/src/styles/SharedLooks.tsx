@@ -94,7 +94,7 @@ export function SharedLooks() {
               label={`Colour ${colour.name}`}
               value={colour.colour}
               onChange={(to) => {
-                // A colour is no name for another, so that none can stand for itself.
+                // A named colour cannot refer to another, so that none can refer to itself.
                 if (to.startsWith('#'))
                   edit(
                     'change colour',
@@ -146,7 +146,7 @@ function Tooltips({ project }: { project: Project }) {
         onChange={(style: string) => edit('change tooltips', { box: { style } })}
       />
       <DurationField
-        label="Shown after"
+        label="Delay"
         value={after ?? TOOLTIP_AFTER}
         onChange={(to) => edit('change tooltips', { after: to })}
       />

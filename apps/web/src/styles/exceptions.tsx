@@ -2,10 +2,10 @@
 
 import { Small } from '../ui';
 
-/** What is otherwise here than in a shared look. */
+/** Marks and buttons for overrides of a shared style. */
 
 export function Shared({ differs }: { differs: boolean }) {
-  return differs ? <span className="text-sm text-live">with exceptions</span> : null;
+  return differs ? <span className="text-sm text-live">with overrides</span> : null;
 }
 
 /** What to do with exceptions: drop them, make them the style's, or a style of their own. */
@@ -22,9 +22,9 @@ export function Exceptions({
 }) {
   return (
     <div className="flex flex-wrap gap-1">
-      <Small onClick={onReset}>As the style</Small>
-      <Small onClick={onShare}>Make this the style, everywhere</Small>
-      <Small onClick={() => onNew(`${of} too`)}>A style of its own</Small>
+      <Small onClick={onReset}>Reset to the style</Small>
+      <Small onClick={onShare}>Update the style, everywhere</Small>
+      <Small onClick={() => onNew(`${of} too`)}>New style from this</Small>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { RotateCcw } from 'lucide-react';
 import { IconButton, type OneOf, Select, Check } from '../ui';
 
-/** What is set, and which of it is an exception from a shared style. */
+/** A group of settings, and which of them override a shared style. */
 export interface LookProps<Look> {
   look: Look;
   /** Names of what this place says otherwise than its style; null for a style itself. */

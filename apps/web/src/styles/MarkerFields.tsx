@@ -25,7 +25,7 @@ export function MarkerFields({
   const pictures = assets.filter(isPicture);
   const [first] = pictures;
   if (!marker && !first)
-    return <p className="text-sm text-soft">A picture brought in under Assets can stand beside it.</p>;
+    return <p className="text-sm text-soft">A picture imported under Assets can stand beside it.</p>;
   const put = (change: Partial<Marker>): void => {
     const { loop, ...next } = { ...marker!, ...change };
     onChange({ ...next, ...(loop ? { loop } : {}) });
@@ -88,10 +88,10 @@ function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loo
   return (
     <>
       <SelectRow<ReadyName | 'still' | 'own'>
-        label="Meanwhile"
+        label="Movement"
         value={loop ? (known ?? 'own') : 'still'}
         options={[
-          ['still', 'keeps still'],
+          ['still', 'none'],
           ...(Object.keys(READY) as ReadyName[]).map((name) => [name, READY_WORDS[name]] as const),
           ...(loop && !known ? [['own', 'its own keyframes'] as const] : []),
         ]}
@@ -105,7 +105,7 @@ function Loop({ loop, onChange }: { loop: Loop | undefined; onChange: (loop: Loo
         <Fold title="Its keyframes">
           <div className="space-y-1.5 pt-1">
             <SelectRow
-              label="Goes"
+              label="Plays"
               value={loop.repeat}
               options={[
                 ['loop', 'loop'],

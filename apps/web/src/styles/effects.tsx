@@ -124,14 +124,14 @@ export function GradientFields({
                 />
                 <ColourField label="Colour" value={stop.colour} onChange={(colour) => change({ colour })} />
                 {stops.length > 2 && (
-                  <Small onClick={() => put({ stops: stops.filter((_, n) => n !== i) })}>out</Small>
+                  <Small onClick={() => put({ stops: stops.filter((_, n) => n !== i) })}>remove</Small>
                 )}
               </div>
             );
           })}
           {stops.length < 8 && (
             <Small onClick={() => put({ stops: [...stops, { at: 1, colour: '#000000' }] })}>
-              One more colour
+              Add a colour
             </Small>
           )}
         </>

@@ -21,7 +21,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
   return (
     <div className="space-y-2">
       {states && (
-        <div role="radiogroup" aria-label="Looks when" className="flex flex-wrap gap-1">
+        <div role="radiogroup" aria-label="State" className="flex flex-wrap gap-1">
           {(['normal', ...STATES] as const).map((value) => (
             <Small
               key={value}
@@ -43,7 +43,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
             {set(
               'borderWidth',
               <NumberField
-                label="Border, wide"
+                label="Border width"
                 value={look.borderWidth}
                 min={0}
                 max={500}
@@ -54,7 +54,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
             {set(
               'corner',
               <NumberField
-                label="Corner"
+                label="Corner radius"
                 value={look.corner}
                 min={0}
                 max={2000}
@@ -104,7 +104,7 @@ function StateFields({
   if (!face)
     return (
       <p className="text-sm text-soft">
-        As normal. <Small onClick={() => onChange({ fill: normal.fill })}>Look otherwise</Small>
+        Same as normal. <Small onClick={() => onChange({ fill: normal.fill })}>Change this state</Small>
       </p>
     );
   const put = (change: Partial<BoxFace>): void => {
@@ -113,7 +113,7 @@ function StateFields({
   return (
     <div className="min-w-0 flex-1 space-y-2">
       <FaceFields face={{ ...normal, ...face }} set={(_, child) => child} onChange={put} />
-      <Small onClick={() => onChange(undefined)}>As normal</Small>
+      <Small onClick={() => onChange(undefined)}>Reset to normal</Small>
     </div>
   );
 }

@@ -58,12 +58,12 @@ export function TextLookFields(props: LookProps<TextLook>) {
         {set(
           'align',
           <Pick
-            label="Text stands"
+            label="Align"
             value={look.align}
             options={[
-              ['start', 'at the left'],
-              ['centre', 'in the middle'],
-              ['end', 'at the right'],
+              ['start', 'left'],
+              ['centre', 'centre'],
+              ['end', 'right'],
             ]}
             onChange={(align: TextLook['align']) => onChange({ align })}
           />,
@@ -71,13 +71,13 @@ export function TextLookFields(props: LookProps<TextLook>) {
         {set(
           'stand',
           <Pick
-            label="From top to bottom"
+            label="Vertical align"
             value={look.stand ?? ''}
             options={[
               ['', 'default'],
-              ['top', 'at the top'],
-              ['middle', 'in the middle'],
-              ['bottom', 'at the bottom'],
+              ['top', 'top'],
+              ['middle', 'middle'],
+              ['bottom', 'bottom'],
             ]}
             onChange={(stand: string) => onChange({ stand: stand === '' ? undefined : (stand as 'top') })}
           />,
@@ -110,7 +110,7 @@ export function TextLookFields(props: LookProps<TextLook>) {
         {set(
           'letters',
           <NumberField
-            label="Between letters"
+            label="Letter spacing"
             value={look.letters ?? 0}
             min={-200}
             max={500}
@@ -124,8 +124,8 @@ export function TextLookFields(props: LookProps<TextLook>) {
             label="Long lines"
             value={look.wrap ?? 'wrap'}
             options={[
-              ['wrap', 'are broken'],
-              ['cut', 'are cut'],
+              ['wrap', 'wrap'],
+              ['cut', 'cut off'],
             ]}
             onChange={(wrap: 'wrap' | 'cut') => onChange({ wrap: wrap === 'wrap' ? undefined : wrap })}
           />,
