@@ -1,9 +1,12 @@
 import { defineConfig } from '@playwright/test';
+import { existsSync } from 'node:fs';
 
 const port = Number(process.env.TAVU_TEST_PORT ?? 4199);
 
 /** Headless Chromium from Debian, told not to ask any network. */
-export const chromiumPath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+export const chromiumPath =
+  process.env.CHROMIUM_PATH ??
+  ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find((path) => existsSync(path))!;
 export const chromiumFlags = [
   '--no-sandbox',
   '--disable-gpu',
@@ -17,8 +20,8 @@ export const chromiumFlags = [
 export default defineConfig({
   testDir: 'e2e',
   // A machine may be many times slower at one hour than at another; what holds holds all the same.
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 40_000 },
   workers: 2,
   fullyParallel: true,
   // A busy machine may starve a browser; what needed a second go is listed as flaky.

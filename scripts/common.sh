@@ -22,16 +22,22 @@ need_packages() {
   fi
 }
 
+# Debian's headless Chromium without a window of its own costs the machine less than the whole browser.
 need_chromium() {
-  export CHROMIUM_PATH="${CHROMIUM_PATH:-/usr/bin/chromium}"
-  [ -x "$CHROMIUM_PATH" ] && return
+  local path
+  for path in "${CHROMIUM_PATH:-}" /usr/bin/chromium-headless-shell /usr/bin/chromium; do
+    [ -x "$path" ] && export CHROMIUM_PATH="$path" && return
+  done
   step "Installing Chromium from Debian's packages"
   local as=""
   [ "$(id -u)" = 0 ] || as=sudo
-  command -v apt-get >/dev/null || fail "There is no $CHROMIUM_PATH and no apt-get to install it with. Set CHROMIUM_PATH to a Chromium."
+  command -v apt-get >/dev/null || fail "There is no Chromium and no apt-get to install it with. Set CHROMIUM_PATH to a Chromium."
   $as apt-get update -qq || fail "Debian's package lists could not be fetched. Is there a network?"
-  DEBIAN_FRONTEND=noninteractive $as apt-get install -y -qq --no-install-recommends chromium >/dev/null ||
-    fail "Chromium could not be installed from Debian's packages."
+  for path in chromium-headless-shell chromium; do
+    DEBIAN_FRONTEND=noninteractive $as apt-get install -y -qq --no-install-recommends "$path" >/dev/null &&
+      export CHROMIUM_PATH="/usr/bin/$path" && return
+  done
+  fail "Chromium could not be installed from Debian's packages."
 }
 
 build_app() {

@@ -1,4 +1,5 @@
 import { projectJsonSchema } from '@tavu/core/schema';
+import { buildSync } from 'esbuild';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -11,16 +12,32 @@ const DEMO = 'examples/saltwick-light/project.json';
 const folder = mkdtempSync(join(tmpdir(), 'tavu-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
-function tavu(...args: string[]): { code: number | null; out: string; err: string } {
-  const { status, stdout, stderr } = spawnSync(
-    'node_modules/.bin/tsx',
-    ['packages/cli/src/tavu.ts', ...args],
-    {
-      encoding: 'utf8',
+/** As one script, since starting each call from the sources takes longer than all it does. */
+const SCRIPT = 'test-results/cli/tavu/tavu.mjs';
+beforeAll(() => {
+  buildSync({
+    entryPoints: ['packages/cli/src/tavu.ts'],
+    outfile: SCRIPT,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    // Packages of the CommonJS kind ask for parts of Node.
+    banner: {
+      js: "import { createRequire as requireBy } from 'node:module'; const require = requireBy(import.meta.url);",
     },
-  );
+  });
+});
+
+function run(program: string, ...args: string[]): { code: number | null; out: string; err: string } {
+  const { status, stdout, stderr } = spawnSync(program, args, { encoding: 'utf8' });
   return { code: status, out: stdout, err: stderr };
 }
+const tavu = (...args: string[]) => run('node', SCRIPT, ...args);
+
+test('it runs from the sources as it is documented', () => {
+  const { code, out } = run('npm', 'run', '--silent', 'tavu', '--', '--help');
+  expect([code, out]).toEqual([0, tavu('--help').out]);
+});
 
 test('check says what is still to be made, and ends well', () => {
   const { code, out, err } = tavu('check', DEMO);
@@ -81,7 +98,7 @@ test('schema prints the schema that files are held to', () => {
 test('whoever reads only the beginning of it is not told of a fault', () => {
   const { stderr, status } = spawnSync(
     'bash',
-    ['-c', `set -o pipefail; node_modules/.bin/tsx packages/cli/src/tavu.ts schema | head -c 10`],
+    ['-c', `set -o pipefail; node ${SCRIPT} schema | head -c 10`],
     { encoding: 'utf8' },
   );
   expect([status, stderr]).toEqual([0, '']);

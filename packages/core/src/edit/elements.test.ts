@@ -43,28 +43,32 @@ function hangsInRing(elements: readonly Element[], element: Element): boolean {
 
 test('put into another parent or taken out, an element stays where it is on screen', () => {
   fc.assert(
-    fc.property(anyProject, fc.nat(5), fc.nat(5), fc.boolean(), (any, n, m, out) => {
-      const screen = any.screens[n % any.screens.length]!;
-      const element = screen.elements[m % Math.max(1, screen.elements.length)];
-      const holder = screen.elements.find(
-        (other) => other.type === 'panel' && other !== element && !other.arrange,
-      );
-      fc.pre(Boolean(element && holder && holder.parent !== element.id));
-      const rect = rects(any, screen.id).get(element!.id)!;
-      const { min, max } = { ...element!.place.x, ...element!.place.y };
+    fc.property(anyProject, fc.nat(100), fc.boolean(), (any, n, out) => {
+      const pairs = any.screens.flatMap((screen) => {
+        const panels = screen.elements.filter((other) => other.type === 'panel' && !other.arrange);
+        return screen.elements.flatMap((element) =>
+          panels
+            .filter((holder) => holder !== element && holder.parent !== element.id)
+            .map((holder) => ({ screen, element, holder })),
+        );
+      });
+      fc.pre(pairs.length > 0);
+      const { screen, element, holder } = pairs[n % pairs.length]!;
+      const rect = rects(any, screen.id).get(element.id)!;
+      const { min, max } = { ...element.place.x, ...element.place.y };
       fc.pre(min === undefined && max === undefined && rect.width > 0 && rect.height > 0);
       // In a ring of things that hang on one another, which of them stands first is a matter of their order.
-      fc.pre(!hangsInRing(screen.elements, element!));
-      const room = rects(any, screen.id).get(holder!.id)!;
+      fc.pre(!hangsInRing(screen.elements, element));
+      const room = rects(any, screen.id).get(holder.id)!;
       fc.pre(room.width > 1 && room.height > 1);
-      const parent = out ? null : holder!.id;
+      const parent = out ? null : holder.id;
       const { project: next } = go(any, 'place elements', {
         screen: screen.id,
-        elements: [element!.id],
+        elements: [element.id],
         parent,
         before: null,
       });
-      const now = rects(next, screen.id).get(element!.id)!;
+      const now = rects(next, screen.id).get(element.id)!;
       // Percentages are kept to a hundredth, of frames up to some thousand pixels.
       for (const key of ['x', 'y', 'width', 'height'] as const)
         expect(Math.abs(now[key] - rect[key])).toBeLessThan(0.6);
