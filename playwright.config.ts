@@ -15,6 +15,8 @@ export const chromiumFlags = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  // Letters as wide as their outlines say, as on a screen of fine dots.
+  '--font-render-hinting=none',
 ];
 
 export default defineConfig({
@@ -32,6 +34,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
     launchOptions: { executablePath: chromiumPath, args: chromiumFlags },
+    // What is not there by then will not come, however slow the machine.
+    actionTimeout: 90_000,
     trace: 'off',
   },
   webServer: {

@@ -1,4 +1,6 @@
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { Project } from '../packages/core/src/model';
 import { expect, test, type Desk } from './desk';
 
@@ -171,4 +173,59 @@ test('a name that a component says elsewhere too is kept, and the field says why
   await told.getByRole('textbox', { name: 'Name of who' }).fill('keeper');
   await told.getByRole('textbox', { name: 'Name of who' }).press('Enter');
   await expect(told.getByRole('textbox', { name: 'Name of keeper' })).toBeVisible();
+});
+
+/** The title of the demo with a choice on it by which the player sets the language. */
+async function choiceOfLanguage(desk: Desk): Promise<void> {
+  const live = await desk.held('Title');
+  await live.press(1900, 1070);
+  await desk.reading.getByRole('combobox', { name: 'Add another element' }).selectOption('Choice');
+  await desk.reading
+    .getByRole('combobox', { name: 'Controls the value' })
+    .selectOption({ label: 'language' });
+  await expect.poll(() => desk.words()).toContain('English');
+}
+
+test('the player’s language is a value: a control sets it, Live follows, and it stays as chosen', async ({
+  desk,
+}) => {
+  await choiceOfLanguage(desk);
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  const now = desk.page.getByRole('region', { name: 'Values' }).getByLabel('language now');
+  await now.selectOption({ label: 'Deutsch' });
+  await expect.poll(() => desk.words()).toContain('Mitwirkende');
+  await expect(desk.live.getByRole('combobox', { name: 'Language of Live' })).toHaveValue('de');
+  // Chosen under Live it is as if the player had chosen it.
+  await speak(desk, 'English');
+  await expect(now).toHaveValue('en');
+  await speak(desk, 'German');
+  await expect(now).toHaveValue('de');
+  await desk.page.reload();
+  await expect(desk.live.getByRole('combobox', { name: 'Language of Live' })).toHaveValue('de');
+});
+
+test('an exported page speaks the language of the player’s system, and the one they choose, after a reload too', async ({
+  desk,
+  browser,
+}) => {
+  await choiceOfLanguage(desk);
+  const { bytes } = await desk.exportAs(/One page that plays/);
+  const path = join(mkdtempSync(join(tmpdir(), 'tavu-page-')), 'game.html');
+  writeFileSync(path, bytes);
+  const context = await browser.newContext({ offline: true, locale: 'de-AT' });
+  const page = await context.newPage();
+  const words = () => page.locator('#game').evaluate((host) => host.shadowRoot!.textContent);
+  await page.goto(`file://${path}`);
+  await expect.poll(words, { timeout: 60_000 }).toContain('Mitwirkende');
+  await expect(page.locator('html')).toHaveAttribute('lang', 'de');
+  const choice = page.getByRole('spinbutton', { name: 'Choice' });
+  await expect(choice).toHaveAttribute('aria-valuetext', 'Deutsch');
+  await expect(page.locator('#game [aria-busy]')).toHaveAttribute('aria-busy', 'false');
+  await page.locator('#game svg text', { hasText: 'Deutsch' }).click();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(words).toContain('Credits');
+  await expect(page.locator('html')).toHaveAttribute('lang', 'en');
+  await page.reload();
+  await expect.poll(words, { timeout: 60_000 }).toContain('Credits');
+  await context.close();
 });

@@ -1,6 +1,15 @@
 import { compile, type Flow, type Frame } from '@tavu/core/compile';
-import type { Id, Project } from '@tavu/core/model';
+import {
+  fitScalar,
+  LANGUAGE,
+  languageValue,
+  withChanges,
+  type Replacement,
+  type Id,
+  type Project,
+} from '@tavu/core/model';
 import { pickResolution } from '@tavu/core/paint';
+import { preferredLanguage } from '@tavu/core/language';
 import { readKept } from '@tavu/core/run';
 import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
@@ -8,6 +17,8 @@ import { Player } from './player';
 /** What a one-file page carries. */
 export interface PageData {
   project: Project;
+  /** What is otherwise in the languages besides the first, by code. */
+  languages: Record<string, Replacement[]>;
   pictures: Record<Id, string>;
   fonts: Record<string, string>;
 }
@@ -23,23 +34,37 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     data.pictures[pickResolution(data.project.assets, id, devicePixelRatio)] ?? '';
   await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project.assets, address)]);
   const calm = matchMedia('(prefers-reduced-motion: reduce)');
-  const made = (previous?: Flow): Flow =>
-    compile(data.project, previous, { frame: frameFor(data.project, host), asked: calm.matches });
-  const flow = made();
-  const kept = keptIn(`tavu ${data.project.id}`);
+  const stored = keptIn(`tavu ${data.project.id}`);
+  const kept = readKept(stored.read());
+  const prefers = preferredLanguage(data.project, navigator.languages);
+  const made = (language: string, previous?: Flow): Flow => {
+    document.documentElement.lang = language;
+    const frame = frameFor(data.project, host);
+    return compile(withChanges(data.project, data.languages[language] ?? []), previous, {
+      frame,
+      asked: calm.matches,
+      language,
+      prefers,
+    });
+  };
+  const flow = made(languageIn(data.project, kept.values) ?? prefers);
+  let spoken = flow.language;
+  const again = (): void => player.load(made(spoken, player.flow));
   const player: Player = new Player(host, {
     flow,
     sources: { asset: address, family: familyOf },
     keys: window,
     // In a frame of somebody's page, whoever goes by Tab alone has to get out again (WCAG 2.1.2).
     tabLeaves: window.parent !== window,
-    kept: readKept(kept.read()),
-    onKept: kept.write,
+    kept,
+    onKept: stored.write,
     onShown: () => {
       document.getElementById('cover')?.remove();
       host.dispatchEvent(new CustomEvent('tavu-shown', { bubbles: true }));
     },
-    onStep: (outcomes) => {
+    onStep: (outcomes, { values }) => {
+      const language = languageIn(data.project, values) ?? spoken;
+      if (language !== spoken) player.load(made((spoken = language), player.flow));
       for (const outcome of outcomes) if (outcome.did === 'address') askToOpen(outcome.url);
       if (outcomes.some((outcome) => outcome.did === 'end')) offerAgain(host, () => player.restart());
     },
@@ -48,10 +73,16 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     new ResizeObserver(() => {
       const frame = frameFor(data.project, host);
       const { width, height } = player.flow.frame;
-      if (frame && (frame.width !== width || frame.height !== height)) player.load(made(player.flow));
+      if (frame && (frame.width !== width || frame.height !== height)) again();
     }).observe(host);
-  calm.addEventListener('change', () => player.load(made(player.flow)));
+  calm.addEventListener('change', again);
   return player;
+}
+
+/** The language that values hold, where it is one that the project speaks. */
+function languageIn(project: Project, values: Readonly<Record<Id, unknown>> = {}): string | null {
+  const value = languageValue(project);
+  return value && (fitScalar(value, values[LANGUAGE]) as string | null);
 }
 
 /** A place in the browser's own store, where it lets a page have one. */

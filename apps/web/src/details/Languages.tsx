@@ -47,7 +47,9 @@ export function Languages() {
         }}
       />
       <p className="text-sm text-soft">
-        Choose it under Live, and the words you type over the picture are in that language.
+        Choose it under Live, and the words you type over the picture are in that language. Players begin in
+        their system’s; to let them choose, put a choice on a screen and have it control the value{' '}
+        <i>language</i>.
       </p>
     </Group>
   );
@@ -60,8 +62,13 @@ function readLanguage(text: string, known: readonly Language[]): { ok: Language 
     const [code] = Intl.getCanonicalLocales(text.trim());
     if (!code || !/^[a-z]{2,3}(-|$)/i.test(code)) return wrong;
     if (known.some((language) => language.code === code)) return { error: 'It is there already.' };
-    const name = new Intl.DisplayNames(['en'], { type: 'language', fallback: 'none' }).of(code);
-    return name ? { ok: { code, name } } : wrong;
+    const nameIn = (reader: string): string | undefined =>
+      new Intl.DisplayNames([reader], { type: 'language', fallback: 'none' }).of(code);
+    const name = nameIn('en');
+    const own = nameIn(code);
+    if (!name) return wrong;
+    const ownName = own && own[0]!.toLocaleUpperCase(code) + own.slice(1);
+    return { ok: { code, name, ...(ownName === name ? {} : { ownName }) } };
   } catch {
     return wrong;
   }

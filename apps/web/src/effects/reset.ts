@@ -1,10 +1,11 @@
+import { valuesOf } from '@tavu/core/model';
 import { as, type EffectEditor } from './editor';
 
 const group = 'Back to defaults';
 
 export const reset: EffectEditor<'reset'> = {
-  offers: ({ values }) =>
-    values.length === 0
+  offers: (project) =>
+    valuesOf(project).length === 0
       ? []
       : [
           {
@@ -14,7 +15,7 @@ export const reset: EffectEditor<'reset'> = {
             label: 'Every value',
             make: as({ do: 'reset' }),
           },
-          ...[...new Set(values.map((value) => value.section))].map((section) => ({
+          ...[...new Set(project.values.map((value) => value.section))].map((section) => ({
             key: `reset section ${section}`,
             group,
             words: `reset ${section}`,
@@ -22,7 +23,7 @@ export const reset: EffectEditor<'reset'> = {
             hint: 'a section',
             make: as({ do: 'reset', section }),
           })),
-          ...values.map(({ id, name }) => ({
+          ...valuesOf(project).map(({ id, name }) => ({
             key: `reset ${id}`,
             group,
             words: `reset ${name}`,

@@ -1,10 +1,10 @@
-import { identifierOf, valueById, type Value } from '@tavu/core/model';
+import { identifierOf, valueById, valuesOf, type Value } from '@tavu/core/model';
 import { edit } from '../store';
 import { as, type EffectEditor } from './editor';
 
 export const set: EffectEditor<'set'> = {
-  offers: ({ values }) =>
-    values.map((value) => ({
+  offers: (project) =>
+    valuesOf(project).map((value) => ({
       key: `set ${value.id}`,
       group: 'Set a value',
       words: `set ${value.name}`,

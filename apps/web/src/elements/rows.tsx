@@ -1,7 +1,7 @@
 'use client';
 
 import { keysBeside } from '@tavu/core/keys';
-import { titleCase, type Element, type Id, type Scalar, type ValueType } from '@tavu/core/model';
+import { titleCase, type Element, type Id, type Scalar, type ValueType, valuesOf } from '@tavu/core/model';
 import { editingLayer, ThingRow } from '../ui';
 import { makeSetting, type Put } from '../fields';
 import { endStep, useStudio } from '../store';
@@ -53,7 +53,9 @@ export function ValueRow({
   make?: ValueType & { default?: Scalar };
   put: Put;
 }) {
-  const values = useStudio((studio) => studio.project.values).filter((other) => types.includes(other.type));
+  const values = valuesOf(useStudio((studio) => studio.project)).filter((other) =>
+    types.includes(other.type),
+  );
   const name = 'text' in element && element.text.trim() !== '' ? element.text.trim() : element.name;
   const pick = (id: Id | undefined): void => {
     if (id !== NEW || !make) return put({ value: id });

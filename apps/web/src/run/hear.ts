@@ -1,7 +1,7 @@
 import { gapName } from '@tavu/core/compile';
-import type { Id } from '@tavu/core/model';
+import { LANGUAGE, type Id, type Scalar } from '@tavu/core/model';
 import { allUp, isBlocked, isFrozen, type Outcome, type RunState } from '@tavu/core/run';
-import { notify, useStudio } from '../store';
+import { languagesOf, notify, speak, useStudio } from '../store';
 import { ask } from './asking';
 import { isAside } from './aside';
 import { isTurning, remember, stateBefore } from './past';
@@ -12,6 +12,7 @@ const { getState, setState } = useRun;
 /** What came of a step, told to everything around the run. */
 export function hear(outcomes: readonly Outcome[], state: RunState): void {
   if (isAside()) return;
+  followLanguage(state.values[LANGUAGE]);
   const before = stateBefore(state);
   const told = getState();
   const up = allUp(state).map((instance) => instance.screen);
@@ -57,6 +58,17 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
   // Keys are pressed by the way in any game, so one without a use never stops it.
   if (what?.kind === 'input') setState({ unusedKey: { what, before } });
   else if (what) ask(what, before);
+}
+
+/** The player's language as it was last heard. */
+let heard: Scalar | undefined;
+
+/** Live speaks the language the game has come to speak; one chosen in the window stays until then. */
+function followLanguage(now: Scalar | undefined): void {
+  if (now === heard) return;
+  heard = now;
+  const [written] = languagesOf(useStudio.getState().project);
+  speak(now === undefined || now === written?.code ? null : String(now));
 }
 
 /** The first thing in a step that leads nowhere, or comes up without being made. */

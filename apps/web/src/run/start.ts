@@ -36,6 +36,8 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     },
   });
   setPlayer(made);
+  // Kept from an earlier run, another language than that of the window may be spoken.
+  if (made.flow !== liveFlow()) made.load(liveFlow());
   const stop = useStudio.subscribe((now, before) => {
     if (now.sources !== before.sources) made.show(now.sources);
     if (now.flow !== before.flow) {

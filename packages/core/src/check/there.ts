@@ -1,5 +1,14 @@
 import { componentById, elementAt } from '../component';
-import { byId, everyStep, screenById, type FieldType, type Id, type Project, type Step } from '../model';
+import {
+  byId,
+  everyStep,
+  screenById,
+  valuesOf,
+  type FieldType,
+  type Id,
+  type Project,
+  type Step,
+} from '../model';
 import type { IdPlace } from '../references';
 
 /** Whether what a place names is there. */
@@ -19,7 +28,7 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
     case 'event':
       return byId(project.events).has(id);
     case 'value':
-      return byId(project.values).has(id);
+      return byId(valuesOf(project)).has(id);
     case 'motion':
       return byId(project.motions).has(id);
     case 'asset':
@@ -55,7 +64,7 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
       );
     case 'option': {
       const type: FieldType | undefined =
-        byId(project.values).get(within ?? '') ??
+        byId(valuesOf(project)).get(within ?? '') ??
         screens.flatMap((screen) => screen.parameters ?? []).find((parameter) => parameter.id === within);
       return type?.type !== 'choice' || hasId(type.options, id);
     }

@@ -7,6 +7,8 @@ import { solveLayout } from '../layout';
 import {
   bySource,
   areasAround,
+  fitScalar,
+  LANGUAGE,
   settled,
   timerMicros,
   toMicros,
@@ -18,6 +20,8 @@ import {
   type Project,
   type Screen,
   type Target,
+  type Value,
+  valuesOf,
   withId,
 } from '../model';
 import { compileMotion } from '../motion';
@@ -38,6 +42,8 @@ export interface CompileOptions {
   asked?: boolean;
   /** Absent: the one texts are written in. */
   language?: string;
+  /** The language that a player who has chosen none begins with, of those of the project. Absent: the first. */
+  prefers?: string;
 }
 
 /**
@@ -51,6 +57,7 @@ export function compile(
     frame = frameOf(project),
     asked = false,
     language = project.languages?.[0]?.code ?? 'en',
+    prefers,
   }: CompileOptions = {},
 ): Flow {
   const reduced = isReduced(project, asked);
@@ -94,7 +101,7 @@ export function compile(
       project.areas.map((area) => [area.id, { area, links: tableOf(grouped.get(area.id) ?? []) }]),
     ),
     huds: project.screens.flatMap(({ id, layer }) => (layer === 'hud' ? [screens.get(id)!] : [])),
-    values: new Map(project.values.map((value) => [value.id, value])),
+    values: new Map(valuesOf(project).map((value) => [value.id, asPreferred(value, prefers)])),
     loadsByEvents: [...screens.values()].flatMap(({ id, loading }) =>
       loading?.by === 'events' ? [{ id, loading }] : [],
     ),
@@ -107,6 +114,10 @@ export function compile(
     ...compileTalks(made),
   };
 }
+
+/** The player's language is at first the one they are taken to prefer. */
+const asPreferred = (value: Value, prefers: string | undefined): Value =>
+  value.id === LANGUAGE && fitScalar(value, prefers) !== null ? { ...value, default: prefers! } : value;
 
 const isReduced = ({ defaults }: Project, asked: boolean): boolean =>
   defaults.reduced === undefined ? asked : defaults.reduced === 'always';

@@ -32,7 +32,8 @@ export function sameMarkers(before: Project | undefined, now: Project): boolean 
 
 /** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
 export function sameNames(before: Project, now: Project): boolean {
-  if (before.values !== now.values || before.events !== now.events) return false;
+  if (before.values !== now.values || before.languages !== now.languages) return false;
+  if (before.events !== now.events) return false;
   if (before.screens === now.screens) return true;
   return (
     before.screens.length === now.screens.length &&

@@ -1,6 +1,6 @@
 import { renameIn } from '../expression';
 import { renameInText } from '../message';
-import { byId, freeName, identifierOf, type Id, type Project, withId } from '../model';
+import { byId, freeName, identifierOf, type Id, type Project, valuesOf, withId } from '../model';
 import { ownerNames, placesOf, put, type Around, type ExpressionPlace, type TextPlace } from '../references';
 import { asWritten } from './parts';
 
@@ -83,7 +83,9 @@ export function renameValue(draft: Project, id: Id, name: string): string {
   const places = namingPlaces(project).filter(
     (namingPlace) => names(namingPlace, old) && !hides(namingPlace.around, old),
   );
-  const others = project.values.filter((value) => value.id !== id).map((value) => value.name);
+  const others = valuesOf(project)
+    .filter((value) => value.id !== id)
+    .map((value) => value.name);
   const to = freeIdentifier(name, others, namedAround(places));
   for (const place of places) rewrite(draft, place, 'name', from, to);
   return to;
@@ -133,7 +135,7 @@ export function boundBy(project: Project, owner: Told, name: string): string | n
     (other) => names(other, old) && other.around.of !== null && other.around.of !== owner.id,
   );
   if (naming.length === 0) return null;
-  const known = has(project.values, old);
+  const known = has(valuesOf(project), old);
   for (const other of project.screens) {
     if (other.id === owner.id || !(known || has(other.parameters ?? [], old))) continue;
     const shown = shownOn(project, other.id);

@@ -3,7 +3,7 @@ import {
   freeName,
   freshId,
   screenById,
-  valueById,
+  valuesOf,
   zeroOf,
   type Field,
   type FieldType,
@@ -32,7 +32,7 @@ export const valueCommands = {
     },
   ): Made => {
     const { name, section, default: given, ...type } = wanted;
-    const taken = project.values.map((value) => value.name);
+    const taken = valuesOf(project).map((value) => value.name);
     const made = {
       id: freshId('v'),
       name: freeIdentifier(name, taken),
@@ -45,12 +45,12 @@ export const valueCommands = {
     return made.id;
   },
   'rename value': (project: Project, { value, name }: { value: Id; name: string }): Made => {
-    const found = valueById(project, value);
+    const found = withId(project.values, value);
     if (!found || found.name === name) return;
     found.name = renameValue(project, value, name);
   },
   'change value': (project: Project, { value, change }: { value: Id; change: Partial<Value> }): Made => {
-    const found = valueById(project, value);
+    const found = withId(project.values, value);
     if (!found) return;
     assign<Value>(found, change);
     // After a change of range or options the default is one that is allowed.

@@ -1,5 +1,6 @@
 import { base64 } from '../bytes';
 import { type Id, type Project, withId } from '../model';
+import { changesTo } from '../language';
 import { colourOf } from '../style';
 import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
@@ -46,9 +47,13 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
   // Until the first picture is drawn, the page has the colour that picture begins with.
   const start = withId(project.screens, project.start);
   const cover = colourOf(project, start?.background.colour ?? '#000000').slice(0, 7);
-  const data = JSON.stringify({ project, pictures, fonts });
+  // Texts are taken along as what they change, so that a player needs nothing that knows where texts stand.
+  const { texts: _, translated: _how, wordings: _notes, ...played } = project;
+  const others = project.languages?.slice(1) ?? [];
+  const languages = Object.fromEntries(others.map(({ code }) => [code, changesTo(project, code)]));
+  const data = JSON.stringify({ project: played, languages, pictures, fonts });
   return `<!doctype html>
-<html lang="en">
+<html lang="${escapeHtml(project.languages?.[0]?.code ?? 'en')}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">

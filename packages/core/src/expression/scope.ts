@@ -1,4 +1,4 @@
-import { identifierOf, type FieldType, type Id, type Project, type Screen } from '../model';
+import { identifierOf, valuesOf, type FieldType, type Id, type Project, type Screen } from '../model';
 
 /** What a name in an expression stands for. */
 export interface Known {
@@ -18,6 +18,7 @@ export interface Scope {
 
 interface Shared {
   values: Project['values'];
+  languages: Project['languages'];
   screens: Project['screens'];
   names: Map<string, Known>;
   scope: Scope;
@@ -26,16 +27,18 @@ let last: Shared | null = null;
 
 /** What every expression of a project may name. Kept for the last project asked about. */
 function shared(project: Project): Shared {
-  if (last && last.values === project.values && last.screens === project.screens) return last;
+  const { values, languages } = project;
+  if (last?.values === values && last.languages === languages && last.screens === project.screens)
+    return last;
   const names = new Map<string, Known>();
-  for (const value of project.values)
+  for (const value of valuesOf(project))
     names.set(identifierOf(value.name), { what: 'value', id: value.id, name: value.name, type: value });
   const screens = new Map<string, { id: Id; name: string }>();
   for (const { id, name } of project.screens) {
     screens.set(name.toLowerCase(), { id, name });
     screens.set(identifierOf(name), { id, name });
   }
-  last = { values: project.values, screens: project.screens, names, scope: { names, screens } };
+  last = { values, languages, screens: project.screens, names, scope: { names, screens } };
   return last;
 }
 

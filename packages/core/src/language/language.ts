@@ -1,6 +1,6 @@
 import { quoted } from '../expression';
-import type { Id, Project } from '../model';
-import { placesOf, withChanges } from '../references';
+import { withChanges, type Replacement, type Id, type Project } from '../model';
+import { placesOf } from '../references';
 
 /** One text of the project that a player reads, by a key that stays as long as the thing it stands on. */
 export interface Wording {
@@ -21,8 +21,13 @@ export function wordingsOf(project: Project): Wording[] {
 
 /** A project whose texts are in one language; a text without a translation stays as written. */
 export function inLanguage(project: Project, code: string): Project {
+  return cached(project, code, () => changed(project, changesTo(project, code)));
+}
+
+/** What `inLanguage` changes, as data that goes with a project to where it is played. */
+export function changesTo(project: Project, code: string): Replacement[] {
   const texts = project.texts?.[code] ?? {};
-  return cached(project, code, () => withWords(project, (key, text) => texts[key] ?? text));
+  return changesOfWords(project, (key, text) => texts[key] ?? text);
 }
 
 /**
@@ -30,7 +35,12 @@ export function inLanguage(project: Project, code: string): Project {
  * and marks in brackets stay.
  */
 export function inStretched(project: Project): Project {
-  return cached(project, STRETCHED, () => withWords(project, (_, text) => stretched(text)));
+  return cached(project, STRETCHED, () =>
+    changed(
+      project,
+      changesOfWords(project, (_, text) => stretched(text)),
+    ),
+  );
 }
 export const STRETCHED = 'stretched';
 
@@ -81,11 +91,16 @@ function cached(project: Project, key: string, make: () => Project): Project {
   return found;
 }
 
-/** The project with every text said anew; what has no text, or goes on saying the same, is the same object. */
-function withWords(project: Project, say: (key: string, text: string) => string): Project {
-  const changes = placesOf(project, ORIGINALS).flatMap(({ path, key, text, quoted: inQuotes }) => {
+/** The project with some texts said otherwise; what has none of them is the same object. */
+function changed(project: Project, changes: readonly Replacement[]): Project {
+  const said = withChanges({ ...project }, changes);
+  Object.freeze(said.values);
+  return said;
+}
+
+function changesOfWords(project: Project, say: (key: string, text: string) => string): Replacement[] {
+  return placesOf(project, ORIGINALS).flatMap(({ path, key, text, quoted: inQuotes }) => {
     const now = say(key, text);
     return now === text ? [] : [{ path, value: inQuotes ? quoted(now) : now }];
   });
-  return withChanges({ ...project }, changes);
 }

@@ -8,6 +8,7 @@ export * from './sound';
 export * from './duration';
 export * from './kinds';
 export * from './names';
+export * from './changes';
 export { freshId } from './ids';
 export * from './asset';
 export { copyOf, isAlike, lean } from './plain';
@@ -25,4 +26,15 @@ export {
   titleCase,
   childrenOf,
 } from './look-up';
-export { areasAround, fitScalar, identifierOf, scalarWords, screensIn, valueById, zeroOf } from './values';
+export {
+  areasAround,
+  fitScalar,
+  identifierOf,
+  LANGUAGE,
+  languageValue,
+  scalarWords,
+  screensIn,
+  valueById,
+  valuesOf,
+  zeroOf,
+} from './values';

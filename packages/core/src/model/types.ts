@@ -82,6 +82,8 @@ export interface Language {
   /** BCP 47. */
   code: string;
   name: string;
+  /** What those who speak it call it, as players choose it: `Deutsch`. Absent: the name. */
+  ownName?: string;
 }
 
 export interface Translated {

@@ -1,5 +1,5 @@
 import { withId } from './look-up';
-import type { FieldType, Id, Project, Scalar, Screen, Value } from './types';
+import type { FieldType, Id, Language, Project, Scalar, Screen, Value } from './types';
 
 /** What a type holds when nothing else is said. */
 export function zeroOf(type: FieldType): Scalar {
@@ -58,8 +58,48 @@ export function identifierOf(name: string): string {
   return /^[\p{L}_$]/u.test(word) ? word : `_${word}`;
 }
 
-export const valueById = (project: Project, id: Id | null | undefined): Value | undefined =>
-  withId(project.values, id);
+/** The id of the value that is the player's language; expressions call it so, too. */
+export const LANGUAGE: Id = 'language';
+
+type Valued = Pick<Project, 'values' | 'languages'>;
+
+/**
+ * The player's language as a value: a setting with the project's languages, by their codes. Null while there is only
+ * one, and where the project has a value of its own by that name.
+ */
+export function languageValue({ values, languages = [] }: Valued): Value | null {
+  const taken = values.some(({ id, name }) => id === LANGUAGE || identifierOf(name) === LANGUAGE);
+  if (languages.length < 2 || taken) return null;
+  return {
+    id: LANGUAGE,
+    name: LANGUAGE,
+    section: 'Player',
+    life: 'settings',
+    type: 'choice',
+    options: languages.map(({ code, name, ownName }) => ({ id: code, label: ownName ?? name })),
+    default: languages[0]!.code,
+  };
+}
+
+/** Every value that can be shown, set and named: the project's own, and the player's language. */
+export function valuesOf({ values, languages }: Valued): readonly Value[] {
+  if (!languages || !Object.isFrozen(values)) return withLanguage(values, languages);
+  const known = lists.get(values);
+  if (known?.languages === languages) return known.all;
+  const all = Object.freeze(withLanguage(values, languages));
+  lists.set(values, { languages, all });
+  return all;
+}
+/** The last made for each list of values, so that the same project has the same list. */
+const lists = new WeakMap<readonly Value[], { languages: readonly Language[]; all: readonly Value[] }>();
+
+function withLanguage(values: readonly Value[], languages: Language[] | undefined): readonly Value[] {
+  const language = languageValue({ values: values as Value[], languages });
+  return language ? [...values, language] : values;
+}
+
+export const valueById = (project: Valued, id: Id | null | undefined): Value | undefined =>
+  withId(valuesOf(project), id);
 
 /** The areas a screen or area is in, inner to outer. Stops at areas that hold themselves. */
 export function areasAround(project: Project, area: Id | null | undefined): Id[] {

@@ -1,7 +1,7 @@
 export { eachPlace, placesOf } from './project';
 export { ownerNames } from './owners';
 export { scopeAround } from './scope';
-export { letGo, put, withChanges } from './put';
+export { letGo, put } from './put';
 export type {
   Around,
   ExpressionPlace,

@@ -17,28 +17,6 @@ export function put(root: object, path: Path, value: unknown): void {
   else holder[path.at(-1)!] = value;
 }
 
-/** A document with some things changed; what holds none of them is the same object. */
-export function withChanges<T extends object>(
-  root: T,
-  changes: readonly { path: Path; value: unknown }[],
-): T {
-  if (changes.length === 0) return root;
-  const fresh = new Set<unknown>();
-  const copyOf = (value: unknown): Holder => {
-    if (fresh.has(value)) return value as Holder;
-    const copy = (Array.isArray(value) ? [...value] : { ...(value as object) }) as Holder;
-    fresh.add(copy);
-    return copy;
-  };
-  const made = copyOf(root);
-  for (const { path, value } of changes) {
-    let at = made;
-    for (const step of path.slice(0, -1)) at = at[step] = copyOf(at[step]);
-    at[path.at(-1)!] = value;
-  }
-  return made as T;
-}
-
 /**
  * Does to places what is to be done when what they name has gone. They are of `project` as it stands, in its order, so that
  * lists can be shortened from their ends.

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import type { Element, Project } from '../model';
+import { withChanges, type Element, type Project } from '../model';
 import { anyProject } from '../test/arbitrary';
 import { whole } from '../test/whole';
-import { eachPlace, placesOf, put, withChanges, type Place } from '.';
+import { eachPlace, placesOf, put, type Place } from '.';
 
 const at = (path: Place['path']): unknown =>
   path.reduce<unknown>((held, step) => (held as Record<string, unknown> | undefined)?.[step], whole);

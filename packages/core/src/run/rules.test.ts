@@ -59,7 +59,12 @@ function broken(project: Project, state: RunState): string[] {
             : typeof held === 'string';
     if (!fits) found.push(`${value.id} holds what it cannot`);
   }
-  if (Object.keys(state.values).length !== project.values.length) found.push('a value too many or too few');
+  // The player's language is a value where there is one to choose.
+  const codes = project.languages?.map(({ code }) => code) ?? [];
+  const own = codes.length > 1 ? [String(state.values['language'])] : [];
+  if (!own.every((code) => codes.includes(code))) found.push('a language that is not spoken');
+  const count = project.values.length + own.length;
+  if (Object.keys(state.values).length !== count) found.push('a value too many or too few');
   const serials = [state.base, ...state.overlays, ...state.notices, ...state.huds].map(
     (instance) => instance.serial,
   );

@@ -156,6 +156,7 @@ const items = {
       .pattern(/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'a language tag')
       .required(),
     name: name.required(),
+    ownName: name,
   }),
   events: thing({
     id: id.required(),

@@ -29,7 +29,7 @@ const AREAS = ['r0', 'r1'];
 const KEYS = [...SCREENS.flatMap((id) => [`${id} t0`, `${id} x0 said`]), 'k0 in0', 'k1 said', 'l0 asked'];
 const LANGUAGES = [
   { code: 'en', name: 'English' },
-  { code: 'de', name: 'German' },
+  { code: 'de', name: 'German', ownName: 'Deutsch' },
 ];
 const CODES = ['Enter', 'Escape', 'Backspace', 'ArrowUp', 'ArrowDown', 'KeyE', 'KeyZ'];
 

@@ -9,10 +9,12 @@ import {
   type Id,
   type Project,
   type Parameter,
+  type Path,
   type Routine,
   type RoutineParameter,
   type Screen,
   type Value,
+  valuesOf,
 } from '../model';
 
 /** What an id or a name stands for. */
@@ -46,7 +48,7 @@ export type Thing =
   | 'choice';
 
 /** From the project down: names of fields, and places in lists. */
-export type Path = readonly (string | number)[];
+export type { Path };
 
 /** What is done with a place when the thing it names goes. */
 export type Gone =
@@ -347,7 +349,7 @@ export class Walk {
     return (this.#events ??= byId(this.project.events));
   }
   get values(): ReadonlyMap<Id, Value> {
-    return (this.#values ??= byId(this.project.values));
+    return (this.#values ??= byId(valuesOf(this.project)));
   }
   get routines(): ReadonlyMap<Id, Routine> {
     return (this.#routines ??= byId(this.project.routines));

@@ -1,7 +1,7 @@
 import { effectOf, showsOf } from '../effects';
 import { parse, scopeOfScreen } from '../expression';
 import { sayParts, textParts } from '../message';
-import { type Element, type Id, type Project, type Scalar, type Screen, withId } from '../model';
+import { type Element, type Id, type Project, type Scalar, type Screen, valueById, withId } from '../model';
 
 /**
  * What stands on a screen to be read, buttons aside: with what values hold at first, and with the longest words that any
@@ -14,7 +14,7 @@ export function wordsShown(project: Project, screen: Screen, elements: readonly 
     .map((text) =>
       sayParts(textParts(text, scope), ({ what, id }) =>
         what === 'value'
-          ? withId(project.values, id)?.default
+          ? valueById(project, id)?.default
           : (longestTold(project, screen.id, id) ?? withId(screen.parameters, id)?.default),
       ),
     )

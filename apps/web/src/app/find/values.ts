@@ -1,3 +1,4 @@
+import { valuesOf } from '@tavu/core/model';
 import { give, livePlayer } from '../../run';
 import { showPane } from '../arrangement';
 import { paneTab } from '../commands';
@@ -5,7 +6,7 @@ import type { Find, Finder } from './finds';
 
 export const values: Finder = {
   list: (project) =>
-    project.values.map(({ id, name, section }) => ({
+    valuesOf(project).map(({ id, name, section }) => ({
       group: 'Values',
       key: id,
       label: name,

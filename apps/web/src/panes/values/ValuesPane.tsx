@@ -3,6 +3,8 @@
 import { authorOfEffect } from '@tavu/core/effects/author';
 import {
   everyStep,
+  LANGUAGE,
+  languageValue,
   readName,
   titleCase,
   type FieldType,
@@ -12,6 +14,7 @@ import {
   type Value,
   type ValueType,
   type Effect,
+  valuesOf,
 } from '@tavu/core/model';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -72,6 +75,7 @@ export function ValuesPane() {
           </ul>
         </div>
       ))}
+      <PlayersLanguage uses={uses.get(LANGUAGE) ?? NO_USES} />
       <NewValue />
       <Events direction="in" title="Events from the game" uses={uses} />
       <Events direction="out" title="Events to the game" uses={uses} />
@@ -80,11 +84,42 @@ export function ValuesPane() {
   );
 }
 
+/** The player's language, which comes with a second language and goes with it. */
+function PlayersLanguage({ uses }: { uses: Uses }) {
+  const value = languageValue(useStudio((studio) => studio.project));
+  const live = useRun((run) => run.values[LANGUAGE]);
+  if (!value) return null;
+  return (
+    <div>
+      <h3 className="mb-1 font-bold">Built in</h3>
+      <div className="rounded border border-line bg-sheet px-2 py-1">
+        <div className="grid grid-cols-[minmax(0,1fr)_minmax(90px,140px)] items-center gap-2">
+          <span>
+            <b>{value.name}</b> <span className="text-sm text-soft">the player’s, a setting</span>
+          </span>
+          <ScalarInput
+            label={`${value.name} now`}
+            type={value}
+            value={live ?? value.default}
+            onChange={(to) => setByHand(LANGUAGE, to)}
+          />
+        </div>
+        <p className="py-1 text-sm text-soft">
+          A player begins in the language of their system, if it is one of the game’s. A choice that controls
+          this value lets them choose.
+        </p>
+        <UseList title="Set by" uses={uses.sets} none="nothing yet" />
+        <UseList title="Read by" uses={uses.reads} none="nothing yet" />
+      </div>
+    </div>
+  );
+}
+
 function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
   const project = useStudio((studio) => studio.project);
   const live = useRun((run) => run.values[value.id]);
   const [open, setOpen] = useState(false);
-  const others = project.values.filter((other) => other.id !== value.id);
+  const others = valuesOf(project).filter((other) => other.id !== value.id);
   const change = (changed: Partial<Value>): void =>
     void edit('change value', { value: value.id, change: changed });
   return (
@@ -167,7 +202,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
 }
 
 function NewValue() {
-  const values = useStudio((studio) => studio.project.values);
+  const values = valuesOf(useStudio((studio) => studio.project));
   const [type, setType] = useState<FieldType['type']>('on/off');
   const [made, setMade] = useState(0);
   return (

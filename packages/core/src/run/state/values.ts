@@ -1,6 +1,6 @@
 import { playOf } from '../../elements';
 import type { Flow } from '../../compile';
-import { fitScalar, zeroOf, type Id, type Scalar, type Value } from '../../model';
+import { fitScalar, LANGUAGE, zeroOf, type Id, type Scalar, type Value } from '../../model';
 import type { Say } from './outcome';
 import { screenOf } from './derived';
 import type { Instance, RunState, Scalars } from './state';
@@ -42,6 +42,8 @@ export function resetValues(
   for (const value of flow.values.values()) {
     if (what.value !== undefined && value.id !== what.value) continue;
     if (what.section !== undefined && value.section !== what.section) continue;
+    // With everything else set back, a game goes on in the player's language.
+    if (value.id === LANGUAGE && what.value === undefined) continue;
     const to = defaultOf(value);
     if (state.values[value.id] !== to) setValue(flow, state, value.id, to, by, say);
     state.chosen = state.chosen.filter((id) => id !== value.id);
