@@ -172,3 +172,54 @@ test('a group that is folded stays so for what is read next, and after a reload'
   await desk.choose('Title');
   await expect(background()).toHaveAttribute('aria-expanded', 'false');
 });
+
+test('a button added to a pause menu goes under the last, is called by its words, and undoes at once', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.choose('Pause');
+  const add = desk.reading.getByRole('button', { name: 'Button', exact: true });
+  await add.click();
+  await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('Save the game');
+  await expect(desk.reading.getByRole('textbox', { name: 'Name of this button' })).toHaveValue(
+    'Save the game',
+  );
+  await expect.poll(() => desk.words()).toContain('Save the game');
+  const tops = await desk.game.evaluate((host) =>
+    ['Resume', 'Options', 'Leave', 'Save the game'].map(
+      (words) =>
+        [...host.shadowRoot!.querySelectorAll('text')]
+          .find((node) => node.textContent === words)!
+          .getBoundingClientRect().top,
+    ),
+  );
+  const steps = tops.slice(1).map((top, i) => top - tops[i]!);
+  for (const step of steps) expect(step).toBeCloseTo(steps[0]!, 0);
+  // First its words go, then it with the room that was made for it.
+  await desk.undo();
+  await expect.poll(() => desk.words()).toContain('Button');
+  await desk.undo();
+  await expect.poll(() => desk.words()).not.toContain('Button');
+});
+
+test('ready sets bring their elements with what they show; a covered screen is shown when it is chosen', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.choose('Pause');
+  await desk.expectUp('Play', 'Pause');
+  await desk.choose('Play');
+  await desk.expectUp('Play');
+  const more = desk.reading.getByRole('combobox', { name: 'Add another element' });
+  await more.selectOption('Rows of options');
+  await expect
+    .poll(() => desk.words())
+    .toEqual(expect.arrayContaining(['Subtitles', 'Volume', 'Difficulty']));
+  await desk.page.keyboard.press('Control+k');
+  const find = desk.page.getByRole('dialog').getByRole('combobox');
+  await find.fill('health');
+  await desk.page.getByRole('option', { name: /Put on: Health bar/ }).click();
+  await expect.poll(() => desk.words()).toContain('Health 100');
+  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await expect(desk.page.getByRole('region', { name: 'Values' }).getByLabel('health now')).toHaveValue('100');
+});

@@ -1,5 +1,5 @@
 import type { Id, Scalar } from '@tavu/core/model';
-import type { Device, Input } from '@tavu/core/run';
+import type { Device, Input, RunState } from '@tavu/core/run';
 import { endAside } from './aside';
 import { forget, goOnFromHere } from './past';
 import { hold, livePlayer } from './player';
@@ -27,12 +27,19 @@ export function restart(): void {
   letGo();
 }
 
-/** Brings a screen up, at rest and held; one that is up already is only held. */
+/** Whether a screen is up with no overlay over it, so that all of it is seen. */
+function isInSight({ base, overlays, notices, huds }: RunState, screen: Id): boolean {
+  const top = overlays.at(-1);
+  const seen = top ? [top, ...notices] : [base, ...huds, ...notices];
+  return seen.some((instance) => instance.screen === screen);
+}
+
+/** Brings a screen up, at rest and held; one that is up already, with nothing over it, is only held. */
 export function showHeld(screen: Id): void {
   const player = livePlayer();
   if (!player) return;
   endAside();
-  if (!getState().up.includes(screen)) {
+  if (!isInSight(player.state, screen)) {
     forget();
     player.beginAt(screen, true);
   }

@@ -1,9 +1,9 @@
-import type { CompiledScreen } from '@tavu/core/compile';
+import { frameOf, type CompiledScreen } from '@tavu/core/compile';
 import { componentById } from '@tavu/core/component';
 import { innerRoom, spanOf, tidy } from '@tavu/core/layout';
 import type { Rect } from '@tavu/core/geometry';
 import type { Asset, Placement, Element, ElementType, Id, Place } from '@tavu/core/model';
-import { at, centre, freshElement } from '@tavu/core/starter';
+import { at, centre, freshElement, whereItBelongs, type Belonging } from '@tavu/core/starter';
 import { choose, edit, useStudio } from './store';
 import { setView, useView } from './view';
 
@@ -34,20 +34,23 @@ export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
   ['touch', 'O'],
 ];
 
-/** A new one in the middle, clear of its siblings, and chosen. */
+/** A new one where it belongs, and chosen. */
 export function addElement(screen: Id, tool: Tool): void {
   const { project, flow } = useStudio.getState();
-  const siblings = flow.screens.get(screen)?.screen.elements ?? [];
+  const compiled = flow.screens.get(screen);
   const element = make(tool);
-  if (!element) return;
-  const size = (placement: Placement): number =>
-    placement.at !== 'stretch' && typeof placement.size === 'number' ? placement.size : 100;
-  const { x, y } = element.place;
-  const taken = siblings.filter(
-    (sibling) => sibling.type === element.type && sibling.place.y.at === 'centre',
-  ).length;
-  const step = Math.min(taken * (size(y) + 24), project.design.height / 2 - size(y) / 2);
-  place(screen, { ...element, place: at(centre(0, size(x)), centre(Math.max(0, step), size(y))) });
+  if (!compiled || !element) return;
+  const { elements } = compiled.screen;
+  const { grows, ...where } = whereItBelongs(
+    { elements, layout: compiled.layout, frame: frameOf(project) },
+    element,
+  );
+  place(screen, { ...element, ...where }, grows);
+}
+/** A ready set where it belongs, with the values it shows; the element that holds it is chosen. */
+export function addSet(screen: Id, set: string): void {
+  const made = edit('add set', { screen, set });
+  if (made) choose({ screen, element: made });
 }
 
 /** Where it was drawn; a press without a drag puts it there at its usual size. The pointer chooses again after it. */
@@ -118,8 +121,8 @@ function make(tool: Tool): Element | null {
   };
 }
 
-function place(screen: Id, element: Element): void {
-  const made = edit('add element', { screen, element });
+function place(screen: Id, element: Element, grows?: Belonging['grows']): void {
+  const made = edit('add element', { screen, element, grows });
   if (made) choose({ screen, element: made });
 }
 

@@ -1,4 +1,4 @@
-export { TOOLS, addDrawn, addElement, putPicture, type Tool } from './add';
+export { TOOLS, addDrawn, addElement, addSet, putPicture, type Tool } from './add';
 export { copiedScreens, pasteScreens, readCopied, withBytes } from './copying';
 export { isWriting, useSteps } from './gestures';
 export { useKeeping } from './keeping';

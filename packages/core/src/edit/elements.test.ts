@@ -214,3 +214,52 @@ test('an asset that is replaced or deleted is so wherever it is used', () => {
   const gone = go(swapped, 'delete assets', { assets: ['n'] }).project;
   expect(screenById(gone, 't')!.background).toEqual({ colour: '#000000' });
 });
+
+describe('a control is called by the words on it', () => {
+  const named = (elements: Element[]) => projectOf([screenOf('s', { elements })], []);
+  const write = (from: Project, element: string, ...texts: string[]): Project =>
+    texts.reduce(
+      (now, text) => go(now, 'change element', { screen: 's', element, change: { text } }).project,
+      from,
+    );
+  const nameOf = (from: Project, id: string) =>
+    from.screens[0]!.elements.find((item) => item.id === id)!.name;
+  const start = { ...buttonOf('a', 0, 'Begin'), name: 'Begin' };
+
+  test('letter by letter, also past a name that is taken, and by its type’s name at first', () => {
+    const two = named([
+      { ...buttonOf('a', 0, 'Button'), name: 'Button 2' },
+      { ...buttonOf('b', 100, 'Go'), name: 'Go' },
+    ]);
+    const now = write(two, 'a', 'G', 'Go', 'Go o', 'Go on');
+    expect([nameOf(now, 'a'), nameOf(now, 'b')]).toEqual(['Go on', 'Go']);
+    expect(nameOf(write(two, 'a', 'G', 'Go'), 'a')).toBe('Go 2');
+  });
+
+  test('until it is given another; by its type where words make no name, and by words again after that', () => {
+    const parted = go(named([start]), 'change element', {
+      screen: 's',
+      element: 'a',
+      change: { name: 'The way in' },
+    }).project;
+    expect(nameOf(write(parted, 'a', 'Start'), 'a')).toBe('The way in');
+    expect(nameOf(write(parted, 'a', ''), 'a')).toBe('The way in');
+    expect(nameOf(write(named([start]), 'a', '', '  '), 'a')).toBe('Button');
+    expect(nameOf(write(named([start]), 'a', '{n, plural, other {x}}'), 'a')).toBe('Button');
+    expect(nameOf(write(named([start]), 'a', '', 'S', 'St'), 'a')).toBe('St');
+    expect(nameOf(write(named([start]), 'a', 'Lives:\n{lives}'), 'a')).toBe('Lives: lives');
+  });
+
+  test('whatever is written, names stay one of a kind and fit to keep', () => {
+    fc.assert(
+      fc.property(fc.array(fc.string({ unit: 'grapheme', maxLength: 60 }), { maxLength: 6 }), (texts) => {
+        const now = write(named([start, { ...buttonOf('b', 100, 'b'), name: 'B' }]), 'a', ...texts);
+        const name = nameOf(now, 'a');
+        expect(name.trim()).toBe(name);
+        expect(name).not.toBe('');
+        expect(name.length).toBeLessThanOrEqual(44);
+        expect(name.toLowerCase()).not.toBe('b');
+      }),
+    );
+  });
+});

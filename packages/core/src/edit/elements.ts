@@ -1,7 +1,9 @@
 import { LOOKS } from '../component';
+import { isNamedByWords, labelOf } from '../elements/author';
 import { reparentAxis } from '../layout';
 import {
   childrenOf,
+  freeName,
   freshId,
   type Placement,
   type Element,
@@ -9,12 +11,26 @@ import {
   type PlacedElement,
   type Project,
   isAlike,
+  withId,
 } from '../model';
 import { copyElements } from './duplicate';
 import { renameElement } from './names';
 import { letGo, placesOf, type IdPlace } from '../references';
-import { alongPath, freeNameIn, layoutIn, ownerById, reach, roomIn, type Owner } from './owners';
+import { SETS, valueMeant, whereItBelongs } from '../starter';
+import {
+  alongPath,
+  frameIn,
+  freeNameIn,
+  layoutIn,
+  ownerById,
+  putIn,
+  reach,
+  roomIn,
+  type Owner,
+  type Reached,
+} from './owners';
 import { repathFocus } from './inputs';
+import { addValue } from './values';
 import { asWritten, assign, removeWhere, type Made } from './parts';
 
 /** One element's change; `here` keeps it to the one place its component is seen at. */
@@ -26,15 +42,42 @@ export interface ElementChange {
 
 /** Edits of what is on screens and in components; `screen` is either's id, elements go by id or path. */
 export const elementCommands = {
+  /** With the panel that grows for it, if any. */
   'add element': (
     project: Project,
-    { screen, element }: { screen: Id; element: Omit<Element, 'id'> },
+    {
+      screen,
+      element,
+      grows,
+    }: { screen: Id; element: Omit<Element, 'id'>; grows?: { panel: Id; y: Placement } },
   ): Made => {
     const owner = ownerById(project, screen);
     if (!owner) return;
+    const panel = withId(owner.elements, grows?.panel);
+    if (panel) panel.place.y = grows!.y;
     const made = { ...element, id: freshId('e'), name: freeNameIn(owner, element.name) } as Element;
     owner.elements.push(made);
     return made.id;
+  },
+  /** A ready set where it belongs, with the values it shows and sets. Gives the element that holds it. */
+  'add set': (project: Project, { screen, set }: { screen: Id; set: string }): Made => {
+    const owner = ownerById(project, screen);
+    const ready = Object.hasOwn(SETS, set) ? SETS[set] : undefined;
+    if (!owner || !ready) return;
+    const values = new Map(
+      (ready.values ?? []).map((wanted) => [
+        wanted.name,
+        valueMeant(project, wanted)?.id ?? addValue(project, wanted),
+      ]),
+    );
+    const [root, ...rest] = ready.make(asWritten(project), (name) => values.get(name)!);
+    const standing = {
+      elements: owner.elements,
+      layout: layoutIn(project, owner),
+      frame: frameIn(project, owner),
+    };
+    putIn(owner, [{ ...root!, place: whereItBelongs(standing, root!).place }, ...rest]);
+    return root!.id;
   },
   'change element': (project: Project, { screen, ...change }: ElementChange & { screen: Id }): Made =>
     changeElement(project, screen, change),
@@ -129,13 +172,46 @@ function elementPlaces(project: Project, owner: Id, gone: ReadonlySet<Id>): IdPl
   );
 }
 
+/** The longest name that is made from words, in letters; longer words are cut after one of them. */
+const LONGEST = 40;
+
+/** A name from the words on an element: in one line, with the names in braces bare. Empty where they are no plain words. */
+export function nameFromWords(words: string): string {
+  const plain = words
+    .replace(/\{\s*([\p{L}_$][\p{L}\p{N}_$]*)\s*\}/gu, '$1')
+    .replace(/\[[^\][]*\]/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+  if (/[{}]/.test(plain)) return '';
+  return plain.length <= LONGEST
+    ? plain
+    : plain.slice(0, LONGEST + 1).replace(/\s*\S*$/, '') || plain.slice(0, LONGEST);
+}
+
+/**
+ * The name an element has when its words change: theirs, or its type's where they make none, as long as it has not been
+ * given another.
+ */
+function followingWords({ owner, element }: Reached, change: Partial<Element>): string {
+  const { name, type } = element;
+  if (!isNamedByWords(type) || !('text' in element) || !('text' in change)) return name;
+  const stem = name.replace(/ \d+$/, '');
+  const parted = ![nameFromWords(element.text), labelOf(type)].some((own) => own === name || own === stem);
+  if (parted) return name;
+  return freeName(
+    nameFromWords(change.text ?? '') || labelOf(type),
+    owner.elements.flatMap((other) => (other.id === element.id ? [] : [other.name])),
+  );
+}
+
 function changeElement(project: Project, screen: Id, { element: path, change, here }: ElementChange): void {
   const found = reach(project, ownerById(project, screen), path);
   if (!found) return;
   if (here && found.placed) return changeHere(found.placed, found.element, change);
   const { name } = found.element;
-  if (change.name !== undefined && change.name !== name) renameElement(project, screen, name, change.name);
-  assign(found.element, change);
+  const to = change.name ?? followingWords(found, change);
+  if (to !== name) renameElement(project, screen, name, to);
+  assign(found.element, { ...change, name: to });
 }
 
 /** Stores what a place overrides of its component; what equals the component is no override. */

@@ -20,30 +20,32 @@ import { freeIdentifier, renameField, renameParameter, renameValue } from './nam
 import { letGo } from '../references';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
+export type WantedValue = ValueType & {
+  name: string;
+  section?: string;
+  life?: Value['life'];
+  default?: Value['default'];
+};
+
+/** Puts a value into a project, under a free name. Gives its id. */
+export function addValue(project: Project, wanted: WantedValue): Id {
+  const { name, section, default: given, ...type } = wanted;
+  const taken = valuesOf(project).map((value) => value.name);
+  const made = {
+    id: freshId('v'),
+    name: freeIdentifier(name, taken),
+    section: section ?? project.values.at(-1)?.section ?? 'Game',
+    life: 'session',
+    ...type,
+    default: given ?? zeroOf(type),
+  } as Value;
+  project.values.push(made);
+  return made.id;
+}
+
 /** Edits of values, events with their fields, and of what screens are told and answer. */
 export const valueCommands = {
-  'add value': (
-    project: Project,
-    wanted: ValueType & {
-      name: string;
-      section?: string;
-      life?: Value['life'];
-      default?: Value['default'];
-    },
-  ): Made => {
-    const { name, section, default: given, ...type } = wanted;
-    const taken = valuesOf(project).map((value) => value.name);
-    const made = {
-      id: freshId('v'),
-      name: freeIdentifier(name, taken),
-      section: section ?? project.values.at(-1)?.section ?? 'Game',
-      life: 'session',
-      ...type,
-      default: given ?? zeroOf(type),
-    } as Value;
-    project.values.push(made);
-    return made.id;
-  },
+  'add value': (project: Project, wanted: WantedValue): Made => addValue(project, wanted),
   'rename value': (project: Project, { value, name }: { value: Id; name: string }): Made => {
     const found = withId(project.values, value);
     if (!found || found.name === name) return;

@@ -56,5 +56,8 @@ export const referencesOf = <T extends ElementType>(type: T): Part<Of<T>> => AUT
 /** Whether links are offered for a press of it. */
 export const isPressed = (type: ElementType): boolean => AUTHOR[type].pressed === true;
 
+/** Whether an element of a type is called by the words on it, until it is given another name. */
+export const isNamedByWords = (type: ElementType): boolean => AUTHOR[type].named === 'by its words';
+
 /** What a type of element is called. */
 export const labelOf = (type: ElementType): string => AUTHOR[type].label;

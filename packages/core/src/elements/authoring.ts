@@ -11,6 +11,8 @@ export interface Author<T extends ElementType> {
   fresh?: (made: Fresh) => Omit<Of<T>, keyof ElementBase | 'type'>;
   /** What pressing it does is for links alone: they are offered for it. */
   pressed?: true;
+  /** It is called by the words on it, until it is given another name. */
+  named?: 'by its words';
   /** Where it names things, asks and speaks. Also takes a part of one. */
   references: Part<Of<T>>;
 }

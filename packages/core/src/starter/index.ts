@@ -5,5 +5,7 @@ export { at, button, centre, end, panel, start, body } from './pieces';
 export { askFirst, isConfirm } from './confirm';
 export { areaForHud, isHudName, layersFor } from './huds';
 export { freshElement } from './fresh';
+export { whereItBelongs, type Belonging } from './belonging';
+export { SETS, valueMeant, type ReadySet } from './sets';
 export { largeProject } from './large';
 export { offersOf } from './offers';

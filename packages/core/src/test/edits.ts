@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { takeElements, takeScreens, type Arguments, type CommandName } from '../edit';
 import { blankProject, screenById, type Asset, type Id, type Project } from '../model';
+import { SETS } from '../starter';
 import { buttonOf } from './flows';
 
 /**
@@ -94,6 +95,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     name: text,
     text,
   }),
+  'add set': ({ screen, n, text }) => ({ screen, set: Object.keys(SETS)[n] ?? text }),
   'add element': ({ screen, m, text }) => ({ screen, element: { ...buttonOf('', 40 * m), name: text } }),
   'change element': ({ screen, element, m, text }) =>
     m % 2

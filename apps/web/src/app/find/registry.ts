@@ -5,6 +5,7 @@ import { lines } from './lines';
 import { places } from './places';
 import { elements, screens } from './screens';
 import { sentences } from './sentences';
+import { sets } from './sets';
 import { todo } from './todo';
 import { events, values } from './values';
 
@@ -18,6 +19,7 @@ export const FINDERS: Record<string, Finder> = {
   values,
   events,
   todo,
+  sets,
   places,
   findings,
 };

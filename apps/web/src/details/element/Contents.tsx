@@ -3,9 +3,19 @@
 import { elementOf } from '@tavu/core/triggers';
 import { linksFrom, type Element, type Id, type Screen, withId } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
+import { SETS } from '@tavu/core/starter';
 import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
-import { addElement, TOOLS, choose, chooseElementAlso, chosenElements, edit, useStudio } from '../../store';
+import {
+  addElement,
+  addSet,
+  TOOLS,
+  choose,
+  chooseElementAlso,
+  chosenElements,
+  edit,
+  useStudio,
+} from '../../store';
 import { flag } from '../../canvas';
 import { IconButton } from '../../ui';
 
@@ -153,6 +163,9 @@ function whereIn(event: DragEvent): Drop['where'] {
   return share < 0.28 ? 'before' : share > 0.72 ? 'after' : 'inside';
 }
 
+/** Before the name of a set, where it is one choice among types and components. */
+const SET = 'set ';
+
 function AddOne({ screen }: { screen: Id }) {
   const components = useStudio((studio) => studio.project.components) ?? [];
   return (
@@ -173,6 +186,7 @@ function AddOne({ screen }: { screen: Id }) {
         className="h-7 rounded-md border border-line bg-sheet px-1 font-semibold"
         onChange={(event) => {
           const { value } = event.target;
+          if (value.startsWith(SET)) return addSet(screen, value.slice(SET.length));
           const tool = TOOLS.find(([type]) => type === value)?.[0];
           addElement(screen, tool ?? { component: value });
         }}
@@ -183,6 +197,13 @@ function AddOne({ screen }: { screen: Id }) {
             {labelOf(type)}
           </option>
         ))}
+        <optgroup label="Ready sets">
+          {Object.entries(SETS).map(([set, { label }]) => (
+            <option key={set} value={SET + set}>
+              {label}
+            </option>
+          ))}
+        </optgroup>
         {components.length > 0 && (
           <optgroup label="Components">
             {components.map((component) => (

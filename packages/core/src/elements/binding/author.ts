@@ -12,5 +12,6 @@ export const binding: Author<'binding'> = {
     device: 'keys',
     ...pressed,
   }),
+  named: 'by its words',
   references: record<Of<'binding'>>({ ...named.pressable, action: named.action }),
 };

@@ -8,5 +8,6 @@ export const button: Author<'button'> = {
   size: [440, 84],
   fresh: ({ pressed }) => ({ text: 'Button', ...pressed }),
   pressed: true,
+  named: 'by its words',
   references: record<Of<'button'>>({ ...named.pressable, shortcut: named.action }),
 };

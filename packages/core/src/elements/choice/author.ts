@@ -7,5 +7,6 @@ export const choice: Author<'choice'> = {
   label: 'Choice',
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Choice', sample: 0, options: ['One', 'Two'], ...pressed }),
+  named: 'by its words',
   references: record<Of<'choice'>>({ ...named.control, options: named.each('options') }),
 };

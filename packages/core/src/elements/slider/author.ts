@@ -7,5 +7,6 @@ export const slider: Author<'slider'> = {
   label: 'Slider',
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Slider', sample: 60, min: 0, max: 100, ...pressed }),
+  named: 'by its words',
   references: record<Of<'slider'>>(named.control),
 };

@@ -7,5 +7,6 @@ export const toggle: Author<'switch'> = {
   label: 'Switch',
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Switch', sample: false, ...pressed }),
+  named: 'by its words',
   references: record<Of<'switch'>>(named.control),
 };

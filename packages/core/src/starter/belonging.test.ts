@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { compile } from '../compile';
+import { applyCommand } from '../edit';
+import type { Rect } from '../geometry';
+import type { Element, ElementType, Id, Project } from '../model';
+import { anyProject } from '../test/arbitrary';
+import { freshElement, projectFromNames, whereItBelongs } from '.';
+
+type Made = Exclude<ElementType, 'component'>;
+
+/** The project with one more, put where it belongs. */
+function put(project: Project, screen: Id, type: Made): { project: Project; made: Id } {
+  const { screen: own, layout } = compile(project).screens.get(screen)!;
+  const element = freshElement(project, type);
+  const { grows, ...where } = whereItBelongs(
+    { elements: own.elements, layout, frame: project.design },
+    element,
+  );
+  const result = applyCommand(project, 'add element', { screen, element: { ...element, ...where }, grows });
+  return { project: result.project, made: result.made as Id };
+}
+const rects = (project: Project, screen: Id): ReadonlyMap<Id, Rect> =>
+  compile(project).screens.get(screen)!.layout;
+const screenCalled = (project: Project, name: string) =>
+  project.screens.find((screen) => screen.name === name)!;
+/** The area two have in common: of the first, what does not stick out of the second. */
+const common = (a: Rect, b: Rect): number => {
+  const along = (from: number, size: number, other: number, otherSize: number): number =>
+    Math.max(0, size - Math.max(0, other - from) - Math.max(0, from + size - other - otherSize));
+  return along(a.x, a.width, b.x, b.width) * along(a.y, a.height, b.y, b.height);
+};
+
+test('two more buttons of a pause menu go on its column, and its panel holds them', () => {
+  let project = projectFromNames('Game', ['Title', 'Play', 'Pause']);
+  const { id, elements } = screenCalled(project, 'Pause');
+  const panel = elements.find(({ type }) => type === 'panel')!;
+  const before = rects(project, id);
+  const buttons = elements.filter(({ type }) => type === 'button').map((button) => before.get(button.id)!);
+  const [above, last] = buttons.slice(-2);
+  const gap = last!.y - above!.y;
+  for (let n = 1; n <= 2; n++) {
+    const added = put(project, id, 'button');
+    project = added.project;
+    const now = rects(project, id);
+    expect(now.get(added.made)).toEqual({ ...last, y: last!.y + n * gap });
+    const around = now.get(panel.id)!;
+    expect(around.y).toBe(before.get(panel.id)!.y);
+    expect(around.y + around.height).toBeGreaterThanOrEqual(last!.y + n * gap + last!.height + 24);
+    for (const { id: other } of elements)
+      if (other !== panel.id) expect(now.get(other)).toEqual(before.get(other));
+  }
+});
+
+test('one that would leave the frame at the foot of its column goes to a free place', () => {
+  let project = projectFromNames('Game', ['Title']);
+  const { id } = screenCalled(project, 'Title');
+  for (let n = 0; n < 14; n++) {
+    const { project: next, made } = put(project, id, 'button');
+    project = next;
+    const { x, y, width, height } = rects(project, id).get(made)!;
+    expect([x >= 0, y >= 0, x + width <= 1920, y + height <= 1080]).toEqual([true, true, true, true]);
+  }
+});
+
+const TYPES: Made[] = [
+  'button',
+  'text',
+  'switch',
+  'slider',
+  'choice',
+  'picture',
+  'progress',
+  'entry',
+  'ellipse',
+];
+
+test('on any screen, what is put by itself lies in the frame, where it covers no more than in the middle or at the edges', () => {
+  let moved = 0;
+  fc.assert(
+    fc.property(anyProject, fc.nat(20), fc.constantFrom(...TYPES), (any, n, type) => {
+      const screen = any.screens[n % any.screens.length]!;
+      const { project, made } = put(any, screen.id, type);
+      const after = rects(project, screen.id);
+      const element = project.screens
+        .find(({ id }) => id === screen.id)!
+        .elements.find(({ id }) => id === made)!;
+      // What a column or a panel that arranges places is measured there.
+      fc.pre(element.parent === null && element.place.x.at === 'centre' && !alikeOn(screen.elements, type));
+      const own = after.get(made)!;
+      const { width, height } = project.design;
+      expect([own.x >= 0, own.y >= 0, own.x + own.width <= width, own.y + own.height <= height]).toEqual(
+        Array(4).fill(true),
+      );
+      const others = screen.elements
+        .map(({ id }) => after.get(id)!)
+        .filter((other) => other.width * other.height < 0.6 * width * height);
+      const taken = (rect: Rect): number => others.reduce((sum, other) => sum + common(rect, other), 0);
+      // The middle, and as far out as it goes by steps of 40.
+      const [x, y] = [(width - own.width) / 2, (height - own.height) / 2];
+      const [across, down] = [Math.floor(x / 40) * 40, Math.floor(y / 40) * 40];
+      for (const dx of [-across, 0, across])
+        for (const dy of [-down, 0, down])
+          expect(taken(own)).toBeLessThanOrEqual(taken({ ...own, x: x + dx, y: y + dy }) + 0.01);
+      if (taken({ ...own, x, y }) > 0 && taken(own) === 0) moved += 1;
+    }),
+    { numRuns: 150, maxSkipsPerRun: 3000 },
+  );
+  expect(moved).toBeGreaterThan(5);
+});
+
+const alikeOn = (elements: readonly Element[], type: Made): boolean =>
+  elements.some((element) => element.type === type);
