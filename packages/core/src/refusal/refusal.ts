@@ -5,6 +5,13 @@ import type { Id } from '../model';
  * words.
  */
 
+/** All of them, or the first where there are more than are read. */
+const few = (words: readonly string[]): string =>
+  words.length <= FEW
+    ? list(words)
+    : `${words.slice(0, FEW).join(', ')} or one of ${words.length - FEW} others`;
+const FEW = 10;
+
 const list = (words: readonly string[]): string =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} or ${words.at(-1)}` : words.join();
 
@@ -49,7 +56,7 @@ const DOCUMENTS = {
 const VALUES = {
   required: () => 'It is required.',
   'none of these': (p: { known: readonly string[]; is: string; meant: string | null }) =>
-    `It can be ${list(p.known)}; it is ${p.is}.${p.meant === null ? '' : ` Did you mean ${p.meant}?`}`,
+    `It can be ${few(p.known)}; it is ${p.is}.${p.meant === null ? '' : ` Did you mean ${p.meant}?`}`,
   'reserved word': (p: { is: string }) =>
     `${p.is} is a word that every object of a program has, and can be no id.`,
   'empty text': () => 'It cannot be empty.',
