@@ -119,9 +119,11 @@ test('a panel sets what it holds into a column, a row, and a grid', async ({ des
     return all;
   };
   await desk.reading.getByRole('button', { name: 'All of Shop' }).click();
-  expect(await places()).toEqual(['500, 280', '500, 390', '500, 500']);
+  // From the first of them, wherever the panel is.
+  const [x, y] = (await places())[0]!.split(', ').map(Number) as [number, number];
+  expect(await places()).toEqual([`${x}, ${y}`, `${x}, ${y + 110}`, `${x}, ${y + 220}`]);
   await desk.reading.getByRole('combobox', { name: 'Layout' }).selectOption('row');
-  expect(await places()).toEqual(['500, 280', '730, 280', '960, 280']);
+  expect(await places()).toEqual([`${x}, ${y}`, `${x + 230}, ${y}`, `${x + 460}, ${y}`]);
   await desk.reading.getByRole('combobox', { name: 'Layout' }).selectOption('grid');
   const [first, second, third] = (await places()).map((value) => value.split(', ').map(Number));
   expect(second![1]).toBe(first![1]);
@@ -147,6 +149,8 @@ test('what a panel has no room for is cut off, or scrolled to by the focus; what
   await desk.reading.getByRole('button', { name: 'All of Shop' }).click();
   const panel = desk.reading.getByRole('button', { name: /^Panel panel/ });
   await panel.click();
+  // It has grown with the buttons.
+  await desk.fillIn('Height', '240');
   const drawn = (selector: string) =>
     desk.game.evaluate((host, find) => host.shadowRoot!.querySelectorAll(find).length, selector);
   expect(await drawn('clipPath')).toBe(0);

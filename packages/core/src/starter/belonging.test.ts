@@ -110,3 +110,17 @@ test('on any screen, what is put by itself lies in the frame, where it covers no
 
 const alikeOn = (elements: readonly Element[], type: Made): boolean =>
   elements.some((element) => element.type === type);
+
+test('a panel that cuts off what it holds, or scrolls to it, stays as large as it is', () => {
+  let project = projectFromNames('Game', ['Pause']);
+  const { id, elements } = screenCalled(project, 'Pause');
+  const panel = elements.find(({ type }) => type === 'panel')!;
+  project = applyCommand(project, 'change element', {
+    screen: id,
+    element: panel.id,
+    change: { overflow: 'scrolls' },
+  }).project;
+  const before = rects(project, id).get(panel.id);
+  const { project: now } = put(project, id, 'button');
+  expect(rects(now, id).get(panel.id)).toEqual(before);
+});

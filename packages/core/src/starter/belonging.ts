@@ -67,7 +67,8 @@ function underTheLast({ elements, layout, frame }: Standing, fresh: Element): Be
   const place = arrange
     ? last.place
     : { x: last.place.x, y: reparentAxis(last.place.y, spanOf(next, 'y'), room) };
-  const grown = panel && growth(rect(panel), own, next, gap);
+  // What is cut off or scrolled to is meant to be larger than its panel.
+  const grown = panel && !holdsOf(panel).overflow && growth(rect(panel), own, next, gap);
   if (!panel || !grown) return { parent: last.parent, place };
   if (bottom(grown) > frame.height || panel.place.y.at === 'stretch') return null;
   const held = roomOf(withId(elements, panel.parent), layout, frame);
