@@ -115,7 +115,7 @@ test('a component is told a picture, whether a part of it is there, and where it
   await expect.poll(() => desk.words()).toContain('To sea');
   // What is written inside still names it, and is not what it says here.
   await desk.reading.getByRole('button', { name: 'Go inside' }).click();
-  await parts.getByRole('button', { name: 'Button' }).click();
+  await parts.getByRole('button', { name: 'To label' }).click();
   await expect(desk.reading.getByRole('textbox', { name: 'Text', exact: true })).toHaveValue('To {label}');
 
   await desk.held('Game over');
@@ -127,8 +127,8 @@ test('a component is told a picture, whether a part of it is there, and where it
   await expect.poll(pictures).toBe(0);
   await desk.reading.getByRole('button', { name: 'default' }).last().click();
   await expect.poll(pictures).toBe(1);
-  await desk.reading.getByRole('button', { name: 'Button leads from here …' }).click();
-  await desk.fill(desk.sentence(/^When Button is pressed/), 'somewhere', 'Title', 'Title');
+  await desk.reading.getByRole('button', { name: 'To label leads from here …' }).click();
+  await desk.fill(desk.sentence(/^When To label is pressed/), 'somewhere', 'Title', 'Title');
   await desk.held('Options');
   await expect.poll(pictures).toBe(0);
 });

@@ -46,6 +46,8 @@ test('keyframes are set by moving an element at a time, by numbers, from ready l
   const label = desk.editing.locator('span', { hasText: '·' }).first();
   await desk.fillIn('Width', '200');
   await desk.fillIn('Height', '200');
+  for (const name of ['Align horizontal centres', 'Align vertical centres'])
+    await desk.reading.getByRole('button', { name }).click();
   await expect(label).toContainText('860, 440 · 200 × 200');
   await scrub(desk, /^Moment of Shop/, 10);
   await desk.time.getByRole('button', { name: 'Set keyframes' }).click();

@@ -71,9 +71,9 @@ test('a button that leads nowhere stops the run and asks; a typed name makes the
   await expect(desk.game).toBeFocused();
   await expect(desk.asking).toHaveCount(0);
   await desk.page.mouse.click(place.x, place.y);
-  await expect(desk.asking).toContainText('When Button is pressed,');
+  await expect(desk.asking).toContainText('When Harbour tour is pressed,');
   const now = await desk.clock();
-  await desk.page.getByRole('textbox', { name: /^When Button/ }).fill('Harbour');
+  await desk.page.getByRole('textbox', { name: /^When Harbour tour/ }).fill('Harbour');
   expect(await desk.clock()).toBe(now);
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Harbour');

@@ -39,6 +39,8 @@ test('placed by hand: dragged, caught on a sibling, resized, turned, nudged, eac
   await live.key('p');
   await desk.fillIn('Width', '300');
   await desk.fillIn('Height', '200');
+  for (const name of ['Align horizontal centres', 'Align vertical centres'])
+    await desk.reading.getByRole('button', { name }).click();
   await live.drag([960, 540], [976, 300]);
   // Near the middle it catches on that of the frame.
   await expect(desk.field('Offset').first()).toHaveValue('0');

@@ -245,6 +245,7 @@ describe('a control is called by the words on it', () => {
     expect(nameOf(write(parted, 'a', 'Start'), 'a')).toBe('The way in');
     expect(nameOf(write(parted, 'a', ''), 'a')).toBe('The way in');
     expect(nameOf(write(named([start]), 'a', '', '  '), 'a')).toBe('Button');
+    expect(nameOf(write(named([start]), 'a', '{label}'), 'a')).toBe('Button');
     expect(nameOf(write(named([start]), 'a', '{n, plural, other {x}}'), 'a')).toBe('Button');
     expect(nameOf(write(named([start]), 'a', '', 'S', 'St'), 'a')).toBe('St');
     expect(nameOf(write(named([start]), 'a', 'Lives:\n{lives}'), 'a')).toBe('Lives: lives');

@@ -182,7 +182,8 @@ export function nameFromWords(words: string): string {
     .replace(/\[[^\][]*\]/g, '')
     .replace(/\s+/g, ' ')
     .trim();
-  if (/[{}]/.test(plain)) return '';
+  // What is all said by a value or parameter has no words of its own.
+  if (/[{}]/.test(plain) || /^\s*\{[^{}]*\}\s*$/.test(words)) return '';
   return plain.length <= LONGEST
     ? plain
     : plain.slice(0, LONGEST + 1).replace(/\s*\S*$/, '') || plain.slice(0, LONGEST);
