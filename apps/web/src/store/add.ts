@@ -1,4 +1,4 @@
-import { frameOf, type CompiledScreen } from '@tavu/core/compile';
+import type { CompiledScreen } from '@tavu/core/compile';
 import { componentById } from '@tavu/core/component';
 import { innerRoom, spanOf, tidy } from '@tavu/core/layout';
 import type { Rect } from '@tavu/core/geometry';
@@ -42,7 +42,7 @@ export function addElement(screen: Id, tool: Tool): void {
   if (!compiled || !element) return;
   const { elements } = compiled.screen;
   const { grows, ...where } = whereItBelongs(
-    { elements, layout: compiled.layout, frame: frameOf(project) },
+    { elements, layout: compiled.layout, frame: project.design },
     element,
   );
   place(screen, { ...element, ...where }, grows);

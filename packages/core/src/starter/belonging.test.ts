@@ -51,14 +51,14 @@ test('two more buttons of a pause menu go on its column, and its panel holds the
   }
 });
 
-test('one that would leave the frame at the foot of its column goes to a free place', () => {
+test('one that would leave the frame at the foot of its column goes to a free place, within the safe margin', () => {
   let project = projectFromNames('Game', ['Title']);
   const { id } = screenCalled(project, 'Title');
   for (let n = 0; n < 14; n++) {
     const { project: next, made } = put(project, id, 'button');
     project = next;
     const { x, y, width, height } = rects(project, id).get(made)!;
-    expect([x >= 0, y >= 0, x + width <= 1920, y + height <= 1080]).toEqual([true, true, true, true]);
+    expect([x >= 96, y >= 54, x + width <= 1824, y + height <= 1026]).toEqual([true, true, true, true]);
   }
 });
 
@@ -97,7 +97,9 @@ test('on any screen, what is put by itself lies in the frame, where it covers no
       const taken = (rect: Rect): number => others.reduce((sum, other) => sum + common(rect, other), 0);
       // The middle, and as far out as it goes by steps of 40.
       const [x, y] = [(width - own.width) / 2, (height - own.height) / 2];
-      const [across, down] = [Math.floor(x / 40) * 40, Math.floor(y / 40) * 40];
+      const steps = (room: number, side: number): number =>
+        Math.floor(Math.max(0, room - (side * project.design.margin) / 100) / 40) * 40;
+      const [across, down] = [steps(x, width), steps(y, height)];
       for (const dx of [-across, 0, across])
         for (const dy of [-down, 0, down])
           expect(taken(own)).toBeLessThanOrEqual(taken({ ...own, x: x + dx, y: y + dy }) + 0.01);

@@ -16,7 +16,8 @@ export interface Belonging {
 interface Standing {
   elements: readonly Element[];
   layout: Solved;
-  frame: { width: number; height: number };
+  /** The safe margin is a percentage of each side; a component has none. */
+  frame: { width: number; height: number; margin?: number };
 }
 
 /** Between two controls when there is only one to go by, in design pixels. */
@@ -53,7 +54,7 @@ function underTheLast({ elements, layout, frame }: Standing, fresh: Element): Be
   );
   const gap = arrange?.gap ?? (above.length > 0 ? own.y - bottom(rect(above.at(-1)!)) : GAP);
   const next = { ...own, y: arrange && arrange.by !== 'column' ? own.y : bottom(own) + gap };
-  if (bottom(next) > frame.height) return null;
+  if (bottom(next) > frame.height - inset(frame, 'height')) return null;
 
   const around = (element: Element): boolean =>
     element !== last && (element.id === last.parent || contains(rect(element), own));
@@ -90,16 +91,19 @@ function roomOf(parent: Element | undefined, layout: Solved, { height }: Standin
 function freePlace({ elements, layout, frame }: Standing, fresh: Element): Place {
   const [width, height] = [sizeOf(fresh.place.x), sizeOf(fresh.place.y)];
   const taken = standingOn(elements, layout, frame).map(({ id }) => layout.get(id)!);
+  const [side, end] = [inset(frame, 'width'), inset(frame, 'height')];
   const middle = { x: (frame.width - width) / 2, y: (frame.height - height) / 2 };
-  const places = around(middle.x).flatMap((x) => around(middle.y).map((y) => ({ x, y, width, height })));
+  const places = around(middle.x, side).flatMap((x) =>
+    around(middle.y, end).map((y) => ({ x, y, width, height })),
+  );
   const far = ({ x, y }: { x: number; y: number }): number => Math.hypot(x - middle.x, y - middle.y);
   const covered = places.map((place) => taken.reduce((sum, other) => sum + overlap(other, place), 0));
   const least = Math.min(...covered);
   const [found] = places.filter((_, i) => covered[i] === least).sort((a, b) => far(a) - far(b));
   return at(centre(found!.x - middle.x, width), centre(found!.y - middle.y, height));
 
-  function around(from: number): number[] {
-    const steps = Math.floor(Math.max(0, from) / STEP);
+  function around(from: number, margin: number): number[] {
+    const steps = Math.floor(Math.max(0, from - margin) / STEP);
     return Array.from({ length: 2 * steps + 1 }, (_, i) => from + (i - steps) * STEP);
   }
 }
@@ -111,6 +115,8 @@ const standingOn = (elements: readonly Element[], layout: Solved, frame: Standin
     return width * height > 0 && width * height < GROUND * frame.width * frame.height;
   });
 
+const inset = (frame: Standing['frame'], side: 'width' | 'height'): number =>
+  (frame[side] * (frame.margin ?? 0)) / 100;
 const sizeOf = (placement: Placement): number =>
   placement.at !== 'stretch' && typeof placement.size === 'number' ? placement.size : 100;
 const bottom = ({ y, height }: Rect): number => y + height;
