@@ -73,3 +73,25 @@ test('undo takes back the last edit wherever the focus is: in a list of choices,
   await desk.page.keyboard.press('Control+z');
   await expect(words).toHaveValue(before);
 });
+
+test('Undo stays where it is while an edit is being saved', async ({ desk }) => {
+  await desk.choose('Credits');
+  const undo = desk.page.getByRole('button', { name: 'Undo' });
+  // Where it is whenever the bar says something else, until the edit is saved.
+  const seen = undo.evaluate(
+    (button) =>
+      new Promise<number[]>((resolve) => {
+        const lefts = new Set([button.getBoundingClientRect().left]);
+        const bar = button.closest('header')!;
+        let saving = false;
+        new MutationObserver(() => {
+          lefts.add(button.getBoundingClientRect().left);
+          const now = bar.querySelector('[data-state="keeping"]') !== null;
+          if (saving && !now) resolve([...lefts]);
+          saving ||= now;
+        }).observe(bar, { subtree: true, childList: true, characterData: true, attributes: true });
+      }),
+  );
+  await desk.reading.getByRole('button', { name: 'Button', exact: true }).click();
+  expect(await seen).toHaveLength(1);
+});

@@ -39,13 +39,14 @@ export function Bar({
       >
         {name}
       </button>
-      <Kept />
       <IconButton name="Undo" keys="Ctrl Z" disabled={!past} onClick={() => undoRedo('undo')}>
         <Undo2 size={16} />
       </IconButton>
       <IconButton name="Redo" keys="Ctrl Shift Z" disabled={!future} onClick={() => undoRedo('redo')}>
         <Redo2 size={16} />
       </IconButton>
+      {/* Its width changes right after every edit, so nothing that is pressed stands behind it. */}
+      <Kept />
       <span className="grow" />
       <button
         type="button"

@@ -61,7 +61,10 @@ export function identifierOf(name: string): string {
 /** The id of the value that is the player's language; expressions call it so, too. */
 export const LANGUAGE: Id = 'language';
 
-type Valued = Pick<Project, 'values' | 'languages'>;
+interface Valued {
+  readonly values: readonly Value[];
+  readonly languages?: readonly Language[] | undefined;
+}
 
 /**
  * The player's language as a value: a setting with the project's languages, by their codes. Null while there is only
@@ -83,19 +86,19 @@ export function languageValue({ values, languages = [] }: Valued): Value | null 
 
 /** Every value that can be shown, set and named: the project's own, and the player's language. */
 export function valuesOf({ values, languages }: Valued): readonly Value[] {
-  if (!languages || !Object.isFrozen(values)) return withLanguage(values, languages);
+  if (!languages || !Object.isFrozen(values)) return withLanguage({ values, languages });
   const known = lists.get(values);
   if (known?.languages === languages) return known.all;
-  const all = Object.freeze(withLanguage(values, languages));
+  const all = Object.freeze(withLanguage({ values, languages }));
   lists.set(values, { languages, all });
   return all;
 }
 /** The last made for each list of values, so that the same project has the same list. */
 const lists = new WeakMap<readonly Value[], { languages: readonly Language[]; all: readonly Value[] }>();
 
-function withLanguage(values: readonly Value[], languages: Language[] | undefined): readonly Value[] {
-  const language = languageValue({ values: values as Value[], languages });
-  return language ? [...values, language] : values;
+function withLanguage(project: Valued): readonly Value[] {
+  const language = languageValue(project);
+  return language ? [...project.values, language] : project.values;
 }
 
 export const valueById = (project: Valued, id: Id | null | undefined): Value | undefined =>

@@ -54,7 +54,9 @@ function underTheLast({ elements, layout, frame }: Standing, fresh: Element): Be
   );
   const gap = arrange?.gap ?? (above.length > 0 ? own.y - bottom(rect(above.at(-1)!)) : GAP);
   const next = { ...own, y: arrange && arrange.by !== 'column' ? own.y : bottom(own) + gap };
-  if (bottom(next) > frame.height - inset(frame, 'height')) return null;
+  // What is cut off or scrolled to is meant to be larger than its panel.
+  const isLong = parent !== undefined && holdsOf(parent).overflow !== undefined;
+  if (!isLong && bottom(next) > frame.height - inset(frame, 'height')) return null;
 
   const around = (element: Element): boolean =>
     element !== last && (element.id === last.parent || contains(rect(element), own));
@@ -68,7 +70,6 @@ function underTheLast({ elements, layout, frame }: Standing, fresh: Element): Be
   const place = arrange
     ? last.place
     : { x: last.place.x, y: reparentAxis(last.place.y, spanOf(next, 'y'), room) };
-  // What is cut off or scrolled to is meant to be larger than its panel.
   const grown = panel && !holdsOf(panel).overflow && growth(rect(panel), own, next, gap);
   if (!panel || !grown) return { parent: last.parent, place };
   if (bottom(grown) > frame.height || panel.place.y.at === 'stretch') return null;
@@ -93,8 +94,8 @@ function freePlace({ elements, layout, frame }: Standing, fresh: Element): Place
   const taken = standingOn(elements, layout, frame).map(({ id }) => layout.get(id)!);
   const [side, end] = [inset(frame, 'width'), inset(frame, 'height')];
   const middle = { x: (frame.width - width) / 2, y: (frame.height - height) / 2 };
-  const places = around(middle.x, side).flatMap((x) =>
-    around(middle.y, end).map((y) => ({ x, y, width, height })),
+  const places = stepsFrom(middle.x, side).flatMap((x) =>
+    stepsFrom(middle.y, end).map((y) => ({ x, y, width, height })),
   );
   const far = ({ x, y }: { x: number; y: number }): number => Math.hypot(x - middle.x, y - middle.y);
   const covered = places.map((place) => taken.reduce((sum, other) => sum + overlap(other, place), 0));
@@ -102,7 +103,7 @@ function freePlace({ elements, layout, frame }: Standing, fresh: Element): Place
   const [found] = places.filter((_, i) => covered[i] === least).sort((a, b) => far(a) - far(b));
   return at(centre(found!.x - middle.x, width), centre(found!.y - middle.y, height));
 
-  function around(from: number, margin: number): number[] {
+  function stepsFrom(from: number, margin: number): number[] {
     const steps = Math.floor(Math.max(0, from - margin) / STEP);
     return Array.from({ length: 2 * steps + 1 }, (_, i) => from + (i - steps) * STEP);
   }
