@@ -11,6 +11,7 @@ import {
   type PlacedElement,
   type Project,
   isAlike,
+  valueById,
   withId,
 } from '../model';
 import { copyElements } from './duplicate';
@@ -67,7 +68,7 @@ export const elementCommands = {
     const values = new Map(
       (ready.values ?? []).map((wanted) => [
         wanted.name,
-        valueMeant(project, wanted)?.id ?? addValue(project, wanted),
+        valueMeant(project, wanted) ?? valueById(project, addValue(project, wanted))!,
       ]),
     );
     const [root, ...rest] = ready.make(asWritten(project), (name) => values.get(name)!);

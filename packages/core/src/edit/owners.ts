@@ -19,9 +19,11 @@ export type Owner = Screen | Component;
 export const ownerById = (project: Project, id: Id): Owner | undefined =>
   screenById(project, id) ?? componentById(project, id);
 
-/** What an element stands in where it is nobody's child: the design's frame, or its component's own size. */
-export const frameIn = (project: Project, owner: Owner): { width: number; height: number } =>
-  'width' in owner ? owner : project.design;
+/** What an element stands in where it is nobody's child: the design's frame, with its margin, or its component's size. */
+export const frameIn = (
+  project: Project,
+  owner: Owner,
+): { width: number; height: number; margin?: number } => ('width' in owner ? owner : project.design);
 
 export const layoutIn = (project: Project, owner: Owner): Solved =>
   solveLayout(expand(project, owner.elements).elements, frameIn(project, owner));

@@ -11,11 +11,14 @@ describe.each(Object.keys(SETS))('the ready set %s', (set) => {
   const { project: now, made } = applyCommand(project, 'add set', { screen, set });
   const added = now.screens[0]!.elements.slice(project.screens[0]!.elements.length);
 
-  test('lies within the frame, and each of its parts within it', () => {
+  test('lies within the safe margin, and each of its parts within it', () => {
     const { layout } = compile(now).screens.get(screen)!;
     const around = layout.get(made!)!;
-    expect([around.x >= 0, around.y >= 0]).toEqual([true, true]);
-    expect([around.x + around.width <= 1920, around.y + around.height <= 1080]).toEqual([true, true]);
+    const { width, height, margin } = project.design;
+    expect(around.x).toBeGreaterThanOrEqual((width * margin) / 100);
+    expect(around.y).toBeGreaterThanOrEqual((height * margin) / 100);
+    expect(around.x + around.width).toBeLessThanOrEqual(width - (width * margin) / 100);
+    expect(around.y + around.height).toBeLessThanOrEqual(height - (height * margin) / 100);
     for (const { id } of added) {
       const rect = layout.get(id)!;
       expect(rect.x).toBeGreaterThanOrEqual(around.x);
@@ -51,4 +54,17 @@ test('rows of options make the settings they control', () => {
   );
   const bound = now.screens[0]!.elements.flatMap((element) => ('value' in element ? [element.value] : []));
   expect(bound).toEqual(now.values.slice(-3).map(({ id }) => id));
+});
+
+test('a score says the value it made, where another of that name holds something else', () => {
+  const { project: words } = applyCommand(project, 'add value', {
+    name: 'score',
+    type: 'text',
+    default: 'low',
+  });
+  const { project: now, made } = applyCommand(words, 'add set', { screen, set: 'score' });
+  const own = now.values.at(-1)!;
+  expect(own).toMatchObject({ type: 'number', default: 0 });
+  expect(own.name).toBe('score 2');
+  expect(now.screens[0]!.elements.find(({ id }) => id === made)).toMatchObject({ text: 'Score {score_2}' });
 });

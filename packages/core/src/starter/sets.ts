@@ -1,12 +1,4 @@
-import {
-  freshId,
-  identifierOf,
-  type Element,
-  type Id,
-  type Project,
-  type Value,
-  type ValueType,
-} from '../model';
+import { freshId, identifierOf, type Element, type Project, type Value, type ValueType } from '../model';
 import { freshElement } from './fresh';
 import { at, centre, end, start } from './pieces';
 
@@ -17,8 +9,8 @@ export interface ReadySet {
   words: string;
   /** Values it shows or sets, by what expressions call them. One of that name and type is taken where there is one. */
   values?: readonly (ValueType & { name: string; life: Value['life']; default: Value['default'] })[];
-  /** @param value the id of each of its values, by name */
-  make: (project: Project, value: (name: string) => Id) => Element[];
+  /** @param value each of its values, by name: what it is called in the project may differ */
+  make: (project: Project, value: (name: string) => Pick<Value, 'id' | 'name'>) => Element[];
 }
 
 const PAD = 40;
@@ -78,21 +70,21 @@ export const SETS: Record<string, ReadySet> = {
     ],
     make: (project, value) =>
       stacked(project, 'Option rows', 800, [
-        ['switch', { ...called('Subtitles'), value: value('subtitles') }],
-        ['slider', { ...called('Volume'), value: value('volume') }],
-        ['choice', { ...called('Difficulty'), value: value('difficulty') }],
+        ['switch', { ...called('Subtitles'), value: value('subtitles').id }],
+        ['slider', { ...called('Volume'), value: value('volume').id }],
+        ['choice', { ...called('Difficulty'), value: value('difficulty').id }],
       ]),
   },
   score: {
     label: 'Score',
     words: 'points counter hud',
     values: [{ name: 'score', type: 'number', life: 'session', default: 0 }],
-    make: (project) => [
+    make: (project, value) => [
       {
         ...freshElement(project, 'text', at(centre(0, 360), centre(0, 60))),
         id: freshId('e'),
         name: 'Score',
-        text: 'Score {score}',
+        text: `Score {${identifierOf(value('score').name)}}`,
       } as Element,
     ],
   },
@@ -110,11 +102,11 @@ export const SETS: Record<string, ReadySet> = {
         panel,
         within(panel, freshElement(project, 'text', at(start(24, 470), start(8, 48))), {
           name: 'Health text',
-          text: 'Health {health}',
+          text: `Health {${identifierOf(value('health').name)}}`,
         }),
         within(panel, freshElement(project, 'progress', at(centre(0, 472), end(18, 28))), {
           name: 'Health bar',
-          value: value('health'),
+          value: value('health').id,
         }),
       ];
     },
