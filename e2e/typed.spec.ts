@@ -35,13 +35,13 @@ test('what is typed finds what it means: effects, buttons by their words, condit
   await expect(desk.sentence(/^When Options is pressed, load/)).toBeVisible();
 
   await when('lamp_oil >= 10');
-  await expect(first).toContainText('As soon as lamp_oil >= 10');
+  await expect(first).toContainText('As soon as lamp oil is at least 10');
   await desk.page.keyboard.press('Enter');
-  const rises = desk.sentence(/^As soon as lamp_oil >= 10/);
+  const rises = desk.sentence(/^As soon as lamp oil is at least 10/);
   await expect(rises).toBeVisible();
 
   const condition = async (): Promise<void> => {
-    await desk.chooseSentence(/^As soon as lamp_oil >= 10/);
+    await desk.chooseSentence(/^As soon as lamp oil is at least 10/);
     await rises.getByRole('button', { name: /only if|^if/i }).click();
   };
   await condition();
@@ -57,7 +57,7 @@ test('what is typed finds what it means: effects, buttons by their words, condit
   await expect(field).toHaveValue('!isUp(Pause)');
   await field.fill('storm == "Gale"');
   await field.press('Enter');
-  await expect(desk.sentence(/^As soon as lamp_oil >= 10.*storm == "gale"/)).toBeVisible();
+  await expect(desk.sentence(/^As soon as lamp oil is at least 10.*storm is Gale/)).toBeVisible();
 });
 
 test('Find brings the map along and leaves the keyboard where one goes on; what one can do is found', async ({

@@ -2,11 +2,18 @@
 
 import { elementsAt } from '@tavu/core/paint';
 import { writtenAt } from '@tavu/core/component';
-import type { CompiledScreen } from '@tavu/core/compile';
-import { screenById, type Id, type Screen } from '@tavu/core/model';
-import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { type Id } from '@tavu/core/model';
+import {
+  useLayoutEffect,
+  useRef,
+  useState,
+  type CSSProperties,
+  type KeyboardEvent,
+  type PointerEvent,
+} from 'react';
 import { liveFlow, livePlayer, useRun, useSizes } from '../run';
 import { choose, chooseElementAlso, chosenElements, useStudio, addDrawn, setView, useView } from '../store';
+import { Button, Sheet } from '../ui';
 import { Arrows, Ordering } from './Arrows';
 import { copyElements, pasteElements } from './clipboard';
 import { dragElements, dragOut, standingAround, useGuides, type Point } from './drag';
@@ -14,9 +21,10 @@ import { Frames } from './Frames';
 import { editingKey } from './keys';
 import { Marks } from './Marks';
 import { inPercent } from './percent';
-import { isLocked, reachedOn, type Reached } from './reach';
+import { isLocked, reachedOn } from './reach';
 import { TypeOver } from './TypeOver';
 import { posesNow, useKeying } from './keying';
+import { edited, pressedAt, stepInto, type Pressed } from './pressed';
 import { topmost } from './topmost';
 
 /** Over the held picture: choosing, drawing, moving and typing over what is on the screens that are up. */
@@ -33,6 +41,8 @@ export function Editing() {
   const box = useRef<HTMLDivElement>(null);
   /** The element whose words are typed over. */
   const [over, setOver] = useState<Id | null>(null);
+  /** What was pressed of a screen that is not the chosen one. */
+  const [foreign, setForeign] = useState<(Pressed & { at: Point }) | null>(null);
   const typing = over !== null && over === chosen.element;
   const at = liveFlow();
   const { width, height } = at.frame;
@@ -71,7 +81,12 @@ export function Editing() {
         addDrawn(compiled, tool, drawn, point),
       );
     }
-    const hit = elementAt(up, pointOf(event), chosenElements(chosen));
+    const hit = pressedAt(up, pointOf(event));
+    if (hit?.isAnother) {
+      const asked = { ...hit, at: pointOf(event) };
+      // Once the press is over: until then it takes the focus, which would close what asks.
+      return window.addEventListener('pointerup', () => setForeign(asked), { once: true });
+    }
     if (!hit) {
       if (!event.shiftKey) choose({ screen: screen?.id ?? topmost(up) ?? null });
       if (compiled) dragOut(event, pointOf, null, (band) => band && chooseIn(compiled.id, band));
@@ -146,6 +161,13 @@ export function Editing() {
       )}
       {compiled && <Ordering compiled={compiled} width={width} height={height} />}
       <Drawn width={width} height={height} />
+      {foreign && (
+        <AnotherScreen
+          hit={foreign}
+          style={inPercent({ ...foreign.at, width: 1, height: 1 }, width, height)}
+          onDone={() => setForeign(null)}
+        />
+      )}
       {typing && first && words && screen && (
         <TypeOver
           screen={screen.id}
@@ -162,44 +184,37 @@ export function Editing() {
   );
 }
 
-/** The screen that is edited now, and what is chosen on it. */
-function edited(): { screen?: Screen; compiled?: CompiledScreen; all: Reached[] } {
-  const { project, chosen } = useStudio.getState();
-  const { up } = useRun.getState();
-  const screen = screenById(project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
-  const compiled = screen && liveFlow().screens.get(screen.id);
-  return { screen, compiled, all: reachedOn(compiled, chosenElements(chosen)) };
+/** Says whose it is that was pressed, and asks whether that screen is meant. */
+function AnotherScreen({ hit, style, onDone }: { hit: Pressed; style: CSSProperties; onDone: () => void }) {
+  const compiled = liveFlow().screens.get(hit.screen);
+  const element = compiled?.byId.get(hit.element);
+  if (!compiled || !element) return null;
+  const { name } = compiled.screen;
+  return (
+    <Sheet
+      label="Another screen"
+      width="w-auto"
+      open
+      onOpen={(open) => !open && onDone()}
+      anchor={<span className="pointer-events-none absolute" style={style} />}
+    >
+      <div className="space-y-2 p-3">
+        <p>
+          <b>{element.name}</b> is on <b>{name}</b>.
+        </p>
+        <Button
+          look="main"
+          onClick={() => {
+            onDone();
+            choose({ screen: hit.screen, element: hit.element });
+          }}
+        >
+          Edit {name}
+        </Button>
+      </div>
+    </Sheet>
+  );
 }
-
-interface Hit {
-  screen: Id;
-  element: Id;
-}
-
-/**
- * The topmost element at a point, on the topmost screen that has one there. A component is chosen as a whole, until one
- * of its own elements is chosen.
- */
-function elementAt(up: readonly Id[], at: Point, chosen: readonly Id[]): Hit | null {
-  const { screens } = liveFlow();
-  for (const id of [...up].reverse()) {
-    const compiled = screens.get(id);
-    if (!compiled) continue;
-    const found = elementsAt(compiled, at, [], null, posesNow(compiled)).find(
-      (path) => !isLocked(compiled, path),
-    );
-    if (found === undefined) continue;
-    const open = chosen.find((path) => path.includes('/'));
-    const within = open?.slice(0, open.lastIndexOf('/'));
-    const element =
-      within !== undefined && found.startsWith(`${within}/`) ? stepInto(within, found) : found.split('/')[0]!;
-    return { screen: id, element };
-  }
-  return null;
-}
-
-/** One step from a placed component towards something in it. */
-const stepInto = (placed: Id, inner: Id): Id => `${placed}/${inner.slice(placed.length + 1).split('/')[0]!}`;
 
 function chooseIn(screen: Id, band: { x: number; y: number; width: number; height: number }): void {
   const compiled = liveFlow().screens.get(screen);

@@ -1,10 +1,10 @@
 'use client';
 
-import { makeValue } from '../fields';
-import { check, type Scope } from '@tavu/core/expression';
+import { ConditionField } from '../fields';
+import { check, conditionWords, type Scope } from '@tavu/core/expression';
 import type { FieldType } from '@tavu/core/model';
 import { useState } from 'react';
-import { ExpressionField, Button, Sheet, Row } from '../ui';
+import { Sheet, Row } from '../ui';
 
 const CONDITION: FieldType = { type: 'on/off' };
 
@@ -22,10 +22,6 @@ export function ConditionRow({
 }) {
   const [open, setOpen] = useState(false);
   const wrong = value !== undefined && check(value, scope, CONDITION).complaints.length > 0;
-  const put = (to: string | undefined): void => {
-    onChange(to);
-    setOpen(false);
-  };
   return (
     <Row label={label}>
       <Sheet
@@ -37,22 +33,19 @@ export function ConditionRow({
             type="button"
             className={`blank min-w-0 truncate ${wrong ? 'border-dashed border-warn text-warn' : ''}`}
           >
-            {value ?? 'always'}
+            {value === undefined ? 'always' : wrong ? value : conditionWords(value, scope)}
           </button>
         }
       >
         {open && (
-          <div className="space-y-2 p-3">
-            <ExpressionField
-              label="Only while"
-              value={value ?? ''}
-              scope={scope}
-              wanted={CONDITION}
-              onMake={makeValue}
-              onChange={put}
-            />
-            {value !== undefined && <Button onClick={() => put(undefined)}>Always</Button>}
-          </div>
+          <ConditionField
+            label="Only while"
+            value={value ?? ''}
+            scope={scope}
+            none="Always"
+            onChange={onChange}
+            close={() => setOpen(false)}
+          />
         )}
       </Sheet>
     </Row>

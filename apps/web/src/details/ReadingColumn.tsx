@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { areasAround, PROJECT, readName, screenById, layerName, withId } from '@tavu/core/model';
+import { keepInSight } from '../run';
 import { choose, chosenScreens, edit, useStudio } from '../store';
 import { Nothing, useAhead, Field } from '../ui';
 import { chooseStep, useChosenStep } from '../panes/lines';
@@ -48,6 +49,7 @@ export function ReadingColumn() {
       data-pane
       tabIndex={-1}
       className="flex min-h-0 flex-col border-l border-line bg-sheet"
+      onFocus={() => chosen.screen !== null && keepInSight(chosen.screen)}
     >
       <nav
         aria-label="Location"

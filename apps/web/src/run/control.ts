@@ -1,7 +1,7 @@
 import type { Id, Scalar } from '@tavu/core/model';
 import type { Device, Input, RunState } from '@tavu/core/run';
 import { endAside } from './aside';
-import { forget, goOnFromHere } from './past';
+import { forget, goOnFromHere, standApart } from './past';
 import { hold, livePlayer } from './player';
 import { useRun } from './state';
 
@@ -9,9 +9,14 @@ import { useRun } from './state';
 
 const { getState, setState } = useRun;
 
-export function letGo(): void {
+/** What Live shows is the run from here on. */
+function goOn(): void {
   endAside();
   goOnFromHere();
+}
+
+export function letGo(): void {
+  goOn();
   livePlayer()?.letGo();
   setState({ asking: null, fault: null });
 }
@@ -34,16 +39,31 @@ function isInSight({ base, overlays, notices, huds }: RunState, screen: Id): boo
   return seen.some((instance) => instance.screen === screen);
 }
 
-/** Brings a screen up, at rest and held; one that is up already, with nothing over it, is only held. */
+/**
+ * Brings a screen up, at rest and held; one that is up already, with nothing over it, is only held. The run there was is
+ * told of, and can be gone back to, until it goes on from here.
+ */
 export function showHeld(screen: Id): void {
   const player = livePlayer();
   if (!player) return;
   endAside();
-  if (!isInSight(player.state, screen)) {
-    forget();
-    player.beginAt(screen, true);
-  }
   hold();
+  if (!isInSight(player.state, screen)) standApart(() => player.beginAt(screen, true));
+}
+
+/** Brings a screen up where it is not seen already: one that is typed into is not typed into blindly. */
+export function keepInSight(screen: Id): void {
+  const player = livePlayer();
+  if (player && !isInSight(player.state, screen)) showHeld(screen);
+}
+
+/** Brings a line of a conversation up on its screen, as `showHeld` does. */
+export function showLine(screen: Id, line: { conversation: Id; key: string }): void {
+  const player = livePlayer();
+  if (!player) return;
+  endAside();
+  hold();
+  standApart(() => player.beginAt(screen, true, line));
 }
 
 /** Plays a conversation from one of its steps, on its screen. */
@@ -72,15 +92,14 @@ export function give(input: Input): void {
 export function stepOn(): boolean {
   const player = livePlayer();
   if (!player) return false;
-  endAside();
   hold();
-  goOnFromHere();
+  goOn();
   return player.passToDue();
 }
 
 /** Sets a value by hand; the run stays held or goes on as it was. */
 export function setByHand(value: Id, to: Scalar): void {
-  goOnFromHere();
+  goOn();
   livePlayer()?.give({ type: 'value', value, to, byHand: true });
   livePlayer()?.paint();
 }

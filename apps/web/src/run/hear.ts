@@ -4,7 +4,7 @@ import { allUp, isBlocked, isFrozen, type Outcome, type RunState } from '@tavu/c
 import { languagesOf, notify, speak, useStudio } from '../store';
 import { ask } from './asking';
 import { isAside } from './aside';
-import { isTurning, remember, stateBefore } from './past';
+import { isTurning, putOff, remember, stateBefore } from './past';
 import { livePlayer } from './player';
 import { REMEMBERED, runLog, useRun, type Asked, type Span } from './state';
 
@@ -13,7 +13,6 @@ const { getState, setState } = useRun;
 export function hear(outcomes: readonly Outcome[], state: RunState): void {
   if (isAside()) return;
   followLanguage(state.values[LANGUAGE]);
-  const before = stateBefore(state);
   const told = getState();
   const up = allUp(state).map((instance) => instance.screen);
   const changed =
@@ -21,14 +20,14 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
     state.values !== told.values ||
     up.length !== told.up.length ||
     up.some((id, i) => id !== told.up[i]);
+  const shown = { ...gameOf(state), values: state.values, saves: Object.keys(state.saves) };
+  if (putOff(() => hear(outcomes, state), outcomes.length === 0)) {
+    if (changed) setState({ ...shown, up });
+    return;
+  }
+  const before = stateBefore(state);
   if (!changed && Math.abs(state.now - told.now) < 90_000) return;
-  const seen = {
-    now: state.now,
-    game: state.game,
-    ...gameOf(state),
-    values: state.values,
-    saves: Object.keys(state.saves),
-  };
+  const seen = { now: state.now, game: state.game, ...shown };
   if (isTurning()) {
     setState({ ...seen, up });
     return;

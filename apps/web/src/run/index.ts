@@ -3,6 +3,7 @@ export { askAboutKey, giveAgain } from './asking';
 export {
   forgetPlayed,
   give,
+  keepInSight,
   letGo,
   playLine,
   restart,
@@ -12,7 +13,7 @@ export {
   setMuted,
   setOnly,
   setSpeed,
-  showHeld,
+  showLine,
   startAt,
   stepOn,
   toggleHold,

@@ -24,12 +24,34 @@ const MAX_MOMENTS = 1500;
 /** While the run is being taken back, what is told of it stays as it was. */
 let turning = false;
 
+/** What is still to be told of a screen that is shown by itself; null while Live shows the run. */
+let apart: { tell: () => void; isEmpty: boolean }[] | null = null;
+
+/** Has Live show something that is no part of the run until the run goes on from there. */
+export function standApart(begin: () => void): void {
+  setState({ asking: null, unusedKey: null });
+  apart = [];
+  begin();
+}
+
+/**
+ * Puts off what there is to tell of what stands apart. False: it is the run's.
+ * @param isEmpty nothing happened in that step: an edit of what is shown leaves one each time
+ */
+export function putOff(tell: () => void, isEmpty: boolean): boolean {
+  if (!apart) return false;
+  if (apart.length > 1 && apart.at(-1)!.isEmpty) apart.pop();
+  apart.push({ tell, isEmpty });
+  return true;
+}
+
 /** Takes the run back or forth to a moment; what came later is forgotten only when it goes on from there. */
 export function turnTo(state: RunState, pass = 0): void {
   const player = livePlayer();
   if (!player) return;
   endAside();
   hold();
+  apart = null;
   turning = true;
   player.goTo(state);
   if (pass > 0) player.pass(pass);
@@ -42,8 +64,16 @@ export function turnBackTo(time: number): void {
   if (found) turnTo(found, Math.max(0, Math.round(time - found.now)));
 }
 
-/** What is told of the run ends where it has been taken back to. */
+/**
+ * What is told of the run ends where it has been taken back to. Where something stands apart from it, it is forgotten,
+ * and what was put off is told.
+ */
 export function goOnFromHere(): void {
+  const told = apart;
+  if (told) {
+    forget();
+    for (const { tell } of told) tell();
+  }
   const { now, end, spans } = getState();
   if (now >= end) return;
   runLog.cut(now);
@@ -75,6 +105,7 @@ const FORGOTTEN = { spans: [], lastLink: null, now: 0, end: 0, game: 0, asking: 
 
 /** Everything that is told of the run so far is forgotten. */
 export function forget(): void {
+  apart = null;
   moments = [];
   last = null;
   runLog.clear();

@@ -19,6 +19,7 @@ export const liveFlow = (): Flow => flowAt(useStudio.getState().flow, useSizes.g
 
 /** The run stands still at this instant. */
 export function hold(): void {
-  player?.hold();
-  if (player) useRun.setState({ now: player.state.now });
+  if (!player || player.held) return;
+  player.hold();
+  useRun.setState({ now: player.state.now });
 }

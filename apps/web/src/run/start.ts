@@ -2,6 +2,7 @@ import { messageOf } from '@tavu/core/compile';
 import { Player } from '@tavu/player';
 import { keepPlayed, storageFault } from '../persistence';
 import { notify, useLanguage, useStudio } from '../store';
+import { showHeld } from './control';
 import { hear } from './hear';
 import { forget } from './past';
 import { liveFlow, setPlayer } from './player';
@@ -45,6 +46,8 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
       setState({ fault: null });
       made.load(liveFlow());
     }
+    // What is chosen is what is seen, whichever part of the window it was chosen in.
+    if (now.choices !== before.choices && now.chosen.screen !== null) showHeld(now.chosen.screen);
   });
   const stopSizes = useSizes.subscribe((now, before) => {
     if (now.size !== before.size) made.load(liveFlow());

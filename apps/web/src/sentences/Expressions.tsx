@@ -1,43 +1,39 @@
 'use client';
 
-import { CONDITION } from '@tavu/core/phrasing';
-import { makeValue } from '../fields';
+import { ConditionField, makeValue } from '../fields';
 import { scopeOfLink } from '@tavu/core/triggers';
 import { screenById, type Link, isPicture, withId } from '@tavu/core/model';
 import { effectOf } from '@tavu/core/effects';
 import { authorOfEffect } from '@tavu/core/effects/author';
 import { editorOfEffect } from '../effects';
 import { edit, useStudio } from '../store';
-import { Button, ExpressionField } from '../ui';
+import { Button, ExpressionField, Small } from '../ui';
 
 const put = (link: Link, change: Partial<Link>): void => void edit('change link', { link: link.id, change });
 
 export function ConditionSheet({ link, close }: { link: Link; close: () => void }) {
   const project = useStudio((studio) => studio.project);
   return (
-    <div className="space-y-2 p-3">
-      <ExpressionField
-        label="Only if"
-        value={link.when ?? ''}
-        scope={scopeOfLink(project, link)}
-        wanted={CONDITION}
-        onMake={makeValue}
-        onChange={(when) => {
-          put(link, { when });
-          close();
-        }}
-      />
-      {link.when !== undefined && (
-        <Button
-          onClick={() => {
-            put(link, { when: undefined });
-            close();
-          }}
-        >
-          Take the condition out
-        </Button>
-      )}
-    </div>
+    <ConditionField
+      label="Only if"
+      value={link.when ?? ''}
+      scope={scopeOfLink(project, link)}
+      none="Take the condition out"
+      also={
+        !link.once && (
+          <Small
+            onClick={() => {
+              put(link, { once: true });
+              close();
+            }}
+          >
+            only once
+          </Small>
+        )
+      }
+      onChange={(when) => put(link, { when })}
+      close={close}
+    />
   );
 }
 

@@ -2,7 +2,7 @@
 
 import type { Piece } from '@tavu/core/phrasing';
 import { findingsOfLink } from '@tavu/core/check';
-import { Findings, IconButton, Sheet, Small, Tip } from '../ui';
+import { Findings, goOnAt, IconButton, Sheet, Small, Tip } from '../ui';
 import { screenById, targetName, type Link, withId } from '@tavu/core/model';
 import { isConfirm } from '@tavu/core/starter';
 import { sentenceOf, sentenceText } from '@tavu/core/words';
@@ -10,7 +10,7 @@ import { Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { choose, edit, useStudio } from '../store';
 import { editorOfTrigger } from '../triggers';
-import { Blank } from './Blank';
+import { Blank, blankIn } from './Blank';
 import { AddEffect } from './EffectBlank';
 import { Effects } from './Effects';
 import { ConditionSheet } from './Expressions';
@@ -54,7 +54,7 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
       <Effects link={link} />
       <div className="flex flex-wrap items-center gap-1">
         <AddEffect link={link} />
-        {link.when === undefined && <AddCondition link={link} />}
+        <AddCondition link={link} />
         {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
         <AskFirst link={link} />
         {editorOfTrigger(link.trigger).above && !link.aboveModal && (
@@ -89,11 +89,23 @@ function AskFirst({ link }: { link: Link }) {
   );
 }
 
+/** There until the sentence has a condition, and until that is done with. */
 function AddCondition({ link }: { link: Link }) {
   const [open, setOpen] = useState(false);
+  if (link.when !== undefined && !open) return null;
+  const leave = (): void => {
+    setOpen(false);
+    const now = withId(useStudio.getState().project.links, link.id);
+    if (now?.when !== undefined) goOnAt(() => blankIn(link.id, 'condition'));
+  };
   return (
-    <Sheet label="Only if" open={open} onOpen={setOpen} trigger={<Small>if …</Small>}>
-      {open && <ConditionSheet link={link} close={() => setOpen(false)} />}
+    <Sheet
+      label="Only if"
+      open={open}
+      onOpen={(to) => (to ? setOpen(true) : leave())}
+      trigger={<Small>if …</Small>}
+    >
+      {open && <ConditionSheet link={link} close={leave} />}
     </Sheet>
   );
 }

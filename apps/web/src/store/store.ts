@@ -69,6 +69,8 @@ interface Studio {
   sources: PageSources;
   history: History<Chosen>;
   chosen: Chosen;
+  /** Goes up each time something is chosen, be it what was chosen already. */
+  choices: number;
   saving: Saving;
   /** A short word for the person; the number tells one from the next. */
   word: { text: string; n: number } | null;
@@ -89,6 +91,7 @@ export const useStudio = create<Studio>(() => ({
   sources: sourcesOf(new Map(), []),
   history: NO_HISTORY,
   chosen: NOTHING,
+  choices: 0,
   saving: { state: 'kept', at: 0 },
   word: null,
   opened: 0,
@@ -172,6 +175,7 @@ export function edit<N extends CommandName>(
     ...compiled(project, before.flow),
     history: record(before.history, done, { before: before.chosen, after: chosen, key: options.key }),
     chosen: standing(project, chosen),
+    ...(options.chosen ? { choices: before.choices + 1 } : {}),
   });
   return made;
 }
@@ -188,17 +192,20 @@ export function undoRedo(direction: 'undo' | 'redo'): void {
   if (before.saving.state === 'following') return;
   const moved = (direction === 'undo' ? undo : redo)(before.project, before.history);
   if (!moved) return notify(direction === 'undo' ? 'There is nothing to undo.' : 'There is nothing to redo.');
+  const chosen = standing(moved.project, moved.seen);
   setState({
     project: moved.project,
     ...compiled(moved.project, before.flow),
     history: moved.history,
-    chosen: standing(moved.project, moved.seen),
+    chosen,
+    ...(chosen.screen !== before.chosen.screen ? { choices: before.choices + 1 } : {}),
   });
   notify(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${moved.name}.`);
 }
 
 export function choose(chosen: Partial<Chosen>): void {
   setState((before) => ({
+    choices: before.choices + 1,
     chosen:
       'screen' in chosen || 'area' in chosen ? { ...NOTHING, ...chosen } : joined(before.chosen, chosen),
   }));

@@ -1,12 +1,11 @@
 'use client';
 
-import { check, meant } from '@tavu/core/expression';
+import { check, conditionWords, meant } from '@tavu/core/expression';
 import { identifierOf, type Project } from '@tavu/core/model';
 import { CONDITION } from '@tavu/core/phrasing';
 import { scopeOfLink } from '@tavu/core/triggers';
 import { useStudio } from '../store';
-import { ExpressionField } from '../ui';
-import { makeValue } from '../fields';
+import { ConditionField } from '../fields';
 import type { BlankOf, TriggerEditor } from './editor';
 
 /** Something true of the first value, to be written over. */
@@ -38,7 +37,7 @@ export const value: TriggerEditor<'value'> = {
         key: 'typed condition',
         group: 'Make',
         words: text,
-        label: `As soon as ${when}`,
+        label: `As soon as ${conditionWords(when, scope)}`,
         hint: 'becomes true',
         make: () => ({ on: 'value', when }),
       },
@@ -51,18 +50,12 @@ export const value: TriggerEditor<'value'> = {
 function Awaits({ link, trigger, put, close }: BlankOf<'value'>) {
   const project = useStudio((studio) => studio.project);
   return (
-    <div className="p-3">
-      <ExpressionField
-        label="What becomes true"
-        value={trigger.when}
-        scope={scopeOfLink(project, link)}
-        wanted={CONDITION}
-        onMake={makeValue}
-        onChange={(when) => {
-          put({ ...trigger, when });
-          close();
-        }}
-      />
-    </div>
+    <ConditionField
+      label="What becomes true"
+      value={trigger.when}
+      scope={scopeOfLink(project, link)}
+      onChange={(when) => when !== undefined && put({ ...trigger, when })}
+      close={close}
+    />
   );
 }

@@ -24,6 +24,7 @@ export function ExpressionField({
   scope,
   wanted,
   onChange,
+  onLeave = onChange,
   onMake,
 }: {
   label: string;
@@ -32,6 +33,8 @@ export function ExpressionField({
   /** What it has to give. */
   wanted?: FieldType;
   onChange: (text: string) => void;
+  /** Takes what was typed when the blank is left for something else. */
+  onLeave?: (text: string) => void;
   /** Makes a value of a name that nothing is called by. */
   onMake?: (name: string, type: GuessedType) => void;
 }) {
@@ -72,7 +75,7 @@ export function ExpressionField({
   const leave = (): void => {
     if (left.current || text.trim() === value || text.trim() === '' || text.length > LONGEST_EXPRESSION)
       return;
-    onChange(meant(text.trim(), scope, wanted));
+    onLeave(meant(text.trim(), scope, wanted));
   };
   return (
     <div>

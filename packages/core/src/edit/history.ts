@@ -1,5 +1,5 @@
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from 'immer';
-import { rowsToKeep } from '../map';
+import { ordersToKeep, rowsToKeep } from '../map';
 import type { Id, Project } from '../model';
 import { commands, type Arguments, type CommandName } from './commands';
 
@@ -22,7 +22,7 @@ export function applyCommand<N extends CommandName>(
   const [next, patches, inverse] = produceWithPatches(project, (draft) => {
     made = command(draft as Project, args);
   });
-  const kept = keepRows(project, next);
+  const kept = keepPlaces(project, next);
   if (kept) patches.push(...kept.patches);
   if (kept) inverse.unshift(...kept.inverse);
   return {
@@ -32,23 +32,39 @@ export function applyCommand<N extends CommandName>(
   };
 }
 
-/** A screen keeps the row of the map in which it was first reached, so that later links do not move it about. */
-function keepRows(
+/**
+ * A screen keeps the row of the map in which it was first reached, and the cards of a row keep their order, so that what
+ * is done elsewhere does not move them about.
+ */
+function keepPlaces(
   before: Project,
   now: Project,
 ): { project: Project; patches: Patch[]; inverse: Patch[] } | null {
-  const same =
-    before.links === now.links && before.start === now.start && before.screens.length === now.screens.length;
-  const rows = same ? null : rowsToKeep(now);
-  if (!rows || rows.size === 0) return null;
+  if (now.links === before.links && now.start === before.start && isPlacedAlike(before, now)) return null;
+  const rows = rowsToKeep(now);
+  const orders = ordersToKeep(before);
+  if (rows.size === 0 && orders.size === 0) return null;
   const [project, patches, inverse] = produceWithPatches(now, (draft) => {
     draft.screens.forEach((screen, i) => {
-      const row = rows.get(now.screens[i]!.id);
+      const { id } = now.screens[i]!;
+      const [row, order] = [rows.get(id), orders.get(id)];
       if (row !== undefined) screen.row = row;
+      if (order !== undefined) screen.order = order;
     });
   });
-  return { project, patches, inverse };
+  return patches.length > 0 ? { project, patches, inverse } : null;
 }
+
+const isPlacedAlike = (before: Project, now: Project): boolean =>
+  before.areas === now.areas &&
+  before.screens.length === now.screens.length &&
+  before.screens.every((screen, i) => {
+    const other = now.screens[i]!;
+    return (
+      screen === other ||
+      (screen.id === other.id && screen.layer === other.layer && screen.area === other.area)
+    );
+  });
 
 /**
  * One thing that undo takes back: one edit, or all edits of one drag. `seen` is what was chosen before and after it.

@@ -96,7 +96,16 @@ const expressions = fc.letrec<Typed>((tie) => ({
   ),
   text: fc.oneof(
     { depthSize: 'small', withCrossShrink: true },
-    fc.constantFrom(...Object.keys(TEXTS), '""', "'it\\'s'", '"a\\"b"', '"one\\ntwo"', '"\\\\"', "'“é”'"),
+    fc.constantFrom(
+      ...Object.keys(TEXTS),
+      '""',
+      "'it\\'s'",
+      '"a\\"b"',
+      '"one\\ntwo"',
+      '"a\\tb\\u00e9\\r"',
+      '"\\\\"',
+      "'“é”'",
+    ),
     binary(tie('text'), ['+']).map((text) => `(${text})`),
     fc.tuple(tie('text'), tie('number')).map(([text, n]) => `(${text} + (${n}))`),
     fc.tuple(tie('number'), tie('text')).map(([n, text]) => `((${n}) + ${text})`),

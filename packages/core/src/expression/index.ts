@@ -1,5 +1,16 @@
 export { check, kindOf, type Checked, type Kind } from './check';
 export { whyWords, type ComplaintCode, type Why } from './complaints';
+export {
+  clausesOf,
+  clausesText,
+  COMPARISONS,
+  comparisonsOf,
+  conditionWords,
+  FIRST_SLOT,
+  type Clause,
+  type Clauses,
+  type Comparison,
+} from './clauses';
 export { complete, type Completion } from './complete';
 export { evaluate, Failure, compileExpression, type EvalContext, type CompiledExpression } from './evaluate';
 export { FUNCTIONS } from './functions';

@@ -238,8 +238,15 @@ class Reader {
   }
 }
 
+/** The escapes of ECMA-262, 12.9.4, that `quoted` writes and people type. */
+const ESCAPES: Record<string, string> = { n: '\n', t: '\t', r: '\r', b: '\b', f: '\f', v: '\v' };
+
 const unquoted = (text: string): string =>
-  text.slice(1, -1).replace(/\\(.)/g, (_, sign: string) => (sign === 'n' ? '\n' : sign));
+  text
+    .slice(1, -1)
+    .replace(/\\(?:u([\da-fA-F]{4})|(.))/g, (_, code: string | undefined, sign: string) =>
+      code === undefined ? (ESCAPES[sign] ?? sign) : String.fromCharCode(parseInt(code, 16)),
+    );
 
 /** A text as it is written in an expression. */
 export const quoted = (text: string): string => JSON.stringify(text);

@@ -285,6 +285,31 @@ class Sorter {
 }
 
 /**
+ * The order, from 0, of every screen that shares its row with others and has none yet, or the same as another: as they
+ * stand, to be kept in the project.
+ */
+export function ordersToKeep(project: Project): Map<Id, number> {
+  const orders = new Map(project.screens.map(({ id, order }) => [id, order]));
+  const areas = new Map(project.screens.map(({ id, area }) => [id, area ?? null]));
+  const lanes = new Map<string, Id[]>();
+  for (const { id, layer, row, gap } of planMap(project).cards) {
+    if (gap) continue;
+    const lane = JSON.stringify([layer, row, layer === 'base' ? areas.get(id) : null]);
+    const side = lanes.get(lane);
+    if (side) side.push(id);
+    else lanes.set(lane, [id]);
+  }
+  const kept = new Map<Id, number>();
+  for (const ids of lanes.values()) {
+    const own = ids.map((id) => orders.get(id));
+    // One by itself has nothing to stand before or after.
+    if (own.every((order, i) => i === 0 || own[i - 1]! < order!)) continue;
+    ids.forEach((id, order) => kept.set(id, order));
+  }
+  return kept;
+}
+
+/**
  * The topmost area box at a point of the map, in map units; inner boxes come before outer ones. Null where there is
  * none.
  */

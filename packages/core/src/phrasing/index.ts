@@ -1,4 +1,4 @@
-import { check, type Scope } from '../expression';
+import { check, conditionWords, type Scope } from '../expression';
 import type { Arguments, Field, FieldType, Id, Parameter } from '../model';
 
 /** What sentences are made of: plain words, and blanks that can be filled otherwise. */
@@ -53,6 +53,12 @@ export function expressionPiece(
   rest: { effect?: number; param?: Id } = {},
 ): Piece {
   return { blank, words: text, gone: check(text, scope, wanted).complaints.length > 0, ...rest };
+}
+
+/** A condition as a blank, in words as far as it is made of choices. */
+export function conditionPiece(blank: Slot, text: string, scope: Scope): Piece {
+  const gone = check(text, scope, CONDITION).complaints.length > 0;
+  return { blank, words: gone ? text : conditionWords(text, scope), gone };
 }
 
 /**

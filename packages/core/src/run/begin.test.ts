@@ -2,7 +2,7 @@ import { compile } from '../compile';
 import type { GameEvent, Project } from '../model';
 import { event, lighthouse, link, Play, press, projectOf, screenOf, show } from '../test/flows';
 import { line, talking } from '../test/talks';
-import { beginAt, firstState, step } from '.';
+import { beginAt, firstState, step, typingNow } from '.';
 
 /** Where a run begins, and what it says of each input it is given. */
 
@@ -93,6 +93,11 @@ describe('a screen is begun at', () => {
     expect(begun('b')[0]).toBe('Second.');
     expect(begun('a')[0]).toBe('First.');
     expect(begun('gone')[0]).toBe('First.');
+    // Looked at, all of a line is there.
+    const looked = beginAt(flow, screen, true, {}, { conversation: 'talk', key: 'b' });
+    expect(looked.outcomes).toContainEqual(expect.objectContaining({ did: 'line', text: 'Second.' }));
+    expect(speaker(looked.state).talk).toMatchObject({ key: 'b', full: 0, still: false });
+    expect(typingNow(flow, looked.state, speaker(looked.state))).toBeNull();
   });
 
   test('the first state of a flow is that of a run that has just begun, and made once', () => {

@@ -36,6 +36,7 @@ import {
   useAlong,
 } from './search';
 import { isPress, noteResting, restOn, scroll, settleFocus } from './focus';
+import { passTalk } from './dialogue';
 import { beginTalk } from './talk';
 import { bringUp, inOneStep } from './links';
 import { passTime } from './time';
@@ -172,7 +173,8 @@ export function begin(flow: Flow, before: Before = {}): Stepped {
 
 /**
  * A run that begins at a screen, as a designer asks for it: a base by itself, anything else over the first base screen
- * that leads to it. With `atRest`, nothing is entering any more; with `line`, it plays that conversation from that step on.
+ * that leads to it. With `atRest`, nothing is entering any more; with `line`, it plays that conversation from that step on, or
+ * shows all of that step at rest.
  */
 export function beginAt(
   flow: Flow,
@@ -202,6 +204,14 @@ export function beginAt(
   speaker.talk = beginTalk(flow, line.conversation);
   const at = flow.talks.get(line.conversation)?.at.get(line.key);
   if (speaker.talk && at !== undefined) speaker.talk.at = at - 1;
+  if (atRest && speaker.talk) {
+    const op = flow.talks.get(line.conversation)?.ops[speaker.talk.at + 1]?.op;
+    // What is said can be looked at; what only does something would be done by that.
+    if (op === 'line' || op === 'choice') {
+      passTalk(flow, begun.state, speaker, (outcome) => begun.outcomes.push(outcome));
+      speaker.talk = { ...speaker.talk, full: 0 };
+    } else speaker.talk.still = true;
+  }
   settleFocus(flow, begun.state);
   return begun;
 }

@@ -1,4 +1,4 @@
-import { CONDITION, expressionPiece } from '../phrasing';
+import { conditionPiece } from '../phrasing';
 import * as named from './named';
 import type { On, TriggerAuthor, TriggerPlay } from './trigger';
 
@@ -10,7 +10,7 @@ export const author: TriggerAuthor<On<'value'>> = {
   words: ({ when }, { scope }) => [
     { blank: 'trigger', words: 'As soon as' },
     { words: ' ' },
-    expressionPiece('awaits', when, scope, CONDITION),
+    conditionPiece('awaits', when, scope),
   ],
   label: ({ when }) => when,
 };

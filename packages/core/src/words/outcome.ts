@@ -1,7 +1,8 @@
-import { whyWords } from '../expression';
+import { conditionWords, scopeWith, whyWords } from '../expression';
 import { codeName } from '../keys';
 import { scalarWords, titleCase, valueById, type Project, withId } from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
+import { scopeOfLink } from '../triggers';
 import { sentenceText } from './sentence';
 
 /** What came of a step, in words: one line of the trace. */
@@ -124,8 +125,13 @@ export function reasonWords(project: Project, { link: id, reason }: Passed): str
   const link = withId(project.links, id);
   switch (reason.because) {
     case 'condition': {
-      const held = reason.read.map(([name, value]) => `${name} was ${JSON.stringify(value ?? null)}`);
-      return `Not: ${reason.text}${held.length > 0 ? `, since ${held.join(' and ')}` : ''}`;
+      const scope = link ? scopeOfLink(project, link) : scopeWith(project);
+      const held = reason.read.map(([called, value]) => {
+        const known = scope.names.get(called);
+        const was = known && value !== undefined ? scalarWords(known.type, value) : 'nothing';
+        return `${known?.name ?? called} was ${was === '' ? 'empty' : was}`;
+      });
+      return `Not: ${conditionWords(reason.text, scope)}${held.length > 0 ? `, since ${held.join(' and ')}` : ''}`;
     }
     case 'once':
       return 'It is taken only once, and has been';

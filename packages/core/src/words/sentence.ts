@@ -15,7 +15,7 @@ import {
 import { ruleFor, type MotionRule, type HalfName } from '../motion';
 import { scopeOfLink } from '../triggers';
 import { authorOfTrigger } from '../triggers/author';
-import { CONDITION, expressionPiece, givenPieces, type Piece } from '../phrasing';
+import { conditionPiece, givenPieces, type Piece } from '../phrasing';
 
 export const KIND_WORDS: Record<LinkKind, string> = {
   go: 'go to',
@@ -33,8 +33,7 @@ export function sentenceOf(project: Project, link: Link): Piece[] {
   const pieces: Piece[] = [
     ...authorOfTrigger(link.trigger).words(link.trigger, { project, from: link.from, scope }),
   ];
-  if (link.when !== undefined)
-    pieces.push({ words: ', if ' }, expressionPiece('condition', link.when, scope, CONDITION));
+  if (link.when !== undefined) pieces.push({ words: ', if ' }, conditionPiece('condition', link.when, scope));
   if (link.once) pieces.push({ words: ', ' }, { blank: 'once', words: 'only once' });
   if (link.aboveModal) pieces.push({ words: ', ' }, { blank: 'above', words: 'also above modal screens' });
   link.effects.forEach((effect, i) => {

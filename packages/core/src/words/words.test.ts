@@ -66,11 +66,11 @@ test.each([
         { do: 'clear notice', screen: 'found', after: '0.9 s' },
       ],
     }),
-    'When the game says oil gone, if oil < 5, only once, also above modal screens, set oil to oil + 1, save to slot 1 and 0.9 s later take away found, and stay here.',
+    'When the game says oil gone, if oil is less than 5 %, only once, also above modal screens, set oil to oil + 1, save to slot 1 and 0.9 s later take away found, and stay here.',
   ],
   [
     link('watch', { on: 'value', when: 'oil <= 0' }, 'go', 'out'),
-    'As soon as oil <= 0, go to out, default motion.',
+    'As soon as oil is at most 0 %, go to out, default motion.',
   ],
   [link('out', { on: 'done' }, 'back'), 'When what is on it has finished, go back, default motion.'],
   [

@@ -1,6 +1,5 @@
 import { layerWord } from '@tavu/core/model';
 import { editingLayer } from '../../ui';
-import { showHeld } from '../../run';
 import { centreOnMap } from '../../panes/map';
 import { choose } from '../../store';
 import type { Finder } from './finds';
@@ -12,10 +11,7 @@ export const screens: Finder = {
       key: id,
       label: name,
       hint: layerWord(layer),
-      onPick: () => {
-        choose({ screen: id });
-        showHeld(id);
-      },
+      onPick: () => choose({ screen: id }),
       // The map takes the keyboard to the card.
       goOn: () => (centreOnMap(id) ? null : editingLayer()),
     })),
@@ -31,7 +27,6 @@ export const elements: Finder = {
         hint: screen.name,
         onPick: () => {
           choose({ screen: screen.id, element: element.id });
-          showHeld(screen.id);
           centreOnMap(screen.id);
         },
         goOn: editingLayer,

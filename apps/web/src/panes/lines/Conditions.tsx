@@ -1,7 +1,7 @@
 'use client';
 
-import { makeValue } from '../../fields';
-import { scopeOfScreen } from '@tavu/core/expression';
+import { ConditionField, makeValue } from '../../fields';
+import { conditionWords, scopeOfScreen } from '@tavu/core/expression';
 import { screenById } from '@tavu/core/model';
 import { useState } from 'react';
 import { useStudio } from '../../store';
@@ -20,7 +20,7 @@ export function If({
 }) {
   const project = useStudio((studio) => studio.project);
   const [open, setOpen] = useState(false);
-  const screen = 'screen' in owner ? screenById(project, owner.screen) : undefined;
+  const scope = scopeOfScreen(project, 'screen' in owner ? screenById(project, owner.screen) : undefined);
   return (
     <Sheet
       label="Only if"
@@ -28,35 +28,20 @@ export function If({
       onOpen={setOpen}
       trigger={
         <button type="button" className="blank max-w-40 truncate">
-          {when === undefined ? 'if …' : `if ${when}`}
+          {when === undefined ? 'if …' : `if ${conditionWords(when, scope)}`}
         </button>
       }
     >
-      <div className="space-y-2 p-3">
-        <ExpressionField
+      {open && (
+        <ConditionField
           label="Only if"
           value={when ?? ''}
-          scope={scopeOfScreen(project, screen)}
-          wanted={{ type: 'on/off' }}
-          onMake={makeValue}
-          onChange={(text) => {
-            onChange(text);
-            setOpen(false);
-          }}
+          scope={scope}
+          none="Take the condition out"
+          onChange={onChange}
+          close={() => setOpen(false)}
         />
-        {when !== undefined && (
-          <button
-            type="button"
-            className="blank"
-            onClick={() => {
-              onChange(undefined);
-              setOpen(false);
-            }}
-          >
-            Take the condition out
-          </button>
-        )}
-      </div>
+      )}
     </Sheet>
   );
 }

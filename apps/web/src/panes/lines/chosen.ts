@@ -1,6 +1,8 @@
 import { everyStep, type Conversation, type Id, type Routine, type Step, withId } from '@tavu/core/model';
 import { create } from 'zustand';
+import { showLine } from '../../run';
 import { choose, useStudio } from '../../store';
+import { rowsOf } from './rows';
 
 /** What steps belong to. */
 export type Owner = Conversation | Routine;
@@ -45,7 +47,21 @@ export const setLines = useLines.setState;
 export function chooseStep(step: Id | null): void {
   if (useLines.getState().step !== step) setLines({ step });
   const { chosen } = useStudio.getState();
-  if (step !== null && (chosen.screen !== null || chosen.area !== null)) choose({ screen: null });
+  if (step === null) return;
+  if (chosen.screen !== null || chosen.area !== null) choose({ screen: null });
+  const said = conversationWith(step);
+  const key = said && rowsOf(said.steps).find(({ id }) => id === step)?.key;
+  if (said?.screen && key) showLine(said.screen, { conversation: said.id, key });
+}
+
+/** The open conversation, where it has that step. */
+function conversationWith(step: Id): Conversation | undefined {
+  const { conversations = [] } = useStudio.getState().project;
+  const { conversation, part } = useLines.getState();
+  const open = withId(conversations, conversation) ?? conversations[0];
+  return part === 'conversations' && open && everyStep(open.steps).some(({ id }) => id === step)
+    ? open
+    : undefined;
 }
 
 /** Gives a row the keyboard, where its words begin or end. */

@@ -4,7 +4,7 @@ import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map'
 import { layerName, type Id, type Project, withId } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { showHeld, useRun } from '../../run';
+import { useRun } from '../../run';
 import { choose, chooseAlso, edit, useStudio, copiedScreens, pasteScreens } from '../../store';
 import { IconButton } from '../../ui';
 import { Card } from './Card';
@@ -109,7 +109,6 @@ function OpenMap({ opened }: { opened: number }) {
       if (card.holds > 0) return choose({ area: card.id });
       if (also) return chooseAlso(card.id);
       choose({ screen: card.id });
-      showHeld(card.id);
     },
     [wasDrag],
   );

@@ -2,7 +2,7 @@
 
 import { LAYERS } from '@tavu/core/map';
 import { layerName } from '@tavu/core/model';
-import { showHeld, useRun } from '../../run';
+import { useRun } from '../../run';
 import { choose, useStudio } from '../../store';
 
 /** The map folded to a narrow list, while Live is wide. */
@@ -23,10 +23,7 @@ export function ScreenList() {
                 type="button"
                 aria-pressed={screen.id === chosen}
                 className={`flex w-full items-center gap-2 rounded px-1.5 py-1 text-left hover:bg-chosen-wash ${screen.id === chosen ? 'bg-chosen-wash font-bold' : ''}`}
-                onClick={() => {
-                  choose({ screen: screen.id });
-                  showHeld(screen.id);
-                }}
+                onClick={() => choose({ screen: screen.id })}
               >
                 <span className="min-w-0 flex-1 truncate">{screen.name}</span>
                 {up.includes(screen.id) && <span className="text-xs font-bold text-live">up</span>}
