@@ -138,9 +138,9 @@ export class Player {
 
   /**
    * Begins at a screen with the values as they are now; `atRest` shows it with nothing moving, `line` plays a conversation
-   * on it from one of its steps on.
+   * on it from one of its steps on, or shows the `whole` of that.
    */
-  beginAt(screen: Id, atRest: boolean, line?: { conversation: Id; key: string }): void {
+  beginAt(screen: Id, atRest: boolean, line?: { conversation: Id; key: string; whole?: boolean }): void {
     const { saves, rebound } = this.state;
     const values = chosenValues(this.state);
     this.#broken = false;

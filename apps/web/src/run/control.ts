@@ -63,7 +63,7 @@ export function showLine(screen: Id, line: { conversation: Id; key: string }): v
   if (!player) return;
   endAside();
   hold();
-  standApart(() => player.beginAt(screen, true, line));
+  standApart(() => player.beginAt(screen, true, { ...line, whole: true }));
 }
 
 /** Plays a conversation from one of its steps, on its screen. */

@@ -94,7 +94,7 @@ describe('a screen is begun at', () => {
     expect(begun('a')[0]).toBe('First.');
     expect(begun('gone')[0]).toBe('First.');
     // Looked at, all of a line is there.
-    const looked = beginAt(flow, screen, true, {}, { conversation: 'talk', key: 'b' });
+    const looked = beginAt(flow, screen, true, {}, { conversation: 'talk', key: 'b', whole: true });
     expect(looked.outcomes).toContainEqual(expect.objectContaining({ did: 'line', text: 'Second.' }));
     expect(speaker(looked.state).talk).toMatchObject({ key: 'b', full: 0, still: false });
     expect(typingNow(flow, looked.state, speaker(looked.state))).toBeNull();

@@ -174,14 +174,14 @@ export function begin(flow: Flow, before: Before = {}): Stepped {
 /**
  * A run that begins at a screen, as a designer asks for it: a base by itself, anything else over the first base screen
  * that leads to it. With `atRest`, nothing is entering any more; with `line`, it plays that conversation from that step on, or
- * shows all of that step at rest.
+ * shows the `whole` of that step.
  */
 export function beginAt(
   flow: Flow,
   screen: Id,
   atRest: boolean,
   before: Before = {},
-  line?: { conversation: Id; key: string },
+  line?: { conversation: Id; key: string; whole?: boolean },
 ): Stepped {
   const target = flow.screens.get(screen);
   if (!target) return begin(flow, before);
@@ -204,7 +204,7 @@ export function beginAt(
   speaker.talk = beginTalk(flow, line.conversation);
   const at = flow.talks.get(line.conversation)?.at.get(line.key);
   if (speaker.talk && at !== undefined) speaker.talk.at = at - 1;
-  if (atRest && speaker.talk) {
+  if (line.whole && speaker.talk) {
     const op = flow.talks.get(line.conversation)?.ops[speaker.talk.at + 1]?.op;
     // What is said can be looked at; what only does something would be done by that.
     if (op === 'line' || op === 'choice') {

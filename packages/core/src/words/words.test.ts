@@ -191,7 +191,7 @@ describe('what happened, in words', () => {
 test.each([
   [
     { because: 'condition' as const, text: 'oil < 5', read: [['oil', 40]] as [string, number][] },
-    'Not: oil < 5, since oil was 40',
+    'Not: oil is less than 5 %, since oil was 40 %',
   ],
   [{ because: 'once' as const }, 'It is taken only once, and has been'],
   [{ because: 'covered' as const }, 'A modal screen lies above, and it is not marked to open above that'],
