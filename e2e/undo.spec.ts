@@ -1,3 +1,5 @@
+import type { Locator } from '@playwright/test';
+import { TOOLS } from '../apps/web/src/store/add';
 import { expect, test } from './desk';
 
 /** One press of undo takes back one edit: a drag, a run of typing in one field, or one press of a button. */
@@ -94,4 +96,76 @@ test('Undo stays where it is while an edit is being saved', async ({ desk }) => 
   );
   await desk.reading.getByRole('button', { name: 'Button', exact: true }).click();
   expect(await seen).toHaveLength(1);
+});
+
+/** What each control of the reading column says, with what it is called, in order. */
+const readColumn = (column: Locator): Promise<string[]> =>
+  column.evaluate((node) =>
+    [...node.querySelectorAll<HTMLInputElement>('input, select, textarea, [role="radio"], [aria-pressed]')]
+      .filter((control) => control.getClientRects().length > 0)
+      .map((control) => {
+        const label =
+          control.getAttribute('aria-label') ?? control.labels?.[0]?.textContent ?? control.textContent ?? '';
+        const says =
+          control.type === 'checkbox'
+            ? control.checked
+            : (control.getAttribute('aria-checked') ?? control.getAttribute('aria-pressed') ?? control.value);
+        return `${control.tagName.toLowerCase()} ${control.type ?? ''} ${label.trim()}: ${says}`;
+      }),
+  );
+
+/** Controls that choose what is looked at, or open something, rather than edit. */
+const LOOKS = /(Add another|Align to|button (normal|hovered|focused|pressed|on|disabled|selected)\b)/;
+
+test('one undo takes back one edit in every kind of control, of every type of element', async ({ desk }) => {
+  test.setTimeout(600_000);
+  const live = await desk.held('Pause');
+  const column = desk.reading;
+  const done = new Set<string>();
+  const idle: string[] = [];
+  for (const [type, key] of TOOLS) {
+    await live.press(1900, 1070);
+    await live.key(key);
+    await expect(column.getByRole('textbox', { name: /^Name of this/ })).toBeVisible();
+    const before = await readColumn(column);
+    for (const [i, said] of before.entries()) {
+      const called = said.slice(0, said.lastIndexOf(': '));
+      if (done.has(called) || LOOKS.test(called)) continue;
+      done.add(called);
+      const control = column
+        .locator('input, select, textarea, [role="radio"], [aria-pressed]')
+        .filter({ visible: true })
+        .nth(i);
+      if (await control.isDisabled()) continue;
+      if (called.startsWith('select')) {
+        const other = await control.evaluate((node: HTMLSelectElement) =>
+          [...node.options].findIndex((option, n) => n !== node.selectedIndex && !option.disabled),
+        );
+        if (other >= 0) await control.selectOption({ index: other });
+      } else if (/^(button|input (checkbox|radio|color))/.test(called)) await control.click();
+      else {
+        const value = await control.inputValue();
+        const number = /-?\d+(\.\d+)?/.exec(value)?.[0];
+        // What is at its most already goes down.
+        for (const by of [1, -2]) {
+          const said = await control.inputValue();
+          const now = /-?\d+(\.\d+)?/.exec(said)?.[0];
+          await control.fill(
+            number === undefined ? `${said}x` : said.replace(now!, String(Number(now) + by)),
+          );
+          await control.press('Enter');
+          if ((await control.getAttribute('aria-invalid')) !== 'true') break;
+        }
+      }
+      const after = await readColumn(column);
+      if (after.join() === before.join()) idle.push(`${type} ${called}`);
+      else {
+        await desk.page.keyboard.press('Escape');
+        await desk.undo();
+        await expect.poll(() => readColumn(column), `${type}: ${called}`).toEqual(before);
+      }
+    }
+  }
+  expect(idle).toEqual([]);
+  expect(done.size).toBeGreaterThan(80);
 });

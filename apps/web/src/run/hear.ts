@@ -21,7 +21,7 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
     up.length !== told.up.length ||
     up.some((id, i) => id !== told.up[i]);
   const shown = { ...gameOf(state), values: state.values, saves: Object.keys(state.saves) };
-  if (putOff(() => hear(outcomes, state), outcomes.length === 0)) {
+  if (putOff(outcomes, (all) => hear(all, state))) {
     if (changed) setState({ ...shown, up });
     return;
   }

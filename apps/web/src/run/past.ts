@@ -1,4 +1,4 @@
-import type { RunState } from '@tavu/core/run';
+import type { Outcome, RunState } from '@tavu/core/run';
 import { endAside } from './aside';
 import type { Entry } from './log';
 import { hold, livePlayer } from './player';
@@ -25,23 +25,23 @@ const MAX_MOMENTS = 1500;
 let turning = false;
 
 /** What is still to be told of a screen that is shown by itself; null while Live shows the run. */
-let apart: { tell: () => void; isEmpty: boolean }[] | null = null;
+let apart: { outcomes: Outcome[]; tell: ((outcomes: readonly Outcome[]) => void) | null } | null = null;
 
 /** Has Live show something that is no part of the run until the run goes on from there. */
 export function standApart(begin: () => void): void {
   setState({ asking: null, unusedKey: null });
-  apart = [];
+  apart = { outcomes: [], tell: null };
   begin();
 }
 
 /**
  * Puts off what there is to tell of what stands apart. False: it is the run's.
- * @param isEmpty nothing happened in that step: an edit of what is shown leaves one each time
+ * @param tell tells all that was put off, of the state that the last step left
  */
-export function putOff(tell: () => void, isEmpty: boolean): boolean {
+export function putOff(outcomes: readonly Outcome[], tell: (outcomes: readonly Outcome[]) => void): boolean {
   if (!apart) return false;
-  if (apart.length > 1 && apart.at(-1)!.isEmpty) apart.pop();
-  apart.push({ tell, isEmpty });
+  apart.outcomes.push(...outcomes);
+  apart.tell = tell;
   return true;
 }
 
@@ -72,7 +72,7 @@ export function goOnFromHere(): void {
   const told = apart;
   if (told) {
     forget();
-    for (const { tell } of told) tell();
+    told.tell?.(told.outcomes);
   }
   const { now, end, spans } = getState();
   if (now >= end) return;
