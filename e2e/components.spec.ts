@@ -107,7 +107,7 @@ test('a component is told a picture, whether a part of it is there, and where it
   await desk.reading.getByRole('button', { name: 'always' }).first().click();
   await desk.page.getByRole('combobox', { name: 'Only while' }).fill('shown');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.reading.getByRole('button', { name: 'shown', exact: true })).toBeVisible();
+  await expect(desk.reading.getByRole('button', { name: 'shown is On', exact: true })).toBeVisible();
   await parts.getByRole('button', { name: 'Button' }).click();
   await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('To {label}');
   await rows.getByRole('button', { name: 'Button Bird' }).click();

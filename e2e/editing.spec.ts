@@ -51,6 +51,7 @@ test('changing where a link leads, how it moves, and deleting what is up: the ru
   const begin = desk.sentence(/^When Begin the watch is pressed/);
   await desk.fill(begin, 'The watch', 'Dawn', 'Dawn');
   await expect(begin).toHaveAccessibleName(/go to Dawn/);
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.takeInHand();
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Dawn');
