@@ -3,6 +3,7 @@
 import type { Piece } from '@tavu/core/phrasing';
 import {
   LONGEST_NAME,
+  SOMEWHERE,
   screenById,
   targetName,
   type Id,
@@ -224,7 +225,7 @@ function KindPicker({ link, close }: { link: Link; close: () => void }) {
   const fromOverlay = withId(project.screens, link.from)?.layer === 'overlay';
   const pick = (kind: LinkKind): void => {
     const leads = kind === 'go' || kind === 'open' || kind === 'swap';
-    const to = leads ? (link.to ?? { gap: 'Somewhere' }) : undefined;
+    const to = leads ? (link.to ?? { gap: SOMEWHERE }) : undefined;
     edit('change link', { link: link.id, change: { kind, to: fitting(kind, to) } });
     close();
   };

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Effect, type Link, withId } from '@tavu/core/model';
+import { SOMEWHERE, type Effect, type Link, withId } from '@tavu/core/model';
 import { useState } from 'react';
 import { EffectPicker } from '../effects';
 import { edit, useStudio } from '../store';
@@ -16,7 +16,13 @@ export function EffectBlank({ link, index, close }: { link: Link; index: number 
     // What it was put off by stays, whatever it does instead.
     const { links } = useStudio.getState().project;
     const now = withId(links, link.id)?.effects ?? link.effects;
-    if (index === null) return change([...now, effect], key);
+    if (index === null) {
+      const change: Partial<Link> = { effects: [...now, effect] };
+      // Nobody has said that it leads anywhere: it does this, and stays.
+      if (isUnsaid(link) && now.length === 0) Object.assign(change, { kind: 'stay', to: undefined });
+      edit('change link', { link: link.id, change }, key === undefined ? {} : { key });
+      return close();
+    }
     change(
       now.map((item, i) => {
         if (i !== index) return item;
@@ -28,6 +34,9 @@ export function EffectBlank({ link, index, close }: { link: Link; index: number 
   const takeOut = (): void => change(link.effects.filter((_, i) => i !== index));
   return <EffectPicker put={put} {...(index === null ? {} : { takeOut })} />;
 }
+
+/** Whether a sentence still leads where every new one does. */
+const isUnsaid = ({ to }: Link): boolean => to !== undefined && 'gap' in to && to.gap === SOMEWHERE;
 
 export function AddEffect({ link }: { link: Link }) {
   const [open, setOpen] = useState(false);

@@ -1,6 +1,6 @@
 'use client';
 
-import { PROJECT, type Trigger, type Id, type Link } from '@tavu/core/model';
+import { PROJECT, SOMEWHERE, type Trigger, type Id, type Link } from '@tavu/core/model';
 import { useState } from 'react';
 import { edit } from '../store';
 import { Sheet, goOnAt } from '../ui';
@@ -33,7 +33,7 @@ export function NewSentence({ source }: { source: Id }) {
 function firstKind(trigger: Trigger, source: Id): Pick<Link, 'kind' | 'to'> {
   const { first } = editorOfTrigger(trigger);
   if (first) return { kind: first };
-  return { kind: source === PROJECT ? 'open' : 'go', to: { gap: 'Somewhere' } };
+  return { kind: source === PROJECT ? 'open' : 'go', to: { gap: SOMEWHERE } };
 }
 
 function Triggers({ source, close }: { source: Id; close: () => void }) {

@@ -41,11 +41,11 @@ export function addElement(screen: Id, tool: Tool): void {
   const element = make(tool);
   if (!compiled || !element) return;
   const { elements } = compiled.screen;
-  const { grows, ...where } = whereItBelongs(
-    { elements, layout: compiled.layout, frame: project.design },
+  const { moves, ...where } = whereItBelongs(
+    { elements, layout: compiled.layout, frame: project.design, isHud: compiled.layer === 'hud' },
     element,
   );
-  place(screen, { ...element, ...where }, grows);
+  place(screen, { ...element, ...where }, moves);
 }
 /** A ready set where it belongs, with the values it shows; the element that holds it is chosen. */
 export function addSet(screen: Id, set: string): void {
@@ -121,8 +121,8 @@ function make(tool: Tool): Element | null {
   };
 }
 
-function place(screen: Id, element: Element, grows?: Belonging['grows']): void {
-  const made = edit('add element', { screen, element, grows });
+function place(screen: Id, element: Element, moves?: Belonging['moves']): void {
+  const made = edit('add element', { screen, element, moves });
   if (made) choose({ screen, element: made });
 }
 

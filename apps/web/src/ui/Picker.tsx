@@ -22,6 +22,12 @@ function saysAll(words: string, typed: string): boolean {
   return said.includes(typed) || typed.split(/\s+/).every((word) => said.includes(word));
 }
 
+/** Whether words have each of those that were typed as a whole word: *slide* is more likely meant by *slide* than by *slider*. */
+function saysWhole(words: string, typed: string): boolean {
+  const said = new Set(words.toLowerCase().split(/[^\p{L}\p{N}]+/u));
+  return typed !== '' && typed.split(/\s+/).every((word) => said.has(word));
+}
+
 /**
  * A list that typing filters. `typed` gives further choices for what has been typed, such as making a new thing of that
  * name; `refuse` says in words why what is typed cannot be.
@@ -47,7 +53,9 @@ export function Picker({
   const [text, setText] = useState(initial);
   const [picked, setPicked] = useState({ text: initial, key: '' });
   const wanted = text.trim().toLowerCase();
-  const fitting = choices.filter((choice) => saysAll(choice.words, wanted));
+  const fit = choices.filter((choice) => saysAll(choice.words, wanted));
+  const whole = fit.filter((choice) => saysWhole(choice.words, wanted));
+  const fitting = whole.length === 0 ? fit : [...whole, ...fit.filter((choice) => !whole.includes(choice))];
   const near = fitting.length === 0 ? (nearest?.(wanted) ?? []) : [];
   const found = fitting.length > 0 ? fitting : near;
   const shown = found.length > MAX_SHOWN ? found.slice(0, MAX_SHOWN) : found;

@@ -2,6 +2,7 @@ import { effectOf } from '../effects';
 import { compileExpression, type Scope } from '../expression';
 import {
   screenById,
+  SOMEWHERE,
   timerMicros,
   toMicros,
   zeroOf,
@@ -98,7 +99,7 @@ export const hasNames = (link: Link): boolean =>
 function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {
   if (link.kind !== 'go' && link.kind !== 'open' && link.kind !== 'swap') return null;
   const layer: Layer = link.kind === 'go' ? 'base' : 'overlay';
-  if (!link.to) return gapId(layer, 'Somewhere');
+  if (!link.to) return gapId(layer, SOMEWHERE);
   if ('gap' in link.to) return gapId(layer, link.to.gap);
   return known.has(link.to.screen) ? link.to.screen : gapId(layer, 'A screen that is gone');
 }

@@ -17,7 +17,7 @@ import {
 import { copyElements } from './duplicate';
 import { renameElement } from './names';
 import { letGo, placesOf, type IdPlace } from '../references';
-import { SETS, valueMeant, whereItBelongs } from '../starter';
+import { SETS, valueMeant, whereItBelongs, type Moved } from '../starter';
 import {
   alongPath,
   frameIn,
@@ -43,19 +43,14 @@ export interface ElementChange {
 
 /** Edits of what is on screens and in components; `screen` is either's id, elements go by id or path. */
 export const elementCommands = {
-  /** With the panel that grows for it, if any. */
+  /** With what makes room for it. */
   'add element': (
     project: Project,
-    {
-      screen,
-      element,
-      grows,
-    }: { screen: Id; element: Omit<Element, 'id'>; grows?: { panel: Id; y: Placement } },
+    { screen, element, moves = [] }: { screen: Id; element: Omit<Element, 'id'>; moves?: readonly Moved[] },
   ): Made => {
     const owner = ownerById(project, screen);
     if (!owner) return;
-    const panel = withId(owner.elements, grows?.panel);
-    if (panel) panel.place.y = grows!.y;
+    move(owner, moves);
     const made = { ...element, id: freshId('e'), name: freeNameIn(owner, element.name) } as Element;
     owner.elements.push(made);
     return made.id;
@@ -72,12 +67,18 @@ export const elementCommands = {
       ]),
     );
     const [root, ...rest] = ready.make(asWritten(project), (name) => values.get(name)!);
+    const isHud = 'layer' in owner && owner.layer === 'hud';
+    // Words at the end of the frame end there.
+    if (isHud && root!.type === 'text') root!.look = { ...root!.look, align: 'end' };
     const standing = {
       elements: owner.elements,
       layout: layoutIn(project, owner),
       frame: frameIn(project, owner),
+      isHud,
     };
-    putIn(owner, [{ ...root!, place: whereItBelongs(standing, root!).place }, ...rest]);
+    const { place, moves } = whereItBelongs(standing, root!, rest);
+    move(owner, moves);
+    putIn(owner, [{ ...root!, place }, ...rest]);
     return root!.id;
   },
   'change element': (project: Project, { screen, ...change }: ElementChange & { screen: Id }): Made =>
@@ -295,5 +296,12 @@ function nudge(element: Element, by: number): void {
     const backwards = placement.at === 'end';
     placement.offset += backwards ? -by : by;
     if (placement.at === 'stretch' && typeof placement.far === 'number') placement.far -= by;
+  }
+}
+
+function move(owner: Owner, moves: readonly Moved[]): void {
+  for (const { element, place } of moves) {
+    const found = withId(owner.elements, element);
+    if (found) found.place = place;
   }
 }

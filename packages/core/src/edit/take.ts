@@ -5,6 +5,7 @@ import {
   childrenOf,
   FORMAT,
   identifierOf,
+  SOMEWHERE,
   type Id,
   type Project,
   type Screen,
@@ -106,7 +107,7 @@ function cutOut(project: Project, has: (of: Thing, id: Id) => boolean): Project 
   const names = byId(project.screens);
   for (const link of taken.links)
     if (link.to && 'screen' in link.to && !has('screen', link.to.screen))
-      link.to = { gap: names.get(link.to.screen)?.name ?? 'Somewhere' };
+      link.to = { gap: names.get(link.to.screen)?.name ?? SOMEWHERE };
   return { ...taken, ...textsOf(project, taken) };
 }
 

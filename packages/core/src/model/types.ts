@@ -314,6 +314,8 @@ export type Target = { screen: Id } | { gap: string };
 
 /** The source id of links that hold in the whole project. */
 export const PROJECT = 'project';
+/** What a new link leads to as long as nobody has said where: a gap of this name. */
+export const SOMEWHERE = 'Somewhere';
 
 export interface Link {
   id: Id;

@@ -12,11 +12,11 @@ type Made = Exclude<ElementType, 'component'>;
 function put(project: Project, screen: Id, type: Made): { project: Project; made: Id } {
   const { screen: own, layout } = compile(project).screens.get(screen)!;
   const element = freshElement(project, type);
-  const { grows, ...where } = whereItBelongs(
+  const { moves, ...where } = whereItBelongs(
     { elements: own.elements, layout, frame: project.design },
     element,
   );
-  const result = applyCommand(project, 'add element', { screen, element: { ...element, ...where }, grows });
+  const result = applyCommand(project, 'add element', { screen, element: { ...element, ...where }, moves });
   return { project: result.project, made: result.made as Id };
 }
 const rects = (project: Project, screen: Id): ReadonlyMap<Id, Rect> =>
@@ -125,4 +125,54 @@ test('a panel that cuts off what it holds, or scrolls to it, stays as large as i
   const before = rects(project, id).get(panel.id);
   const { project: now } = put(project, id, 'button');
   expect(rects(now, id).get(panel.id)).toEqual(before);
+});
+
+test('on a HUD piece what is put on keeps to the edge within the safe margin, and covers nothing', () => {
+  let project = projectFromNames('Game', ['Title', 'Play', 'HUD']);
+  const { id } = screenCalled(project, 'HUD');
+  for (const set of ['score', 'health']) {
+    const { project: next, made } = applyCommand(project, 'add set', { screen: id, set });
+    project = next;
+    const now = rects(project, id);
+    const { x, y, width } = now.get(made as Id)!;
+    expect([x + width, y >= 54, y < 300]).toEqual([1920 - 96, true, true]);
+    const tops = screenCalled(project, 'HUD').elements.filter(({ parent }) => parent === null);
+    for (const [i, a] of tops.entries())
+      for (const b of tops.slice(i + 1)) expect(common(now.get(a.id)!, now.get(b.id)!)).toBe(0);
+  }
+  // Nor does it cover the name of the play screen beneath.
+  const [words] = screenCalled(project, 'HUD').elements;
+  const [name] = screenCalled(project, 'Play').elements;
+  const beneath = rects(project, screenCalled(project, 'Play').id).get(name!.id)!;
+  expect(common(rects(project, id).get(words!.id)!, beneath)).toBe(0);
+});
+
+test('rows of options go on the card of their screen, above its way back; one more row makes them and the card grow', () => {
+  let project = projectFromNames('Game', ['Title', 'Play', 'Options']);
+  const { id, elements } = screenCalled(project, 'Options');
+  const [card, heading, back] = ['panel', 'text', 'button'].map((type) =>
+    elements.find((e) => e.type === type)!,
+  );
+  const before = rects(project, id);
+  const holds = (outer: Rect, inner: Rect) => common(inner, outer) === inner.width * inner.height;
+  const check = (set: Id, made: Id, more: number) => {
+    const now = rects(project, id);
+    const [panel, title, rows, leave] = [card!.id, heading!.id, set, back!.id].map((one) => now.get(one)!);
+    for (const inner of [title, rows, leave, now.get(made)!]) expect(holds(panel!, inner!)).toBe(true);
+    expect(common(title!, rows!) + common(rows!, leave!)).toBe(0);
+    expect([title!.y < rows!.y, rows!.y < leave!.y]).toEqual([true, true]);
+    expect(panel!.height).toBe(before.get(card!.id)!.height + more);
+    expect(panel!.y).toBe(before.get(card!.id)!.y - more / 2);
+    expect(holds(rows!, now.get(made)!)).toBe(true);
+  };
+  const added = applyCommand(project, 'add set', { screen: id, set: 'options' });
+  project = added.project;
+  const set = added.made as Id;
+  const last = screenCalled(project, 'Options').elements.at(-1)!;
+  const rows = rects(project, id).get(set)!.height;
+  check(set, last.id, rows + 24);
+  const { project: next, made } = put(project, id, 'choice');
+  project = next;
+  expect(screenCalled(project, 'Options').elements.at(-1)!.parent).toBe(set);
+  check(set, made, rows + 24 + 108);
 });

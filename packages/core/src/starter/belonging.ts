@@ -2,26 +2,21 @@ import { holdsOf, playOf } from '../elements';
 import type { Rect, Solved } from '../geometry';
 import { innerRoom, reparentAxis, spanOf } from '../layout';
 import { withId, type Element, type Id, type Place, type Placement } from '../model';
-import { at, centre } from './pieces';
+import { bottom, cardOf, contains, membersOf, openCard, type Moved, type Standing } from './card';
+import { at, centre, end, start } from './pieces';
 
 /** Where a new element is put, and what makes room for it. */
 export interface Belonging {
   parent: Id | null;
   place: Place;
-  /** The panel around it, and what its vertical place becomes. Absent: there is room already. */
-  grows?: { panel: Id; y: Placement };
-}
-
-/** What is on a screen, and where: design pixels, at rest. */
-interface Standing {
-  elements: readonly Element[];
-  layout: Solved;
-  /** The safe margin is a percentage of each side; a component has none. */
-  frame: { width: number; height: number; margin?: number };
+  /** Where others go to make room. Empty: there is room already. */
+  moves: Moved[];
 }
 
 /** Between two controls when there is only one to go by, in design pixels. */
 const GAP = 24;
+/** What a card keeps at each side of what is put on it, in design pixels. */
+const PAD = 40;
 /** How much of the frame something covers that others stand on rather than beside. */
 const GROUND = 0.6;
 /** How finely a free place is looked for, in design pixels. */
@@ -29,15 +24,19 @@ const STEP = 40;
 
 /**
  * Where a new element belongs on a screen: a control under the last of its type, as wide, with the same gap, in the
- * panel around them, which grows with it; anything else, and a control without another, where it covers least, as near
- * the middle as that can be.
+ * panel around them, which grows with it; controls together, on the card there is, above its own; anything else, and a
+ * control without another, where it covers least, as near the middle as that can be.
+ * @param held what the new element holds
  */
-export function whereItBelongs(standing: Standing, fresh: Element): Belonging {
+export function whereItBelongs(standing: Standing, fresh: Element, held: readonly Element[] = []): Belonging {
   const column = playOf(fresh).focus ? underTheLast(standing, fresh) : null;
-  return column ?? { parent: null, place: freePlace(standing, fresh) };
+  const card = held.some((element) => playOf(element).focus) ? onTheCard(standing, fresh) : null;
+  const place = (standing.isHud ? edgePlace(standing, fresh) : null) ?? freePlace(standing, fresh);
+  return column ?? card ?? { parent: null, place, moves: [] };
 }
 
-function underTheLast({ elements, layout, frame }: Standing, fresh: Element): Belonging | null {
+function underTheLast(standing: Standing, fresh: Element): Belonging | null {
+  const { elements, layout, frame } = standing;
   const rect = (element: Element): Rect => layout.get(element.id)!;
   const alike = elements.filter(({ type, id }) => type === fresh.type && layout.has(id));
   const last = alike.sort((a, b) => bottom(rect(a)) - bottom(rect(b))).at(-1);
@@ -56,26 +55,75 @@ function underTheLast({ elements, layout, frame }: Standing, fresh: Element): Be
   const next = { ...own, y: arrange && arrange.by !== 'column' ? own.y : bottom(own) + gap };
   // What is cut off or scrolled to is meant to be larger than its panel.
   const isLong = parent !== undefined && holdsOf(parent).overflow !== undefined;
-  if (!isLong && bottom(next) > frame.height - inset(frame, 'height')) return null;
 
   const around = (element: Element): boolean =>
     element !== last && (element.id === last.parent || contains(rect(element), own));
-  const inWay = standingOn(elements, layout, frame).filter((other) => !around(other));
-  if (!arrange && inWay.some((other) => overlap(rect(other), next) > 0)) return null;
-
   const [panel] = elements
     .filter((element) => element.type === 'panel' && around(element))
     .sort((a, b) => rect(a).width * rect(a).height - rect(b).width * rect(b).height);
-  const room = roomOf(parent, layout, frame);
-  const place = arrange
-    ? last.place
-    : { x: last.place.x, y: reparentAxis(last.place.y, spanOf(next, 'y'), room) };
-  const grown = panel && !holdsOf(panel).overflow && growth(rect(panel), own, next, gap);
-  if (!panel || !grown) return { parent: last.parent, place };
+  const grown = panel && !holdsOf(panel).overflow ? growth(rect(panel), own, next, gap) : null;
+  const opened = grown && last.parent === panel!.id ? onOuterCard(standing, panel!, grown) : null;
+  if (opened) return { parent: last.parent, place: placeIn(parent, opened.shift), moves: opened.moves };
+
+  if (!isLong && bottom(next) > frame.height - inset(frame, 'height')) return null;
+  const inWay = standingOn(elements, layout, frame).filter((other) => !around(other));
+  if (!arrange && inWay.some((other) => overlap(rect(other), next) > 0)) return null;
+  const place = placeIn(parent, 0);
+  if (!panel || !grown) return { parent: last.parent, place, moves: [] };
   if (bottom(grown) > frame.height || panel.place.y.at === 'stretch') return null;
   const held = roomOf(withId(elements, panel.parent), layout, frame);
   const y = reparentAxis(panel.place.y, spanOf(grown, 'y'), held);
-  return { parent: last.parent, place, grows: { panel: panel.id, y } };
+  return { parent: last.parent, place, moves: [{ element: panel.id, place: { ...panel.place, y } }] };
+
+  function placeIn(holder: Element | undefined, shift: number): Place {
+    if (arrange) return last!.place;
+    const room = roomOf(holder, layout, frame);
+    const span = { start: next.y + shift, size: next.height };
+    return { x: last!.place.x, y: reparentAxis(last!.place.y, span, { ...room, start: room.start + shift }) };
+  }
+}
+
+/** A panel that grows on a card: the card grows with it, about its middle. Null where it stands on none. */
+function onOuterCard(
+  standing: Standing,
+  panel: Element,
+  grown: Rect,
+): { moves: Moved[]; shift: number } | null {
+  const { layout, frame, elements } = standing;
+  const own = layout.get(panel.id)!;
+  const outer = cardOf({ ...standing, elements: elements.filter(({ id }) => id !== panel.id) }, own);
+  if (!outer || panel.place.y.at === 'stretch') return null;
+  const by = grown.height - own.height;
+  const moves = openCard(standing, outer, bottom(own), by);
+  if (!moves) return null;
+  const shift = -by / 2;
+  const room = roomOf(withId(elements, panel.parent), layout, frame);
+  const y = reparentAxis(panel.place.y, { start: own.y + shift, size: grown.height }, room);
+  return {
+    shift,
+    moves: moves.map((moved) =>
+      moved.element === panel.id ? { ...moved, place: { ...moved.place, y } } : moved,
+    ),
+  };
+}
+
+/** On the card there is, between its words and its controls. */
+function onTheCard(standing: Standing, fresh: Element): Belonging | null {
+  const card = cardOf(standing);
+  if (!card) return null;
+  const { layout, frame } = standing;
+  const [width, height] = [sizeOf(fresh.place.x), sizeOf(fresh.place.y)];
+  const controls = membersOf(standing, card).filter((element) => playOf(element).focus);
+  const line = Math.min(...controls.map(({ id }) => layout.get(id)!.y));
+  const by = height + GAP;
+  const moves = openCard(standing, card, line, by, width + 2 * PAD);
+  if (!moves) return null;
+  const { x, width: across } = layout.get(card.id)!;
+  const place = at(
+    centre(x + across / 2 - frame.width / 2, width),
+    centre(line - by / 2 + height / 2 - frame.height / 2, height),
+  );
+  return { parent: null, place, moves };
 }
 
 /** A panel that keeps below the next control what it keeps below the last, within reason; null while it has room. */
@@ -87,6 +135,18 @@ function growth(panel: Rect, last: Rect, next: Rect, gap: number): Rect | null {
 
 function roomOf(parent: Element | undefined, layout: Solved, { height }: Standing['frame']) {
   return parent ? innerRoom(parent, spanOf(layout.get(parent.id)!, 'y'), 'y') : { start: 0, size: height };
+}
+
+/** Anchored to the end of the frame, as high as there is room; null where there is none. */
+function edgePlace({ elements, layout, frame }: Standing, fresh: Element): Place | null {
+  const [width, height] = [sizeOf(fresh.place.x), sizeOf(fresh.place.y)];
+  const [side, top] = [inset(frame, 'width'), inset(frame, 'height')];
+  const taken = standingOn(elements, layout, frame).map(({ id }) => layout.get(id)!);
+  for (let y = top; y + height <= frame.height - top; y += STEP) {
+    const rect = { x: frame.width - side - width, y, width, height };
+    if (taken.every((other) => overlap(other, rect) === 0)) return at(end(side, width), start(y, height));
+  }
+  return null;
 }
 
 function freePlace({ elements, layout, frame }: Standing, fresh: Element): Place {
@@ -120,12 +180,6 @@ const inset = (frame: Standing['frame'], side: 'width' | 'height'): number =>
   (frame[side] * (frame.margin ?? 0)) / 100;
 const sizeOf = (placement: Placement): number =>
   placement.at !== 'stretch' && typeof placement.size === 'number' ? placement.size : 100;
-const bottom = ({ y, height }: Rect): number => y + height;
-const contains = (outer: Rect, inner: Rect): boolean =>
-  outer.x <= inner.x &&
-  outer.y <= inner.y &&
-  outer.x + outer.width >= inner.x + inner.width &&
-  bottom(outer) >= bottom(inner);
 /** The area two have in common, in square design pixels. */
 const overlap = (a: Rect, b: Rect): number =>
   Math.max(0, Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x)) *

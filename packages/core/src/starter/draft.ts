@@ -128,12 +128,12 @@ export function draftScreen(
   return made;
 }
 
-/** Where HUD pieces are put: each next one in another corner. */
+/** Where HUD pieces are put: each next one in another corner within the safe margin, the last where a screen's name stands. */
 const CORNERS = [
-  at(start(48, 420), start(40, 48)),
-  at(end(48, 420), start(40, 48)),
-  at(start(48, 420), end(40, 48)),
-  at(end(48, 420), end(40, 48)),
+  at(end('5%', 420), start('5%', 48)),
+  at(start('5%', 420), end('5%', 48)),
+  at(end('5%', 420), end('5%', 48)),
+  at(start('5%', 420), start('5%', 48)),
 ];
 
 /** What is up beside the bases: a few words in a corner, with nothing behind them. */
@@ -149,7 +149,7 @@ function draftHud(project: Project, name: string, kind: Kind): Screen {
     elements: [
       {
         ...body('Words', name, copyOf(CORNERS[corner]!)),
-        look: { style: 't-body', align: corner % 2 === 0 ? 'start' : 'end' },
+        look: { style: 't-body', align: corner % 2 === 0 ? 'end' : 'start' },
       },
     ],
   };

@@ -6,6 +6,7 @@ export { askFirst, isConfirm } from './confirm';
 export { areaForHud, isHudName, layersFor } from './huds';
 export { freshElement } from './fresh';
 export { whereItBelongs, type Belonging } from './belonging';
+export type { Moved } from './card';
 export { SETS, valueMeant, type ReadySet } from './sets';
 export { largeProject } from './large';
 export { offersOf } from './offers';

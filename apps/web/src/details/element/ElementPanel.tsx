@@ -5,7 +5,7 @@ import { findingsDrawn } from '@tavu/core/check';
 import { Findings, Field, Group, Button, IconButton, goOnAt } from '../../ui';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
-import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
+import { linksFrom, readName, SOMEWHERE, type Element, type Id, type Screen } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
 
@@ -121,7 +121,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
                   from: screen.id,
                   trigger: { on: 'press', element: path },
                   kind: 'go',
-                  to: { gap: 'Somewhere' },
+                  to: { gap: SOMEWHERE },
                   effects: [],
                 },
                 { chosen: (made) => ({ link: made ?? null }) },
