@@ -61,6 +61,39 @@ test('a switch makes the setting it controls, in one step; a text makes the valu
   await expect.poll(() => desk.words()).toContain('0 left');
 });
 
+test('keys typed right after Ctrl K are Find’s, however late it comes, and nobody else’s', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.held('Title');
+  await desk.editing.focus();
+  // All at once, before the window can have drawn anything.
+  await desk.page.evaluate(() => {
+    const press = (key: string, ctrlKey = false) =>
+      document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }),
+      );
+    press('k', true);
+    for (const letter of 'slide') press(letter);
+  });
+  await expect(desk.typing).toHaveValue('slide');
+  await desk.page.keyboard.type('s');
+  await expect(desk.typing).toHaveValue('slides');
+  await desk.page.keyboard.press('Escape');
+  await desk.editing.focus();
+  await desk.page.evaluate(() => {
+    const press = (key: string, ctrlKey = false) =>
+      document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }),
+      );
+    press('k', true);
+    for (const key of [...'slide', 'Enter']) press(key);
+  });
+  await expect(desk.defaults).toBeInViewport();
+  // No letter has put anything on the screen that was held.
+  await expect(desk.page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+});
+
 test('plain words lead to where things are set; what nothing fits leads to the nearest', async ({ desk }) => {
   for (const [words, name, section] of [
     ['translate', /^Languages/, 'Languages'],

@@ -13,6 +13,7 @@ import {
   useStudio,
 } from '../store';
 import { arrange, showPane, turnDivider, type Pane } from './arrangement';
+import { catchLetters } from './find/letters';
 import { makeScreen } from '../panes/map';
 import { saveOpen } from './saveOpen';
 
@@ -162,7 +163,14 @@ export const COMMANDS: Record<string, Command> = {
     hint: 'JSON Schema, in another tab',
     run: () => void window.open('/api/schema', '_blank', 'noopener'),
   },
-  find: { keys: [control('k')], help: 'Find anything', run: () => arrange({ dialog: 'find' }) },
+  find: {
+    keys: [control('k')],
+    help: 'Find anything',
+    run: () => {
+      catchLetters();
+      arrange({ dialog: 'find' });
+    },
+  },
   turn: { keys: [control('\\')], help: 'Map wide, even, Live wide', run: turnDivider },
   'next pane': {
     keys: [{ key: 'f6' }],

@@ -1,7 +1,7 @@
 'use client';
 
 import { Command } from 'cmdk';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 
 export interface Choice {
   key: string;
@@ -40,6 +40,7 @@ export function Picker({
   refuse,
   nearest,
   initial = '',
+  typedBefore,
 }: {
   label: string;
   placeholder: string;
@@ -49,8 +50,17 @@ export function Picker({
   /** What comes nearest to a text that nothing fits. */
   nearest?: (text: string) => readonly Choice[];
   initial?: string;
+  /** Gives what was typed before its field was there; a line end takes the first of what fits. Must be the same function at every call. */
+  typedBefore?: () => string;
 }) {
   const [text, setText] = useState(initial);
+  // The field has the keyboard by now, and no letter can come between.
+  const entered = useRef<string | null>(null);
+  useLayoutEffect(() => {
+    const [typed, more] = typedBefore?.().split('\n') ?? [];
+    if (typed) setText(typed);
+    if (typed && more !== undefined) entered.current = typed;
+  }, [typedBefore]);
   const [picked, setPicked] = useState({ text: initial, key: '' });
   const wanted = text.trim().toLowerCase();
   const fit = choices.filter((choice) => saysAll(choice.words, wanted));
@@ -68,6 +78,11 @@ export function Picker({
   );
   const at =
     picked.text === text && listed.some(({ key }) => key === picked.key) ? picked.key : listed[0]?.key;
+  useEffect(() => {
+    if (entered.current !== text || !listed[0]) return;
+    entered.current = null;
+    listed[0].onPick();
+  });
   const item = (choice: Choice) => (
     <Command.Item
       key={choice.key}

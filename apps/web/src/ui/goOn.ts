@@ -1,9 +1,17 @@
 /** Where the keyboard goes on once what is open has closed. */
 let next: (() => HTMLElement | null | undefined) | null = null;
 
-/** Gives the focus to something that may only be there in a moment, in place of what opened a dialog or sheet. */
+const forget = (): void => {
+  next = null;
+};
+
+/**
+ * Gives the focus to something that may only be there in a moment, in place of what opened a dialog or sheet; not once
+ * something else has been pressed, or opened.
+ */
 export function goOnAt(find: () => HTMLElement | null | undefined): void {
   next = find;
+  addEventListener('pointerdown', forget, { capture: true, once: true });
   // What a command changes is drawn in the first frame, and what that brings in the second.
   requestAnimationFrame(() => requestAnimationFrame(() => settle(MAX_FRAMES)));
 }
@@ -12,12 +20,13 @@ export function goOnAt(find: () => HTMLElement | null | undefined): void {
 const MAX_FRAMES = 60;
 
 function settle(frames: number): void {
-  if (frames > 0 && document.querySelector('[role="dialog"]')) {
-    requestAnimationFrame(() => settle(frames - 1));
+  if (next !== null && document.querySelector('[role="dialog"]')) {
+    if (frames > 0) requestAnimationFrame(() => settle(frames - 1));
+    else forget();
     return;
   }
   const found = next?.();
-  next = null;
+  forget();
   found?.focus({ preventScroll: true });
 }
 

@@ -6,6 +6,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useStudio } from '../../store';
 import { goOnAt, Picker, Dialog, type Choice } from '../../ui';
 import type { Find as Found } from './finds';
+import { caughtLetters } from './letters';
 import { FINDERS } from './registry';
 
 /** Finds screens, elements, sentences and things to do. */
@@ -61,6 +62,7 @@ function Everything({ done }: { done: () => void }) {
       label="Find anything"
       placeholder="A screen, an element, a sentence, a line, something to do"
       choices={choices}
+      typedBefore={caughtLetters}
       nearest={(text) => nearestTo(text, choices)}
     />
   );
