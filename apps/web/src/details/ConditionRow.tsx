@@ -26,6 +26,7 @@ export function ConditionRow({
     <Row label={label}>
       <Sheet
         label={label}
+        width="w-96"
         open={open}
         onOpen={setOpen}
         trigger={

@@ -50,7 +50,13 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
     goOnAt(() => blankIn(link.id, piece.blank));
   };
   return (
-    <Sheet trigger={button} open={open} onOpen={setOpen} label={LABELS[piece.blank]}>
+    <Sheet
+      trigger={button}
+      open={open}
+      onOpen={setOpen}
+      label={LABELS[piece.blank]}
+      {...(piece.blank === 'condition' || piece.blank === 'awaits' ? { width: 'w-96' } : {})}
+    >
       {open && <Filling piece={piece} link={link} close={close} />}
     </Sheet>
   );

@@ -101,6 +101,7 @@ function AddCondition({ link }: { link: Link }) {
   return (
     <Sheet
       label="Only if"
+      width="w-96"
       open={open}
       onOpen={(to) => (to ? setOpen(true) : leave())}
       trigger={<Small>if …</Small>}

@@ -51,7 +51,9 @@ export function ExpressionField({
   }, [value]);
   useEffect(() => input.current?.select(), []);
   const { complaints } = check(meant(text, scope, wanted), scope, wanted);
-  const offers = complete(text, caret, scope, wanted).slice(0, 7);
+  // A formula that is there is read; what could stand in it is offered once it is written in.
+  const isRead = value !== '' && text === value;
+  const offers = isRead ? [] : complete(text, caret, scope, wanted).slice(0, 7);
   const fault = complaints[0];
   // While something is being typed, what is missing at its end is no fault yet.
   const told =

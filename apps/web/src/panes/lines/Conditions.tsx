@@ -24,6 +24,7 @@ export function If({
   return (
     <Sheet
       label="Only if"
+      width="w-96"
       open={open}
       onOpen={setOpen}
       trigger={
