@@ -67,3 +67,31 @@ test('a value is compared with what it can be; what choices cannot say stays a f
   await sheet(desk).getByRole('button', { name: 'only once' }).click();
   await expect(tide).toHaveAccessibleName(/, only once, open/);
 });
+
+test('by keyboard alone: a part is added, denied and taken out, and the keyboard goes on in the sentence', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.choose('Title');
+  const start = desk.sentence(/^When Start is pressed/);
+  await desk.chooseSentence(/^When Start is pressed/);
+  const { keyboard } = desk.page;
+  await start.getByRole('button', { name: 'if …' }).focus();
+  await keyboard.press('Enter');
+  await expect(formula(desk)).toBeFocused();
+  for (let n = 0; n < 2; n++) await keyboard.press('Shift+Tab');
+  await expect(sheet(desk).getByRole('button', { name: 'a save exists' })).toBeFocused();
+  await keyboard.press('Enter');
+  await expect(part(desk, 1).getByRole('combobox', { name: 'Holds or not' })).toBeFocused();
+  await keyboard.press('ArrowDown');
+  await expect(start).toHaveAccessibleName(/if no save exists, go to/);
+  await keyboard.press('Escape');
+  await expect(start.getByRole('button', { name: 'no save exists' })).toBeFocused();
+  await keyboard.press('Enter');
+  await expect(formula(desk)).toHaveValue('!saveExists("1")');
+  await keyboard.press('Control+a');
+  await keyboard.type('met');
+  await expect(sheet(desk).getByRole('alert')).toContainText('met');
+  await sheet(desk).getByRole('button', { name: 'Take the condition out' }).press('Enter');
+  await expect(start).toHaveAccessibleName(/is pressed, go to/);
+});
