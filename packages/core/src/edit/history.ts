@@ -1,6 +1,6 @@
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from 'immer';
-import { ordersToKeep, rowsToKeep } from '../map';
-import type { Id, Project } from '../model';
+import { leadsTo, ordersToKeep, rowsToKeep } from '../map';
+import type { Id, Link, Project } from '../model';
 import { commands, type Arguments, type CommandName } from './commands';
 
 enablePatches();
@@ -40,7 +40,9 @@ function keepPlaces(
   before: Project,
   now: Project,
 ): { project: Project; patches: Patch[]; inverse: Patch[] } | null {
-  if (now.links === before.links && now.start === before.start && isPlacedAlike(before, now)) return null;
+  // Most edits of links, such as drags of their motion, leave the map as it was.
+  if (now.start === before.start && leadsAlike(before.links, now.links) && isPlacedAlike(before, now))
+    return null;
   const rows = rowsToKeep(now);
   const orders = ordersToKeep(before);
   if (rows.size === 0 && orders.size === 0) return null;
@@ -54,6 +56,16 @@ function keepPlaces(
   });
   return patches.length > 0 ? { project, patches, inverse } : null;
 }
+
+const leadsAlike = (before: readonly Link[], now: readonly Link[]): boolean =>
+  before === now ||
+  (before.length === now.length &&
+    before.every((link, i) => {
+      const other = now[i]!;
+      return (
+        link === other || (link.from === other.from && leadsTo(link).join('\n') === leadsTo(other).join('\n'))
+      );
+    }));
 
 const isPlacedAlike = (before: Project, now: Project): boolean =>
   before.areas === now.areas &&

@@ -284,11 +284,25 @@ class Sorter {
   }
 }
 
+/** Whether every screen that shares its row with others has an order of its own: told without a plan. */
+function isOrdered({ screens }: Project): boolean {
+  const taken = new Map<string, Set<number | undefined>>();
+  for (const { layer, area, row, order } of screens) {
+    const lane = `${layer} ${row} ${layer === 'base' ? area : ''}`;
+    const orders = taken.get(lane) ?? new Set();
+    if (orders.has(order) || (orders.size > 0 && (order === undefined || orders.has(undefined))))
+      return false;
+    taken.set(lane, orders.add(order));
+  }
+  return true;
+}
+
 /**
  * The order, from 0, of every screen that shares its row with others and has none yet, or the same as another: as they
  * stand, to be kept in the project.
  */
 export function ordersToKeep(project: Project): Map<Id, number> {
+  if (isOrdered(project)) return new Map();
   const orders = new Map(project.screens.map(({ id, order }) => [id, order]));
   const areas = new Map(project.screens.map(({ id, area }) => [id, area ?? null]));
   const lanes = new Map<string, Id[]>();
