@@ -9,11 +9,12 @@ import { moved, putRects, reachedOn } from './reach';
 /** A press and a drag over a stack of screens: what they are on, and what they move. */
 
 const [WIDTH, HEIGHT] = [900, 600];
-/** Three screens whose buttons lie over one another. */
+const LAYERS = ['base', 'overlay', 'notice'] as const;
+/** A base, an overlay and a notice whose buttons lie over one another. */
 const stack = (places: readonly (readonly [number, number])[][]): Project =>
   projectOf(
     places.map((on, i) => ({
-      ...screenOf(`s${i}`, { layer: i === 0 ? 'base' : 'overlay' }),
+      ...screenOf(`s${i}`, { layer: LAYERS[i]! }),
       elements: on.map(([x, y], n) => ({
         ...buttonOf(`e${n}`, y),
         place: {
@@ -48,12 +49,16 @@ test('a drag over a stack of screens moves what is chosen, or what lies on top o
       const chosen = `s${screen}`;
       const mine = places[screen]!;
       choose({ screen: chosen, element: element === null ? null : `e${element % mine.length}` });
-      useRun.setState({ up: ['s0', 's1', 's2'], held: true });
+      // As choosing leaves them: a base that is chosen has no overlay over it.
+      const up = screen === 1 ? ['s0', 's1', 's2'] : ['s0', 's2'];
+      useRun.setState({ up, held: true });
       const { project } = useStudio.getState();
-      const covering = [2, 1, 0].find((n) => places[n]!.some((_, i) => lies(places[n]!, i, x, y)));
+      const covering = [2, 1, 0].find(
+        (n) => up.includes(`s${n}`) && places[n]!.some((_, i) => lies(places[n]!, i, x, y)),
+      );
       const isOnPicked = element !== null && lies(mine, element % mine.length, x, y);
 
-      const hit = pressedAt(['s0', 's1', 's2'], { x, y });
+      const hit = pressedAt(up, { x, y });
       if (covering === undefined) return expect(hit).toBeNull();
       if (covering !== screen && !isOnPicked) {
         asked++;
@@ -91,4 +96,16 @@ test('where nothing is chosen a press is on what lies on top', () => {
   });
   edit('change element', { screen: 's1', element: 'e0', change: { editing: { locked: true } } });
   expect(pressedAt(['s0', 's1', 's2'], { x: 150, y: 100 })).toMatchObject({ screen: 's0' });
+});
+
+test('what the run has covered since it was chosen is not edited through what lies over it', () => {
+  openInStudio(stack([[[0, 0]], [[0, 0]], []]), new Map());
+  choose({ screen: 's0' });
+  useRun.setState({ up: ['s0', 's1'], held: true });
+  expect(edited().screen?.id).toBe('s1');
+  expect(pressedAt(['s0', 's1'], { x: 100, y: 100 })).toEqual({
+    screen: 's1',
+    element: 'e0',
+    isAnother: false,
+  });
 });

@@ -7,15 +7,15 @@ import { chosenElements, useStudio } from '../store';
 import type { Point } from './drag';
 import { posesNow } from './keying';
 import { isLocked, reachedOn, type Reached } from './reach';
-import { topmost } from './topmost';
+import { editedOf } from './topmost';
 
 /** What a press on the held picture is on. */
 
-/** The screen that is edited now, and what is chosen on it. */
+/** The screen that is edited now, and what is chosen on it: the chosen one, unless the run has covered it since. */
 export function edited(): { screen?: Screen; compiled?: CompiledScreen; all: Reached[] } {
   const { project, chosen } = useStudio.getState();
   const { up } = useRun.getState();
-  const screen = screenById(project, up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up));
+  const screen = screenById(project, editedOf(up));
   const compiled = screen && liveFlow().screens.get(screen.id);
   return { screen, compiled, all: reachedOn(compiled, chosenElements(chosen)) };
 }

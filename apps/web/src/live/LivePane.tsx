@@ -10,7 +10,7 @@ import { Asking } from './Asking';
 import { UnusedKeyNote, isAnswerKey } from './UnusedKeyNote';
 import { Controls } from './Controls';
 import { bringFiles } from '../assets';
-import { topmost } from '../canvas';
+import { editedOf } from '../canvas';
 import { askAboutKey, hold, setInHand, startRun, useRun, frameAt, useSizes } from '../run';
 import { Stopped } from './Stopped';
 
@@ -29,11 +29,8 @@ const Trace = dynamic(LATER.trace, { loading: () => <div className="min-h-18 fle
  * is up.
  */
 function dropOnLive(files: File[]): void {
-  const { chosen } = useStudio.getState();
-  const { up } = useRun.getState();
   hold();
-  const screen = up.includes(chosen.screen ?? '') ? chosen.screen : topmost(up);
-  void bringFiles(files, screen ?? null);
+  void bringFiles(files, editedOf(useRun.getState().up) ?? null);
 }
 
 /** The frame within a window of another shape: all of it, or so large that it covers. */
