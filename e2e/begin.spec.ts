@@ -61,34 +61,29 @@ test('a switch makes the setting it controls, in one step; a text makes the valu
   await expect.poll(() => desk.words()).toContain('0 left');
 });
 
+/** Ctrl K and what is typed after it all at once, before the window can have drawn anything. */
+const typeAtOnce = (desk: Desk, keys: string[]): Promise<void> =>
+  desk.page.evaluate((typed) => {
+    for (const key of ['k', ...typed]) {
+      const ctrlKey = key === 'k';
+      const press = new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true });
+      document.activeElement!.dispatchEvent(press);
+    }
+  }, keys);
+
 test('keys typed right after Ctrl K are Find’s, however late it comes, and nobody else’s', async ({
   desk,
 }) => {
   await desk.begin();
   await desk.held('Title');
   await desk.editing.focus();
-  // All at once, before the window can have drawn anything.
-  await desk.page.evaluate(() => {
-    const press = (key: string, ctrlKey = false) =>
-      document.activeElement!.dispatchEvent(
-        new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }),
-      );
-    press('k', true);
-    for (const letter of 'slide') press(letter);
-  });
+  await typeAtOnce(desk, [...'slide']);
   await expect(desk.typing).toHaveValue('slide');
   await desk.page.keyboard.type('s');
   await expect(desk.typing).toHaveValue('slides');
   await desk.page.keyboard.press('Escape');
   await desk.editing.focus();
-  await desk.page.evaluate(() => {
-    const press = (key: string, ctrlKey = false) =>
-      document.activeElement!.dispatchEvent(
-        new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }),
-      );
-    press('k', true);
-    for (const key of [...'slide', 'Enter']) press(key);
-  });
+  await typeAtOnce(desk, [...'slide', 'Enter']);
   await expect(desk.defaults).toBeInViewport();
   // No letter has put anything on the screen that was held.
   await expect(desk.page.getByRole('button', { name: 'Undo' })).toBeDisabled();

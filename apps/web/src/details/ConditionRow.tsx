@@ -1,12 +1,9 @@
 'use client';
 
-import { ConditionField } from '../fields';
+import { ConditionBlank } from '../fields';
 import { check, conditionWords, type Scope } from '@tavu/core/expression';
-import type { FieldType } from '@tavu/core/model';
-import { useState } from 'react';
-import { Sheet, Row } from '../ui';
-
-const CONDITION: FieldType = { type: 'on/off' };
+import { CONDITION } from '@tavu/core/phrasing';
+import { Row } from '../ui';
 
 /** A condition as a setting: always, or only while an expression holds. */
 export function ConditionRow({
@@ -20,15 +17,16 @@ export function ConditionRow({
   scope: Scope;
   onChange: (value: string | undefined) => void;
 }) {
-  const [open, setOpen] = useState(false);
   const wrong = value !== undefined && check(value, scope, CONDITION).complaints.length > 0;
   return (
     <Row label={label}>
-      <Sheet
+      <ConditionBlank
         label={label}
-        width="w-96"
-        open={open}
-        onOpen={setOpen}
+        field="Only while"
+        none="Always"
+        value={value}
+        scope={scope}
+        onChange={onChange}
         trigger={
           <button
             type="button"
@@ -37,18 +35,7 @@ export function ConditionRow({
             {value === undefined ? 'always' : wrong ? value : conditionWords(value, scope)}
           </button>
         }
-      >
-        {open && (
-          <ConditionField
-            label="Only while"
-            value={value ?? ''}
-            scope={scope}
-            none="Always"
-            onChange={onChange}
-            close={() => setOpen(false)}
-          />
-        )}
-      </Sheet>
+      />
     </Row>
   );
 }

@@ -8,14 +8,12 @@ import {
   type Clauses,
   type Scope,
 } from '@tavu/core/expression';
-import type { FieldType } from '@tavu/core/model';
+import { CONDITION } from '@tavu/core/phrasing';
 import { Trash2 } from 'lucide-react';
 import { useRef, type ReactNode } from 'react';
 import { Button, ExpressionField, IconButton, Select, Small } from '../ui';
 import { ClauseBlanks, freshTest } from './ClauseBlanks';
 import { makeValue } from './makeValue';
-
-const CONDITION: FieldType = { type: 'on/off' };
 
 /** What a part can ask, as it is offered, and what it asks at first. Null: there is nothing to ask about. */
 const OFFERS: readonly (readonly [string, (scope: Scope) => Clause | null])[] = [

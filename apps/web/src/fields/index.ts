@@ -1,4 +1,5 @@
 export { ColourField, Swatch } from './ColourField';
+export { ConditionBlank } from './ConditionBlank';
 export { ConditionField } from './ConditionField';
 export { ScalarInput } from './ScalarInput';
 export { putOn, type Put } from './change';

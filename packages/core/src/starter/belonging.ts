@@ -31,8 +31,9 @@ const STEP = 40;
 export function whereItBelongs(standing: Standing, fresh: Element, held: readonly Element[] = []): Belonging {
   const column = playOf(fresh).focus ? underTheLast(standing, fresh) : null;
   const card = held.some((element) => playOf(element).focus) ? onTheCard(standing, fresh) : null;
-  const place = (standing.isHud ? edgePlace(standing, fresh) : null) ?? freePlace(standing, fresh);
-  return column ?? card ?? { parent: null, place, moves: [] };
+  if (column ?? card) return (column ?? card)!;
+  const edge = standing.isHud ? edgePlace(standing, fresh) : null;
+  return { parent: null, place: edge ?? freePlace(standing, fresh), moves: [] };
 }
 
 function underTheLast(standing: Standing, fresh: Element): Belonging | null {
@@ -62,33 +63,25 @@ function underTheLast(standing: Standing, fresh: Element): Belonging | null {
     .filter((element) => element.type === 'panel' && around(element))
     .sort((a, b) => rect(a).width * rect(a).height - rect(b).width * rect(b).height);
   const grown = panel && !holdsOf(panel).overflow ? growth(rect(panel), own, next, gap) : null;
-  const opened = grown && last.parent === panel!.id ? onOuterCard(standing, panel!, grown) : null;
-  if (opened) return { parent: last.parent, place: placeIn(parent, opened.shift), moves: opened.moves };
+  // What is arranged by its panel stays where it is on that, wherever the panel goes.
+  const opened = grown && arrange && panel === parent ? onOuterCard(standing, parent, grown) : null;
+  if (opened) return { parent: last.parent, place: last.place, moves: opened };
 
   if (!isLong && bottom(next) > frame.height - inset(frame, 'height')) return null;
   const inWay = standingOn(elements, layout, frame).filter((other) => !around(other));
   if (!arrange && inWay.some((other) => overlap(rect(other), next) > 0)) return null;
-  const place = placeIn(parent, 0);
+  const place = arrange
+    ? last.place
+    : { x: last.place.x, y: reparentAxis(last.place.y, spanOf(next, 'y'), roomOf(parent, layout, frame)) };
   if (!panel || !grown) return { parent: last.parent, place, moves: [] };
   if (bottom(grown) > frame.height || panel.place.y.at === 'stretch') return null;
   const held = roomOf(withId(elements, panel.parent), layout, frame);
   const y = reparentAxis(panel.place.y, spanOf(grown, 'y'), held);
   return { parent: last.parent, place, moves: [{ element: panel.id, place: { ...panel.place, y } }] };
-
-  function placeIn(holder: Element | undefined, shift: number): Place {
-    if (arrange) return last!.place;
-    const room = roomOf(holder, layout, frame);
-    const span = { start: next.y + shift, size: next.height };
-    return { x: last!.place.x, y: reparentAxis(last!.place.y, span, { ...room, start: room.start + shift }) };
-  }
 }
 
 /** A panel that grows on a card: the card grows with it, about its middle. Null where it stands on none. */
-function onOuterCard(
-  standing: Standing,
-  panel: Element,
-  grown: Rect,
-): { moves: Moved[]; shift: number } | null {
+function onOuterCard(standing: Standing, panel: Element, grown: Rect): Moved[] | null {
   const { layout, frame, elements } = standing;
   const own = layout.get(panel.id)!;
   const outer = cardOf({ ...standing, elements: elements.filter(({ id }) => id !== panel.id) }, own);
@@ -96,15 +89,11 @@ function onOuterCard(
   const by = grown.height - own.height;
   const moves = openCard(standing, outer, bottom(own), by);
   if (!moves) return null;
-  const shift = -by / 2;
   const room = roomOf(withId(elements, panel.parent), layout, frame);
-  const y = reparentAxis(panel.place.y, { start: own.y + shift, size: grown.height }, room);
-  return {
-    shift,
-    moves: moves.map((moved) =>
-      moved.element === panel.id ? { ...moved, place: { ...moved.place, y } } : moved,
-    ),
-  };
+  const y = reparentAxis(panel.place.y, { start: own.y - by / 2, size: grown.height }, room);
+  return moves.map((moved) =>
+    moved.element === panel.id ? { ...moved, place: { ...moved.place, y } } : moved,
+  );
 }
 
 /** On the card there is, between its words and its controls. */

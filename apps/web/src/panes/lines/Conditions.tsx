@@ -1,6 +1,6 @@
 'use client';
 
-import { ConditionField, makeValue } from '../../fields';
+import { ConditionBlank, makeValue } from '../../fields';
 import { conditionWords, scopeOfScreen } from '@tavu/core/expression';
 import { screenById } from '@tavu/core/model';
 import { useState } from 'react';
@@ -19,31 +19,21 @@ export function If({
   onChange: (when: string | undefined) => void;
 }) {
   const project = useStudio((studio) => studio.project);
-  const [open, setOpen] = useState(false);
   const scope = scopeOfScreen(project, 'screen' in owner ? screenById(project, owner.screen) : undefined);
   return (
-    <Sheet
+    <ConditionBlank
       label="Only if"
-      width="w-96"
-      open={open}
-      onOpen={setOpen}
+      field="Only if"
+      none="Take the condition out"
+      value={when}
+      scope={scope}
+      onChange={onChange}
       trigger={
         <button type="button" className="blank max-w-40 truncate">
           {when === undefined ? 'if …' : `if ${conditionWords(when, scope)}`}
         </button>
       }
-    >
-      {open && (
-        <ConditionField
-          label="Only if"
-          value={when ?? ''}
-          scope={scope}
-          none="Take the condition out"
-          onChange={onChange}
-          close={() => setOpen(false)}
-        />
-      )}
-    </Sheet>
+    />
   );
 }
 
