@@ -4,7 +4,7 @@ import { applyCommand } from '../edit';
 import type { Rect } from '../geometry';
 import type { Element, ElementType, Id, Project } from '../model';
 import { anyProject } from '../test/arbitrary';
-import { freshElement, projectFromNames, whereItBelongs } from '.';
+import { freshElement, projectFromNames, SETS, whereItBelongs } from '.';
 
 type Made = Exclude<ElementType, 'component'>;
 
@@ -175,4 +175,42 @@ test('rows of options go on the card of their screen, above its way back; one mo
   project = next;
   expect(screenCalled(project, 'Options').elements.at(-1)!.parent).toBe(set);
   check(set, made, rows + 24 + 108);
+});
+
+test('whatever is put on a card one after the other, what lies on it stays on it, and it stays in the frame', () => {
+  let opened = 0;
+  const more = fc.constantFrom('button', 'switch', 'slider', 'choice', 'menu', 'options');
+  fc.assert(
+    fc.property(
+      fc.constantFrom('Options', 'Pause'),
+      fc.array(more, { minLength: 1, maxLength: 5 }),
+      (name, all) => {
+        let project = projectFromNames('Game', ['Title', 'Play', 'Pause', 'Options']);
+        const { id, elements } = screenCalled(project, name);
+        const card = elements.find(({ type }) => type === 'panel')!.id;
+        const onCard = (): Id[] => {
+          const now = rects(project, id);
+          const around = now.get(card)!;
+          return screenCalled(project, name)
+            .elements.filter((element) => element.id !== card)
+            .map((element) => element.id)
+            .filter(
+              (one) => common(now.get(one)!, around) >= now.get(one)!.width * now.get(one)!.height - 0.01,
+            );
+        };
+        for (const one of all) {
+          const [before, { height }] = [onCard(), rects(project, id).get(card)!];
+          project =
+            one in SETS
+              ? applyCommand(project, 'add set', { screen: id, set: one }).project
+              : put(project, id, one as Made).project;
+          const is = rects(project, id).get(card)!;
+          if (is.height > height) opened++;
+          expect(onCard()).toEqual(expect.arrayContaining(before));
+          expect([is.y >= 0, is.y + is.height <= 1080]).toEqual([true, true]);
+        }
+      },
+    ),
+  );
+  expect(opened).toBeGreaterThan(50);
 });
