@@ -2,7 +2,6 @@
 
 import type { Language } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { edit, useStudio, languagesOf } from '../store';
 import { Field, Group, IconButton } from '../ui';
 
@@ -10,7 +9,6 @@ import { Field, Group, IconButton } from '../ui';
 export function Languages() {
   const project = useStudio((studio) => studio.project);
   const languages = languagesOf(project);
-  const [made, setMade] = useState(0);
   return (
     <Group title="Languages" unfolded={languages.length > 1}>
       <ul className="space-y-1">
@@ -37,14 +35,11 @@ export function Languages() {
         ))}
       </ul>
       <Field<Language>
-        key={made}
+        clears
         label="A new language, by its tag: de, fi, pt-BR"
         value=""
         read={(text) => readLanguage(text, languages)}
-        onChange={(language) => {
-          edit('add language', language);
-          setMade(made + 1);
-        }}
+        onChange={(language) => edit('add language', language)}
       />
       <p className="text-sm text-soft">
         Choose it under Live, and the words you type over the picture are in that language. Players begin in

@@ -3,7 +3,6 @@
 import { readName, screenById, type Id } from '@tavu/core/model';
 import { ruleAround } from '@tavu/core/motion';
 import { CopyPlus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { choose, edit, NOTHING, useStudio } from '../store';
 import { Field, Button, Row } from '../ui';
 import { AreaSelect } from './AreaSelect';
@@ -62,7 +61,6 @@ export function Several({ screens }: { screens: readonly Id[] }) {
 /** The areas of the project, and a new one. */
 export function Areas() {
   const areas = useStudio((studio) => studio.project.areas);
-  const [made, setMade] = useState(0);
   return (
     <section aria-label="Areas">
       <h3 className="mb-1 font-bold">Areas</h3>
@@ -77,7 +75,7 @@ export function Areas() {
         </button>
       ))}
       <Field
-        key={made}
+        clears
         label="A new area, for rules that hold on several screens"
         value=""
         read={(text) =>
@@ -88,7 +86,6 @@ export function Areas() {
         }
         onChange={(name) => {
           edit('add area', { name }, { chosen: (id) => ({ ...NOTHING, area: id ?? null }) });
-          setMade(made + 1);
         }}
       />
     </section>

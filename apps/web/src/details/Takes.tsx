@@ -27,7 +27,6 @@ export function ShownWhen({ screen }: { screen: Screen }) {
 export function Takes({ screen }: { screen: Screen }) {
   const project = useStudio((studio) => studio.project);
   const outcomes = screen.outcomes ?? [];
-  const [made, setMade] = useState(0);
   const { id } = screen;
   const some = (screen.parameters?.length ?? 0) + outcomes.length > 0;
   const [open, setOpen] = useState(some);
@@ -85,7 +84,7 @@ export function Takes({ screen }: { screen: Screen }) {
                 ))}
               </ul>
               <Field
-                key={made}
+                clears
                 label="One more answer"
                 value=""
                 className="mt-1"
@@ -95,10 +94,7 @@ export function Takes({ screen }: { screen: Screen }) {
                     outcomes.map((outcome) => outcome.name),
                   )
                 }
-                onChange={(name) => {
-                  edit('add outcome', { screen: id, name });
-                  setMade(made + 1);
-                }}
+                onChange={(name) => edit('add outcome', { screen: id, name })}
               />
             </div>
           )}

@@ -24,7 +24,6 @@ import { InputRules } from './InputRules';
 export function Actions() {
   const project = useStudio((studio) => studio.project);
   const clashes = useMemo(() => findingsAtLarge(project), [project]);
-  const [made, setMade] = useState(0);
   const names = project.actions.map((action) => action.name);
   return (
     <section aria-label="Actions">
@@ -35,14 +34,11 @@ export function Actions() {
         ))}
       </ul>
       <Field
-        key={made}
+        clears
         label="A new action"
         value=""
         read={(text) => readName(text, names)}
-        onChange={(name) => {
-          edit('add action', { name });
-          setMade(made + 1);
-        }}
+        onChange={(name) => edit('add action', { name })}
       />
       <div role="group" aria-label="Shared keys" className="mt-2 space-y-1">
         <Findings

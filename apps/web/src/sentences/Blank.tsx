@@ -6,7 +6,6 @@ import {
   SOMEWHERE,
   screenById,
   targetName,
-  type Id,
   type Link,
   type LinkKind,
   withId,
@@ -17,6 +16,7 @@ import { useState } from 'react';
 import { edit, useStudio } from '../store';
 import { goOnAt, Picker, type Choice, Button, Sheet } from '../ui';
 import { editorOfTrigger, OutcomePicker, TriggerPicker } from '../triggers';
+import { blankIn } from './blankIn';
 import { EffectBlank } from './EffectBlank';
 import { ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
 import { MotionSheet } from '../motion';
@@ -39,6 +39,7 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
     <button
       type="button"
       data-blank={piece.blank}
+      data-effect={piece.effect}
       className={`blank ${look}`}
       title={odd ? 'It has a motion of its own' : undefined}
     >
@@ -47,7 +48,7 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
   );
   const close = (): void => {
     setOpen(false);
-    goOnAt(() => blankIn(link.id, piece.blank));
+    goOnAt(() => blankIn(link.id, piece.blank, piece.effect));
   };
   return (
     <Sheet
@@ -59,19 +60,6 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
     >
       {open && <Filling piece={piece} link={link} close={close} />}
     </Sheet>
-  );
-}
-
-/**
- * A word of a sentence that can be filled otherwise, else its first one: what is filled may change what else there
- * is.
- */
-export function blankIn(link: Id, blank: BlankPiece['blank']): HTMLElement | null {
-  const sentence = document.querySelector<HTMLElement>(`[data-link="${CSS.escape(link)}"]`);
-  return (
-    sentence?.querySelector<HTMLElement>(`[data-blank="${blank}"]`) ??
-    sentence?.querySelector<HTMLElement>('[data-blank]') ??
-    null
   );
 }
 

@@ -4,7 +4,8 @@ import { SOMEWHERE, type Effect, type Link, withId } from '@tavu/core/model';
 import { useState } from 'react';
 import { EffectPicker } from '../effects';
 import { edit, useStudio } from '../store';
-import { Sheet, Small } from '../ui';
+import { goOnAt, Sheet, Small } from '../ui';
+import { blankIn } from './blankIn';
 
 /** What else a sentence does: show or take away a notice, tell the game something. `index` null adds one. */
 export function EffectBlank({ link, index, close }: { link: Link; index: number | null; close: () => void }) {
@@ -40,16 +41,19 @@ const isUnsaid = ({ to }: Link): boolean => to !== undefined && 'gap' in to && t
 
 export function AddEffect({ link }: { link: Link }) {
   const [open, setOpen] = useState(false);
-  const anchor = (
-    <span>
-      <Small aria-label="Also show or say something" onClick={() => setOpen(true)}>
-        also …
-      </Small>
-    </span>
-  );
+  /** The keyboard goes on at what has been added. */
+  const close = (): void => {
+    setOpen(false);
+    goOnAt(() => blankIn(link.id, 'effect', link.effects.length));
+  };
   return (
-    <Sheet anchor={anchor} open={open} onOpen={setOpen} label="Also show or say something">
-      {open && <EffectBlank link={link} index={null} close={() => setOpen(false)} />}
+    <Sheet
+      trigger={<Small aria-label="Also show or say something">also …</Small>}
+      open={open}
+      onOpen={setOpen}
+      label="Also show or say something"
+    >
+      {open && <EffectBlank link={link} index={null} close={close} />}
     </Sheet>
   );
 }

@@ -4,7 +4,7 @@ import { PROJECT, SOMEWHERE, type Trigger, type Id, type Link } from '@tavu/core
 import { useState } from 'react';
 import { edit } from '../store';
 import { Sheet, goOnAt } from '../ui';
-import { blankIn } from './Blank';
+import { blankIn } from './blankIn';
 import { editorOfTrigger, TriggerPicker } from '../triggers';
 
 /** The sentence that is not there yet: pick what sets it off, then say where it leads. */
@@ -18,6 +18,7 @@ export function NewSentence({ source }: { source: Id }) {
       trigger={
         <button
           type="button"
+          data-new-sentence
           className="mt-2 w-full rounded border-2 border-dashed border-strong px-2.5 py-1.5 text-left text-soft hover:border-chosen hover:text-chosen"
         >
           When …
@@ -28,6 +29,9 @@ export function NewSentence({ source }: { source: Id }) {
     </Sheet>
   );
 }
+
+/** Where the next sentence of what is chosen begins. */
+export const newSentenceIn = (): HTMLElement | null => document.querySelector('[data-new-sentence]');
 
 /** What a new sentence says first: the usual way on from such a trigger. */
 function firstKind(trigger: Trigger, source: Id): Pick<Link, 'kind' | 'to'> {

@@ -10,7 +10,8 @@ import { Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { choose, edit, useStudio } from '../store';
 import { editorOfTrigger } from '../triggers';
-import { Blank, blankIn } from './Blank';
+import { Blank } from './Blank';
+import { blankIn } from './blankIn';
 import { AddEffect } from './EffectBlank';
 import { Effects } from './Effects';
 import { ConditionSheet } from './Expressions';
@@ -48,18 +49,22 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
 }
 
 function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
-  const put = (change: Partial<Link>): void => void edit('change link', { link: link.id, change });
+  /** What is pressed goes; the keyboard goes on at the blank that says the same. */
+  const add = (what: 'once' | 'aboveModal', blank: 'once' | 'above'): void => {
+    edit('change link', { link: link.id, change: { [what]: true } });
+    goOnAt(() => blankIn(link.id, blank));
+  };
   return (
     <div className="mt-1 space-y-1">
       <Effects link={link} />
       <div className="flex flex-wrap items-center gap-1">
         <AddEffect link={link} />
         <AddCondition link={link} />
-        {!link.once && <Small onClick={() => put({ once: true })}>only once</Small>}
+        {!link.once && <Small onClick={() => add('once', 'once')}>only once</Small>}
         <AskFirst link={link} />
         {editorOfTrigger(link.trigger).above && !link.aboveModal && (
           <Tip text="Works also while a modal screen is above">
-            <Small onClick={() => put({ aboveModal: true })}>also above modal</Small>
+            <Small onClick={() => add('aboveModal', 'above')}>also above modal</Small>
           </Tip>
         )}
       </div>
@@ -84,7 +89,14 @@ function AskFirst({ link }: { link: Link }) {
   if (asks || trigger.on === 'returned') return null;
   return (
     <Tip text="Opens a question with Yes and No first; this happens after Yes">
-      <Small onClick={() => edit('ask first', { link: link.id })}>ask first</Small>
+      <Small
+        onClick={() => {
+          edit('ask first', { link: link.id });
+          goOnAt(() => blankIn(link.id, 'target'));
+        }}
+      >
+        ask first
+      </Small>
     </Tip>
   );
 }

@@ -13,6 +13,7 @@ export function Field<T>({
   onChange,
   className = '',
   hidden = false,
+  clears = false,
   step,
   placeholder,
   note,
@@ -24,6 +25,8 @@ export function Field<T>({
   className?: string;
   /** The label is only spoken. */
   hidden?: boolean;
+  /** What is taken makes something new; the field is empty for the next. */
+  clears?: boolean;
   /** Up and down change the value: what comes `by` steps after this text. */
   step?: (text: string, by: number) => string;
   placeholder?: string;
@@ -42,6 +45,7 @@ export function Field<T>({
     const got = read(typed);
     if ('error' in got) return setError(got.error);
     setError(null);
+    if (clears) setText(value);
     onChange(got.ok);
   };
   return (

@@ -24,6 +24,7 @@ import { inputCommands } from './inputs';
 import { languageCommands } from './languages';
 import { lookCommands } from './looks';
 import { motionCommands } from './motions';
+import { stackCommands } from './stack';
 import { letGo, put } from '../references';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
 import { pasteElements, putScreens } from './put';
@@ -160,6 +161,7 @@ export const commands = {
   },
 
   ...elementCommands,
+  ...stackCommands,
   /** Puts elements on a screen, taken from this or another project. */
   'paste elements': (project: Project, { screen, from }: { screen: Id; from: Project }): Made =>
     pasteElements(project, screen, from)[0],

@@ -59,7 +59,7 @@ export const elementCommands = {
   'add set': (project: Project, { screen, set }: { screen: Id; set: string }): Made => {
     const owner = ownerById(project, screen);
     const ready = Object.hasOwn(SETS, set) ? SETS[set] : undefined;
-    if (!owner || !ready) return;
+    if (!owner || !ready || ready.suits?.(asWritten(project)) === false) return;
     const values = new Map(
       (ready.values ?? []).map((wanted) => [
         wanted.name,
@@ -76,9 +76,9 @@ export const elementCommands = {
       frame: frameIn(project, owner),
       isHud,
     };
-    const { place, moves } = whereItBelongs(standing, root!, rest);
+    const { moves, ...where } = whereItBelongs(standing, root!, rest);
     move(owner, moves);
-    putIn(owner, [{ ...root!, place }, ...rest]);
+    putIn(owner, [{ ...root!, ...where }, ...rest]);
     return root!.id;
   },
   'change element': (project: Project, { screen, ...change }: ElementChange & { screen: Id }): Made =>
@@ -240,7 +240,7 @@ const differing = (value: object, from: object): object =>
   );
 
 /** Siblings attached to elements that go keep their place, anchored to the parent. */
-function detach(
+export function detach(
   project: Project,
   owner: Owner,
   gone: ReadonlySet<Id>,

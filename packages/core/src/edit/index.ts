@@ -5,4 +5,5 @@ export { takeElements, takeScreens } from './take';
 export { frameIn, layoutIn, ownerById, reach, roomIn, type Owner, type Reached } from './owners';
 export { boundBy } from './names';
 export { topmostOf, type ElementChange } from './elements';
+export { stackable } from './stack';
 export { allElements } from './looks';

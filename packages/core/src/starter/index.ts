@@ -7,6 +7,6 @@ export { areaForHud, isHudName, layersFor } from './huds';
 export { freshElement } from './fresh';
 export { whereItBelongs, type Belonging } from './belonging';
 export type { Moved } from './card';
-export { SETS, valueMeant, type ReadySet } from './sets';
+export { SETS, setsFor, valueMeant, type ReadySet } from './sets';
 export { largeProject } from './large';
 export { offersOf } from './offers';

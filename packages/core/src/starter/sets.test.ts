@@ -2,9 +2,10 @@ import { compile } from '../compile';
 import { applyCommand } from '../edit';
 import { findingsOf } from '../check';
 import { readProject, writeProject } from '../schema';
-import { projectFromNames, SETS } from '.';
+import { projectFromNames, SETS, setsFor } from '.';
 
-const project = projectFromNames('Game', ['Title', 'Play']);
+const german = { code: 'de', name: 'German', direction: 'ltr' };
+const project = applyCommand(projectFromNames('Game', ['Title', 'Play']), 'add language', german).project;
 const screen = project.screens[0]!.id;
 
 describe.each(Object.keys(SETS))('the ready set %s', (set) => {
@@ -41,6 +42,30 @@ describe.each(Object.keys(SETS))('the ready set %s', (set) => {
     const names = twice.screens[0]!.elements.map(({ name }) => name.toLowerCase());
     expect(new Set(names).size).toBe(names.length);
   });
+});
+
+test('a row for the language is there as soon as a second one is, and sets it', () => {
+  const english = projectFromNames('Game', ['Title']);
+  expect(setsFor(english).map(([set]) => set)).not.toContain('language');
+  expect(applyCommand(english, 'add set', { screen, set: 'language' }).project).toBe(english);
+  expect(setsFor(project).map(([set]) => set)).toContain('language');
+  const { project: now, made } = applyCommand(project, 'add set', { screen, set: 'language' });
+  expect(now.screens[0]!.elements.find(({ id }) => id === made)).toMatchObject({ value: 'language' });
+  expect(now.values).toEqual(project.values);
+});
+
+test('a row is put under the rows of options there are, in their panel', () => {
+  const rows = applyCommand(project, 'add set', { screen, set: 'options' });
+  const { project: now, made } = applyCommand(rows.project, 'add set', { screen, set: 'language' });
+  const { elements } = now.screens[0]!;
+  const language = elements.find(({ id }) => id === made)!;
+  expect(language.parent).toBe(rows.made);
+  const { layout } = compile(now).screens.get(screen)!;
+  const panel = layout.get(rows.made!)!;
+  const above = elements.filter(({ parent, id }) => parent === rows.made && id !== made);
+  const lowest = Math.max(...above.map(({ id }) => layout.get(id)!.y + layout.get(id)!.height));
+  expect(layout.get(made!)!.y).toBeGreaterThan(lowest);
+  expect(layout.get(made!)!.y + layout.get(made!)!.height).toBeLessThan(panel.y + panel.height);
 });
 
 test('rows of options make the settings they control', () => {

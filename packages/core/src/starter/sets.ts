@@ -1,4 +1,13 @@
-import { freshId, identifierOf, type Element, type Project, type Value, type ValueType } from '../model';
+import {
+  freshId,
+  identifierOf,
+  LANGUAGE,
+  languageValue,
+  type Element,
+  type Project,
+  type Value,
+  type ValueType,
+} from '../model';
 import { freshElement } from './fresh';
 import { at, centre, end, start } from './pieces';
 
@@ -9,6 +18,8 @@ export interface ReadySet {
   words: string;
   /** Values it shows or sets, by what expressions call them. One of that name and type is taken where there is one. */
   values?: readonly (ValueType & { name: string; life: Value['life']; default: Value['default'] })[];
+  /** Whether a project has a use for it. Absent: every one has. */
+  suits?: (project: Project) => boolean;
   /** @param value each of its values, by name: what it is called in the project may differ */
   make: (project: Project, value: (name: string) => Pick<Value, 'id' | 'name'>) => Element[];
 }
@@ -74,6 +85,19 @@ export const SETS: Record<string, ReadySet> = {
         ['slider', { ...called('Volume'), value: value('volume').id }],
         ['choice', { ...called('Difficulty'), value: value('difficulty').id }],
       ]),
+  },
+  language: {
+    label: 'Row for the language',
+    words: 'languages translation german player options settings',
+    suits: (project) => languageValue(project) !== null,
+    make: (project) => [
+      {
+        ...freshElement(project, 'choice'),
+        id: freshId('e'),
+        ...called('Language'),
+        value: LANGUAGE,
+      } as Element,
+    ],
   },
   score: {
     label: 'Score',
@@ -149,6 +173,10 @@ export const SETS: Record<string, ReadySet> = {
     },
   },
 };
+
+/** The ready sets that a project has a use for. */
+export const setsFor = (project: Project): [name: string, set: ReadySet][] =>
+  Object.entries(SETS).filter(([, { suits }]) => suits?.(project) !== false);
 
 /** The value of a project that a set means by a name: one that is called so and of that type. */
 export const valueMeant = (project: Project, wanted: ValueType & { name: string }): Value | undefined =>

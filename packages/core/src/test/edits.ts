@@ -116,6 +116,11 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     screen,
     elements: [element, sibling ?? 'none'],
   }),
+  'stack elements': ({ screen, element, sibling, m }) => ({
+    screen,
+    elements: [element, sibling ?? 'none'],
+    by: m % 2 ? 'column' : 'row',
+  }),
   'paste elements': ({ screen, other, element }, project) => ({
     screen: other,
     from: takeElements(project, screen, [element]) ?? project,

@@ -1,3 +1,5 @@
+import { scopeOfScreen } from '../expression';
+import { screenById } from '../model';
 import { conditionPiece } from '../phrasing';
 import * as named from './named';
 import type { On, TriggerAuthor, TriggerPlay } from './trigger';
@@ -12,5 +14,6 @@ export const author: TriggerAuthor<On<'value'>> = {
     { words: ' ' },
     conditionPiece('awaits', when, scope),
   ],
-  label: ({ when }) => when,
+  label: ({ when }, project, from) =>
+    conditionPiece('awaits', when, scopeOfScreen(project, screenById(project, from))).words,
 };

@@ -3,9 +3,9 @@ import { findings } from './findings';
 import type { Finder } from './finds';
 import { lines } from './lines';
 import { places } from './places';
+import { putOn } from './putOn';
 import { elements, screens } from './screens';
-import { sentences } from './sentences';
-import { sets } from './sets';
+import { newSentences, sentences } from './sentences';
 import { todo } from './todo';
 import { events, values } from './values';
 
@@ -19,7 +19,8 @@ export const FINDERS: Record<string, Finder> = {
   values,
   events,
   todo,
-  sets,
+  newSentences,
+  putOn,
   places,
   findings,
 };

@@ -1,7 +1,9 @@
+import { isPressed } from '@tavu/core/elements/author';
 import { byId } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
 import { centreOnMap } from '../../panes/map';
-import { chooseLink } from '../../store';
+import { newSentenceIn, whenPressed } from '../../sentences';
+import { chooseLink, useStudio } from '../../store';
 import type { Finder } from './finds';
 
 /** The first word of a sentence that can be filled otherwise. */
@@ -22,4 +24,32 @@ export const sentences: Finder = {
       },
       goOn: () => blankOf(link.id),
     })),
+};
+
+/** What can begin a sentence: the press of what is chosen, and anything else on its screen. */
+export const newSentences: Finder = {
+  list: () => {
+    const { chosen, flow } = useStudio.getState();
+    const screen = flow.screens.get(chosen.screen ?? '');
+    if (!screen) return [];
+    const element = screen.byId.get(chosen.element ?? '');
+    const begin = {
+      group: 'To do',
+      hint: `a new sentence of ${screen.screen.name}`,
+      words: 'link go to open',
+    };
+    return [
+      ...(element && isPressed(element.type)
+        ? [
+            {
+              ...begin,
+              key: 'when pressed',
+              label: `When ${element.name} is pressed …`,
+              onPick: () => whenPressed(screen.id, element.id),
+            },
+          ]
+        : []),
+      { ...begin, key: 'when', label: 'When …', onPick: () => undefined, goOn: newSentenceIn },
+    ];
+  },
 };

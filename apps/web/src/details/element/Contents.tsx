@@ -3,7 +3,7 @@
 import { elementOf } from '@tavu/core/triggers';
 import { linksFrom, type Element, type Id, type Screen, withId } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
-import { SETS } from '@tavu/core/starter';
+import { setsFor } from '@tavu/core/starter';
 import { Eye, EyeOff, GripVertical, Lock, Plus } from 'lucide-react';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import {
@@ -167,7 +167,8 @@ function whereIn(event: DragEvent): Drop['where'] {
 const SET = 'set ';
 
 function AddOne({ screen }: { screen: Id }) {
-  const components = useStudio((studio) => studio.project.components) ?? [];
+  const project = useStudio((studio) => studio.project);
+  const components = project.components ?? [];
   return (
     <div className="flex flex-wrap gap-1">
       {(['button', 'text', 'panel', 'picture'] as const).map((type) => (
@@ -198,7 +199,7 @@ function AddOne({ screen }: { screen: Id }) {
           </option>
         ))}
         <optgroup label="Ready sets">
-          {Object.entries(SETS).map(([set, { label }]) => (
+          {setsFor(project).map(([set, { label }]) => (
             <option key={set} value={SET + set}>
               {label}
             </option>

@@ -2,16 +2,16 @@
 
 import { elementOf } from '@tavu/core/triggers';
 import { findingsDrawn } from '@tavu/core/check';
-import { Findings, Field, Group, Button, IconButton, goOnAt } from '../../ui';
+import { Findings, Field, Group, Button, IconButton } from '../../ui';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
-import { linksFrom, readName, SOMEWHERE, type Element, type Id, type Screen } from '@tavu/core/model';
+import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/core/model';
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
 
 import { flag } from '../../canvas';
 import { choose, edit, useStudio } from '../../store';
-import { blankIn, Sentence } from '../../sentences';
+import { Sentence, whenPressed } from '../../sentences';
 import { putOn } from '../../fields';
 import { ContentsList } from './Contents';
 import { Inside } from './Inside';
@@ -113,24 +113,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
       {leadsNowhere(compiled, element) && (
         <section aria-label="What pressing it does">
           <p className="mb-1 text-sm text-soft">It leads nowhere yet.</p>
-          <Button
-            onClick={() => {
-              const made = edit(
-                'add link',
-                {
-                  from: screen.id,
-                  trigger: { on: 'press', element: path },
-                  kind: 'go',
-                  to: { gap: SOMEWHERE },
-                  effects: [],
-                },
-                { chosen: (made) => ({ link: made ?? null }) },
-              );
-              if (made) goOnAt(() => blankIn(made, 'target'));
-            }}
-          >
-            When it is pressed …
-          </Button>
+          <Button onClick={() => whenPressed(screen.id, path)}>When it is pressed …</Button>
         </section>
       )}
       {links.length > 0 && (

@@ -2,6 +2,7 @@
 
 import { alignTo, around, spread, type Edge } from '@tavu/core/layout';
 import type { Rect, Axis } from '@tavu/core/geometry';
+import { ownerById, stackable } from '@tavu/core/edit';
 import { readName, type Screen, withId } from '@tavu/core/model';
 import {
   AlignCenterHorizontal,
@@ -12,7 +13,9 @@ import {
   AlignStartHorizontal,
   AlignStartVertical,
   AlignVerticalDistributeCenter,
+  Columns3,
   Copy,
+  Rows3,
   Trash2,
 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
@@ -154,6 +157,7 @@ export function SeveralElements({ screen }: { screen: Screen }) {
       <NearSiblings screen={screen} />
       <AlignTools screen={screen} />
       <div className="flex flex-wrap gap-1">
+        <Stacking screen={screen} elements={own} />
         <MakeComponent screen={screen} elements={own} />
         <Button
           onClick={() => {
@@ -167,6 +171,28 @@ export function SeveralElements({ screen }: { screen: Screen }) {
           <Trash2 size={13} aria-hidden="true" /> Delete them
         </Button>
       </div>
+    </>
+  );
+}
+
+/** Elements that stand by themselves become a column or a row, which keeps its gap as it grows. */
+function Stacking({ screen, elements }: { screen: Screen; elements: readonly string[] }) {
+  const can = useStudio(
+    ({ project }) => stackable(ownerById(project, screen.id) ?? screen, elements).length > 0,
+  );
+  if (!can) return null;
+  const stack = (by: 'column' | 'row'): void => {
+    const made = edit('stack elements', { screen: screen.id, elements: [...elements], by });
+    if (made) choose({ element: made });
+  };
+  return (
+    <>
+      <Button title="One under another in a panel that keeps the gap" onClick={() => stack('column')}>
+        <Rows3 size={13} aria-hidden="true" /> Make a column
+      </Button>
+      <Button title="Side by side in a panel that keeps the gap" onClick={() => stack('row')}>
+        <Columns3 size={13} aria-hidden="true" /> Make a row
+      </Button>
     </>
   );
 }

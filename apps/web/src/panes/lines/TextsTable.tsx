@@ -8,7 +8,7 @@ import { type Translated, withId } from '@tavu/core/model';
 import { lettersIn } from '@tavu/core/run';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { FileDown, FileUp } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { languagesOf, choose, chooseLink, edit, endStep, notify, useStudio } from '../../store';
 import { Picture, readNumber, Field, Button, Small, Tip, Select } from '../../ui';
 import { readFile, saveAs, Stopped } from '../../persistence';
@@ -117,6 +117,26 @@ const STATE_WORDS: [NonNullable<Translated['state']>, string][] = [
   ['final', 'final'],
 ];
 
+/** Up from before the first letter and down from after the last lead to the text before and the next. */
+function fromTextToText(event: KeyboardEvent<HTMLTextAreaElement>): void {
+  const { selectionStart, selectionEnd, value } = event.currentTarget;
+  const by =
+    event.key === 'ArrowDown' && selectionStart === value.length
+      ? 1
+      : event.key === 'ArrowUp' && selectionEnd === 0
+        ? -1
+        : 0;
+  if (by === 0 || event.shiftKey || event.nativeEvent.isComposing) return;
+  const row = event.currentTarget.closest<HTMLElement>('[data-index]');
+  const next = row?.parentElement?.querySelector<HTMLTextAreaElement>(
+    `[data-index="${Number(row.dataset.index) + by}"] textarea`,
+  );
+  if (!next) return;
+  event.preventDefault();
+  next.focus();
+  next.setSelectionRange(...(by > 0 ? ([next.value.length, next.value.length] as const) : ([0, 0] as const)));
+}
+
 function OneText({ row, code }: { row: TextRow; code: string }) {
   const { key, place, source, target, state, note, maxLength } = row;
   return (
@@ -145,6 +165,7 @@ function OneText({ row, code }: { row: TextRow; code: string }) {
               placeholder="not translated"
               className="block field-sizing-content min-h-7 w-full resize-none rounded border border-line bg-sheet px-1.5 py-1 leading-5"
               onBlur={endStep}
+              onKeyDown={fromTextToText}
               onChange={(event) =>
                 edit(
                   'translate',

@@ -2,7 +2,6 @@
 
 import { identifierOf, zeroOf, type FieldType, type Id, type Parameter, type Scalar } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { Field, IconButton, Check } from '../../ui';
 import { ScalarInput, newType, readValueName } from '../../fields';
 import { TypeRest, TypeSelect } from './TypeFields';
@@ -29,7 +28,6 @@ export function Fields({
   onChange: (id: Id, change: Partial<Parameter>) => void;
   onDelete: (id: Id) => void;
 }) {
-  const [made, setMade] = useState(0);
   return (
     <div role="group" aria-label={title}>
       <p className="mb-1 text-sm text-soft">{title}</p>
@@ -96,15 +94,12 @@ export function Fields({
         ))}
       </ul>
       <Field
-        key={made}
+        clears
         label="New field"
         value=""
         className="mt-1"
         read={(text) => readValueName(text, items)}
-        onChange={(name) => {
-          onAdd(name, { type: 'text' });
-          setMade(made + 1);
-        }}
+        onChange={(name) => onAdd(name, { type: 'text' })}
       />
     </div>
   );

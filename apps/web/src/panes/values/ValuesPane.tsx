@@ -204,19 +204,15 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
 function NewValue() {
   const values = valuesOf(useStudio((studio) => studio.project));
   const [type, setType] = useState<FieldType['type']>('on/off');
-  const [made, setMade] = useState(0);
   return (
     <div className="flex items-end gap-2">
       <Field
-        key={made}
+        clears
         label="A new value"
         value=""
         className="min-w-0 flex-1"
         read={(text) => readValueName(text, values)}
-        onChange={(name) => {
-          edit('add value', { ...(newType(type) as ValueType), name });
-          setMade(made + 1);
-        }}
+        onChange={(name) => edit('add value', { ...(newType(type) as ValueType), name })}
       />
       <TypeSelect label="Type of the new value" type={type} onChange={setType} />
     </div>
@@ -235,7 +231,6 @@ function Events({
   const events = useStudio((studio) => studio.project.events).filter(
     (event) => event.direction === direction,
   );
-  const [made, setMade] = useState(0);
   return (
     <div>
       <h3 className="mb-1 font-bold">{title}</h3>
@@ -245,7 +240,7 @@ function Events({
         ))}
       </ul>
       <Field
-        key={made}
+        clears
         label={direction === 'in' ? 'A new event from the game' : 'A new event for the game'}
         value=""
         read={(text) =>
@@ -254,10 +249,7 @@ function Events({
             events.map((event) => event.name),
           )
         }
-        onChange={(name) => {
-          edit('add event', { name, direction });
-          setMade(made + 1);
-        }}
+        onChange={(name) => edit('add event', { name, direction })}
       />
     </div>
   );
