@@ -150,7 +150,11 @@ export interface Handle {
   y: -1 | 0 | 1;
 }
 
-/** Resizes by a handle. Shift keeps the proportions; Alt resizes about the middle. */
+/**
+ * Resizes by a handle. Shift keeps the proportions; Alt resizes about the middle.
+ * @param event where the pointer went down, in pixels of the window
+ * @param scale pixels of the window to one of the design
+ */
 export function dragHandle(
   event: { clientX: number; clientY: number },
   compiled: CompiledScreen,
@@ -231,7 +235,11 @@ export function dragTurn(
   );
 }
 
-/** Draws out a rect: where a new element comes, or a band to choose with. */
+/**
+ * Draws out a rect: where a new element comes, or a band to choose with.
+ * @param event where the pointer went down, in pixels of the window
+ * @param done is given the rect in design pixels; null where it was only pressed
+ */
 export function dragOut(
   event: { clientX: number; clientY: number },
   pointOf: PointOf,

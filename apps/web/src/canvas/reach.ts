@@ -85,4 +85,5 @@ export const isLocked = (compiled: CompiledScreen, path: Id): boolean => {
   return false;
 };
 
+/** A rect so many design pixels to the right and further down. */
 export const moved = (rect: Rect, x: number, y: number): Rect => ({ ...rect, x: rect.x + x, y: rect.y + y });

@@ -29,6 +29,7 @@ export function readValueName(
   return same ? { error: `In conditions it would be called ${called}, like “${same.name}”.` } : read;
 }
 
+/** A number as it is typed, from `min` to `max` where there are such; else what is wrong with it. */
 export function readNumber(
   text: string,
   { min, max }: { min?: number; max?: number } = {},

@@ -203,6 +203,7 @@ function RunClock() {
   );
 }
 
+/** A time in microseconds as a clock has it, to the tenth of a second: `01:02.3`. */
 export function clockText(micros: number): string {
   const tenths = Math.floor(micros / 100_000);
   const seconds = Math.floor(tenths / 10);

@@ -53,7 +53,11 @@ export function addSet(screen: Id, set: string): void {
   if (made) choose({ screen, element: made });
 }
 
-/** Where it was drawn; a press without a drag puts it there at its usual size. The pointer chooses again after it. */
+/**
+ * Where it was drawn; a press without a drag puts it there at its usual size. The pointer chooses again after it.
+ * @param drawn in design pixels
+ * @param point where it was pressed, in design pixels
+ */
 export function addDrawn(
   compiled: CompiledScreen,
   tool: Tool,

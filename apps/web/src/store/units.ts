@@ -22,6 +22,7 @@ export const momentIn = (micros: number, unit: Unit, rates: Rates): string =>
   // Rounded as a whole number first, so that two halves of a millisecond are never rounded differently.
   unit === 's' ? (Math.round(micros / 1000) / 1000).toFixed(3) : timeIn(micros, unit, rates);
 
+/** Puts moments of the run, in microseconds, into the unit that times are read in. */
 export function useMoments(): (micros: number) => string {
   const unit = useUnits((units) => units.unit);
   const rates = useStudio((studio) => studio.project.rates);

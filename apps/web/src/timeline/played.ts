@@ -12,6 +12,7 @@ export interface Shown {
 
 /** Microseconds since its beginning; null while Live shows the run. */
 export type Moment = StoreApi<{ at: number | null }>;
+/** That moment, followed: drawn anew with every frame that is played. */
 export const useMoment = (moment: Moment): number | null => useStore(moment, (now) => now.at);
 
 /** It is shown in Live by itself: scrubbed, or played, once or again and again. The run waits meanwhile. */

@@ -4,7 +4,7 @@ const STEPS = [
   60_000_000, 300_000_000, 900_000_000,
 ];
 
-/** Where marks stand on an axis of this length, about eight of them. */
+/** Where marks stand on an axis of this length, about eight of them; microseconds. */
 export function marksOn(length: number): number[] {
   const step = STEPS.find((value) => length / value <= 9) ?? STEPS.at(-1)!;
   return Array.from({ length: Math.floor(length / step) + 1 }, (_, i) => i * step);

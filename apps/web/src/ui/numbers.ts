@@ -53,6 +53,7 @@ function readSum(text: string, room: number): { ok: number } | { error: string }
   return Number.isFinite(result) ? { ok: result } : { error: 'That sum has no result.' };
 }
 
+/** A number as it is typed, sums and all, from `min` to `max`; else what is wrong with it. */
 export function readNumber(text: string, min: number, max: number): { ok: number } | { error: string } {
   const sum = readSum(text, 0);
   if ('error' in sum) return { error: 'Write a number.' };

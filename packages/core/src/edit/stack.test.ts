@@ -96,6 +96,7 @@ test('one alone, those of other parents, and what a panel places already are not
   expect(stackable(owner, ['b0'])).toEqual([]);
   expect(stackable(owner, order)).toEqual([]);
   expect(stackable(owner, [panel.id, 'b1'])).toEqual([]);
+  expect(stackable(owner, [panel.id, panel.id])).toEqual([]);
   const again = applyCommand(project, 'stack elements', { screen: 's', elements: order, by: 'row' });
   expect(again.project).toBe(project);
 });

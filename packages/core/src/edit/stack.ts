@@ -1,4 +1,4 @@
-import { around, reparentAxis, spanOf } from '../layout';
+import { around, reparentAxis, spanOf, tidy } from '../layout';
 import type { Axis, Rect } from '../geometry';
 import { freshId, withId, type Arrange, type Element, type Id, type Placement, type Project } from '../model';
 import { freshElement } from '../starter';
@@ -17,7 +17,7 @@ const NEAR = 0.5;
  * that does not place them itself. Fewer than two are none.
  */
 export function stackable(owner: Owner, ids: readonly Id[]): Element[] {
-  const tops = topmostOf(owner, ids).map((id) => withId(owner.elements, id)!);
+  const tops = topmostOf(owner, [...new Set(ids)]).map((id) => withId(owner.elements, id)!);
   const parent = withId(owner.elements, tops[0]?.parent);
   const placed = parent?.type === 'panel' && parent.arrange !== undefined;
   const together = tops.length > 1 && tops.every((element) => element.parent === tops[0]!.parent);
@@ -74,7 +74,7 @@ export const stackCommands = {
         element.place[axis] = {
           at: 'start',
           offset: 0,
-          size: spanOf(rects[i]!, axis).size,
+          size: tidy(spanOf(rects[i]!, axis).size),
           ...(min === undefined ? {} : { min }),
           ...(max === undefined ? {} : { max }),
         };
@@ -91,9 +91,9 @@ export const stackCommands = {
 /** The gap that is in the middle of all there are, in whole design pixels. */
 function usualGap(rects: readonly Rect[], along: Axis): number {
   const spans = rects.map((rect) => spanOf(rect, along));
-  const gaps = spans.slice(1).map(({ start }, i) => Math.round(start - spans[i]!.start - spans[i]!.size));
+  const gaps = spans.slice(1).map(({ start }, i) => start - spans[i]!.start - spans[i]!.size);
   const middle = gaps.sort((a, b) => a - b)[Math.floor(gaps.length / 2)]!;
-  return middle < 0 ? GAP : middle;
+  return middle < 0 ? GAP : Math.round(middle);
 }
 
 /** Which edge elements have in common across their column or row; both, where they are as wide as each other. */

@@ -130,5 +130,5 @@ export function shift(length: Length, pixels: number, room: number): Length {
   return `${tidy(parseFloat(length) + (pixels / room) * 100)}%`;
 }
 
-/** Rounds to a hundredth of a design pixel, so that files hold no noise of floating point. */
-export const tidy = (n: number): number => Math.round(n * 100) / 100;
+/** Rounds to a hundredth of a design pixel, so that files hold no noise of floating point; nor a zero below zero. */
+export const tidy = (n: number): number => Math.round(n * 100) / 100 + 0;

@@ -96,7 +96,9 @@ export function openCard(
   ];
 }
 
+/** The lower edge of a rect, in design pixels. */
 export const bottom = ({ y, height }: Rect): number => y + height;
+/** Whether a rect lies within another; they may have edges in common. */
 export const contains = (outer: Rect, inner: Rect): boolean =>
   outer.x <= inner.x &&
   outer.y <= inner.y &&
