@@ -117,12 +117,12 @@ test('the log of a run that is over tells it in the words of then, whatever is r
   await desk.begin();
   await desk.playFrom('Title');
   for (const key of ['ArrowDown', 'ArrowDown', 'Enter']) await desk.page.keyboard.press(key);
-  await expect(desk.trace.getByText('The end', { exact: true })).toBeVisible();
-  const told = await desk.trace.allInnerTexts();
+  await expect(desk.log.getByText('The end', { exact: true })).toBeVisible();
+  const told = await desk.log.allInnerTexts();
   expect(told.join()).toContain('Title is up');
   await desk.fillIn('Name', 'Harbour');
   await expect(desk.card('Harbour')).toBeVisible();
-  expect(await desk.trace.allInnerTexts()).toEqual(told);
+  expect(await desk.log.allInnerTexts()).toEqual(told);
 });
 
 test('Quit asks first: one press on its sentence makes the question, and one undo takes it back', async ({
@@ -157,7 +157,7 @@ test('a screen’s minimum time is set where the screen is read, and keeps it up
   await minTime.press('Enter');
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.trace.getByText('Waits for the screen’s minimum time')).toBeVisible();
+  await expect(desk.log.getByText('Waits for the screen’s minimum time')).toBeVisible();
   await desk.expectUp('Title');
 });
 

@@ -14,7 +14,7 @@ test('whatever is chosen, wherever, comes up held; the log of the run before it 
   await desk.page.keyboard.press('Escape');
   await desk.expectUp('Play', 'Pause');
   await desk.settled();
-  const told = await desk.trace.allInnerTexts();
+  const told = await desk.log.allInnerTexts();
   expect(told.join()).toContain('Pause is up');
 
   // A sentence of another screen, in Find.
@@ -24,21 +24,21 @@ test('whatever is chosen, wherever, comes up held; the log of the run before it 
   await desk.page.getByRole('option', { name: /^When Start is pressed/ }).click();
   await desk.expectUp('Title');
   await expect(desk.live.getByText('Held.')).toBeVisible();
-  expect(await desk.trace.allInnerTexts()).toEqual(told);
+  expect(await desk.log.allInnerTexts()).toEqual(told);
   // An element, in Find; and its field is not typed into blindly once another screen has come up.
   await desk.page.keyboard.press('Control+k');
   await desk.typing.fill('resume');
   await desk.page.getByRole('option', { name: /^Resume Pause/ }).click();
   await desk.expectUp('Play', 'Pause');
   await desk.choose('Options');
-  expect(await desk.trace.allInnerTexts()).toEqual(told);
+  expect(await desk.log.allInnerTexts()).toEqual(told);
   // Back in the run that was.
-  await desk.trace.getByRole('button', { name: 'Pause is up' }).last().click();
+  await desk.log.getByRole('button', { name: 'Pause is up' }).last().click();
   await expect(desk.live.getByText('Held.')).toBeVisible();
 
   await desk.choose('Title');
   await desk.live.getByRole('button', { name: 'Start here' }).click();
-  await expect(desk.trace.getByText('Pause is up')).toHaveCount(0);
+  await expect(desk.log.getByText('Pause is up')).toHaveCount(0);
   await desk.takeInHand();
   await desk.settled();
   await desk.page.keyboard.press('Enter');

@@ -33,7 +33,7 @@ test('a condition is put together from choices, read in words, and felt in the r
   await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.trace.getByRole('button', { name: 'Not: Pause is up' })).toBeVisible();
+  await expect(desk.log.getByRole('button', { name: 'Not: Pause is up' })).toBeVisible();
   await desk.expectUp('Title');
   // One undo for each choice.
   await desk.undo();

@@ -39,7 +39,7 @@ export class Desk {
   get editing(): Locator {
     return this.page.getByRole('application', { name: /^Editing/ });
   }
-  get trace(): Locator {
+  get log(): Locator {
     return this.live.getByRole('list', { name: 'Log' });
   }
   get asking(): Locator {

@@ -171,7 +171,7 @@ test('every trigger and kind can be said in a sentence', async ({ desk }) => {
   await desk.playFrom('Credits');
   expect(await desk.words()).toContain('Fog tonight');
   await desk.say('fog lifts');
-  await expect(desk.trace).toContainText('The end');
+  await expect(desk.log).toContainText('The end');
 });
 
 test('nonsense in a blank is refused with words or cleaned, and nothing is lost', async ({ desk }) => {

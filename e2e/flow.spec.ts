@@ -33,11 +33,11 @@ test('a condition is typed with help: a wrong name offers the near one, and what
   await blank.press('Enter');
   await expect(tide).toHaveAccessibleName(/goes down, if lamp oil is less than 20 %, open Tide table/);
 
-  // Not taken: the trace says why, and leads to it.
+  // Not taken: the log says why, and leads to it.
   await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('The watch');
   await desk.page.keyboard.press('t');
-  const why = desk.trace.getByRole('button', {
+  const why = desk.log.getByRole('button', {
     name: 'Not: lamp oil is less than 20 %, since lamp oil was 62 %',
   });
   await why.click();
@@ -80,7 +80,7 @@ test('what an event sets off comes in the order of the sentence, and dragging ch
   desk,
 }) => {
   const order = async () =>
-    (await desk.trace.getByRole('button').allInnerTexts())
+    (await desk.log.getByRole('button').allInnerTexts())
       .map(
         (row) =>
           /Oil found shows|Bell plays|lamp oil is|turn the lamp .*→ game/.exec(row)?.[0].split(' (')[0],
@@ -89,11 +89,11 @@ test('what an event sets off comes in the order of the sentence, and dragging ch
       .reverse();
   await desk.playFrom('The watch');
   await desk.say('oil found', { amount: '5' });
-  await expect(desk.trace).toContainText('→ game');
+  await expect(desk.log).toContainText('→ game');
   expect(await order()).toEqual(['Oil found shows', 'Bell plays', 'lamp oil is', 'turn the lamp']);
   // What comes 0.9 s later comes 0.9 s later.
   const at = async (words: RegExp) =>
-    Number((await desk.trace.getByRole('button', { name: words }).first().innerText()).split('\n')[0]);
+    Number((await desk.log.getByRole('button', { name: words }).first().innerText()).split('\n')[0]);
   expect((await at(/turn the lamp .*→ game/)) - (await at(/Bell plays/))).toBeCloseTo(0.9, 3);
   await expect(desk.time.getByRole('button', { name: /turn the lamp .*→ game/ })).toBeVisible();
 
@@ -112,7 +112,7 @@ test('what an event sets off comes in the order of the sentence, and dragging ch
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
   await desk.playFrom('The watch');
   await desk.say('oil found', { amount: '5' });
-  await expect(desk.trace).toContainText('→ game');
+  await expect(desk.log).toContainText('→ game');
   expect(await order()).toEqual(['lamp oil is', 'Oil found shows', 'Bell plays', 'turn the lamp']);
 });
 
@@ -145,7 +145,7 @@ test('one confirm serves leaving, overwriting a slot and quitting, each with its
   };
   await desk.playFrom('The watch');
   await press('Escape', 'ArrowDown', 'ArrowDown', 'Enter', 'Enter');
-  await expect(desk.trace).toContainText('Saved in slot 1');
+  await expect(desk.log).toContainText('Saved in slot 1');
   await press('Enter', 'Enter');
   await desk.expectUp('The watch', 'Pause', 'Slots', 'Confirm');
   expect(await desk.words()).toContain('Write over this slot?');
@@ -159,7 +159,7 @@ test('one confirm serves leaving, overwriting a slot and quitting, each with its
   expect(await desk.words()).toContain('Put the lamp out?');
   await press('ArrowRight');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.trace).toContainText('The end');
+  await expect(desk.log).toContainText('The end');
 });
 
 test('a rule of the whole project opens its popup above a modal confirm when marked so, and not when not', async ({
@@ -183,7 +183,7 @@ test('a rule of the whole project opens its popup above a modal confirm when mar
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Title', 'Confirm');
   await desk.say('radio lost');
-  await expect(desk.trace).toContainText('A modal screen lies above');
+  await expect(desk.log).toContainText('A modal screen lies above');
   await desk.expectUp('Title', 'Confirm');
 });
 
@@ -214,9 +214,8 @@ test('step by step from one due moment to the next', async ({ desk }) => {
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
   await desk.live.getByRole('button', { name: 'Hold', exact: true }).click();
   const step = desk.live.getByRole('button', { name: /^Step to the next event/ });
-  for (let n = 0; n < 12 && !(await desk.trace.innerText()).includes('Loading is up'); n++)
-    await step.click();
-  await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');
+  for (let n = 0; n < 12 && !(await desk.log.innerText()).includes('Loading is up'); n++) await step.click();
+  await expect(desk.log.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');
   await expect(desk.live.getByText('Held.')).toBeVisible();
 });
 
@@ -228,10 +227,10 @@ test('a message that waits in line, and an objective that stays until its text i
   await desk.playFrom('The watch');
   await desk.say('oil found', { amount: '5' });
   await desk.say('oil found', { amount: '7' });
-  await expect(desk.trace).toContainText('Oil found waits in line');
+  await expect(desk.log).toContainText('Oil found waits in line');
   await expect.poll(() => desk.words()).toContain('Oil found: 7 % more');
   const times = async (words: RegExp) =>
-    (await desk.trace.getByRole('button', { name: words }).allInnerTexts()).map((row) =>
+    (await desk.log.getByRole('button', { name: words }).allInnerTexts()).map((row) =>
       Number(row.split('\n')[0]),
     );
   await expect.poll(async () => (await times(/Oil found goes/)).length).toBe(2);
@@ -286,7 +285,7 @@ test('two values that set one another off stop with a plain word, and everything
   await add('!ping', 'first');
   await add('ping', 'false');
   await desk.playFrom('Play');
-  await expect(desk.trace).toContainText('stopped after 100');
+  await expect(desk.log).toContainText('stopped after 100');
   await desk.page.keyboard.press('Escape');
   await desk.expectUp('Play', 'Pause');
 });

@@ -62,7 +62,7 @@ test.describe('with fingers', () => {
     // It begins on a button, and leaves it behind.
     await swipe([0.42, 0.38], [0.75, 0.38]);
     await desk.expectUp('The watch');
-    await expect(desk.trace).not.toContainText('Resume is pressed');
+    await expect(desk.log).not.toContainText('Resume is pressed');
   });
 });
 

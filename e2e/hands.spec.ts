@@ -97,7 +97,7 @@ test('subtitles read Off or On on both ways to the options, after a reload too, 
   await keyboard.press('ArrowDown');
   await keyboard.press('Enter');
   await expect.poll(() => stateOf(desk, 'Subtitles')).toBe('Off');
-  await expect(desk.trace.getByText('subtitles is Off')).toHaveCount(1);
+  await expect(desk.log.getByText('subtitles is Off')).toHaveCount(1);
   expect((await desk.words()).filter((value) => /^(true|false)$/.test(value))).toEqual([]);
 
   await desk.playFrom('Pause');

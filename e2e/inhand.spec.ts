@@ -146,7 +146,7 @@ test('keys that are bound by pressing them reach the game; what the system keeps
   await desk.asking.getByRole('radio', { name: 'do something' }).click();
   await desk.asking.getByRole('combobox').fill('Pressed');
   await desk.asking.getByRole('option', { name: /Set “Pressed” to a number/ }).click();
-  const happened = desk.trace.getByText('When Menu', { exact: false });
+  const happened = desk.log.getByText('When Menu', { exact: false });
   await expect(happened.first()).toBeVisible();
   for (const key of ['Tab', 'Control', 'Alt', 'F2', 'F8']) {
     const before = await happened.count();
@@ -170,11 +170,11 @@ test('a dead end can lead back, end, or be left to the game, with the keyboard a
   await expect(desk.asking).toHaveCount(0);
   await expect(desk.game).toBeFocused();
   await desk.page.keyboard.press('j');
-  await expect(desk.trace.getByText('J ↓')).toHaveCount(2);
+  await expect(desk.log.getByText('J ↓')).toHaveCount(2);
   await expect(desk.asking).toHaveCount(0);
   await ask('x', 4);
   await desk.page.keyboard.press('Enter');
-  await expect(desk.trace.getByText('The end', { exact: true })).toBeVisible();
+  await expect(desk.log.getByText('The end', { exact: true })).toBeVisible();
 });
 
 test('a new event of the game asks at once, with the keyboard in it', async ({ desk }) => {

@@ -15,7 +15,7 @@ test('players choose their keys: one that is taken is refused, and all go back t
   await expect.poll(() => desk.words()).toContain('Tide table has it');
   await keyboard.press('b');
   await expect.poll(() => stateOf(desk, 'Back')).toBe('B');
-  await expect(desk.trace).toContainText('back is B now');
+  await expect(desk.log).toContainText('back is B now');
   await keyboard.press('Escape');
   await desk.page.reload();
   await desk.playFrom('Keys');
@@ -139,7 +139,7 @@ test('words are typed into the game, by any means the system has', async ({ desk
   await desk.page.keyboard.insertText(' 👩‍🚀');
   await expect.poll(() => desk.words()).toContain('Inés 👩‍🚀');
   // While words are typed, their letters set nothing off.
-  await expect(desk.trace.getByText('→ game')).toHaveCount(0);
+  await expect(desk.log.getByText('→ game')).toHaveCount(0);
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('z');
   await expect.poll(() => desk.words()).toContain('Inés 👩‍🚀');

@@ -174,7 +174,7 @@ test('the radio call: lines, a choice by keyboard, waiting for the game, and wha
   await keyboard.press('Enter');
   await desk.expectUp('The watch');
   await expectSaid(desk, /Keep the beam on the Perpetua/);
-  await expect(desk.trace).toContainText('Chosen: “Come in under my light”');
+  await expect(desk.log).toContainText('Chosen: “Come in under my light”');
 });
 
 test('a call that is cut short leaves nothing of itself up', async ({ desk }) => {
@@ -185,7 +185,7 @@ test('a call that is cut short leaves nothing of itself up', async ({ desk }) =>
   await desk.expectUp('Dawn');
   await desk.settled();
   await expectUnsaid(desk, /Do you|Tobias|Channel/);
-  await expect(desk.trace).not.toContainText('Radio has finished');
+  await expect(desk.log).not.toContainText('Radio has finished');
 });
 
 test('explained from two places; subtitles over the watch follow their setting; a line is gone back to', async ({
@@ -213,7 +213,7 @@ test('explained from two places; subtitles over the watch follow their setting; 
   await desk.page.getByRole('tab', { name: 'Values' }).click();
   await desk.page.getByRole('switch', { name: 'subtitles now' }).uncheck();
   await desk.say('harbour chatter');
-  await expect(desk.trace).toContainText('All small boats in');
+  await expect(desk.log).toContainText('All small boats in');
   await expectUnsaid(desk, /All small boats/);
 });
 

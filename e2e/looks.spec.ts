@@ -247,10 +247,10 @@ test('controls that show a value set it while the game runs, on every screen tha
   await expect.poll(() => desk.words()).toContain('80 %');
   await keyboard.press('ArrowRight');
   await expect.poll(() => desk.words()).toContain('90 %');
-  await expect(desk.trace).toContainText('brightness is 90 %');
+  await expect(desk.log).toContainText('brightness is 90 %');
   for (let n = 0; n < 4; n++) await keyboard.press('ArrowDown');
   await keyboard.press('Enter');
-  await expect(desk.trace).toContainText('film grain is Off');
+  await expect(desk.log).toContainText('film grain is Off');
 });
 
 test('a tooltip is shown while the pointer or the focus rests, in a look of its own, and is one of the texts', async ({

@@ -131,7 +131,7 @@ test('dead ends can be left, and the asking turned off for a pure run', async ({
   await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.takeInHand();
   await desk.page.keyboard.press('k');
-  await expect(desk.trace.getByText('K leads nowhere here')).toHaveCount(2);
+  await expect(desk.log.getByText('K leads nowhere here')).toHaveCount(2);
   await expect(desk.unusedKey).toHaveCount(0);
 });
 

@@ -21,7 +21,7 @@ test('a message stacks up, is ignored while it is up, or stays until an event', 
   await expect.poll(() => desk.words()).not.toContain('Oil found: 5 % more');
   await set('When shown again', 'ignore');
   await twice();
-  await expect(desk.trace).toContainText('Oil found is up already, and ignores it');
+  await expect(desk.log).toContainText('Oil found is up already, and ignores it');
   expect(await desk.words()).not.toContain('Oil found: 7 % more');
 });
 
@@ -87,7 +87,7 @@ test('set off twice, 0.6 s apart, a message of 1.6 s ends at 2.2 s, or in line a
   const lasted = async (goings: number): Promise<number> => {
     await desk.playFrom('Credits');
     const at = async (words: RegExp) =>
-      (await desk.trace.getByRole('button', { name: words }).allInnerTexts()).map((row) =>
+      (await desk.log.getByRole('button', { name: words }).allInnerTexts()).map((row) =>
         Number(row.split('\n')[0]),
       );
     await expect.poll(async () => (await at(/Oil found goes/)).length, { timeout: 15_000 }).toBe(goings);
@@ -143,7 +143,7 @@ test('counted from standing still, a screen’s time begins when its motion has 
   await desk.page.keyboard.press('Escape');
   await desk.speed('8×');
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
-  await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.900');
+  await expect(desk.log.getByRole('button', { name: /Loading is up/ })).toContainText('4.900');
   await desk.speed('1×');
   await desk.choose('The watch');
   const ship = desk.sentence(/^When the game says ship sighted/);
@@ -158,5 +158,5 @@ test('counted from standing still, a screen’s time begins when its motion has 
   await expect(ship).toHaveAccessibleName(/take away Objective/);
   await desk.playFrom('The watch');
   await desk.say('ship sighted');
-  await expect(desk.trace).toContainText('Objective goes');
+  await expect(desk.log).toContainText('Objective goes');
 });

@@ -207,7 +207,7 @@ test.describe('with a clock that the test sets', () => {
     await clock.pauseAt(Date.now() + 60_000);
     await desk.live.getByRole('button', { name: 'Start here' }).click();
     await desk.takeInHand();
-    const reached = desk.trace.getByText('W → game');
+    const reached = desk.log.getByText('W → game');
     await clock.runFor(1000);
     await desk.expectUp('Play', 'Cover');
     await keyboard.press('w');

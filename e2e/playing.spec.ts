@@ -15,8 +15,8 @@ for (const [held, how] of [
     }
     // The log draws what is in view and a little around it; with screens alone that is all of this.
     await desk.live.getByRole('combobox', { name: 'Log filter' }).selectOption('screens');
-    await expect(desk.trace.getByRole('button', { name: 'Pause is up' })).toHaveCount(10);
-    await expect(desk.trace.getByRole('button', { name: 'Pause goes' })).toHaveCount(10);
+    await expect(desk.log.getByRole('button', { name: 'Pause is up' })).toHaveCount(10);
+    await expect(desk.log.getByRole('button', { name: 'Pause goes' })).toHaveCount(10);
   });
 
 test('Esc held for two seconds with auto-repeat does one thing', async ({ desk }) => {
@@ -31,7 +31,7 @@ test('Esc held for two seconds with auto-repeat does one thing', async ({ desk }
   while ((await desk.clock()) < again + 20) await desk.page.keyboard.down('Escape');
   await desk.page.keyboard.up('Escape');
   await desk.expectUp('The watch');
-  await expect(desk.trace.getByRole('button', { name: 'Pause is up' })).toHaveCount(1);
+  await expect(desk.log.getByRole('button', { name: 'Pause is up' })).toHaveCount(1);
 });
 
 test('options goes back to where it came from, with the focus where it was', async ({ desk }) => {
@@ -67,7 +67,7 @@ test('a second press during a slide is ignored, or kept when the link says so', 
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('The watch');
   await desk.page.keyboard.press('Escape');
-  await expect(desk.trace.getByText('Press ignored: still moving')).toHaveCount(1);
+  await expect(desk.log.getByText('Press ignored: still moving')).toHaveCount(1);
   await desk.runFor(8);
   await desk.expectUp('The watch');
 
@@ -79,11 +79,11 @@ test('a second press during a slide is ignored, or kept when the link says so', 
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
   await desk.page.keyboard.press('Escape');
-  await expect(desk.trace.getByText('Press buffered until the transition has settled')).toHaveCount(1);
+  await expect(desk.log.getByText('Press buffered until the transition has settled')).toHaveCount(1);
   await desk.expectUp('The watch', 'Pause');
   // Begun at one moment; the title goes in 160 ms, the watch comes in 280, and then the press is looked at.
   const at = async (words: RegExp) =>
-    Number((await desk.trace.getByRole('button', { name: words }).first().innerText()).split('\n')[0]);
+    Number((await desk.log.getByRole('button', { name: words }).first().innerText()).split('\n')[0]);
   expect((await at(/Pause is up/)) - (await at(/The watch is up/))).toBeCloseTo(0.44, 2);
 });
 
@@ -101,7 +101,7 @@ test('pausing freezes the game’s clock; leaving for the title and starting aga
   await desk.page.keyboard.press('KeyZ');
   await desk.askAboutKey('Z');
   await desk.page.keyboard.press('Escape');
-  await expect(desk.trace.getByText('Z → game')).toHaveCount(0);
+  await expect(desk.log.getByText('Z → game')).toHaveCount(0);
 
   await desk.takeInHand();
   for (const key of ['ArrowUp', 'Enter']) await desk.page.keyboard.press(key);
@@ -117,15 +117,15 @@ test('pausing freezes the game’s clock; leaving for the title and starting aga
   await desk.runFor(10);
   expect(await desk.clock('Game clock')).toBeGreaterThan(before);
   await desk.page.keyboard.press('KeyZ');
-  await expect(desk.trace.getByText('Z → game')).toHaveCount(1);
+  await expect(desk.log.getByText('Z → game')).toHaveCount(1);
 });
 
 test('from the warning to the title by itself, and lamp out goes back to the title', async ({ desk }) => {
   await desk.speed('8×');
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
   await desk.expectUp('Title');
-  await expect(desk.trace).toContainText('4.500');
-  await expect(desk.trace).toContainText('10.900');
+  await expect(desk.log).toContainText('4.500');
+  await expect(desk.log).toContainText('10.900');
   await desk.playFrom('The watch');
   await desk.say('oil gone');
   await desk.expectUp('Lamp out');
@@ -138,7 +138,7 @@ test('a message shows for its time and goes', async ({ desk }) => {
   await desk.expectUp('The watch', 'Oil found');
   expect(await desk.words()).toContain('Oil found: 5 % more');
   await desk.expectUp('The watch');
-  const rows = await desk.trace.getByRole('button', { name: /Oil found (shows|goes)/ }).allInnerTexts();
+  const rows = await desk.log.getByRole('button', { name: /Oil found (shows|goes)/ }).allInnerTexts();
   const [goes, shows] = rows.map((row) => Number(row.split('\n')[0]));
   expect(goes! - shows!).toBeCloseTo(1.6, 2);
 });

@@ -25,22 +25,22 @@ test('Continue goes on only where a night has been kept', async ({ desk }) => {
   };
   await desk.playFrom('Title');
   await press('ArrowDown', 'Enter');
-  await expect(desk.trace).toContainText('Nothing kept shows');
+  await expect(desk.log).toContainText('Nothing kept shows');
   await desk.playFrom('The watch');
   await press('Escape', 'ArrowDown', 'ArrowDown', 'Enter', 'Enter');
-  await expect(desk.trace).toContainText('Saved in slot 1');
+  await expect(desk.log).toContainText('Saved in slot 1');
   await desk.playFrom('Title');
   await press('ArrowDown', 'Enter');
   await desk.expectUp('The watch');
-  await expect(desk.trace).toContainText('Slot 1 loaded');
+  await expect(desk.log).toContainText('Slot 1 loaded');
   // What was kept can be forgotten.
   await desk.page.getByRole('tab', { name: 'Values' }).click();
   await desk.page.getByRole('button', { name: 'Clear saves and settings' }).click();
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('Title');
   await press('ArrowDown', 'Enter');
-  await expect(desk.trace).toContainText('Nothing kept shows');
-  await expect(desk.trace).not.toContainText('Slot 1 loaded');
+  await expect(desk.log).toContainText('Nothing kept shows');
+  await expect(desk.log).not.toContainText('Slot 1 loaded');
 });
 
 test('content that has finished leads on, and ticks count as the project says', async ({ desk }) => {
@@ -62,7 +62,7 @@ test('content that has finished leads on, and ticks count as the project says', 
   await expect(desk.sentence(/^After 90 ticks/)).toBeVisible();
   await desk.speed('8×');
   await desk.live.getByRole('button', { name: /^Restart/ }).click();
-  await expect(desk.trace.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');
+  await expect(desk.log.getByRole('button', { name: /Loading is up/ })).toContainText('4.500');
 });
 
 test('values are set back from a sentence', async ({ desk }) => {
@@ -80,7 +80,7 @@ test('values are set back from a sentence', async ({ desk }) => {
   await desk.playFrom('Title');
   for (let n = 0; n < 3; n++) await desk.page.keyboard.press('ArrowDown');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.trace).toContainText('lamp oil is 62 %');
+  await expect(desk.log).toContainText('lamp oil is 62 %');
 });
 
 test('several screens get one motion and are duplicated; a stub is followed; a card moves in its row', async ({
@@ -152,7 +152,7 @@ test('an area has a motion and music of its own, which stop where it ends', asyn
   // The title goes by the default motion first; the watch then comes by its area’s, and masks the key until it stands still.
   await desk.runFor(10);
   await desk.page.keyboard.press('t');
-  await expect(desk.trace).toContainText('Press ignored: still moving');
+  await expect(desk.log).toContainText('Press ignored: still moving');
   await desk.runFor(40);
   await desk.page.keyboard.press('t');
   await desk.expectUp('The watch', 'Tide table');
@@ -191,6 +191,6 @@ test('a sound file is brought in from the sentence that plays it, and stopped by
   await desk.playFrom('Title');
   for (let n = 0; n < 3; n++) await desk.page.keyboard.press('ArrowDown');
   await desk.page.keyboard.press('Enter');
-  await expect(desk.trace).toContainText('Fog horn plays');
-  await expect(desk.trace).toContainText('Fog horn stops');
+  await expect(desk.log).toContainText('Fog horn plays');
+  await expect(desk.log).toContainText('Fog horn stops');
 });

@@ -140,8 +140,8 @@ test('the time a conversation shows is the time its run takes, a pause of 1.7 s 
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   await desk.playFrom('The watch');
   await desk.say('harbour chatter');
-  await expect(desk.trace).toContainText('Overheard goes', { timeout: 120_000 });
-  const rows = await desk.trace.innerText();
+  await expect(desk.log).toContainText('Overheard goes', { timeout: 120_000 });
+  const rows = await desk.log.innerText();
   const at = (words: string): number => Number(new RegExp(`(\\d+\\.\\d+)\\s+${words}`).exec(rows)![1]);
   // From when the first line begins, to the hundredth it is shown in.
   expect(at('Overheard goes') - at('Tobias: “All small boats')).toBeCloseTo(shown, 2);

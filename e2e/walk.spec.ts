@@ -34,9 +34,9 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await desk.settled();
     await desk.say('oil found', { amount: '10' });
     await desk.expectUp('The watch', 'Oil found');
-    await expect(desk.trace.getByText(/^Bell plays/)).toHaveCount(1);
-    await expect(desk.trace.getByText(/^lamp oil is 72/)).toHaveCount(1);
-    await expect(desk.trace.getByText(/^turn the lamp .*→ game/)).toHaveCount(1);
+    await expect(desk.log.getByText(/^Bell plays/)).toHaveCount(1);
+    await expect(desk.log.getByText(/^lamp oil is 72/)).toHaveCount(1);
+    await expect(desk.log.getByText(/^turn the lamp .*→ game/)).toHaveCount(1);
     await desk.expectUp('The watch');
   });
 

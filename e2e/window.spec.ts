@@ -129,14 +129,14 @@ test('the default motion is everywhere that has none of its own', async ({ desk 
   // Nothing moves, so nothing is masked: the next press counts at once.
   await desk.page.keyboard.press('Escape');
   await desk.expectUp('Play', 'Pause');
-  await expect(desk.trace.getByText('Press ignored')).toHaveCount(0);
+  await expect(desk.log.getByText('Press ignored')).toHaveCount(0);
 });
 
-test('a line of the trace leads back to just before it, and to its sentence', async ({ desk }) => {
+test('a line of the log leads back to just before it, and to its sentence', async ({ desk }) => {
   await desk.playFrom('The watch');
   await desk.say('sunrise');
   await desk.expectUp('Dawn');
-  await desk.trace.getByRole('button', { name: /sunrise, .* go to Dawn/ }).click();
+  await desk.log.getByRole('button', { name: /sunrise, .* go to Dawn/ }).click();
   await desk.expectUp('The watch');
   await expect(desk.sentence(/sunrise/)).toHaveAttribute('aria-current', 'true');
 });
@@ -145,7 +145,7 @@ test('what happened is read newest first, or from the beginning', async ({ desk 
   await desk.playFrom('The watch');
   await desk.say('sunrise');
   await desk.expectUp('Dawn');
-  const first = desk.trace.getByRole('listitem').first();
+  const first = desk.log.getByRole('listitem').first();
   await expect(first).not.toContainText('The watch is up');
   await desk.live.getByRole('button', { name: 'newest first' }).click();
   await expect(first).toContainText('The watch is up');

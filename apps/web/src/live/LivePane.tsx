@@ -18,11 +18,11 @@ const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.Si
 const LATER = {
   editing: () => import('../canvas/Editing').then((module) => module.Editing),
   tools: () => import('../canvas/Tools').then((module) => module.Tools),
-  trace: () => import('./Trace').then((module) => module.Trace),
+  log: () => import('./Log').then((module) => module.Log),
 };
 const Editing = dynamic(LATER.editing, { loading: Nothing });
 const Tools = dynamic(LATER.tools, { loading: Nothing });
-const Trace = dynamic(LATER.trace, { loading: () => <div className="min-h-18 flex-1 shrink-0" /> });
+const Log = dynamic(LATER.log, { loading: () => <div className="min-h-18 flex-1 shrink-0" /> });
 
 /**
  * Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what
@@ -153,7 +153,7 @@ export function LivePane() {
       {held && <Tools />}
       <Controls />
       {strip && <SizeStrip />}
-      <Trace />
+      <Log />
     </section>
   );
 }

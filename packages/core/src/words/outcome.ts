@@ -5,7 +5,7 @@ import type { Outcome, Passed, Scalars } from '../run';
 import { scopeOfLink } from '../triggers';
 import { sentenceText } from './sentence';
 
-/** What came of a step, in words: one line of the trace. */
+/** What came of a step, in words: one line of the log. */
 export function outcomeWords(project: Project, outcome: Outcome): string {
   const screen = (id: string): string => withId(project.screens, id)?.name ?? id.replace(/^gap:\w+:/, '');
   const event = (id: string): string => withId(project.events, id)?.name ?? 'an event';

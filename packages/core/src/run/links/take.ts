@@ -19,7 +19,7 @@ import { fits, type Search } from './fit';
 import { settleFocus } from '../focus';
 import { removeNotice, settleNotices } from './notices';
 import { planTransition } from './plan';
-import { noticeValues } from './rise';
+import { noticeValues } from './sampled';
 
 /** The longest chain of arrivals, answers and values that one input may set off. */
 export const LONGEST_CHAIN = 100;

@@ -32,7 +32,7 @@ const AROUND = 40;
  * The log, with times; each entry leads to what it names and back to the moment before it. Only what is in view is
  * drawn.
  */
-export function Trace() {
+export function Log() {
   const logged = useRun((run) => run.logged);
   const now = useRun((run) => run.now);
   const end = useRun((run) => run.end);
