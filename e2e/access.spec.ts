@@ -53,7 +53,7 @@ for (const theme of ['day', 'night'])
     await expectNothingSerious(desk);
     await desk.playFrom('The watch');
     await desk.say('oil found', { amount: '5' });
-    await desk.live.getByRole('button', { name: 'On-screen gamepad' }).click();
+    await desk.openDock('Input');
     await desk.sentence(/^When the game says radio call/).click();
     await expectNothingSerious(desk);
     await desk
@@ -234,7 +234,7 @@ test('axe finds nothing serious where screens are assembled', async ({ desk }) =
     .click();
   await expectNothingSerious(desk);
   await desk.page.keyboard.press('Escape');
-  await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
+  await desk.openDock('Screen sizes');
   await desk.page.getByRole('tab', { name: 'Assets' }).click();
   await expect(desk.page.getByRole('region', { name: 'Assets' })).toBeVisible();
   await expectNothingSerious(desk);

@@ -30,7 +30,7 @@ test('a condition is put together from choices, read in words, and felt in the r
   await expect(sheet(desk)).toHaveCount(0);
 
   // It does not hold: the press is not taken, and the log says why in the same words.
-  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.dock.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('Title');
   await desk.page.keyboard.press('Enter');
   await expect(desk.log.getByRole('button', { name: 'Not: Pause is up' })).toBeVisible();

@@ -39,8 +39,18 @@ export class Desk {
   get editing(): Locator {
     return this.page.getByRole('application', { name: /^Editing/ });
   }
+  /** What runs beside the game: the log, its events, input, sizes, the language. */
+  get dock(): Locator {
+    return this.page.getByRole('region', { name: 'Beside the game' });
+  }
+  /** Opens a part of the dock, if it is not open. */
+  async openDock(name: 'Time' | 'Log' | 'Game events' | 'Input' | 'Screen sizes'): Promise<Locator> {
+    const part = this.dock.getByRole('region', { name, exact: true });
+    if ((await part.count()) === 0) await this.dock.getByRole('button', { name, exact: true }).click();
+    return part;
+  }
   get log(): Locator {
-    return this.live.getByRole('list', { name: 'Log' });
+    return this.dock.getByRole('list', { name: 'Log' });
   }
   get asking(): Locator {
     return this.page.getByRole('form', { name: 'Where should this lead?' });
@@ -203,13 +213,13 @@ export class Desk {
   }
 
   async speed(name: string): Promise<void> {
-    await this.live.getByRole('radiogroup', { name: 'Speed' }).getByRole('radio', { name }).click();
+    await this.live.getByRole('combobox', { name: 'Speed' }).selectOption({ label: name });
   }
 
   /** The game says something; what comes with it is filled in by name. */
   async say(event: string, fields?: Record<string, string>): Promise<void> {
-    if (!fields) return this.live.getByRole('button', { name: event, exact: true }).click();
-    await this.live.getByRole('button', { name: `${event} …` }).click();
+    if (!fields) return this.dock.getByRole('button', { name: event, exact: true }).click();
+    await this.dock.getByRole('button', { name: `${event} …` }).click();
     const sheet = this.page.getByRole('dialog', { name: `What comes with ${event}` });
     for (const [name, value] of Object.entries(fields))
       await sheet.getByRole('textbox', { name }).fill(value);

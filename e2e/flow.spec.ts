@@ -34,7 +34,7 @@ test('a condition is typed with help: a wrong name offers the near one, and what
   await expect(tide).toHaveAccessibleName(/goes down, if lamp oil is less than 20 %, open Tide table/);
 
   // Not taken: the log says why, and leads to it.
-  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.dock.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('The watch');
   await desk.page.keyboard.press('t');
   const why = desk.log.getByRole('button', {
@@ -177,7 +177,7 @@ test('a rule of the whole project opens its popup above a modal confirm when mar
   const rule = desk.sentence(/^When the game says radio lost/);
   await rule.getByRole('button', { name: 'also above modal screens' }).click();
   await desk.page.getByRole('button', { name: 'Remove this' }).click();
-  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.dock.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.takeInHand();
   await desk.page.keyboard.press('ArrowUp');
   await desk.page.keyboard.press('Enter');
@@ -203,7 +203,7 @@ test('back in time by dragging along the strip; an edit made meanwhile is kept',
   await desk.choose('Lamp out');
   await desk.page.keyboard.press('Delete');
   await desk.live.getByRole('button', { name: 'Resume' }).click();
-  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.dock.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('The watch');
   await desk.say('oil gone');
   await desk.expectUp('Lamp out');

@@ -1,8 +1,11 @@
 import { expect, test, type Desk } from './desk';
 import { standing, ring, pointOf, stateOf } from './rings';
 
-const onlyBy = (desk: Desk, device: string) =>
-  desk.live.getByRole('combobox', { name: 'Input' }).selectOption(device);
+async function onlyBy(desk: Desk, device: string): Promise<void> {
+  const input = await desk.openDock('Input');
+  await input.getByRole('combobox', { name: 'Input' }).selectOption(device);
+  await desk.takeInHand();
+}
 
 /** From the demo's start to its title, quickly. */
 async function toTitle(desk: Desk): Promise<void> {

@@ -180,7 +180,7 @@ test('a dead end can lead back, end, or be left to the game, with the keyboard a
 test('a new event of the game asks at once, with the keyboard in it', async ({ desk }) => {
   await desk.begin();
   await desk.playFrom('Play');
-  await desk.live.getByRole('button', { name: 'new …' }).click();
+  await desk.dock.getByRole('button', { name: 'new …' }).click();
   await desk.typing.fill('storm');
   await desk.page.keyboard.press('Enter');
   await expect(desk.asking.getByRole('textbox')).toBeFocused();

@@ -7,7 +7,7 @@ import { expect, test, type Desk } from './desk';
 /** What the game says: in its languages, stretched, with plurals; and what it sounds like. */
 
 const speak = (desk: Desk, name: string) =>
-  desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: name });
+  desk.dock.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: name });
 
 test('words typed while Live speaks another language are in that language, and stretched all is longer', async ({
   desk,
@@ -194,14 +194,14 @@ test('the player’s language is a value: a control sets it, Live follows, and i
   const now = desk.page.getByRole('region', { name: 'Values' }).getByLabel('language now');
   await now.selectOption({ label: 'Deutsch' });
   await expect.poll(() => desk.words()).toContain('Mitwirkende');
-  await expect(desk.live.getByRole('combobox', { name: 'Language of Live' })).toHaveValue('de');
+  await expect(desk.dock.getByRole('combobox', { name: 'Language of Live' })).toHaveValue('de');
   // Chosen under Live it is as if the player had chosen it.
   await speak(desk, 'English');
   await expect(now).toHaveValue('en');
   await speak(desk, 'German');
   await expect(now).toHaveValue('de');
   await desk.page.reload();
-  await expect(desk.live.getByRole('combobox', { name: 'Language of Live' })).toHaveValue('de');
+  await expect(desk.dock.getByRole('combobox', { name: 'Language of Live' })).toHaveValue('de');
 });
 
 test('an exported page speaks the language of the player’s system, and the one they choose, after a reload too', async ({

@@ -332,7 +332,7 @@ test('texts go out to translators as XLIFF and come back; what has changed since
   await part(desk, 'Texts');
   await find.fill('until one o’clock');
   await expect(rows.first()).toContainText('changed since');
-  await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'German' });
+  await desk.dock.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'German' });
   await part(desk, 'Conversations');
   await lines(desk).getByRole('button', { name: 'Play it' }).click();
   await expectSaid(desk, /Niedrigwasser ist um zehn nach zwei/);

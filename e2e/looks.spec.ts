@@ -4,8 +4,8 @@ import { expect, test } from './desk';
 test('the same moment in every size: with bars, cut, or as the anchors decide', async ({ desk }) => {
   await desk.begin();
   await desk.held('Title');
-  await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
-  const strip = desk.live.getByRole('region', { name: 'Screen sizes' });
+  await desk.openDock('Screen sizes');
+  const strip = desk.dock.getByRole('region', { name: 'Screen sizes' });
   await strip.getByRole('button', { name: 'Phone, upright, 390 by 844' }).click();
   const shape = async () => {
     const box = (await desk.game.boundingBox())!;

@@ -106,7 +106,7 @@ test('a key that leads nowhere makes an overlay; the same key is bound from then
 test('an event never declared becomes a message with its reading time', async ({ desk }) => {
   await desk.begin();
   await desk.playFrom('Play');
-  await desk.live.getByRole('button', { name: 'new …' }).click();
+  await desk.dock.getByRole('button', { name: 'new …' }).click();
   await desk.typing.fill('lamp low');
   await desk.page.keyboard.press('Enter');
   await expect(desk.asking).toContainText('When the game says lamp low,');
@@ -128,7 +128,7 @@ test('dead ends can be left, and the asking turned off for a pure run', async ({
   await expect(desk.asking.getByRole('alert')).toContainText('Type a name');
   await desk.page.keyboard.press('Escape');
   await expect(desk.asking).toHaveCount(0);
-  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.dock.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.takeInHand();
   await desk.page.keyboard.press('k');
   await expect(desk.log.getByText('K leads nowhere here')).toHaveCount(2);

@@ -14,7 +14,7 @@ for (const [held, how] of [
       await desk.settled();
     }
     // The log draws what is in view and a little around it; with screens alone that is all of this.
-    await desk.live.getByRole('combobox', { name: 'Log filter' }).selectOption('screens');
+    await desk.dock.getByRole('combobox', { name: 'Log filter' }).selectOption('screens');
     await expect(desk.log.getByRole('button', { name: 'Pause is up' })).toHaveCount(10);
     await expect(desk.log.getByRole('button', { name: 'Pause goes' })).toHaveCount(10);
   });
@@ -163,8 +163,8 @@ test('by pointer alone, through a click on each button', async ({ desk }) => {
 
 test('by the drawn pad', async ({ desk }) => {
   await desk.playFrom('The watch');
-  await desk.live.getByRole('button', { name: 'On-screen gamepad' }).click();
-  const pad = desk.live.getByRole('group', { name: 'Pad' });
+  await desk.openDock('Input');
+  const pad = desk.dock.getByRole('group', { name: 'Pad' });
   await pad.getByRole('button', { name: 'Pad start: Menu' }).click();
   await desk.expectUp('The watch', 'Pause');
   await desk.settled();

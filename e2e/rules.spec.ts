@@ -50,7 +50,7 @@ test('content that has finished leads on, and ticks count as the project says', 
   await desk.page.getByRole('option', { name: /has finished/ }).click();
   await desk.fill(desk.sentence(/^When what is on it has finished/), 'Somewhere', 'Title', 'Title');
   await desk.playFrom('Credits');
-  await desk.live.getByRole('button', { name: 'Credits has finished' }).click();
+  await desk.dock.getByRole('button', { name: 'Credits has finished' }).click();
   await desk.expectUp('Title');
 
   await desk.choose('Warning');
@@ -142,7 +142,7 @@ test('an area has a motion and music of its own, which stop where it ends', asyn
     desk.sentence(/^When Begin the watch is pressed/).getByRole('button', { name: 'On watch’s motion' }),
   ).toBeVisible();
 
-  await desk.live.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
+  await desk.dock.getByRole('checkbox', { name: 'Ask at dead ends' }).uncheck();
   await desk.playFrom('Title');
   // The title has a tune of its own, and the area’s music has given way to it.
   await expect.poll(async () => (await music()).length).toBe(1);

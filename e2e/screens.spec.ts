@@ -267,8 +267,8 @@ test('where the anchors decide, a text keeps its share of a smaller frame, and o
   await expect(label).toContainText('576, 756 · 768 × 108');
   await expect(desk.reading.getByRole('note')).toHaveCount(0);
 
-  await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
-  const strip = desk.live.getByRole('region', { name: 'Screen sizes' });
+  await desk.openDock('Screen sizes');
+  const strip = desk.dock.getByRole('region', { name: 'Screen sizes' });
   await strip.getByRole('combobox', { name: 'On other aspect ratios' }).selectOption('fill, by the anchors');
   await strip.getByRole('button', { name: 'Size', exact: true }).click();
   const sheet = desk.page.getByRole('dialog', { name: 'A size of your own' });

@@ -117,9 +117,9 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await mouse.click(back.x, back.y);
     await desk.reading.getByRole('button', { name: 'Go inside' }).click();
     await expect(desk.reading).toContainText('Back button');
-    await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
-    await expect(desk.live.getByRole('button', { name: /21:9|Ultra|Phone/ }).first()).toBeVisible();
-    await desk.live.getByRole('button', { name: 'Screen sizes' }).click();
+    await desk.openDock('Screen sizes');
+    await expect(desk.dock.getByRole('button', { name: /21:9|Ultra|Phone/ }).first()).toBeVisible();
+    await desk.dock.getByRole('button', { name: 'Screen sizes' }).click();
     await desk.live.getByRole('button', { name: 'Resume' }).click();
   });
 
@@ -174,13 +174,13 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     }
     await keyboard.press('Enter');
     await desk.expectUp('Title', 'Options', 'Keys');
-    const device = desk.live.getByRole('combobox', { name: 'Input' });
+    const device = (await desk.openDock('Input')).getByRole('combobox', { name: 'Input' });
     await device.selectOption('pad alone');
     await device.selectOption('any device');
-    await desk.live
+    await desk.dock
       .getByRole('combobox', { name: 'Language of Live' })
       .selectOption({ label: 'Stretched, +40 %' });
-    await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
+    await desk.dock.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
     await desk.choose('Pause');
     await desk.live.getByRole('button', { name: 'Focus arrows' }).click();
     const arrow = desk.editing.getByRole('button', { name: /^Resume, down: leads to Options$/ });
@@ -241,11 +241,11 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     await keyboard.press('Escape');
     await page.getByRole('radio', { name: 'Texts' }).click();
     await expect(page.getByRole('region', { name: 'Lines' })).toContainText('Lampe');
-    await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'German' });
+    await desk.dock.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'German' });
     await page.getByRole('tab', { name: 'Map' }).click();
     await desk.playFrom('Title');
     await expect.poll(() => desk.words()).toContain('Mitwirkende');
-    await desk.live.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
+    await desk.dock.getByRole('combobox', { name: 'Language of Live' }).selectOption({ label: 'English' });
   });
 
   await test.step('10. Hand it over', async () => {

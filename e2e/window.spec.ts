@@ -147,9 +147,9 @@ test('what happened is read newest first, or from the beginning', async ({ desk 
   await desk.expectUp('Dawn');
   const first = desk.log.getByRole('listitem').first();
   await expect(first).not.toContainText('The watch is up');
-  await desk.live.getByRole('button', { name: 'newest first' }).click();
+  await desk.dock.getByRole('button', { name: 'newest first' }).click();
   await expect(first).toContainText('The watch is up');
-  await desk.live.getByRole('button', { name: 'oldest first' }).click();
+  await desk.dock.getByRole('button', { name: 'oldest first' }).click();
   await expect(first).not.toContainText('The watch is up');
 });
 

@@ -8,13 +8,13 @@ import { LivePane, StillPane } from '../live';
 
 import { ReadingColumn } from '../details';
 import { useStudio, readUnit } from '../store';
-import { TimeStrip } from '../timeline';
 import { useAhead, IconButton, Tips, Word } from '../ui';
 import { arrange, useArrangement, type DialogName, type Rest } from './arrangement';
 import { Bar } from './Bar';
 import { pressed } from './commands';
 import { LeftPane } from './LeftPane';
 import { Boundary } from './Boundary';
+import { Dock } from './Dock';
 import { BusyNote } from '../persistence';
 import { Faults } from './Faults';
 
@@ -30,7 +30,7 @@ const Help = dynamic(LATER.help);
 /** The widths of the left pane and Live at each rest of the divider between them. */
 const COLUMNS: Record<Rest, string> = {
   'map wide': 'minmax(0,1.9fr) minmax(340px,1fr)',
-  even: 'minmax(0,1fr) minmax(0,1.1fr)',
+  even: 'minmax(0,1fr) minmax(0,1.3fr)',
   'live wide': '190px minmax(0,1fr)',
 };
 export function Window() {
@@ -78,7 +78,7 @@ export function Window() {
             </Boundary>
           )}
         </main>
-        <Boundary name="Time">{plays && <TimeStrip />}</Boundary>
+        {plays && <Dock />}
         <LastWord />
         {dialog !== 'projects' && dialog !== 'new project' && <BusyNote />}
       </div>

@@ -6,6 +6,7 @@ import {
   AppWindow,
   BatteryMedium,
   Captions,
+  Component,
   ChevronsLeftRight,
   Keyboard,
   KeySquare,
@@ -29,9 +30,9 @@ import {
   Type,
   UserRound,
 } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useStudio, TOOLS, type Tool, setView, useView } from '../store';
-import { IconButton, NumberField, Sheet, ThingRow } from '../ui';
+import { Cap, Check, IconButton, NumberField, Sheet, ThingRow } from '../ui';
 
 const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   button: <RectangleHorizontal size={16} />,
@@ -58,13 +59,12 @@ const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
 /** While held: what can be drawn on the screen, and what is seen while doing so. */
 export function Tools() {
   const tool = useView((view) => view.tool);
-  const components = useStudio((studio) => studio.project.components) ?? [];
   const arm = (next: Tool | null): void => setView({ tool: next });
   return (
     <div
       role="toolbar"
       aria-label="Put on the screen"
-      className="flex shrink-0 flex-wrap items-center gap-0.5 border-b border-line px-2.5 py-1"
+      className="flex h-10 shrink-0 items-center gap-0.5 overflow-hidden border-t border-line px-2"
     >
       <IconButton
         name="Choose and move"
@@ -74,36 +74,69 @@ export function Tools() {
       >
         <MousePointer2 size={15} />
       </IconButton>
-      {TOOLS.map(([type, key]) => (
+      {TOOLS.map(([type, key], i) => (
         <IconButton
           key={type}
           name={`Draw: ${labelOf(type).toLowerCase()}`}
           keys={key}
           aria-pressed={tool === type}
-          className={tool === type ? 'bg-live text-sheet' : ''}
+          className={`${tool === type ? 'bg-live text-sheet' : ''} ${SHOWN.find(([first]) => i < first)![1]}`}
           onClick={() => arm(tool === type ? null : type)}
         >
           {ICONS[type]}
         </IconButton>
       ))}
-      {components.length > 0 && (
-        <select
-          aria-label="Draw a component"
-          value=""
-          className="h-7 max-w-28 rounded border border-line bg-sheet"
-          onChange={(event) => arm({ component: event.target.value })}
-        >
-          <option value="">component …</option>
-          {components.map((component) => (
-            <option key={component.id} value={component.id}>
-              {component.name}
-            </option>
-          ))}
-        </select>
-      )}
-      <span className="grow" />
+      <More arm={arm} />
+      <span className="mx-1 h-5 grow border-r border-line" />
       <Looking />
     </div>
+  );
+}
+
+/** How many tools stand in the row at which width of Live; all of them stand under More, by their names. */
+const SHOWN: readonly [number, string][] = [
+  [4, ''],
+  [7, 'hidden! @md:inline-flex!'],
+  [11, 'hidden! @2xl:inline-flex!'],
+  [Infinity, 'hidden! @5xl:inline-flex!'],
+];
+
+/** Everything that can be drawn, by its name and key. */
+function More({ arm }: { arm: (next: Tool) => void }) {
+  const components = useStudio((studio) => studio.project.components) ?? [];
+  const [open, setOpen] = useState(false);
+  const pick = (next: Tool): void => {
+    setOpen(false);
+    arm(next);
+  };
+  const row = (key: string, icon: ReactNode, label: string, next: Tool, cap?: string) => (
+    <button
+      key={key}
+      type="button"
+      className="flex min-h-7 w-full items-center gap-2 rounded px-2 text-left hover:bg-chosen-wash"
+      onClick={() => pick(next)}
+    >
+      <span className="flex w-5 justify-center">{icon}</span>
+      <span className="min-w-0 flex-1 truncate">{label}</span>
+      {cap && <Cap>{cap}</Cap>}
+    </button>
+  );
+  return (
+    <Sheet
+      label="Draw something else"
+      open={open}
+      onOpen={setOpen}
+      trigger={
+        <button type="button" className="h-7 shrink-0 rounded-md px-2 hover:bg-chosen-wash">
+          More …
+        </button>
+      }
+    >
+      <div className="grid max-h-90 grid-cols-2 gap-x-2 overflow-auto p-2">
+        {TOOLS.map(([type, key]) => row(type, ICONS[type], labelOf(type), type, key))}
+        {components.map(({ id, name }) => row(id, <Component size={15} />, name, { component: id }))}
+      </div>
+    </Sheet>
   );
 }
 
@@ -121,11 +154,16 @@ function Looking() {
     <IconButton
       name={name}
       aria-pressed={view[key]}
-      className={view[key] ? 'bg-chosen-wash' : ''}
+      className={`hidden! @lg:inline-flex! ${view[key] ? 'bg-chosen-wash' : ''}`}
       onClick={() => setView({ [key]: !view[key] })}
     >
       {icon}
     </IconButton>
+  );
+  const check = (words: string, key: 'snapping' | 'gridShown' | 'marginShown' | 'marks' | 'arrows') => (
+    <Check on={view[key]} className="flex! py-0.5" onChange={(on) => setView({ [key]: on })}>
+      {words}
+    </Check>
   );
   return (
     <>
@@ -139,13 +177,23 @@ function Looking() {
         trigger={
           <button
             type="button"
-            className={`inline-flex h-7 items-center gap-1 rounded-md px-1.5 hover:bg-chosen-wash ${view.sibling ? 'bg-chosen-wash font-semibold' : ''}`}
+            aria-label="Align and reference"
+            title="Align and reference"
+            className={`inline-flex h-7 shrink-0 items-center gap-1 rounded-md px-1.5 hover:bg-chosen-wash ${view.sibling ? 'bg-chosen-wash font-semibold' : ''}`}
           >
-            <Hand size={14} aria-hidden="true" /> Align and reference
+            <Hand size={14} aria-hidden="true" />
+            <span className="hidden @3xl:inline">Align and reference</span>
           </button>
         }
       >
         <div className="space-y-2 p-3">
+          <div>
+            {check('Snap to edges and centres', 'snapping')}
+            {check('Show the grid', 'gridShown')}
+            {check(`Show the safe margin, ${margin} %`, 'marginShown')}
+            {check('Show guides and outlines', 'marks')}
+            {check('Show focus arrows', 'arrows')}
+          </div>
           <ThingRow
             label="Reference screen"
             value={view.sibling}

@@ -42,9 +42,8 @@ export function Languages() {
         onChange={(language) => edit('add language', language)}
       />
       <p className="text-sm text-soft">
-        Choose it under Live, and the words you type over the picture are in that language. Players begin in
-        their system’s; to let them choose, put a choice on a screen and have it control the value{' '}
-        <i>language</i>.
+        Choose it below the game, and the words you type over the picture are in that language. Players begin
+        in their system’s; to let them choose, put <i>Row for the language</i> on a screen.
       </p>
     </Group>
   );

@@ -14,15 +14,12 @@ import { editedOf } from '../canvas';
 import { askAboutKey, hold, setInHand, startRun, useRun, frameAt, useSizes } from '../run';
 import { Stopped } from './Stopped';
 
-const SizeStrip = dynamic(() => import('./SizeStrip').then((module) => module.SizeStrip));
 const LATER = {
   editing: () => import('../canvas/Editing').then((module) => module.Editing),
   tools: () => import('../canvas/Tools').then((module) => module.Tools),
-  log: () => import('./Log').then((module) => module.Log),
 };
 const Editing = dynamic(LATER.editing, { loading: Nothing });
 const Tools = dynamic(LATER.tools, { loading: Nothing });
-const Log = dynamic(LATER.log, { loading: () => <div className="min-h-18 flex-1 shrink-0" /> });
 
 /**
  * Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what
@@ -53,11 +50,9 @@ export function LivePane() {
   const design = useStudio((studio) => studio.project.design);
   const chosenSize = useSizes((sizes) => sizes.size);
   const size = chosenSize ?? design;
-  const strip = useSizes((sizes) => sizes.strip);
   const frame = frameAt({ design }, chosenSize);
   const held = useRun((run) => run.held);
   const inHand = useRun((run) => run.inHand);
-  const noted = useRun((run) => run.unusedKey !== null);
   const host = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (opened === 0) return;
@@ -85,8 +80,7 @@ export function LivePane() {
           event.preventDefault();
           dropOnLive([...event.dataTransfer.files]);
         }}
-        className="relative min-h-40 shrink bg-well p-2.5"
-        style={{ height: `min(60%, calc((100cqw - 20px) * ${size.height / size.width} + 20px))` }}
+        className="relative min-h-40 flex-1 bg-well p-2"
       >
         <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>
           <div
@@ -129,32 +123,47 @@ export function LivePane() {
           </div>
         </div>
       </div>
-      <div className="flex h-7 shrink-0 items-center justify-between gap-2 overflow-hidden border-b border-line px-3.5 whitespace-nowrap">
-        {held ? (
-          <span className="min-w-0 truncate text-chosen">
-            <b>Held.</b> Choose, move and type over what you see.
-          </span>
-        ) : noted ? (
-          <UnusedKeyNote />
-        ) : inHand ? (
-          <span className="min-w-0 truncate text-live">
-            <b>In hand:</b> keys and pad go to the game
-          </span>
-        ) : (
-          <span className="min-w-0 truncate text-soft">Click the game to take it in hand</span>
-        )}
-        {!held && (
-          <span id="way-out" className={`shrink-0 ${inHand ? 'text-live' : 'text-soft'}`}>
-            <Cap>Shift</Cap> <Cap>Esc</Cap>
-            <span className={noted ? 'sr-only' : ''}> gives the keys back</span>
-          </span>
-        )}
-      </div>
+      <Controls>
+        <Standing />
+      </Controls>
       {held && <Tools />}
-      <Controls />
-      {strip && <SizeStrip />}
-      <Log />
     </section>
+  );
+}
+
+/** Who has the keyboard, or what can be done while held. */
+function Standing() {
+  const held = useRun((run) => run.held);
+  const inHand = useRun((run) => run.inHand);
+  const noted = useRun((run) => run.unusedKey !== null);
+  const said = 'min-w-0 truncate';
+  return (
+    <>
+      {held ? (
+        <span className={`${said} text-chosen`} title="Choose, move and type over what you see">
+          <b>Held.</b> Choose, move, type over
+        </span>
+      ) : noted ? (
+        <UnusedKeyNote />
+      ) : inHand ? (
+        <span className={`${said} text-live`} title="Keys and pad go to the game">
+          <b>In hand:</b> <span className="hidden @2xl:inline">keys and pad go to the game</span>
+        </span>
+      ) : (
+        <span className={`${said} text-soft`} title="Click the game to take it in hand">
+          Click the game to take it in hand
+        </span>
+      )}
+      {!held && (
+        <span
+          id="way-out"
+          className={`shrink-0 ${noted ? 'sr-only' : ''} ${inHand ? 'text-live' : 'hidden text-soft @2xl:inline'}`}
+        >
+          <Cap>Shift</Cap> <Cap>Esc</Cap> gives <span className="sr-only @2xl:not-sr-only">the keys</span>{' '}
+          back
+        </span>
+      )}
+    </>
   );
 }
 

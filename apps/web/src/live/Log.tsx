@@ -7,7 +7,6 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { choose, chooseLink, useStudio, useMoments } from '../store';
 import { Small } from '../ui';
-import { AskSwitch } from './Controls';
 import { type Entry, goBackTo, runLog, useRun } from '../run';
 
 type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
@@ -61,23 +60,20 @@ export function Log() {
     if (oldest && atEnd.current && count > 0) list.scrollToIndex(count - 1, { align: 'end' });
   }, [oldest, count, list]);
   return (
-    <div className="flex min-h-18 flex-1 shrink-0 flex-col">
+    <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex shrink-0 flex-wrap items-center gap-x-2 gap-y-1 px-3.5 pt-1">
-        <label className="flex items-center gap-1.5 whitespace-nowrap text-soft">
-          Log
-          <select
-            aria-label="Log filter"
-            className="h-6.5 w-32 rounded border border-line bg-sheet px-1 text-ink"
-            value={sort}
-            onChange={(event) => setSort(event.target.value as Sort)}
-          >
-            {SORTS.map(([key, words]) => (
-              <option key={key} value={key}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+        <select
+          aria-label="Log filter"
+          className="h-6.5 w-32 rounded border border-line bg-sheet px-1"
+          value={sort}
+          onChange={(event) => setSort(event.target.value as Sort)}
+        >
+          {SORTS.map(([key, words]) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </select>
         <Small
           title="Reverse the order"
           className="whitespace-nowrap"
@@ -88,8 +84,6 @@ export function Log() {
         >
           {oldest ? 'oldest first' : 'newest first'}
         </Small>
-        <span className="grow" />
-        <AskSwitch />
       </div>
       <div
         ref={frame}

@@ -18,7 +18,7 @@ export function SizeStrip() {
   const own = project.design.sizes ?? [];
   const design: Size = { name: 'As designed', width: project.design.width, height: project.design.height };
   return (
-    <section aria-label="Screen sizes" className="shrink-0 border-b border-line px-3.5 py-2">
+    <div className="min-h-0 flex-1 overflow-auto px-3.5 py-1">
       <div className="mb-1 flex items-center gap-3">
         <SelectRow
           label="On other aspect ratios"
@@ -51,7 +51,7 @@ export function SizeStrip() {
           />
         ))}
       </ul>
-    </section>
+    </div>
   );
 }
 

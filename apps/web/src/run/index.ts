@@ -21,6 +21,6 @@ export {
 export type { Entry } from './log';
 export { goBackTo, turnBackTo } from './past';
 export { hold, liveFlow, livePlayer } from './player';
-export { flowAt, frameAt, showSize, sizesOf, toggleStrip, useSizes } from './sizes';
+export { flowAt, frameAt, showSize, sizesOf, useSizes } from './sizes';
 export { startRun } from './start';
 export { runLog, SPEEDS, useRun, type Asked, type Span } from './state';

@@ -27,13 +27,10 @@ export const sizesOf = ({ design }: Project): readonly Size[] => [
 interface Sizes {
   /** What Live shows; null is the design's own. */
   size: Size | null;
-  /** The strip of all of them is open. */
-  strip: boolean;
 }
-export const useSizes = create<Sizes>(() => ({ size: null, strip: false }));
+export const useSizes = create<Sizes>(() => ({ size: null }));
 
 export const showSize = (size: Size | null): void => useSizes.setState({ size });
-export const toggleStrip = (): void => useSizes.setState(({ strip }) => ({ strip: !strip }));
 
 /** What a window of a size shows: the design's frame, or one of its own where the anchors decide. */
 export const frameAt = (project: Pick<Project, 'design'>, size: Size | null): Frame =>

@@ -7,6 +7,7 @@ import { useEffect, useMemo, type ReactNode } from 'react';
 import { useKeying } from '../canvas';
 import { useStudio, useUnits } from '../store';
 import { Small } from '../ui';
+import { Hint } from './Hint';
 import { PlayHead, Plot, ROW, RowLabel, type Scale } from './plot';
 import { linesOf, type Line } from './lines';
 import { usePlayed } from './played';
@@ -49,12 +50,12 @@ export function ScreenChart({ screen, change }: { screen: Screen; change: ReactN
   useEffect(() => () => useKeying.setState({ screen: null }), []);
   return (
     <>
-      <header className="flex h-8 shrink-0 items-center gap-2 px-3.5">
+      <header className="flex h-8 shrink-0 items-center gap-2 px-3.5 whitespace-nowrap">
         <h2 className="font-bold whitespace-nowrap">Time of {screen.name}</h2>
         <Transport played={played} name={`Play ${screen.name} from its beginning`} />
         <Small
           aria-pressed={keying}
-          className={keying ? 'bg-live! text-sheet!' : ''}
+          className={`shrink-0 ${keying ? 'bg-live! text-sheet!' : ''}`}
           onClick={() => {
             if (keying) return useKeying.setState({ screen: null });
             const at = moment.getState().at ?? 0;
@@ -65,7 +66,7 @@ export function ScreenChart({ screen, change }: { screen: Screen; change: ReactN
           <KeyRound size={11} aria-hidden="true" className="mr-1 inline" />
           Set keyframes
         </Small>
-        <span className="min-w-0 truncate text-soft">
+        <Hint>
           {keying ? (
             <KeyingWords words={words} />
           ) : lines.length === 0 ? (
@@ -73,7 +74,7 @@ export function ScreenChart({ screen, change }: { screen: Screen; change: ReactN
           ) : (
             'from when it is shown; drag along it to see it then'
           )}
-        </span>
+        </Hint>
         <span className="grow" />
         {change}
       </header>

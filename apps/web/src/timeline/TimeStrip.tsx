@@ -3,12 +3,12 @@
 import { screenById, timeIn, layerName, type Id, withId } from '@tavu/core/model';
 import type { Outcome } from '@tavu/core/run';
 import { outcomeWords } from '@tavu/core/words';
-import { ChevronsDown, ChevronsUp } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { type Entry, goBackTo, runLog, turnBackTo, useRun, type Span } from '../run';
 import { useStudio, useMoments, useUnits } from '../store';
-import { Nothing, useAhead, Choices, IconButton } from '../ui';
+import { Nothing, useAhead, Choices } from '../ui';
+import { Hint } from './Hint';
 
 const LATER = {
   transition: () => import('./TransitionChart').then((module) => module.TransitionChart),
@@ -34,7 +34,6 @@ export function TimeStrip() {
   const link = useStudio(({ project, chosen }) => withId(project.links, chosen.link));
   const screen = useStudio(({ project, chosen }) => screenById(project, chosen.screen));
   const held = useRun((run) => run.held);
-  const [tall, setTall] = useState(false);
   const [shows, setShows] = useState<'run' | 'chosen'>('run');
   const chosen = link?.id ?? screen?.id;
   useEffect(() => setShows(chosen === undefined ? 'run' : 'chosen'), [chosen]);
@@ -42,35 +41,19 @@ export function TimeStrip() {
     if (!held) setShows('run');
   }, [held]);
   const thing = shows === 'run' ? undefined : (link ?? screen);
-  const change = (
-    <>
-      {chosen !== undefined && (
-        <Choices
-          label="Time of"
-          value={shows}
-          options={[
-            { value: 'chosen', text: link ? 'the link' : 'the screen' },
-            { value: 'run', text: 'the run' },
-          ]}
-          onChange={setShows}
-        />
-      )}
-      <IconButton
-        name={tall ? 'Less room for time' : 'More room for time'}
-        aria-expanded={tall}
-        onClick={() => setTall(!tall)}
-      >
-        {tall ? <ChevronsDown size={14} /> : <ChevronsUp size={14} />}
-      </IconButton>
-    </>
+  const change = chosen !== undefined && (
+    <Choices
+      label="Time of"
+      value={shows}
+      options={[
+        { value: 'chosen', text: link ? 'the link' : 'the screen' },
+        { value: 'run', text: 'the run' },
+      ]}
+      onChange={setShows}
+    />
   );
   return (
-    <section
-      aria-label="Time"
-      data-pane
-      tabIndex={-1}
-      className={`flex ${tall ? 'h-80' : 'h-40'} shrink-0 flex-col border-t border-line bg-sheet`}
-    >
+    <>
       {thing && link ? (
         <TransitionChart key={link.id} link={link} change={change} />
       ) : thing && screen ? (
@@ -78,7 +61,7 @@ export function TimeStrip() {
       ) : (
         <LastSeconds change={change} />
       )}
-    </section>
+    </>
   );
 }
 
@@ -114,13 +97,12 @@ function LastSeconds({ change }: { change: ReactNode }) {
   ).filter((time) => time <= from + WINDOW);
   return (
     <>
-      <header className="flex h-7 shrink-0 items-center gap-3 px-3.5">
-        <h2 className="font-bold">Time</h2>
-        <span className="text-soft">
+      <header className="flex h-8 shrink-0 items-center gap-3 px-3.5 whitespace-nowrap">
+        <Hint>
           {now < end
             ? `taken back to ${words(now)} of ${words(end)}; Resume plays on from here`
             : 'the last seconds of this run; drag along it, or choose a mark, to go back'}
-        </span>
+        </Hint>
         <span className="grow" />
         {change}
       </header>

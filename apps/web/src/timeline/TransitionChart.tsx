@@ -8,6 +8,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { backTo } from '../motion';
 import { edit, useStudio } from '../store';
 import { Choices } from '../ui';
+import { Hint } from './Hint';
 import { TransitionBars } from './TransitionBars';
 import { usePlayed } from './played';
 import { Transport } from './Transport';
@@ -37,13 +38,13 @@ export function TransitionChart({ link, change }: { link: Link; change: ReactNod
   };
   return (
     <>
-      <header className="flex h-8 shrink-0 items-center gap-2 px-3.5">
+      <header className="flex h-8 shrink-0 items-center gap-2 px-3.5 whitespace-nowrap">
         <h2 className="font-bold">Transition</h2>
         <Transport played={played} name="Play this transition" />
-        <span className="min-w-0 truncate text-soft">
+        <Hint>
           {own ? 'A motion of its own' : ruled.owner ? ruleWords(ruled) : 'The default motion'}:{' '}
           {motionWords(project, motion)}
-        </span>
+        </Hint>
         <span className="grow" />
         {own ? (
           <button

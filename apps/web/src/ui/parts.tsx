@@ -198,7 +198,7 @@ export function Choices<T extends string>({
       className={
         wraps
           ? 'flex flex-wrap gap-px rounded-md border border-line bg-sheet'
-          : 'inline-flex overflow-hidden rounded-md border border-line'
+          : 'inline-flex shrink-0 overflow-hidden rounded-md border border-line'
       }
       onValueChange={(next) => onChange(next as T)}
     >

@@ -1,4 +1,5 @@
 import { areas } from './areas';
+import { docked } from './docked';
 import { findings } from './findings';
 import type { Finder } from './finds';
 import { lines } from './lines';
@@ -19,6 +20,7 @@ export const FINDERS: Record<string, Finder> = {
   values,
   events,
   todo,
+  docked,
   newSentences,
   putOn,
   places,

@@ -1,0 +1,43 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { ComponentType } from 'react';
+import { GameEvents } from '../live';
+import { TimeStrip } from '../timeline';
+import { Nothing } from '../ui';
+import type { DockName } from './arrangement';
+
+interface Docked {
+  title: string;
+  Panel: ComponentType;
+  /** How narrow it may be and how it shares the rest, as Tailwind has it. */
+  width: string;
+}
+
+/** Loaded once the window stands. */
+export const LATER = {
+  log: () => import('../live/Log').then((module) => module.Log),
+  input: () => import('../live/InputPanel').then((module) => module.InputPanel),
+  sizes: () => import('../live/SizeStrip').then((module) => module.SizeStrip),
+};
+
+/** Everything that runs beside the game and can stand in the dock, in the order of its buttons. */
+export const DOCK: Record<DockName, Docked> = {
+  time: { title: 'Time', Panel: TimeStrip, width: 'min-w-130 flex-[4]' },
+  log: {
+    title: 'Log',
+    Panel: dynamic(LATER.log, { loading: Nothing }),
+    width: 'min-w-64 flex-[1.4]',
+  },
+  events: { title: 'Game events', Panel: GameEvents, width: 'min-w-50 flex-1' },
+  input: {
+    title: 'Input',
+    Panel: dynamic(LATER.input, { loading: Nothing }),
+    width: 'min-w-75 flex-1',
+  },
+  sizes: {
+    title: 'Screen sizes',
+    Panel: dynamic(LATER.sizes, { loading: Nothing }),
+    width: 'min-w-90 flex-[2]',
+  },
+};

@@ -1,0 +1,111 @@
+import { expect, test, type Desk } from './desk';
+
+/** How much room the game has, in every state and at every size of the window. */
+
+const STATES: Record<string, (desk: Desk) => Promise<unknown>> = {
+  playing: (desk) => desk.takeInHand(),
+  held: (desk) => desk.choose('Options'),
+  'held, with an element chosen': async (desk) => {
+    await desk.choose('Title');
+    await desk.editing.press(']');
+    await expect(desk.reading.getByRole('region', { name: 'Element', exact: true })).toBeVisible();
+  },
+  'with its pad, its sizes and time open': async (desk) => {
+    await desk.openDock('Time');
+    await desk.openDock('Input');
+    await desk.openDock('Screen sizes');
+  },
+  'with all of that taller': (desk) => desk.dock.getByRole('button', { name: 'Make this taller' }).click(),
+};
+
+for (const [width, height, least] of [
+  [1280, 800, 500],
+  [1920, 1080, 900],
+] as const)
+  test(`at ${width} × ${height} the game is ${least} px wide at least, whatever is open`, async ({
+    desk,
+  }) => {
+    await desk.page.setViewportSize({ width, height });
+    for (const [state, bring] of Object.entries(STATES)) {
+      await bring(desk);
+      const game = (await desk.game.boundingBox())!;
+      expect(game.width, state).toBeGreaterThanOrEqual(least);
+      expect(game.width / game.height, state).toBeCloseTo(16 / 9, 2);
+      const live = (await desk.live.boundingBox())!;
+      expect(game.y + game.height, state).toBeLessThanOrEqual(live.y + live.height);
+      expect(await desk.live.evaluate((pane) => pane.scrollHeight - pane.clientHeight), state).toBe(0);
+    }
+  });
+
+test('a game of another shape fills the same room', async ({ desk }) => {
+  const room = async () => (await desk.game.locator('xpath=../..').boundingBox())!;
+  const before = await room();
+  const sizes = await desk.openDock('Screen sizes');
+  for (const [name, ratio] of [
+    [/^4 : 3/, 4 / 3],
+    [/^9 : 16|^Phone/, null],
+  ] as const) {
+    await sizes.getByRole('button', { name }).first().click();
+    await expect
+      .poll(async () => {
+        const { width, height } = (await desk.game.boundingBox())!;
+        const now = await room();
+        return Math.min(now.width - width, now.height - height);
+      })
+      .toBeLessThan(2);
+    const { width, height } = (await desk.game.boundingBox())!;
+    if (ratio !== null) expect(width / height).toBeCloseTo(ratio, 1);
+    expect(await room()).toEqual(before);
+  }
+});
+
+test('the tools of a held screen stand in one row at every width, and all of them under More by name', async ({
+  desk,
+}) => {
+  await desk.choose('Title');
+  const row = desk.live.getByRole('toolbar', { name: 'Put on the screen' });
+  await expect(row).toBeVisible();
+  for (const width of [1024, 1280, 1920, 2560]) {
+    await desk.page.setViewportSize({ width, height: 800 });
+    const boxes = await row
+      .getByRole('button')
+      .evaluateAll((all) => all.map((button) => button.getBoundingClientRect().toJSON() as DOMRect));
+    const shown = boxes.filter((box) => box.width > 0);
+    expect(shown.length).toBeGreaterThan(5);
+    const bar = (await row.boundingBox())!;
+    for (const box of shown) {
+      expect(Math.abs(box.y + box.height / 2 - (shown[0]!.y + shown[0]!.height / 2))).toBeLessThan(2);
+      expect(box.right).toBeLessThanOrEqual(bar.x + bar.width);
+    }
+  }
+  await row.getByRole('button', { name: 'More …' }).click();
+  const more = desk.page.getByRole('dialog', { name: 'Draw something else' });
+  await expect(more.getByRole('button', { name: 'Touch zone' })).toBeVisible();
+  await more.getByRole('button', { name: /^Slider L/ }).click();
+  await expect(row.getByRole('button', { name: 'Draw: slider' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('what is open beside the game is remembered, found by its name, and closed by its button', async ({
+  desk,
+}) => {
+  const part = (name: string) => desk.dock.getByRole('region', { name, exact: true });
+  await expect(part('Input')).toHaveCount(0);
+  await desk.page.keyboard.press('Control+k');
+  await expect(desk.typing).toBeFocused();
+  await desk.page.keyboard.type('show input');
+  await desk.page.keyboard.press('Enter');
+  await expect(part('Input')).toBeInViewport();
+  await expect(part('Input')).toBeFocused();
+  await expect(part('Input').getByRole('combobox')).toBeVisible();
+  await desk.page.keyboard.press('Tab');
+  await expect(part('Input').getByRole('combobox')).toBeFocused();
+  await desk.dock.getByRole('button', { name: 'Time', exact: true }).click();
+  await expect(part('Time')).toHaveCount(0);
+  await desk.open();
+  await expect(part('Input')).toBeVisible();
+  await expect(part('Time')).toHaveCount(0);
+  for (const name of ['Log', 'Game events', 'Input'])
+    await desk.dock.getByRole('button', { name, exact: true }).click();
+  const closed = (await desk.dock.boundingBox())!;
+  expect(closed.height).toBeLessThan(40);
+});
