@@ -109,3 +109,36 @@ test('what is open beside the game is remembered, found by its name, and closed 
   const closed = (await desk.dock.boundingBox())!;
   expect(closed.height).toBeLessThan(40);
 });
+
+test('one key shows the game alone and runs on, another press brings the window back as it was', async ({
+  desk,
+}) => {
+  await desk.playFrom('The watch');
+  const { keyboard } = desk.page;
+  const before = (await desk.game.boundingBox())!;
+  await keyboard.press('F9');
+  await expect(desk.dock).toHaveCount(0);
+  await expect(desk.map).toHaveCount(0);
+  await expect(desk.reading).toHaveCount(0);
+  await expect(desk.live.getByRole('button', { name: 'Hold' })).toHaveCount(0);
+  await expect.poll(async () => (await desk.game.boundingBox())!.width).toBe(1280);
+  // The run has gone on, and its keys are still the game's.
+  await expect.poll(() => desk.words()).toContain('Keep the light burning until sunrise');
+  await keyboard.press('Escape');
+  await expect.poll(() => desk.words()).toContain('Resume');
+  await keyboard.press('F9');
+  await desk.expectUp('The watch', 'Pause');
+  await expect(desk.game).toBeFocused();
+  await expect(desk.unusedKey).toHaveCount(0);
+  await expect.poll(async () => (await desk.game.boundingBox())!.width).toBe(before.width);
+  await expect(desk.map).toBeVisible();
+});
+
+test('the game on the whole screen is left by the key it came by', async ({ desk }) => {
+  await desk.takeInHand();
+  await desk.page.keyboard.press('Shift+F9');
+  await expect.poll(() => desk.page.evaluate(() => document.fullscreenElement !== null)).toBe(true);
+  await desk.page.keyboard.press('Shift+F9');
+  await expect.poll(() => desk.page.evaluate(() => document.fullscreenElement === null)).toBe(true);
+  await expect(desk.dock).toBeVisible();
+});

@@ -15,7 +15,10 @@ const ELSEWHERE: [string[], string][] = [
   [['[', ']'], 'In Live, held: choose an element'],
   [['Arrows'], 'In Live, held: move it by 1, with Shift by 10'],
   [['Enter'], 'In Live, held: type over its words, or go into a component'],
-  [['B', 'T', 'P'], 'In Live, held: put on a button, a text, a panel; the tools under Live say the others'],
+  [
+    ['B', 'T', 'P'],
+    'In Live, held: put on a button, a text, a panel; the tools under the game say the others',
+  ],
   [['Ctrl', 'Arrows'], 'In Live, held: resize it'],
   [['Enter'], 'In Lines: the next line; a name and a colon says who says it'],
   [['/'], 'In an empty line: another step'],

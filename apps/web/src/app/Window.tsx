@@ -1,6 +1,6 @@
 'use client';
 
-import { PanelRightClose, PanelRightOpen } from 'lucide-react';
+import { Expand, PanelRightClose, PanelRightOpen } from 'lucide-react';
 import dynamic from 'next/dynamic';
 
 import { useEffect } from 'react';
@@ -9,9 +9,9 @@ import { LivePane, StillPane } from '../live';
 import { ReadingColumn } from '../details';
 import { useStudio, readUnit } from '../store';
 import { useAhead, IconButton, Tips, Word } from '../ui';
-import { arrange, useArrangement, type DialogName, type Rest } from './arrangement';
+import { arrange, showClean, useArrangement, type DialogName, type Rest } from './arrangement';
 import { Bar } from './Bar';
-import { pressed } from './commands';
+import { COMMANDS, pressed } from './commands';
 import { LeftPane } from './LeftPane';
 import { Boundary } from './Boundary';
 import { Dock } from './Dock';
@@ -34,11 +34,17 @@ const COLUMNS: Record<Rest, string> = {
   'live wide': '190px minmax(0,1fr)',
 };
 export function Window() {
-  const { rest, reading, dialog } = useArrangement();
+  const { rest, reading, dialog, clean } = useArrangement();
   const plays = useStudio((studio) => studio.plays);
   const show = (name: DialogName) => (open: boolean) => arrange({ dialog: open ? name : null });
 
   useEffect(readUnit, []);
+
+  useEffect(() => {
+    const leave = (): void => void (document.fullscreenElement ?? showClean(false));
+    document.addEventListener('fullscreenchange', leave);
+    return () => document.removeEventListener('fullscreenchange', leave);
+  }, []);
 
   useAhead(LATER);
 
@@ -50,20 +56,29 @@ export function Window() {
   return (
     <Tips delayDuration={350}>
       <div className="flex h-dvh flex-col">
-        <Bar
-          onProjects={() => arrange({ dialog: 'projects' })}
-          onFind={() => arrange({ dialog: 'find' })}
-          onHelp={() => arrange({ dialog: 'help' })}
-        />
+        {!clean && (
+          <Bar
+            onProjects={() => arrange({ dialog: 'projects' })}
+            onFind={() => arrange({ dialog: 'find' })}
+            onHelp={() => arrange({ dialog: 'help' })}
+          />
+        )}
         <Faults />
         <main
           className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)]"
-          style={{ gridTemplateColumns: `${COLUMNS[rest]} ${reading ? '290px' : '0px'}` }}
+          style={{
+            gridTemplateColumns: clean ? 'minmax(0,1fr)' : `${COLUMNS[rest]} ${reading ? '290px' : '0px'}`,
+          }}
         >
-          <LeftPane />
+          {!clean && <LeftPane />}
           <div className="relative grid min-h-0 min-w-0 grid-rows-[minmax(0,1fr)]">
-            <Boundary name="Live">{plays ? <LivePane /> : <StillPane />}</Boundary>
-            <span className="absolute top-0.75 right-1">
+            <Boundary name="Live">{plays ? <LivePane clean={clean} /> : <StillPane />}</Boundary>
+            <span className={clean ? 'hidden' : 'absolute top-0.75 right-1 flex'}>
+              {plays && (
+                <IconButton name="The game alone" keys="F9" onClick={COMMANDS.clean!.run}>
+                  <Expand size={15} />
+                </IconButton>
+              )}
               <IconButton
                 name={reading ? 'Fold the reading column' : 'Show the reading column'}
                 onClick={() => arrange({ reading: !reading })}
@@ -72,13 +87,13 @@ export function Window() {
               </IconButton>
             </span>
           </div>
-          {reading && (
+          {reading && !clean && (
             <Boundary name="The reading column">
               <ReadingColumn />
             </Boundary>
           )}
         </main>
-        {plays && <Dock />}
+        {plays && !clean && <Dock />}
         <LastWord />
         {dialog !== 'projects' && dialog !== 'new project' && <BusyNote />}
       </div>

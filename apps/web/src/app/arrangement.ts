@@ -21,10 +21,12 @@ export const useArrangement = create<{
   /** The reading column is there. */
   reading: boolean;
   dialog: DialogName | null;
+  /** The game alone, with nothing around it. */
+  clean: boolean;
   /** What is open in the dock, and whether that has more room; kept between visits. */
   docked: readonly DockName[];
   tall: boolean;
-}>(() => ({ rest: 'even', pane: 'map', reading: true, dialog: null, ...keptDock() }));
+}>(() => ({ rest: 'even', pane: 'map', reading: true, dialog: null, clean: false, ...keptDock() }));
 
 export const arrange = useArrangement.setState;
 
@@ -72,4 +74,18 @@ function keptDock(): Dock {
   } catch {
     return first;
   }
+}
+
+/** Shows the game alone, or everything again; `full` takes the whole screen for it, where the browser lets that be. */
+export function showClean(clean: boolean, full = false): void {
+  arrange({ clean });
+  if (!clean && document.fullscreenElement) void document.exitFullscreen();
+  if (!clean || !full) return;
+  void document.documentElement
+    .requestFullscreen()
+    // Esc is the game’s; held for a moment it still leaves.
+    .then(() =>
+      (navigator as { keyboard?: { lock?: (keys: string[]) => Promise<void> } }).keyboard?.lock?.(['Escape']),
+    )
+    .catch(() => undefined);
 }

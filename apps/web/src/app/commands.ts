@@ -1,5 +1,5 @@
 import type { Layer } from '@tavu/core/model';
-import { editingLayer } from '../ui';
+import { editingLayer, goOnAt } from '../ui';
 import { livePlayer, restart, setMaking, startAt, stepOn, toggleHold, useRun } from '../run';
 import { openLarge } from '../projects';
 import {
@@ -12,7 +12,7 @@ import {
   undoRedo,
   useStudio,
 } from '../store';
-import { arrange, showPane, turnDivider, type Pane } from './arrangement';
+import { arrange, showClean, showPane, turnDivider, useArrangement, type Pane } from './arrangement';
 import { catchLetters } from './find/letters';
 import { makeScreen } from '../panes/map';
 import { saveOpen } from './saveOpen';
@@ -171,6 +171,23 @@ export const COMMANDS: Record<string, Command> = {
       arrange({ dialog: 'find' });
     },
   },
+  clean: {
+    label: () => (useArrangement.getState().clean ? 'Show the whole window' : 'The game alone'),
+    hint: 'F9',
+    words: 'clean view zen presentation preview hide panels',
+    keys: [{ key: 'f9' }],
+    help: 'The game alone, and back; with Shift on the whole screen',
+    run: () => alone(false),
+    goOn: game,
+  },
+  'full screen': {
+    label: 'The game on the whole screen',
+    hint: 'Shift F9',
+    words: 'fullscreen full screen',
+    keys: [{ key: 'f9', shift: true }],
+    run: () => alone(true),
+    goOn: game,
+  },
   turn: { keys: [control('\\')], help: 'Map wide, even, Live wide', run: turnDivider },
   'next pane': {
     keys: [{ key: 'f6' }],
@@ -179,6 +196,14 @@ export const COMMANDS: Record<string, Command> = {
   },
   'pane before': { keys: [{ key: 'f6', shift: true }], run: () => nextPane(-1) },
 };
+
+/** The game alone, with the keyboard in it; or everything again. */
+function alone(full: boolean): void {
+  const clean = !useArrangement.getState().clean;
+  showClean(clean, full);
+  if (clean) notify('The game alone. F9 brings the window back.');
+  goOnAt(game);
+}
 
 /** Moves the keyboard to the next pane, to the first thing in it that takes it. */
 function nextPane(by: 1 | -1): void {

@@ -41,10 +41,12 @@ function frameStyle({ width, height }: { width: number; height: number }, covers
 
 /** The one way out while the game has the keyboard. */
 const isWayOut = (event: KeyboardEvent): boolean => event.shiftKey && event.code === 'Escape';
-const isSpared = (event: KeyboardEvent): boolean => isWayOut(event) || isAnswerKey(event);
+const isSpared = (event: KeyboardEvent): boolean => isWayOut(event) || isAnswerKey(event) || isAlone(event);
+/** The game alone, and back: there has to be a way out of it. */
+const isAlone = (event: KeyboardEvent): boolean => event.code === 'F9';
 
-/** The game's screens, running; held, they are edited where they stand. */
-export function LivePane() {
+/** The game's screens, running; held, they are edited where they stand. `clean` shows nothing around them. */
+export function LivePane({ clean }: { clean: boolean }) {
   useAhead(LATER);
   const opened = useStudio((studio) => studio.opened);
   const design = useStudio((studio) => studio.project.design);
@@ -66,12 +68,14 @@ export function LivePane() {
       tabIndex={-1}
       className="@container flex min-h-0 min-w-0 flex-col overflow-y-auto bg-sheet"
     >
-      <header className="sticky top-0 z-20 flex h-8.5 shrink-0 items-center gap-3 border-b border-line bg-sheet pr-10 pl-3.5">
-        <h2 className="font-bold">Live</h2>
-        <UpNow />
-        <span className="grow" />
-        <RunClock />
-      </header>
+      {!clean && (
+        <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line bg-sheet pr-18 pl-3.5">
+          <h2 className="font-bold">Live</h2>
+          <UpNow />
+          <span className="grow" />
+          <RunClock />
+        </header>
+      )}
       <div
         onDragOver={(event) => {
           if (event.dataTransfer.types.includes('Files')) event.preventDefault();
@@ -80,11 +84,11 @@ export function LivePane() {
           event.preventDefault();
           dropOnLive([...event.dataTransfer.files]);
         }}
-        className="relative min-h-40 flex-1 bg-well p-2"
+        className={`relative min-h-40 flex-1 ${clean ? 'bg-black' : 'bg-well p-2'}`}
       >
         <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>
           <div
-            className={`relative rounded-[3px] ${ring}`}
+            className={`relative ${clean ? '' : `rounded-[3px] ${ring}`}`}
             style={{
               aspectRatio: `${size.width} / ${size.height}`,
               width: `min(100cqw, calc(100cqh * ${size.width / size.height}))`,
@@ -103,6 +107,8 @@ export function LivePane() {
               onPointerDown={(event) => event.currentTarget.focus({ preventScroll: true })}
               onKeyDown={(event) => {
                 if (!isSpared(event.nativeEvent)) return;
+                // The window has it.
+                if (isAlone(event.nativeEvent)) return;
                 event.preventDefault();
                 if (isAnswerKey(event.nativeEvent)) return void askAboutKey();
                 document.getElementById('hold')?.focus();
@@ -123,10 +129,12 @@ export function LivePane() {
           </div>
         </div>
       </div>
-      <Controls>
-        <Standing />
-      </Controls>
-      {held && <Tools />}
+      {!clean && (
+        <Controls>
+          <Standing />
+        </Controls>
+      )}
+      {held && !clean && <Tools />}
     </section>
   );
 }
