@@ -235,3 +235,42 @@ test('several are lined up with a faint sibling by one press, at any distance, a
   await live.drag([400, 500], [963, 900]);
   expect((await lefts())[0]).toBe(740);
 });
+
+test('buttons that stand by themselves become a column in one press; one more keeps its gap, and undo takes each back', async ({
+  desk,
+}) => {
+  await desk.begin();
+  await desk.choose('Title');
+  const list = desk.reading.getByRole('region', { name: 'Elements' });
+  const row = (name: string) => list.getByRole('button', { name: new RegExp(`^${name} ?(button|panel)`) });
+  const at = async (words: string) =>
+    (await desk.game.locator('svg text', { hasText: words }).boundingBox())!;
+  const stood = await Promise.all(['Start', 'Options', 'Quit'].map(at));
+  await row('Start').click();
+  const all = desk.reading.getByRole('button', { name: 'All of Title' });
+  await all.click();
+  const whole = desk.reading.getByRole('region', { name: 'All of Title' });
+  for (const name of ['Options', 'Quit'])
+    await whole
+      .getByRole('button', { name: new RegExp(`^${name} ?button`) })
+      .click({ modifiers: ['Control'] });
+  await desk.reading.getByRole('button', { name: 'Make a column' }).click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Name of this panel' })).toHaveValue('Column');
+  await expect(desk.reading.getByRole('combobox', { name: 'Layout' })).toHaveValue('column');
+  // Nothing moves on the picture.
+  const now = await Promise.all(['Start', 'Options', 'Quit'].map(at));
+  for (const [i, box] of now.entries()) {
+    expect(box.x).toBeCloseTo(stood[i]!.x, 0);
+    expect(box.y).toBeCloseTo(stood[i]!.y, 0);
+  }
+  await desk.choose('Title');
+  await list.getByRole('button', { name: 'Button', exact: true }).click();
+  await expect(desk.reading.getByRole('combobox', { name: 'Parent' })).toHaveValue(/.+/);
+  const added = await at('Button');
+  expect(added.y - now[2]!.y).toBeCloseTo(now[2]!.y - now[1]!.y, 0);
+  await desk.undo();
+  await desk.undo();
+  await desk.choose('Title');
+  await expect(row('Start')).toBeVisible();
+  await expect(row('Column')).toHaveCount(0);
+});

@@ -37,6 +37,14 @@ for (const [width, height, least] of [
     }
   });
 
+test('held, the game stays where it played', async ({ desk }) => {
+  await desk.takeInHand();
+  const played = await desk.game.boundingBox();
+  await desk.page.keyboard.press('F8');
+  await expect(desk.live.getByRole('toolbar', { name: 'Put on the screen' })).toBeVisible();
+  expect(await desk.game.boundingBox()).toEqual(played);
+});
+
 test('a game of another shape fills the same room', async ({ desk }) => {
   const room = async () => (await desk.game.locator('xpath=../..').boundingBox())!;
   const before = await room();

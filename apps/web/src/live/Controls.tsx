@@ -2,13 +2,12 @@
 
 import { withId } from '@tavu/core/model';
 import { Pause, Play, RotateCcw, StepForward } from 'lucide-react';
-import type { ReactNode } from 'react';
 import { restart, setSpeed, SPEEDS, startAt, stepOn, toggleHold, useRun } from '../run';
 import { notify, useStudio } from '../store';
 import { Button, IconButton, Select, Tip } from '../ui';
 
-/** One row under the game: what its run does, and, after that, how it stands. */
-export function Controls({ children }: { children: ReactNode }) {
+/** One row under the game: what its run does. */
+export function Controls() {
   const held = useRun((run) => run.held);
   const speed = useRun((run) => run.speed);
   const chosen = useStudio((studio) => withId(studio.project.screens, studio.chosen.screen));
@@ -56,7 +55,14 @@ export function Controls({ children }: { children: ReactNode }) {
           Start here
         </Button>
       </Tip>
-      <div className="flex min-w-0 flex-1 items-center justify-end gap-2 overflow-hidden">{children}</div>
+      {held && (
+        <span
+          className="ml-auto min-w-0 truncate text-chosen"
+          title="Choose, move and type over what you see"
+        >
+          <b>Held.</b> Choose, move, type over
+        </span>
+      )}
     </div>
   );
 }

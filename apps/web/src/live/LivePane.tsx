@@ -19,7 +19,7 @@ const LATER = {
   tools: () => import('../canvas/Tools').then((module) => module.Tools),
 };
 const Editing = dynamic(LATER.editing, { loading: Nothing });
-const Tools = dynamic(LATER.tools, { loading: Nothing });
+const Tools = dynamic(LATER.tools, { loading: () => <div className="h-10 shrink-0" /> });
 
 /**
  * Files dropped on the picture become assets; pictures come onto the screen that is edited, or else the top of what
@@ -130,48 +130,36 @@ export function LivePane({ clean }: { clean: boolean }) {
         </div>
       </div>
       {!clean && (
-        <Controls>
-          <Standing />
-        </Controls>
+        <>
+          <Controls />
+          {/* One height for both, so that the game stays where it is. */}
+          {held ? <Tools /> : <InHand />}
+        </>
       )}
-      {held && !clean && <Tools />}
     </section>
   );
 }
 
-/** Who has the keyboard, or what can be done while held. */
-function Standing() {
-  const held = useRun((run) => run.held);
+/** Who has the keyboard while it plays, and how it is given back. */
+function InHand() {
   const inHand = useRun((run) => run.inHand);
   const noted = useRun((run) => run.unusedKey !== null);
-  const said = 'min-w-0 truncate';
   return (
-    <>
-      {held ? (
-        <span className={`${said} text-chosen`} title="Choose, move and type over what you see">
-          <b>Held.</b> Choose, move, type over
-        </span>
-      ) : noted ? (
+    <div className="flex h-10 shrink-0 items-center justify-between gap-2 overflow-hidden border-t border-line px-3.5 whitespace-nowrap">
+      {noted ? (
         <UnusedKeyNote />
       ) : inHand ? (
-        <span className={`${said} text-live`} title="Keys and pad go to the game">
-          <b>In hand:</b> <span className="hidden @2xl:inline">keys and pad go to the game</span>
+        <span className="min-w-0 truncate text-live">
+          <b>In hand:</b> keys and pad go to the game
         </span>
       ) : (
-        <span className={`${said} text-soft`} title="Click the game to take it in hand">
-          Click the game to take it in hand
-        </span>
+        <span className="min-w-0 truncate text-soft">Click the game to take it in hand</span>
       )}
-      {!held && (
-        <span
-          id="way-out"
-          className={`shrink-0 ${noted ? 'sr-only' : ''} ${inHand ? 'text-live' : 'hidden text-soft @2xl:inline'}`}
-        >
-          <Cap>Shift</Cap> <Cap>Esc</Cap> gives <span className="sr-only @2xl:not-sr-only">the keys</span>{' '}
-          back
-        </span>
-      )}
-    </>
+      <span id="way-out" className={`shrink-0 ${inHand ? 'text-live' : 'text-soft'}`}>
+        <Cap>Shift</Cap> <Cap>Esc</Cap>
+        <span className={noted ? 'sr-only' : ''}> gives the keys back</span>
+      </span>
+    </div>
   );
 }
 
