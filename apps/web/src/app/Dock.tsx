@@ -3,7 +3,7 @@
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
 import { LanguageSwitch, Mute } from '../live';
 import { IconButton, useAhead } from '../ui';
-import { arrangeDock, openDocked, useArrangement, type DockName } from './arrangement';
+import { arrangeDock, openDocked, useDock, type DockName } from './docking';
 import { Boundary } from './Boundary';
 import { DOCK, LATER } from './docked';
 
@@ -12,8 +12,8 @@ const NAMES = Object.keys(DOCK) as DockName[];
 /** Under the window: what runs beside the game, each opened and closed by its button and side by side. */
 export function Dock() {
   useAhead(LATER);
-  const docked = useArrangement((arrangement) => arrangement.docked);
-  const tall = useArrangement((arrangement) => arrangement.tall);
+  const docked = useDock((dock) => dock.docked);
+  const tall = useDock((dock) => dock.tall);
   const open = NAMES.filter((name) => docked.includes(name));
   const toggle = (name: DockName): void =>
     docked.includes(name)

@@ -5,7 +5,7 @@ import type { ComponentType } from 'react';
 import { GameEvents } from '../live';
 import { TimeStrip } from '../timeline';
 import { Nothing } from '../ui';
-import type { DockName } from './arrangement';
+import type { DockName } from './docking';
 
 interface Docked {
   title: string;

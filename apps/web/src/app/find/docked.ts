@@ -1,4 +1,4 @@
-import { openDocked, partOf, type DockName } from '../arrangement';
+import { openDocked, partOf, type DockName } from '../docking';
 import { DOCK } from '../docked';
 import type { Finder } from './finds';
 
