@@ -53,11 +53,11 @@ test('a line that is chosen is shown on its screen, and what is typed over it is
 }) => {
   await openLines(desk);
   await expect(page(desk)).toBeVisible();
-  await said(desk).nth(1).click();
-  const words = await said(desk).nth(1).inputValue();
+  await said(desk).first().click();
+  const words = await said(desk).first().inputValue();
   await expectSaid(desk, words.slice(0, 20));
   await expect(desk.live.getByText('Held.')).toBeVisible();
-  await said(desk).nth(1).fill('The tide is turning.');
+  await said(desk).first().fill('The tide is turning.');
   await expectSaid(desk, /The tide is turning\./);
 });
 

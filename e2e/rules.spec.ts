@@ -97,6 +97,7 @@ test('several screens get one motion and are duplicated; a stub is followed; a c
   await expect(desk.card('Dawn 2')).toHaveCount(1);
   await expect(desk.card('Credits 2')).toHaveCount(1);
 
+  await desk.choose('Title');
   await desk.map.getByRole('button', { name: 'Follow to Nothing kept' }).click();
   await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Nothing kept');
   await expect(desk.card('Nothing kept')).toBeInViewport();
