@@ -29,15 +29,15 @@ export const DOCK: Record<DockName, Docked> = {
     Panel: dynamic(LATER.log, { loading: Nothing }),
     width: 'min-w-64 flex-[1.4]',
   },
-  events: { title: 'Game events', Panel: GameEvents, width: 'min-w-50 flex-1' },
+  events: { title: 'Game events', Panel: GameEvents, width: 'min-w-44 flex-1' },
   input: {
     title: 'Input',
     Panel: dynamic(LATER.input, { loading: Nothing }),
-    width: 'min-w-75 flex-1',
+    width: 'min-w-70 flex-1',
   },
   sizes: {
     title: 'Screen sizes',
     Panel: dynamic(LATER.sizes, { loading: Nothing }),
-    width: 'min-w-90 flex-[2]',
+    width: 'min-w-76 flex-[2]',
   },
 };

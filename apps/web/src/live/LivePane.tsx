@@ -149,11 +149,13 @@ function InHand() {
       {noted ? (
         <UnusedKeyNote />
       ) : inHand ? (
-        <span className="min-w-0 truncate text-live">
+        <span className="min-w-0 truncate text-live" title="Keys and pad go to the game">
           <b>In hand:</b> keys and pad go to the game
         </span>
       ) : (
-        <span className="min-w-0 truncate text-soft">Click the game to take it in hand</span>
+        <span className="min-w-0 truncate text-soft" title="Click the game to take it in hand">
+          Click the game to take it in hand
+        </span>
       )}
       <span id="way-out" className={`shrink-0 ${inHand ? 'text-live' : 'text-soft'}`}>
         <Cap>Shift</Cap> <Cap>Esc</Cap>

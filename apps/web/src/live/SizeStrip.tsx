@@ -9,7 +9,7 @@ import { readNumber, Field, Button, IconButton, Sheet, SelectRow } from '../ui';
 import { edit, useStudio } from '../store';
 import { livePlayer, flowAt, showSize, sizesOf, useSizes } from '../run';
 
-const HEIGHT = 68;
+const HEIGHT = 58;
 
 /** The same moment of the run at every size; one of them is what Live shows. */
 export function SizeStrip() {
@@ -19,7 +19,7 @@ export function SizeStrip() {
   const design: Size = { name: 'As designed', width: project.design.width, height: project.design.height };
   return (
     <div className="min-h-0 flex-1 overflow-auto px-3.5 py-1">
-      <div className="mb-1 flex items-center gap-3">
+      <div className="mb-1 flex flex-wrap items-center gap-x-3">
         <SelectRow
           label="On other aspect ratios"
           value={project.design.fits ?? 'bars'}
