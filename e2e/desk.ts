@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { compile } from '../packages/core/src/compile';
 import type { Project } from '../packages/core/src/model';
 import { writeProject } from '../packages/core/src/schema';
-import { plugIn, pressAtOnce, type Pad } from './hands';
+import { pressAtOnce } from './hands';
 
 /** A held screen under the hand: points are design pixels. */
 export interface Held {
@@ -178,11 +178,6 @@ export class Desk {
         if (look()) watch.disconnect();
       });
     }, tenths);
-  }
-
-  /** Plugs in a pad with the standard mapping, whose buttons are pressed by number. */
-  pad(): Promise<Pad> {
-    return plugIn(this.page);
   }
 
   /** Listens to what the page is asked to sound from the next opening on; the machine need not have a loudspeaker. */

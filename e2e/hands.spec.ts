@@ -1,4 +1,5 @@
 import { expect, test, type Desk } from './desk';
+import { plugIn } from './hands';
 import { standing, ring, pointOf, stateOf } from './rings';
 
 async function onlyBy(desk: Desk, device: string): Promise<void> {
@@ -44,7 +45,7 @@ test.describe('from the start to the watch, through options and back', () => {
   });
 
   test('by pad alone; other devices do nothing', async ({ desk }) => {
-    const pad = await desk.pad();
+    const pad = await plugIn(desk.page);
     await toTitle(desk);
     await onlyBy(desk, 'pad alone');
     await desk.takeInHand();
@@ -138,7 +139,7 @@ test('subtitles read Off or On on both ways to the options, after a reload too, 
 test('of fourteen rows the one with the focus is always in view, by keys, pad and wheel; a slider is dragged', async ({
   desk,
 }) => {
-  const pad = await desk.pad();
+  const pad = await plugIn(desk.page);
   await desk.playFrom('Options');
   const { keyboard, mouse } = desk.page;
   await keyboard.press('e');

@@ -1,4 +1,5 @@
 import { expect, test } from './desk';
+import { plugIn } from './hands';
 import { ring, pointOf, stateOf } from './rings';
 
 test('players choose their keys: one that is taken is refused, and all go back to the usual', async ({
@@ -25,7 +26,7 @@ test('players choose their keys: one that is taken is refused, and all go back t
 });
 
 test('an action is made, bound by pressing, and shown where its key bites', async ({ desk }) => {
-  const pad = await desk.pad();
+  const pad = await plugIn(desk.page);
   await desk.page.getByRole('tab', { name: 'Values' }).click();
   const actions = desk.page.getByRole('region', { name: 'Actions' });
   await actions.getByRole('textbox', { name: 'A new action' }).fill('signal');
@@ -107,7 +108,7 @@ test('four buttons one under another: down goes round, a way set by hand wins, a
 test('hovering moves no focus while a pad plays, and a held direction repeats as the project says', async ({
   desk,
 }) => {
-  const pad = await desk.pad();
+  const pad = await plugIn(desk.page);
   await desk.playFrom('Pause');
   await pad.press(13);
   const before = await ring(desk);

@@ -1,4 +1,5 @@
 import { expect, test, type Desk } from './desk';
+import { plugIn } from './hands';
 import { addStep, expectSaid, expectUnsaid, lines, openLines, page, part, said } from './talk';
 
 /** Dialogue: written by keyboard, played from any line, chosen, cut short; routines, speakers, and texts in languages. */
@@ -82,7 +83,7 @@ async function confirmFour(desk: Desk, confirm: () => Promise<void>): Promise<vo
 test.describe('complete, next, complete, close', () => {
   test('by key', ({ desk }) => confirmFour(desk, () => desk.page.keyboard.press('Enter')));
   test('by pad', async ({ desk }) => {
-    const pad = await desk.pad();
+    const pad = await plugIn(desk.page);
     await confirmFour(desk, () => pad.press(0));
   });
   test('by click', ({ desk }) => confirmFour(desk, () => desk.game.click({ position: { x: 200, y: 120 } })));
