@@ -39,9 +39,9 @@ export class Desk {
   get editing(): Locator {
     return this.page.getByRole('application', { name: /^Editing/ });
   }
-  /** What runs beside the game: the log, its events, input, sizes, the language. */
+  /** What stands below the game: the log, its events, input, sizes, the language. */
   get dock(): Locator {
-    return this.page.getByRole('region', { name: 'Beside the game' });
+    return this.page.getByRole('region', { name: 'Below the game' });
   }
   /** Opens a part of the dock, if it is not open. */
   async openDock(name: 'Time' | 'Log' | 'Game events' | 'Input' | 'Screen sizes'): Promise<Locator> {

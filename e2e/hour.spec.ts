@@ -6,6 +6,14 @@ import { expect, test, type Desk } from './desk';
 
 /** A whole small game, made by its list as someone new would make it, with every press counted. */
 
+/** What the title says in German, by where it stands. */
+const GERMAN = [
+  ['Title · Start', 'Start frei'],
+  ['Title · Options', 'Optionen'],
+  ['Title · Quit', 'Beenden'],
+  ['Title · Continue', 'Weiter'],
+] as const;
+
 /** Presses of the pointer and keys that a person made, counted by the page. */
 interface Counted {
   clicks: number;
@@ -159,12 +167,7 @@ test('a small game is made by hand with 130 clicks and 300 keys at most', async 
     await page.getByRole('tab', { name: 'Lines' }).click();
     await page.getByRole('radio', { name: 'Texts' }).click();
     const table = page.getByRole('region', { name: 'Lines' });
-    for (const [place, words] of [
-      ['Title · Start', 'Start frei'],
-      ['Title · Options', 'Optionen'],
-      ['Title · Quit', 'Beenden'],
-      ['Title · Continue', 'Weiter'],
-    ] as const) {
+    for (const [place, words] of GERMAN) {
       await table.getByRole('textbox', { name: `${place}, in de`, exact: true }).click();
       await type(words);
       await keyboard.press('Tab');
@@ -337,12 +340,7 @@ test('the same game is made by keys alone, 500 at most', async ({ desk }) => {
     await edited(desk.editing);
     await find('texts');
     await until('Tab', page.getByRole('textbox', { name: 'Loading · Heading, in de', exact: true }));
-    for (const [place, words] of [
-      ['Title · Start', 'Start frei'],
-      ['Title · Options', 'Optionen'],
-      ['Title · Quit', 'Beenden'],
-      ['Title · Continue', 'Weiter'],
-    ] as const) {
+    for (const [place, words] of GERMAN) {
       await until('ArrowDown', page.getByRole('textbox', { name: `${place}, in de`, exact: true }));
       await type(words);
     }

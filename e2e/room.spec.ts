@@ -88,12 +88,13 @@ test('the tools of a held screen stand in one row at every width, and all of the
   }
   await row.getByRole('button', { name: 'More …' }).click();
   const more = desk.page.getByRole('dialog', { name: 'Draw something else' });
-  await expect(more.getByRole('button', { name: 'Touch zone' })).toBeVisible();
-  await more.getByRole('button', { name: /^Slider L/ }).click();
+  await expect(more.getByRole('option', { name: /^Touch zone/ })).toBeAttached();
+  await more.getByRole('combobox').fill('slider');
+  await desk.page.keyboard.press('Enter');
   await expect(row.getByRole('button', { name: 'Draw: slider' })).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('what is open beside the game is remembered, found by its name, and closed by its button', async ({
+test('what is open below the game is remembered, found by its name, and closed by its button', async ({
   desk,
 }) => {
   const part = (name: string) => desk.dock.getByRole('region', { name, exact: true });

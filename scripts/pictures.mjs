@@ -95,8 +95,8 @@ await picture('area', async ({ page }) => page.getByRole('button', { name: 'Area
 await picture('component', async ({ element }) => element('Options', /^Brightness/));
 await picture('sizes', async ({ play, region }) => {
   await play('The watch');
-  await region('Beside the game').getByRole('button', { name: 'Screen sizes' }).click();
-  await region('Beside the game').getByText('4 : 3').click();
+  await region('Below the game').getByRole('button', { name: 'Screen sizes' }).click();
+  await region('Below the game').getByText('4 : 3').click();
 });
 await picture('assets', async ({ tab }) => tab('Assets'));
 await picture('looks', async ({ element, reading }) => {
@@ -113,7 +113,7 @@ await picture('transition', async ({ choose, sentence, page, region }) => {
 });
 await picture('time', async ({ choose, page, region }) => {
   await choose('Loading');
-  await region('Beside the game').getByRole('button', { name: 'Make this taller' }).click();
+  await region('Below the game').getByRole('button', { name: 'Make this taller' }).click();
   const head = region('Time').getByRole('slider', { name: /^Moment/ });
   await head.focus();
   for (let n = 0; n < 20; n++) await page.keyboard.press('Shift+ArrowRight');

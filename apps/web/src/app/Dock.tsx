@@ -9,7 +9,7 @@ import { DOCK, LATER } from './docked';
 
 const NAMES = Object.keys(DOCK) as DockName[];
 
-/** Under the window: what runs beside the game, each opened and closed by its button and side by side. */
+/** Below the game: what goes with its run, side by side, each part opened and closed by its button. */
 export function Dock() {
   useAhead(LATER);
   const docked = useDock((dock) => dock.docked);
@@ -21,7 +21,7 @@ export function Dock() {
       : openDocked(name);
   return (
     <section
-      aria-label="Beside the game"
+      aria-label="Below the game"
       data-pane
       tabIndex={-1}
       className="flex shrink-0 flex-col border-t border-line bg-sheet"

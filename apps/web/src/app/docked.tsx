@@ -10,7 +10,7 @@ import type { DockName } from './docking';
 interface Docked {
   title: string;
   Panel: ComponentType;
-  /** How narrow it may be and how it shares the rest, as Tailwind has it. */
+  /** How narrow it may be, and its share of the room that is left, as classes of Tailwind. */
   width: string;
 }
 
@@ -21,7 +21,7 @@ export const LATER = {
   sizes: () => import('../live/SizeStrip').then((module) => module.SizeStrip),
 };
 
-/** Everything that runs beside the game and can stand in the dock, in the order of its buttons. */
+/** Everything that can stand below the game, in the order of its buttons. */
 export const DOCK: Record<DockName, Docked> = {
   time: { title: 'Time', Panel: TimeStrip, width: 'min-w-130 flex-[4]' },
   log: {

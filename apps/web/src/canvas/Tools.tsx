@@ -6,7 +6,6 @@ import {
   AppWindow,
   BatteryMedium,
   Captions,
-  Component,
   ChevronsLeftRight,
   Keyboard,
   KeySquare,
@@ -32,7 +31,7 @@ import {
 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useStudio, TOOLS, type Tool, setView, useView } from '../store';
-import { Cap, Check, IconButton, NumberField, Sheet, ThingRow } from '../ui';
+import { Check, IconButton, NumberField, Picker, Sheet, ThingRow } from '../ui';
 
 const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   button: <RectangleHorizontal size={16} />,
@@ -109,18 +108,6 @@ function More({ arm }: { arm: (next: Tool) => void }) {
     setOpen(false);
     arm(next);
   };
-  const row = (key: string, icon: ReactNode, label: string, next: Tool, cap?: string) => (
-    <button
-      key={key}
-      type="button"
-      className="flex min-h-7 w-full items-center gap-2 rounded px-2 text-left hover:bg-chosen-wash"
-      onClick={() => pick(next)}
-    >
-      <span className="flex w-5 justify-center">{icon}</span>
-      <span className="min-w-0 flex-1 truncate">{label}</span>
-      {cap && <Cap>{cap}</Cap>}
-    </button>
-  );
   return (
     <Sheet
       label="Draw something else"
@@ -132,10 +119,28 @@ function More({ arm }: { arm: (next: Tool) => void }) {
         </button>
       }
     >
-      <div className="grid max-h-90 grid-cols-2 gap-x-2 overflow-auto p-2">
-        {TOOLS.map(([type, key]) => row(type, ICONS[type], labelOf(type), type, key))}
-        {components.map(({ id, name }) => row(id, <Component size={15} />, name, { component: id }))}
-      </div>
+      {open && (
+        <Picker
+          label="Draw something else"
+          placeholder="A button, a text, a component"
+          choices={[
+            ...TOOLS.map(([type, key]) => ({
+              key: type,
+              words: labelOf(type),
+              label: labelOf(type),
+              hint: key,
+              onPick: () => pick(type),
+            })),
+            ...components.map(({ id, name }) => ({
+              key: id,
+              words: name,
+              label: name,
+              hint: 'component',
+              onPick: () => pick({ component: id }),
+            })),
+          ]}
+        />
+      )}
     </Sheet>
   );
 }

@@ -6,7 +6,7 @@ import { CornerDownRight } from 'lucide-react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { choose, chooseLink, useStudio, useMoments } from '../store';
-import { Small } from '../ui';
+import { Select, Small } from '../ui';
 import { type Entry, goBackTo, runLog, useRun } from '../run';
 
 type Sort = 'all' | 'in' | 'links' | 'screens' | 'values' | 'out' | 'trouble';
@@ -62,18 +62,13 @@ export function Log() {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex shrink-0 flex-wrap items-center gap-x-2 gap-y-1 px-3.5 pt-1">
-        <select
-          aria-label="Log filter"
-          className="h-6.5 w-32 rounded border border-line bg-sheet px-1"
+        <Select<Sort>
+          label="Log filter"
           value={sort}
-          onChange={(event) => setSort(event.target.value as Sort)}
-        >
-          {SORTS.map(([key, words]) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </select>
+          options={SORTS.map(([key, words]): [Sort, string] => [key, words])}
+          className="h-6.5 w-32 border border-line bg-sheet"
+          onChange={setSort}
+        />
         <Small
           title="Reverse the order"
           className="whitespace-nowrap"
@@ -113,7 +108,7 @@ export function Log() {
                 className={`absolute inset-x-0 ${now < end && entry.outcome.at > now ? 'opacity-60' : ''}`}
                 style={{ transform: `translateY(${item.start}px)` }}
               >
-                <TraceLine entry={entry} />
+                <LogLine entry={entry} />
               </li>
             );
           })}
@@ -128,7 +123,7 @@ function toneOf({ did }: Outcome): string {
   return TROUBLE.test(did) ? 'text-warn' : 'text-ink';
 }
 
-function TraceLine({ entry }: { entry: Entry }) {
+function LogLine({ entry }: { entry: Entry }) {
   const { outcome, project } = entry;
   const moment = useMoments();
   const passed = outcome.did === 'link' || outcome.did === 'nowhere' ? (outcome.passed ?? []) : [];

@@ -11,7 +11,7 @@ const WORDS: Record<DockName, string> = {
   sizes: 'resolution aspect ratio phone tablet preview',
 };
 
-/** What stands beside the game: opened, and the keyboard goes to it. */
+/** What stands below the game: opened, and the keyboard goes to it. */
 export const docked: Finder = {
   list: () =>
     Object.entries(DOCK).map(([key, { title }]) => {
@@ -20,7 +20,7 @@ export const docked: Finder = {
         group: 'To do',
         key: `show ${name}`,
         label: `Show: ${title}`,
-        hint: 'beside the game',
+        hint: 'below the game',
         words: WORDS[name],
         onPick: () => openDocked(name),
         goOn: () => partOf(name),
