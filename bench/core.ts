@@ -3,7 +3,7 @@ import { findingsOfTalk, findingsOf } from '../packages/core/src/check';
 import { compile } from '../packages/core/src/compile';
 import { applyCommand } from '../packages/core/src/edit';
 import { readScript } from '../packages/core/src/exchange';
-import { planLines, planMap } from '../packages/core/src/map';
+import { planMap } from '../packages/core/src/map';
 import type { Project } from '../packages/core/src/model';
 import { paintRun, paintStill } from '../packages/core/src/paint';
 import { begin, beginAt, reconcile, rehearseTalk, step } from '../packages/core/src/run';
@@ -26,7 +26,7 @@ export function measureLarge() {
   return {
     read: ms(3, () => readDocument(project)),
     compile: ms(5, () => compile(project)),
-    map: ms(5, () => planLines(project, planMap(project))),
+    map: ms(5, () => planMap(project)),
     edit: ms(20, () => {
       const change = { opacity: Math.random() };
       const edited = applyCommand(project, 'change element', {
@@ -127,7 +127,7 @@ export function measureCore() {
     read: ms(10, () => readDocument(project)),
     compile: ms(50, () => compile(project)),
     recompile: ms(50, () => compile(edited, flow)),
-    map: ms(20, () => planLines(project, planMap(project))),
+    map: ms(20, () => planMap(project)),
     paint: ms(500, () => paintRun(flow, state)),
   };
 }

@@ -1,14 +1,11 @@
-export {
-  areaAt,
-  CARD,
-  LAYERS,
-  ordersToKeep,
-  planMap,
-  type MapArea,
-  type MapCard,
-  type MapPlan,
-} from './place';
-export { planLines, pointOn, type MapLine, type Point } from './lines';
+export type { Asked } from './arranged';
+export { areaAt, planMap, type MapArea, type MapCard, type MapPlan } from './plan';
+export { groupsOf, type MapGroup } from './groups';
+export { LAYERS } from './placing';
+export { CARD } from './sizes';
+export { ordersToKeep } from './kept';
+export type { MapLine } from './paths';
+export type { Point } from './controls';
 export { leadsTo, rowsToKeep, countSteps, nodesOf } from './steps';
 export { cellKey, planGrid, type Grid } from './grid';
 export { sameMap } from './same';

@@ -1,6 +1,6 @@
 import { elementOf } from '../triggers';
 import { type Project, type Screen, withId } from '../model';
-import { layoutOf } from './lines';
+import { layoutOf } from './controls';
 
 /**
  * Whether the map of one project looks like that of another: the same cards, areas, lines and labels, whatever else has

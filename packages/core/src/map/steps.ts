@@ -39,6 +39,8 @@ function gapOf(link: Link): Pick<Node, 'id' | 'name' | 'layer'> | null {
 /** Every card a link leads to: its target and the notices it shows. */
 export function leadsTo(link: Link): Id[] {
   const to = link.to ? ('screen' in link.to ? link.to.screen : gapOf(link)!.id) : null;
+  // Most links have no effects, and the map asks often.
+  if (link.effects.length === 0) return to === null ? [] : [to];
   const notices = link.effects.map(showsOf).filter((screen) => screen !== null);
   return to === null ? notices : [to, ...notices];
 }

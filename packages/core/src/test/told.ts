@@ -8,7 +8,7 @@ import { toCsv } from '../exchange/csv';
 import { toXliff } from '../exchange/xliff';
 import { lostIn, movesOf } from '../focus';
 import { textTable } from '../language';
-import { planGrid, planLines, planMap } from '../map';
+import { planGrid, planMap } from '../map';
 import type { Project } from '../model';
 import { overflowOf, paintRun, paintStill, toSvg } from '../paint';
 import { placesOf } from '../references';
@@ -88,8 +88,7 @@ function sayProject(project: Project, when: string, say: Say): void {
     ),
   );
   say(`${when}map`, () => {
-    const plan = planMap(project);
-    return [plan, planLines(project, plan), planGrid(project)];
+    return [planMap(project), planGrid(project)];
   });
   say(`${when}assets in use`, () => [...assetsInUse(project)]);
   for (const { code } of (project.languages ?? []).slice(1)) {

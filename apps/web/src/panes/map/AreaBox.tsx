@@ -8,15 +8,12 @@ import { choose, useStudio } from '../../store';
 export function AreaBox({
   area,
   scale,
-  outline,
   target,
   onFold,
 }: {
   area: MapArea;
   /** How near the map is seen; the name keeps its size. */
   scale: number;
-  /** Seen from so far that the box is a mark, and its name stands beside it. */
-  outline: boolean;
   /** Screens would be dropped into it. */
   target: boolean;
   onFold: () => void;
@@ -30,22 +27,17 @@ export function AreaBox({
     >
       <div
         data-stays
-        className={`pointer-events-auto absolute flex items-center ${outline ? 'left-full h-4 origin-left' : 'left-1 h-6 origin-bottom-left'}`}
-        style={
-          outline
-            ? { top: '50%', transform: `scale(${1 / scale}) translateY(-50%)`, maxWidth: 200 }
-            : {
-                bottom: 'calc(100% - 21px)',
-                maxWidth: Math.max(96, (area.width - 8) * scale),
-                transform: `scale(${1 / scale})`,
-              }
-        }
+        className="pointer-events-auto absolute top-0 left-1 flex h-[21px] origin-top-left items-center"
+        style={{
+          maxWidth: Math.max(96, (area.width - 8) * scale),
+          transform: scale < 1 ? `scale(${1 / scale})` : undefined,
+        }}
       >
         <button
           type="button"
           aria-label={`${area.folded ? 'Unfold' : 'Fold'} ${area.name}`}
           aria-expanded={!area.folded}
-          className={`flex size-6 shrink-0 items-center justify-center rounded hover:bg-chosen-wash ${outline ? 'hidden' : ''}`}
+          className="flex size-5 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
           onClick={onFold}
         >
           {area.folded ? <ChevronRight size={13} /> : <ChevronDown size={13} />}
@@ -54,7 +46,7 @@ export function AreaBox({
           type="button"
           aria-label={`Area ${area.name}`}
           aria-pressed={chosen}
-          className={`${outline ? 'text-xs leading-4' : 'min-h-6 text-sm'} min-w-6 truncate rounded px-0.5 font-semibold whitespace-nowrap hover:underline ${chosen ? 'text-chosen' : ''}`}
+          className={`min-w-6 truncate text-sm rounded px-0.5 font-semibold whitespace-nowrap hover:underline ${chosen ? 'text-chosen' : ''}`}
           onClick={() => choose({ area: area.id })}
         >
           {area.name}

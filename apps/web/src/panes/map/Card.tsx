@@ -3,17 +3,19 @@
 import type { Item } from '@tavu/core/drawing';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { CARD, type MapCard } from '@tavu/core/map';
-import { layerWord, readName } from '@tavu/core/model';
+import { layerWord, readName, type Id } from '@tavu/core/model';
 import { paintStill } from '@tavu/core/paint';
-import { Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
+import { ArrowDownToLine, Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
 import { memo, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useRun } from '../../run';
 import { Picture, Field, goOnAt } from '../../ui';
 import { edit, useStudio } from '../../store';
 import { captionOf } from './caption';
+import { partable, SMALLEST } from './detail';
 import type { DragFrom } from './dragLink';
 import { cardButton } from './keys';
+import { pointAtCard } from './pointedAt';
 
 /** Layers are told by outline: base single, overlay double, notice dashed, HUD piece dotted. */
 const OUTLINE = {
@@ -27,21 +29,21 @@ const OUTLINE = {
 export const Card = memo(function Card({
   card,
   far,
-  mark,
   start,
   target,
   faint,
   moving,
   lift,
+  unfolded,
+  onUnfold,
+  onOpen,
   onChoose,
   onDragLink,
   onDragCard,
 }: {
   card: MapCard;
-  /** Seen from so far that only the name can be read. */
-  far: boolean;
-  /** Seen from so far that nothing on it can be read. */
-  mark: boolean;
+  /** Seen from so far that only the name can be read: how far; null from near. */
+  far: number | null;
   start: boolean;
   target: boolean;
   /** It is not among what is looked at. */
@@ -50,6 +52,11 @@ export const Card = memo(function Card({
   moving: boolean;
   /** How far it is being dragged. */
   lift: { x: number; y: number } | null;
+  /** All that leads here is drawn, however much it is. */
+  unfolded: boolean;
+  onUnfold: (card: Id) => void;
+  /** Pressed twice: brings it nearer where it is seen from far. */
+  onOpen: (card: MapCard) => void;
   onChoose: (card: MapCard, also: boolean) => void;
   onDragCard: (card: MapCard, event: React.PointerEvent) => void;
   onDragLink: (from: DragFrom, event: React.PointerEvent) => void;
@@ -67,28 +74,37 @@ export const Card = memo(function Card({
         ? 'border-2 border-dashed border-strong'
         : OUTLINE[card.layer];
   const ring = target ? 'ring-4 ring-chosen' : up ? 'ring-4 ring-live' : chosen ? 'ring-4 ring-chosen' : '';
+  const widen = far === null ? 0 : WIDER;
   return (
     <div
       data-card={card.id}
       data-stays
       className={`group absolute flex flex-col rounded-md bg-sheet ${outline} ${ring} ${faint ? 'opacity-25' : ''} ${moving ? 'transition-[left,top] duration-300 motion-reduce:transition-none' : ''} ${lift ? 'z-30 shadow-xl' : ''}`}
       style={{
-        left: card.x,
+        left: card.x - widen,
         top: card.y,
-        width: CARD.width,
-        height: CARD.height,
+        width: CARD.width + 2 * widen,
+        ...(far === null ? { height: CARD.height } : { minHeight: Math.max(card.deep, CARD.height + 20) }),
         ...(lift ? { transform: `translate(${lift.x}px, ${lift.y}px)` } : {}),
       }}
       onPointerDown={(event) => onDragCard(card, event)}
+      onPointerEnter={() => pointAtCard(card.id)}
+      onPointerLeave={() => pointAtCard(null)}
     >
       {start && <StartMark />}
+      {card.joined > 0 && far === null && (
+        <Joined count={card.joined} open={unfolded} onOpen={() => onUnfold(card.id)} />
+      )}
       <button
         type="button"
         aria-label={cardName(card, up)}
         aria-pressed={chosen}
         className="absolute inset-0 z-10 rounded-md"
         onClick={(event) => onChoose(card, event.ctrlKey || event.metaKey || event.shiftKey)}
-        onDoubleClick={() => !card.gap && card.holds === 0 && setNaming(true)}
+        onDoubleClick={() => {
+          if (far !== null || card.holds > 0) onOpen(card);
+          else if (!card.gap) setNaming(true);
+        }}
         onKeyDown={(event) => {
           if (event.key !== 'F2' || card.gap || card.holds > 0) return;
           event.preventDefault();
@@ -98,11 +114,12 @@ export const Card = memo(function Card({
         {/* Inside the button, so that a click on a control chooses the card like a click beside it. */}
         {!card.gap && card.holds === 0 && <Handles card={card} onDragLink={onDragLink} />}
       </button>
-      {mark ? (
-        <div className={`flex-1 ${up ? 'bg-live' : chosen ? 'bg-chosen' : 'bg-strong'}`} />
-      ) : far ? (
-        <div className="flex flex-1 items-center justify-center overflow-hidden text-center text-[22px] leading-6 font-bold">
-          {card.name}
+      {far !== null ? (
+        <div
+          className="flex flex-1 items-center justify-center text-center leading-none font-semibold [overflow-wrap:anywhere]"
+          style={{ fontSize: SMALLEST / far }}
+        >
+          {partable(card.name)}
         </div>
       ) : card.holds > 0 ? (
         <div className="flex flex-1 items-center justify-center bg-mist text-soft">
@@ -115,10 +132,13 @@ export const Card = memo(function Card({
       ) : (
         <CardPicture id={card.id} />
       )}
-      {!far && <Caption card={card} up={up} naming={naming} onNamed={() => setNaming(false)} />}
+      {far === null && <Caption card={card} up={up} naming={naming} onNamed={() => setNaming(false)} />}
     </div>
   );
 });
+
+/** By how much a block is wider than a card on either side, so that its name has room. */
+const WIDER = 8;
 
 /** Typing puts another name in its place. */
 const selectName = (box: HTMLElement | null): void => box?.querySelector('input')?.select();
@@ -130,10 +150,30 @@ const cardName = (card: MapCard, up: boolean): string =>
 
 function StartMark() {
   return (
-    <span aria-hidden="true" className="absolute -top-5 left-1/2 flex -translate-x-1/2 flex-col items-center">
+    <span aria-hidden="true" className="absolute -top-[18px] left-2 flex flex-col items-center">
       <span className="size-2.5 rounded-full bg-ink" />
       <span className="h-2 w-0.5 bg-ink" />
     </span>
+  );
+}
+
+/** How much leads here, told where it is too much to be drawn unasked; pressed, it is drawn. */
+function Joined({ count, open, onOpen }: { count: number; open: boolean; onOpen: () => void }) {
+  const name = `${open ? 'Hide' : 'Show'} the links from ${count} places that lead here`;
+  return (
+    <button
+      type="button"
+      data-stays
+      tabIndex={-1}
+      aria-label={name}
+      title={name}
+      aria-pressed={open}
+      className={`absolute -top-[11px] right-1 z-20 flex h-5 items-center gap-0.5 rounded border bg-sheet px-1 text-xs leading-4 hover:border-chosen ${open ? 'border-chosen text-chosen' : 'border-line'}`}
+      onClick={onOpen}
+    >
+      <ArrowDownToLine size={10} />
+      {count}
+    </button>
   );
 }
 

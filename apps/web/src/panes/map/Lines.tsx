@@ -1,18 +1,19 @@
 'use client';
 
-import { editorOfTrigger } from '../../triggers';
-import { triggerLabel } from '@tavu/core/triggers/author';
-
-import { CARD, type MapLine, type MapPlan, type Point } from '@tavu/core/map';
+import { type MapLine, type MapPlan, type Point } from '@tavu/core/map';
 import type { Id, Link, Project } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
+import { triggerLabel } from '@tavu/core/triggers/author';
 import { sentenceText } from '@tavu/core/words';
-import { Waves } from 'lucide-react';
+import { RotateCw, Waves } from 'lucide-react';
 import { memo } from 'react';
 import { useRun } from '../../run';
 import { chooseLink, useStudio } from '../../store';
+import { editorOfTrigger } from '../../triggers';
+import { pointAtLine, usePointedAt } from './pointedAt';
+import { rounded } from './rounded';
 
-/** The links as lines, each with what sets it off. */
+/** The links in the streets between the cards, each with what sets it off. */
 export const Lines = memo(function Lines({
   project,
   lines,
@@ -31,46 +32,37 @@ export const Lines = memo(function Lines({
   onFollow: (to: Id) => void;
 }) {
   const byId = new Map(project.links.map((link) => [link.id, link]));
-  const cards = new Map(plan.cards.map((card) => [card.id, card]));
   const layer = 'pointer-events-none absolute top-0 left-0 overflow-visible';
+  const size = { width: plan.width, height: plan.height, 'aria-hidden': true } as const;
   return (
     <>
-      <svg className={layer} width={plan.width} height={plan.height} aria-hidden="true">
+      <svg className={layer} {...size}>
         <defs>
-          {(['line', 'live', 'chosen'] as const).map((name) => (
+          {Object.entries(COLOURS).map(([name, colour]) => (
             <marker
               key={name}
               id={`tip-${name}`}
               viewBox="0 0 8 8"
               refX="7"
               refY="4"
-              markerWidth="7"
-              markerHeight="7"
-              orient="auto-start-reverse"
+              markerWidth="8"
+              markerHeight="8"
+              markerUnits="userSpaceOnUse"
+              orient="auto"
             >
-              <path d="M0 0 L8 4 L0 8 Z" fill={COLOURS[name]} />
+              <path d="M0 0.5 L8 4 L0 7.5 Z" fill={colour} />
             </marker>
           ))}
         </defs>
         {lines.map((line) => (
-          <Line key={line.key} line={line} />
+          <Quiet key={line.key} line={line} />
         ))}
       </svg>
-      {/* Over the cards only where a line sets out from its control; elsewhere it runs beneath them. */}
-      <svg className={`${layer} z-20`} width={plan.width} height={plan.height} aria-hidden="true">
-        {lines.map((line) => {
-          const card = cards.get(line.from);
-          if (!card) return null;
-          const id = `from-${line.key.replace(/[^\w-]/g, '_')}`;
-          return (
-            <g key={line.key} clipPath={`url(#${id})`}>
-              <clipPath id={id}>
-                <rect x={card.x} y={card.y} width={CARD.width} height={CARD.height} />
-              </clipPath>
-              <Line line={line} />
-            </g>
-          );
-        })}
+      {/* What is asked for lies over the cards, so that it is seen from its control on. */}
+      <svg className={`${layer} z-20`} {...size}>
+        {lines.map((line) => (
+          <Asked key={line.key} line={line} />
+        ))}
         {dragged && (
           <path
             d={`M${dragged.from.x} ${dragged.from.y} L${dragged.to.x} ${dragged.to.y}`}
@@ -95,34 +87,69 @@ export const Lines = memo(function Lines({
   );
 });
 
-const COLOURS = { line: 'var(--line-strong)', live: 'var(--live)', chosen: 'var(--chosen)' };
+const COLOURS = { quiet: 'var(--way)', near: 'var(--ink)', live: 'var(--live)', chosen: 'var(--chosen)' };
 
+/** Links are quiet until one asks: by choosing one or its card, by pointing, or by playing. */
 function useTone(line: MapLine): keyof typeof COLOURS {
-  const chosen = useStudio((studio) => line.links.includes(studio.chosen.link ?? ''));
+  const touches = (id: Id | null): boolean => id !== null && (line.from === id || line.to === id);
+  const chosen = useStudio(({ chosen: { link, screen } }) =>
+    link !== null && line.links.includes(link) ? 2 : link === null && touches(screen) ? 1 : 0,
+  );
   const live = useRun((run) => line.links.includes(run.lastLink ?? ''));
-  return chosen ? 'chosen' : live ? 'live' : 'line';
+  const pointed = usePointedAt(({ card, line: key }) => key === line.key || (key === null && touches(card)));
+  return chosen === 2 ? 'chosen' : live ? 'live' : chosen === 1 || pointed ? 'near' : 'quiet';
 }
 
-function Line({ line }: { line: MapLine }) {
-  const tone = useTone(line);
-  const { start, bends, end } = line;
+const DASHES = '5 4';
+
+const Quiet = memo(function Quiet({ line }: { line: MapLine }) {
+  if (line.path.length === 0) return null;
   return (
-    <g>
+    <path
+      d={rounded(line.path)}
+      fill="none"
+      stroke={COLOURS.quiet}
+      strokeWidth={1.3}
+      vectorEffect="non-scaling-stroke"
+      strokeDasharray={line.dashed ? DASHES : undefined}
+      markerEnd="url(#tip-quiet)"
+    />
+  );
+});
+
+const Asked = memo(function Asked({ line }: { line: MapLine }) {
+  const tone = useTone(line);
+  if (tone === 'quiet') return null;
+  const way = [...line.lead, ...line.path];
+  const [first] = way;
+  if (!first) return null;
+  const look = {
+    d: rounded(way),
+    fill: 'none',
+    strokeDasharray: line.dashed ? DASHES : undefined,
+  };
+  return (
+    <g data-way={line.key}>
+      <path {...look} stroke="var(--sheet)" strokeOpacity={0.8} strokeWidth={5} />
       <path
-        d={`M${start.x} ${start.y} C${bends[0].x} ${bends[0].y} ${bends[1].x} ${bends[1].y} ${end.x} ${end.y}`}
-        fill="none"
+        {...look}
         stroke={COLOURS[tone]}
-        strokeWidth={tone === 'line' ? 1.6 : 2.6}
-        strokeDasharray={line.dashed ? '5 4' : undefined}
-        markerEnd={`url(#tip-${tone})`}
-        className="transition-[stroke] duration-500"
+        strokeWidth={tone === 'near' ? 1.8 : 2.6}
+        markerEnd={line.path.length > 0 ? `url(#tip-${tone})` : undefined}
       />
-      <circle cx={start.x} cy={start.y} r={2.6} fill={COLOURS[tone]} />
+      {line.lead.length > 0 && <circle cx={first.x} cy={first.y} r={3} fill={COLOURS[tone]} />}
     </g>
   );
-}
+});
 
-function Label({
+const LABEL_LOOK = {
+  quiet: 'border-line text-ink',
+  near: 'border-strong text-ink',
+  live: 'border-live font-bold text-live',
+  chosen: 'border-chosen font-bold text-chosen',
+};
+
+const Label = memo(function Label({
   project,
   line,
   links,
@@ -136,40 +163,41 @@ function Label({
   const tone = useTone(line);
   const first = links[0];
   if (!first) return null;
-  const name =
-    tone === 'live'
-      ? 'border-live font-bold text-live'
-      : tone === 'chosen'
-        ? 'border-chosen font-bold text-chosen'
-        : 'border-line text-ink';
-  const whole = (
-    <button
-      type="button"
-      data-stays
-      tabIndex={-1}
-      aria-label={links.map((link) => sentenceText(project, link)).join(' ')}
-      className={`flex max-w-28 items-center gap-1 rounded border bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen ${name}`}
-      onClick={() => chooseLink(first.id)}
-    >
-      {links.slice(0, 3).map((link) => (
-        <TriggerMark key={link.id} project={project} link={link} />
-      ))}
-    </button>
-  );
+  const words = links.map((link) => sentenceText(project, link)).join(' ');
+  const { x, y, width, height } = line.label;
+  const toRight = line.path.length > 2 && line.path[1]!.x > x;
+  const straight = line.path.length === 2;
   return (
     <span
-      className="absolute z-20 flex -translate-1/2 items-center"
-      style={{ left: line.label.x, top: line.label.y }}
+      className={`absolute z-20 flex items-center ${toRight ? 'justify-end' : straight ? 'justify-center' : ''}`}
+      style={{ left: x, top: y, width, height }}
+      onPointerEnter={() => pointAtLine(line.key)}
+      onPointerLeave={() => pointAtLine(null)}
     >
-      {whole}
-      {line.stub !== null && (
+      <button
+        type="button"
+        data-stays
+        tabIndex={-1}
+        aria-label={words}
+        title={words}
+        className={`flex max-w-full min-w-5 shrink items-center gap-1 border bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen ${line.stub === null ? 'rounded' : 'rounded-l'} ${LABEL_LOOK[tone]}`}
+        onClick={() => chooseLink(first.id)}
+      >
+        {links.slice(0, 3).map((link) => (
+          <TriggerMark key={link.id} project={project} link={link} />
+        ))}
+        {line.from === line.to && (
+          <RotateCw size={10} role="img" aria-label="itself again" className="shrink-0" />
+        )}
+      </button>
+      {line.stub !== null && line.from !== line.to && (
         <button
           type="button"
           data-stays
           tabIndex={-1}
           aria-label={`Follow to ${line.stub}`}
           title={`Follow to ${line.stub}`}
-          className="max-w-28 truncate rounded-r border border-l-0 border-line bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen hover:text-chosen"
+          className="max-w-[60%] min-w-8 truncate rounded-r border border-l-0 border-line bg-sheet px-1 text-xs leading-4 whitespace-nowrap hover:border-chosen hover:text-chosen"
           onClick={() => onFollow(line.to)}
         >
           → {line.stub}
@@ -177,7 +205,7 @@ function Label({
       )}
     </span>
   );
-}
+});
 
 function TriggerMark({ project, link }: { project: Project; link: Link }) {
   if (!isException(project, link)) return <TriggerWord project={project} link={link} />;

@@ -1,6 +1,6 @@
 'use client';
 
-import { CARD, planLines, planMap, sameMap, type MapCard } from '@tavu/core/map';
+import { CARD, planMap, sameMap, type MapCard, type MapPlan } from '@tavu/core/map';
 import { layerName, type Id, type Project, withId } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
@@ -17,7 +17,11 @@ import { NewLink, useDraggedLink } from './dragLink';
 import { filtered, NO_FILTER } from './filter';
 import { FilterSheet } from './FilterSheet';
 import { focusCard, mapKeys } from './keys';
-import { useView, type View } from './view';
+import { Groups } from './Groups';
+import { detailAt } from './detail';
+import { Overview } from './Overview';
+import { within, type View } from './seenFrom';
+import { useView } from './view';
 
 const BAND_LOOK = {
   base: 'var(--water)',
@@ -26,17 +30,16 @@ const BAND_LOOK = {
   hud: 'var(--mist)',
 };
 
-/** Seen from further than this, a card is a plain block with its name, and lines have no labels. */
-const FAR = 0.45;
-
-/** Seen from further than this, areas alone have names: cards are marks. */
-const OUTLINE = 0.1;
-
 /** From so many cards on, only those in view are drawn. */
 const MANY = 80;
 
 /** Which areas are folded and what is looked at stay as they are while the map is not shown. */
-let kept = { opened: 0, folded: new Set<Id>() as ReadonlySet<Id>, filter: NO_FILTER };
+const FRESH = {
+  folded: new Set<Id>() as ReadonlySet<Id>,
+  unfolded: new Set<Id>() as ReadonlySet<Id>,
+  filter: NO_FILTER,
+};
+let kept = { opened: 0, ...FRESH };
 
 /** The flow as a chart: rows are steps from the start, bands are layers. */
 export function MapPane() {
@@ -45,28 +48,28 @@ export function MapPane() {
 }
 
 function OpenMap({ opened }: { opened: number }) {
-  if (kept.opened !== opened) kept = { opened, folded: new Set(), filter: NO_FILTER };
+  if (kept.opened !== opened) kept = { opened, ...FRESH };
   // Typing and dragging come first; the map follows when there is time.
   const project = useMapped(useDeferredValue(useStudio((studio) => studio.project)));
   const [folded, setFolded] = useState(kept.folded);
+  const [unfolded, setUnfolded] = useState(kept.unfolded);
   const [filter, setFilter] = useState(kept.filter);
   const [moving, setMoving] = useState(false);
   const [adding, setAdding] = useState(false);
   useEffect(() => {
-    kept = { opened, folded, filter };
-  }, [opened, folded, filter]);
-  const plan = useMemo(() => planMap(project, folded), [project, folded]);
-  const lines = useMemo(() => planLines(project, plan), [project, plan]);
+    kept = { opened, folded, unfolded, filter };
+  }, [opened, folded, unfolded, filter]);
+  const plan = useMemo(() => planMap(project, { folded, unfolded }), [project, folded, unfolded]);
+  const { lines } = plan;
   const up = useRun((run) => (filter.only === 'up' ? run.up : NOTHING_UP));
   const looked = useMemo(() => filtered(project, filter, up), [project, filter, up]);
-  const { frame, view, inView, nearer, fit, centreOn, panOnScroll, panToFocus } = useView(opened, plan);
+  const { frame, view, size, inView, onPointerDown, look, nearer, fit, centreOn, panOnScroll, panToFocus } =
+    useView(opened, plan);
+  const detail = detailAt(view.k);
   const dragged = useDraggedLink(frame, view, plan);
   const carried = useDraggedCard(view, plan);
-  const fold = (area: Id): void => {
-    const next = new Set(folded);
-    if (!next.delete(area)) next.add(area);
-    setFolded(next);
-  };
+  const fold = (area: Id): void => setFolded(toggled(folded, area));
+  const onUnfold = useCallback((card: Id): void => setUnfolded((were) => toggled(were, card)), []);
   const tidy = (): void => {
     setMoving(true);
     edit('tidy map', {});
@@ -94,12 +97,23 @@ function OpenMap({ opened }: { opened: number }) {
   const many = plan.cards.length > MANY;
   const cards = useMemo(() => (many ? plan.cards.filter(inView) : plan.cards), [many, plan, inView]);
   const seenLines = useMemo(
-    () => (many ? lines.filter((line) => inView(line.start) || inView(line.end)) : lines),
+    () =>
+      many
+        ? lines.filter(({ label, path }) => inView(label) || (path.length > 0 && inView(path.at(-1)!)))
+        : lines,
     [many, lines, inView],
   );
   const onFollow = useCallback((id: Id): void => {
     choose({ screen: id });
     follow.current(id);
+  }, []);
+  const open = (box: { x: number; y: number; width: number; height: number }): void =>
+    look(within(size, box));
+  const toFold = useRef(fold);
+  toFold.current = fold;
+  const onOpen = useCallback((card: MapCard): void => {
+    if (card.holds > 0) toFold.current(card.id);
+    else follow.current(card.id);
   }, []);
   useEffect(() => listenToCentre((id) => follow.current(id)), []);
   const { wasDrag } = carried;
@@ -131,6 +145,7 @@ function OpenMap({ opened }: { opened: number }) {
       <div
         ref={frame}
         className="absolute inset-0 cursor-grab touch-none overflow-hidden active:cursor-grabbing"
+        onPointerDown={onPointerDown}
         onScroll={panOnScroll}
         onFocus={({ target }) => panToFocus(target)}
       >
@@ -139,43 +154,51 @@ function OpenMap({ opened }: { opened: number }) {
           className="absolute top-0 left-0 origin-top-left"
           style={{ transform: `translate(${view.x}px, ${view.y}px) scale(${view.k})` }}
         >
-          {plan.areas.map((area) => (
-            <AreaBox
-              key={area.id}
-              area={area}
-              scale={view.k}
-              outline={view.k < OUTLINE}
-              target={carried.lift?.area === area.id}
-              onFold={() => fold(area.id)}
-            />
-          ))}
-          <Lines
-            project={project}
-            lines={view.k < OUTLINE ? NO_LINES : seenLines}
-            plan={plan}
-            dragged={dragged.line}
-            far={view.k < FAR}
-            onFollow={onFollow}
-          />
-          {cards.map((card) => (
-            <Card
-              key={card.id}
-              card={card}
-              far={view.k < FAR}
-              mark={view.k < OUTLINE}
-              start={card.id === project.start || plan.stands.get(project.start ?? '') === card.id}
-              target={dragged.over === card.id}
-              faint={looked !== null && !looked.has(card.id)}
-              moving={moving}
-              lift={carried.lift?.card === card.id ? carried.lift : null}
-              onDragLink={dragged.begin}
-              onDragCard={carried.begin}
-              onChoose={onChoose}
-            />
-          ))}
+          {detail === 'groups' ? (
+            <Groups project={project} plan={plan} scale={view.k} onOpen={open} />
+          ) : (
+            <>
+              {plan.areas.map((area) => (
+                <AreaBox
+                  key={area.id}
+                  area={area}
+                  scale={view.k}
+                  target={carried.lift?.area === area.id}
+                  onFold={() => fold(area.id)}
+                />
+              ))}
+              <Lines
+                project={project}
+                lines={seenLines}
+                plan={plan}
+                dragged={dragged.line}
+                far={detail === 'blocks'}
+                onFollow={onFollow}
+              />
+              {cards.map((card) => (
+                <Card
+                  key={card.id}
+                  card={card}
+                  far={detail === 'blocks' ? view.k : null}
+                  start={card.id === project.start || plan.stands.get(project.start ?? '') === card.id}
+                  target={dragged.over === card.id}
+                  faint={looked !== null && !looked.has(card.id)}
+                  moving={moving}
+                  lift={carried.lift?.card === card.id ? carried.lift : null}
+                  unfolded={unfolded.has(card.id)}
+                  onUnfold={onUnfold}
+                  onOpen={onOpen}
+                  onDragLink={dragged.begin}
+                  onDragCard={carried.begin}
+                  onChoose={onChoose}
+                />
+              ))}
+            </>
+          )}
           {dragged.dropped && <NewLink dropped={dragged.dropped} onDone={() => dragged.ask(null)} />}
         </div>
         <Rulers plan={plan} view={view} />
+        <Overview plan={plan} view={view} size={size} onLook={look} />
         {plan.cards.length === 0 && (
           <p className="absolute inset-x-8 top-24 text-center text-soft">
             No screens yet. Press <kbd className="cap">N</kbd> and give the first one a name.
@@ -211,8 +234,14 @@ function OpenMap({ opened }: { opened: number }) {
   );
 }
 
+const toggled = (set: ReadonlySet<Id>, id: Id): ReadonlySet<Id> => {
+  const next = new Set(set);
+  if (!next.delete(id)) next.add(id);
+  return next;
+};
+
 interface Seen {
-  plan: ReturnType<typeof planMap>;
+  plan: MapPlan;
   view: View;
 }
 
@@ -254,7 +283,7 @@ function Bands({ plan, view }: Seen) {
         <div
           key={row.y}
           className="absolute inset-x-0 border-t border-line"
-          style={{ top: view.y + (row.y - 22) * view.k }}
+          style={{ top: view.y + row.top * view.k }}
         />
       ))}
     </div>
@@ -288,10 +317,12 @@ function Rulers({ plan, view }: Seen) {
         {rowsSeen(plan, view).map((row) => (
           <span
             key={row.y}
-            className="absolute w-7 text-center font-mono text-base text-soft italic"
-            style={{ top: view.y + (row.y + CARD.height / 2 - 10) * view.k }}
+            title={row.old ? OLD : undefined}
+            className={`pointer-events-auto absolute w-7 text-center font-mono text-base italic ${row.old ? 'text-warn' : 'text-soft'}`}
+            style={{ top: view.y + (row.y + CARD.height / 2) * view.k - 10 }}
           >
             {row.steps ?? '–'}
+            {row.old && '?'}
           </span>
         ))}
       </div>
@@ -299,5 +330,6 @@ function Rulers({ plan, view }: Seen) {
   );
 }
 
+const OLD = 'Some screens of this row are another number of steps away by now. Tidy moves them.';
+
 const NOTHING_UP: readonly Id[] = [];
-const NO_LINES: ReturnType<typeof planLines> = [];

@@ -1,23 +1,14 @@
 'use client';
 
 import { CARD, type MapPlan } from '@tavu/core/map';
-import { select } from 'd3-selection';
-import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
-import { useCallback, useEffect, useMemo, useRef, useState, type UIEvent } from 'react';
-
-/** Where the map is seen from: its offset in pixels, and how near. */
-export interface View {
-  x: number;
-  y: number;
-  k: number;
-}
+import { useCallback, useEffect, useMemo, useRef, useState, type PointerEvent, type UIEvent } from 'react';
+import { pinched, wheeled, whole, zoomedAt, type View } from './seenFrom';
 
 /** How far from the frame's edge what has the keyboard is kept, in pixels; the rulers lie there. */
 const EDGE = 30;
 
-/** How far out and how near one zooms by hand; a map that is larger still is seen from as far as it takes. */
-const FARTHEST = 0.15;
-const NEAREST = 2.5;
+/** The nearest at which the whole map is shown, and at which an opened one is. */
+const WHOLE = 1.2;
 
 /** What the map itself keeps free at its beginning, in its own pixels. */
 const MARGIN = 28;
@@ -28,15 +19,23 @@ const STEP = 240;
 /** What is seen stays as it is while the map is not shown, for the project that is open. */
 let kept: { opened: number; view: View } = { opened: 0, view: { x: 0, y: 0, k: 1 } };
 
-/** Panning and zooming by wheel, drag and keys. A newly opened project is seen as wide as the pane, from its start. */
+/** Panning and zooming by wheel, drag, fingers and keys. A newly opened project is seen as wide as the pane, from its start. */
 export function useView(opened: number, plan: MapPlan) {
   const frame = useRef<HTMLDivElement>(null);
-  const zooming = useRef<ZoomBehavior<HTMLDivElement, unknown> | null>(null);
   const [view, setView] = useState<View>(kept.view);
+  const now = useRef(view);
   const [size, setSize] = useState({ width: 0, height: 0 });
-  const goTo = useCallback((x: number, y: number, k: number): void => {
-    select(frame.current!).call(zooming.current!.transform, zoomIdentity.translate(x, y).scale(k));
-  }, []);
+  const look = useCallback(
+    (next: View): void => {
+      now.current = next;
+      kept = { opened, view: next };
+      setView(next);
+    },
+    [opened],
+  );
+  const around = { ruler: EDGE, margin: MARGIN, nearest: WHOLE };
+  const farthest = useRef(1);
+  farthest.current = size.width > 0 ? whole(size, plan, around).k : 1;
   // Edits leave the view alone: only the width at the beginning counts.
   const [width] = useState(plan.width);
 
@@ -46,22 +45,23 @@ export function useView(opened: number, plan: MapPlan) {
     return () => watch.disconnect();
   }, []);
   useEffect(() => {
-    const behaviour = zoom<HTMLDivElement, unknown>()
-      .scaleExtent([FARTHEST, NEAREST])
-      .filter((event: Event) => {
-        if (event.type === 'dblclick') return false;
-        const target = event.target as Element;
-        return event.type === 'wheel' || !target.closest('[data-stays]');
-      })
-      .on('zoom', ({ transform: { x, y, k } }: D3ZoomEvent<HTMLDivElement, unknown>) => {
-        kept = { opened, view: { x, y, k } };
-        setView(kept.view);
-      });
-    zooming.current = behaviour;
-    select(frame.current!).call(behaviour);
-    if (kept.opened === opened) return goTo(kept.view.x, kept.view.y, kept.view.k);
-    goTo(0, 0, Math.max(0.72, Math.min(1, frame.current!.getBoundingClientRect().width / (width + 8))));
-  }, [opened, width, goTo]);
+    const box = frame.current!;
+    // React listens to wheels passively, and the page would scroll or zoom as well.
+    const wheel = (event: WheelEvent): void => {
+      event.preventDefault();
+      const { left, top } = box.getBoundingClientRect();
+      const at = { x: event.clientX - left, y: event.clientY - top };
+      look(wheeled(now.current, event, at, farthest.current));
+    };
+    box.addEventListener('wheel', wheel, { passive: false });
+    return () => box.removeEventListener('wheel', wheel);
+  }, [look]);
+  useEffect(() => {
+    if (kept.opened === opened) return look(kept.view);
+    const fits = frame.current!.getBoundingClientRect().width / (width + 8);
+    look({ x: 0, y: 0, k: Math.max(0.72, Math.min(1, fits)) });
+  }, [opened, width, look]);
+  const onPointerDown = usePanning(frame, now, look, farthest);
 
   // In steps, so that what is drawn changes now and then while the map pans, and not in every frame.
   const step = STEP / view.k;
@@ -79,26 +79,20 @@ export function useView(opened: number, plan: MapPlan) {
   return {
     frame,
     view,
+    size,
     /** Whether a card's place is in the frame, or nearly. */
     inView,
+    onPointerDown,
+    look,
     nearer: (by: number): void => {
-      select(frame.current!).call(zooming.current!.scaleBy, by);
+      look(zoomedAt(view, by, { x: size.width / 2, y: size.height / 2 }, farthest.current));
     },
     /** The whole map. */
-    fit: (): void => {
-      const box = frame.current!.getBoundingClientRect();
-      const max = Math.min((box.width - EDGE) / (plan.width + 8), (box.height - EDGE) / (plan.height + 8));
-      const k = Math.min(1.2, max);
-      // As far out as the whole of it needs, and no further.
-      zooming.current!.scaleExtent([Math.min(FARTHEST, k), NEAREST]);
-      // Keeps the first cards clear of the rulers.
-      goTo(Math.max(EDGE - MARGIN * k, (box.width - plan.width * k) / 2), Math.max(2, EDGE - MARGIN * k), k);
-    },
-    /** Brings a place of the map to the middle. */
-    centreOn: (x: number, y: number): void => {
-      const box = frame.current!.getBoundingClientRect();
-      const k = Math.max(0.6, view.k);
-      goTo(box.width / 2 - x * k, box.height / 2 - y * k, k);
+    fit: (): void => look(whole(size, plan, around)),
+    /** Brings a place of the map to the middle, so near that it can be read. */
+    centreOn: (x: number, y: number, nearest = 0.6): void => {
+      const k = Math.max(nearest, view.k);
+      look({ x: size.width / 2 - x * k, y: size.height / 2 - y * k, k });
     },
     /** What gets the keyboard is panned into the frame. */
     panToFocus: (target: Element): void => {
@@ -110,14 +104,65 @@ export function useView(opened: number, plan: MapPlan) {
         low < min ? min - low : high > max ? Math.max(max - high, min - low) : 0;
       const x = by(at.left, at.right, box.left + EDGE, box.right - EDGE);
       const y = by(at.top, at.bottom, box.top + EDGE, box.bottom - EDGE);
-      if (x !== 0 || y !== 0) goTo(view.x + x, view.y + y, view.k);
+      if (x !== 0 || y !== 0) look({ ...view, x: view.x + x, y: view.y + y });
     },
     /** The browser scrolls what gets the focus into view; the map pans there instead. */
     panOnScroll: (event: UIEvent): void => {
       const { scrollLeft, scrollTop } = event.currentTarget;
       if (scrollLeft === 0 && scrollTop === 0) return;
       event.currentTarget.scrollTo(0, 0);
-      goTo(view.x - scrollLeft, view.y - scrollTop, view.k);
+      look({ ...view, x: view.x - scrollLeft, y: view.y - scrollTop });
     },
   };
+}
+
+/** Pans by dragging where nothing else is, or with the middle button; two fingers zoom. */
+function usePanning(
+  frame: React.RefObject<HTMLDivElement | null>,
+  now: React.RefObject<View>,
+  look: (view: View) => void,
+  farthest: React.RefObject<number>,
+) {
+  const down = useRef(new Map<number, { x: number; y: number }>());
+  return useCallback(
+    (event: PointerEvent): void => {
+      const onSomething = (event.target as Element).closest('[data-stays]') !== null;
+      const middle = event.button === 1;
+      if (!middle && (event.button !== 0 || (onSomething && event.pointerType !== 'touch'))) return;
+      if (middle) event.preventDefault();
+      const fingers = down.current;
+      const at = (e: { clientX: number; clientY: number }) => {
+        const { left, top } = frame.current!.getBoundingClientRect();
+        return { x: e.clientX - left, y: e.clientY - top };
+      };
+      // One finger on a card drags the card.
+      const alone = onSomething && !middle && fingers.size === 0;
+      fingers.set(event.pointerId, at(event));
+      const move = (e: globalThis.PointerEvent): void => {
+        const before = fingers.get(e.pointerId);
+        if (!before || e.pointerId !== event.pointerId) return;
+        const other = [...fingers].find(([id]) => id !== e.pointerId)?.[1];
+        const here = at(e);
+        fingers.set(e.pointerId, here);
+        if (other) look(pinched(now.current, [before, other], [here, other], farthest.current));
+        else if (!alone)
+          look({
+            ...now.current,
+            x: now.current.x + here.x - before.x,
+            y: now.current.y + here.y - before.y,
+          });
+      };
+      const stop = (e: globalThis.PointerEvent): void => {
+        if (e.pointerId !== event.pointerId) return;
+        fingers.delete(e.pointerId);
+        window.removeEventListener('pointermove', move);
+        window.removeEventListener('pointerup', stop);
+        window.removeEventListener('pointercancel', stop);
+      };
+      window.addEventListener('pointermove', move);
+      window.addEventListener('pointerup', stop);
+      window.addEventListener('pointercancel', stop);
+    },
+    [frame, now, look, farthest],
+  );
 }

@@ -1,0 +1,245 @@
+import { readFileSync } from 'node:fs';
+import { applyCommand } from '../edit';
+import type { Layer, Link, Project, Screen } from '../model';
+import { largeProject } from '../starter';
+import { event, link, press, projectOf, screenOf, show } from '../test/flows';
+import { crossingsOf, faultsOf, numbersFrom } from '../test/maps';
+import { groupsOf, planMap, type MapPlan } from '.';
+
+/** The map as drawn: boxes and paths, whatever made them. */
+
+const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
+
+/** A flow of some size with areas in one another, layers, controls, gaps and links in all directions. */
+function anyFlow(seed: number, size: number): Project {
+  const next = numbersFrom(seed);
+  const pick = <T>(items: readonly T[]): T => items[Math.floor(next() * items.length)]!;
+  const areas = Array.from({ length: Math.floor(next() * 5) }, (_, i) => ({
+    id: `r${i}`,
+    name: `Area ${i}`,
+    parent: i > 0 && next() < 0.4 ? `r${Math.floor(next() * i)}` : null,
+  }));
+  const screens = Array.from({ length: size }, (_, i): Screen => {
+    const layer: Layer = next() < 0.65 ? 'base' : pick(['overlay', 'overlay', 'notice', 'hud']);
+    const area = areas.length > 0 && next() < 0.6 ? { area: pick(areas).id } : {};
+    return screenOf(`s${i}`, { layer, ...area }, [`b${i}a`, `b${i}b`]);
+  });
+  const links = Array.from({ length: Math.floor(size * (1 + next())) }, (): Link => {
+    const at = Math.floor(next() * size);
+    // Most links lead somewhere near, as in games.
+    const to = next() < 0.7 ? Math.min(size - 1, at + Math.floor(next() * 6)) : Math.floor(next() * size);
+    const from = areas.length > 0 && next() < 0.15 ? pick(areas).id : `s${at}`;
+    const trigger =
+      from.startsWith('s') && next() < 0.6 ? press(`b${at}${pick(['a', 'b'])}`) : event('go on');
+    if (next() < 0.1) return { ...link(from, trigger, 'go'), to: { gap: `Gap ${Math.floor(next() * 4)}` } };
+    if (screens[to]!.layer === 'notice')
+      return link(from, trigger, 'stay', undefined, { effects: [show(`s${to}`)] });
+    return link(from, trigger, 'go', `s${to}`);
+  });
+  return projectOf(screens, links, { areas });
+}
+
+const expectClear = (plan: MapPlan): void => {
+  expect(faultsOf(plan)).toEqual([]);
+  expect(crossingsOf(plan).coincide).toEqual([]);
+};
+
+test('on the demo and on flows of 30, 100 and 300 screens no link runs over a card, a label or another link', () => {
+  for (const project of [demo, ...[30, 100, 300].map(largeProject)]) expectClear(planMap(project));
+});
+
+test('on 500 random flows neither, with areas folded and all unfolded too', () => {
+  for (let seed = 0; seed < 500; seed++) {
+    const project = anyFlow(seed, 4 + (seed % 34));
+    const every = new Set(project.screens.map(({ id }) => id));
+    expectClear(planMap(project));
+    if (seed % 5 === 0) expectClear(planMap(project, { unfolded: every }));
+    if (seed % 5 === 1) expectClear(planMap(project, { folded: new Set(['r0', 'r2']) }));
+  }
+});
+
+test('all that leads to one card ends at one place, and every control has its own label', () => {
+  for (let seed = 0; seed < 40; seed++) {
+    const { lines } = planMap(anyFlow(seed, 20));
+    const ends = new Map<string, string>();
+    for (const { to, path } of lines) {
+      if (path.length === 0) continue;
+      const end = JSON.stringify(path.at(-1));
+      expect(ends.get(to) ?? end).toBe(end);
+      ends.set(to, end);
+    }
+    expect(new Set(ends.values()).size).toBe(ends.size);
+    expect(new Set(lines.map(({ label }) => `${label.x} ${label.y}`)).size).toBe(lines.length);
+  }
+});
+
+test('no blocks of a map seen from far lie over one another, and every card and link is counted', () => {
+  for (let seed = 0; seed < 200; seed++) {
+    const project = anyFlow(seed, 4 + (seed % 34));
+    const plan = planMap(project);
+    const groups = groupsOf(project, plan);
+    expect(groups.reduce((sum, { cards }) => sum + cards.size, 0)).toBe(plan.cards.length);
+    groups.forEach((a, i) => {
+      for (const b of groups.slice(i + 1))
+        expect(
+          a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y,
+        ).toBe(true);
+    });
+    expect(groups.reduce((sum, { into }) => sum + into, 0)).toBeGreaterThanOrEqual(
+      groups.reduce((sum, { out }) => sum + out, 0),
+    );
+  }
+});
+
+test('one more link moves no card out of its row or its place in it', () => {
+  for (let seed = 0; seed < 120; seed++) {
+    const { project } = applyCommand(anyFlow(seed, 6 + (seed % 20)), 'tidy map', {});
+    const next = numbersFrom(seed + 1000);
+    const some = (): string => project.screens[Math.floor(next() * project.screens.length)]!.id;
+    const rows = (plan: MapPlan) =>
+      plan.rows.map((_, row) => plan.cards.filter((card) => card.row === row).map(({ id }) => id));
+    const before = planMap(project);
+    const { id: _, ...more } = link(some(), event('more'), 'go', some());
+    const placed = new Set(project.screens.filter(({ row }) => row !== undefined).map(({ id }) => id));
+    const after = planMap(applyCommand(project, 'add link', more).project);
+    // What nothing led to before may be reached now, and takes its row then.
+    const kept = (plan: MapPlan) =>
+      rows(plan)
+        .map((row) => row.filter((id) => placed.has(id)))
+        .filter((row) => row.length > 0);
+    expect(kept(after)).toEqual(kept(before));
+  }
+});
+
+test('a row whose cards are by now another number of steps away is marked until the map is tidied', () => {
+  const { project } = applyCommand(largeProject(30), 'tidy map', {});
+  expect(planMap(project).rows.some(({ old }) => old)).toBe(false);
+  const { id: _, ...shortcut } = link('s-title', event('shortcut'), 'go', 's-1-4');
+  const shorter = applyCommand(project, 'add link', shortcut).project;
+  const row = project.screens.find(({ id }) => id === 's-1-4')!.row;
+  expect(
+    planMap(shorter)
+      .rows.filter(({ old }) => old)
+      .map(({ steps }) => steps),
+  ).toContain(row);
+  const tidied = applyCommand(shorter, 'tidy map', {}).project;
+  expect(planMap(tidied).rows.some(({ old }) => old)).toBe(false);
+});
+
+test('what many lead back to is told where it leaves, until it is unfolded; the way down to it is drawn', () => {
+  const screens = ['start', 'hub', ...'abcdefg'].map((id) => screenOf(id));
+  const links = [
+    link('start', event('in'), 'go', 'hub'),
+    ...[...'abcdefg'].flatMap((id) => [
+      link('hub', event(id), 'go', id),
+      link(id, event('home'), 'go', 'hub'),
+    ]),
+  ];
+  const project = projectOf(screens, links);
+  const into = (plan: MapPlan) => plan.lines.filter(({ to }) => to === 'hub');
+  const quiet = planMap(project);
+  expect(
+    into(quiet)
+      .filter(({ stub }) => stub === null)
+      .map(({ from }) => from),
+  ).toEqual(['start']);
+  expect(into(quiet).filter(({ stub }) => stub === 'hub')).toHaveLength(7);
+  expect(quiet.cards.find(({ id }) => id === 'hub')!.joined).toBe(7);
+  const asked = planMap(project, { unfolded: new Set(['hub']) });
+  expect(into(asked).every(({ stub }) => stub === null)).toBe(true);
+  expectClear(asked);
+});
+
+/** Every order of a list, as places. */
+const orders = (n: number): number[][] =>
+  n <= 1
+    ? [[...Array(n).keys()]]
+    : orders(n - 1).flatMap((rest) =>
+        Array.from({ length: n }, (_, i) => [...rest.slice(0, i), n - 1, ...rest.slice(i)]),
+      );
+
+/** The cards that stand together in a row, where there are several, in a flow without gaps. */
+function cellsOf(project: Project, plan: MapPlan): string[][] {
+  const cells = new Map<string, string[]>();
+  for (const { id, layer, row } of plan.cards) {
+    const area = layer === 'base' ? project.screens.find((screen) => screen.id === id)!.area : undefined;
+    const key = `${layer} ${row} ${area}`;
+    cells.set(key, [...(cells.get(key) ?? []), id]);
+  }
+  return [...cells.values()].filter(({ length }) => length > 1);
+}
+
+const crossingsIn = (project: Project, order: ReadonlyMap<string, number>): number =>
+  crossingsOf(
+    planMap({
+      ...project,
+      screens: project.screens.map((screen) => ({ ...screen, order: order.get(screen.id) })),
+    }),
+  ).crossings;
+
+const withoutGaps = (project: Project): Project => ({
+  ...project,
+  links: project.links.filter(({ to }) => !to || 'screen' in to),
+});
+
+test('links cross hardly more often than in the best of all orders', () => {
+  let [all, fewest, flows] = [0, 0, 0];
+  for (let seed = 0; flows < 24; seed++) {
+    const project = withoutGaps(anyFlow(seed, 7 + (seed % 5)));
+    const plan = planMap(project);
+    const cells = cellsOf(project, plan);
+    const every = cells.reduce((product, cell) => product * orders(Math.min(6, cell.length)).length, 1);
+    if (every < 2 || every > 200) continue;
+    flows++;
+    let tried: Map<string, number>[] = [new Map()];
+    for (const cell of cells)
+      tried = tried.flatMap((map) =>
+        orders(cell.length).map(
+          (order) => new Map([...map, ...cell.map((id, i): [string, number] => [id, order[i]!])]),
+        ),
+      );
+    const best = Math.min(...tried.map((order) => crossingsIn(project, order)));
+    const { crossings } = crossingsOf(plan);
+    expect([seed, crossings]).toEqual([seed, Math.min(crossings, Math.max(best + 1, 1.15 * best))]);
+    all += crossings;
+    fewest += best;
+  }
+  expect(all).toBeLessThanOrEqual(1.15 * fewest);
+});
+
+test('nor more often than in the best of some random beginnings that are made better as far as it goes', () => {
+  let [all, fewest] = [0, 0];
+  for (let seed = 0; seed < 5; seed++) {
+    const project = withoutGaps(anyFlow(seed + 700, 22));
+    const cells = cellsOf(project, planMap(project));
+    const next = numbersFrom(seed);
+    let best = Infinity;
+    for (let beginning = 0; beginning < 3; beginning++) {
+      const order = new Map(
+        cells.flatMap((cell) =>
+          cell
+            .map((id) => ({ id, key: next() }))
+            .sort((a, b) => a.key - b.key)
+            .map(({ id }, i): [string, number] => [id, i]),
+        ),
+      );
+      let cost = crossingsIn(project, order);
+      for (let better = true; better;) {
+        better = false;
+        for (const cell of cells)
+          for (const [i, a] of cell.entries())
+            for (const b of cell.slice(i + 1)) {
+              const before = [order.get(a)!, order.get(b)!] as const;
+              order.set(a, before[1]).set(b, before[0]);
+              const now = crossingsIn(project, order);
+              if (now < cost) [cost, better] = [now, true];
+              else order.set(a, before[0]).set(b, before[1]);
+            }
+      }
+      best = Math.min(best, cost);
+    }
+    all += crossingsOf(planMap(project)).crossings;
+    fewest += best;
+  }
+  expect(all).toBeLessThanOrEqual(1.15 * fewest);
+});
