@@ -25,6 +25,9 @@ export interface Measures {
   height: number;
 }
 
+/** In steps of two, so that one link more seldom moves anything. */
+const stepped = (count: number): number => Math.max(2, 2 * Math.ceil(count / 2));
+
 /** Every street is as wide as what runs in it, every line as tall as its labels. */
 export function measure(map: Arranged, leaving: ReturnType<typeof leavingOf>, streets: Streets): Measures {
   return { ...across(map, streets), ...down(map, leaving, streets) };
@@ -42,9 +45,10 @@ function across({ sheet, boxes }: Arranged, { downCounts }: Streets) {
     // Boxes end and begin in a street; what runs there runs between them.
     const ends = widest(all.filter(({ last }) => last === street - 1));
     const begins = widest(all.filter(({ first }) => first === street));
-    const wide = Math.max(0, (downCounts[street] ?? 0) - 1) * TRACK;
+    const tracksHere = downCounts[street] ?? 0;
+    const wide = Math.max(0, tracksHere - 1) * TRACK;
     const isEdge = street === sheet.columns || sheet.bands.some(({ first }) => first === street);
-    const needed = downCounts[street] ? 2 * STREET.beside + wide : 0;
+    const needed = tracksHere > 0 ? 2 * STREET.beside + (stepped(tracksHere) - 1) * TRACK : 0;
     const room = Math.max(STREET.across - ends - begins, needed) + (isEdge ? EDGE.band : 0);
     tracks.push(x + ends + (room - wide) / 2);
     if (isEdge) bands.set(street, street === 0 ? x : x + ends + room / 2);
@@ -67,7 +71,7 @@ function down(
   const labels: number[] = [];
   for (const id of nodes.keys()) {
     const { line } = spotOf(id);
-    labels[line] = Math.max(labels[line] ?? 1, rows(id));
+    labels[line] = Math.max(labels[line] ?? 0, rows(id));
   }
   let y = EDGE.top;
   for (let line = 0; line < Math.max(1, sheet.lines); line++) {
@@ -79,10 +83,9 @@ function down(
       y += Math.max(0, ...level.map(({ id }) => AREA.head + rows(id) * LABEL.pitch));
     }
     const street = y + STREET.above;
-    const wide = Math.max(0, (acrossCounts[line] ?? 0) - 1) * TRACK;
-    y += Math.max(STREET.down, STREET.above + wide + STREET.arrow);
+    y += STREET.above + (stepped(acrossCounts[line] ?? 0) - 1) * TRACK + STREET.arrow;
     const cards = y;
-    y += CARD.height + LABEL.above + (labels[line] ?? 1) * LABEL.pitch;
+    y += CARD.height + LABEL.above + stepped(labels[line] ?? 0) * LABEL.pitch;
     lines.push({ top, street, cards, end: y });
     const end = all.filter(({ bottom }) => bottom === line);
     y += Math.max(0, ...end.map(({ inner }) => AREA.foot * (inner + 1)));

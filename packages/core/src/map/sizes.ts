@@ -8,8 +8,8 @@ export const LABEL = { height: 18, pitch: 21, gap: 4, above: 4 };
 /** How far apart two links run side by side in a street. */
 export const TRACK = 7;
 
-/** The streets between columns and between lines of cards: their least width, and room beside the outermost track. */
-export const STREET = { across: 30, down: 26, beside: 10, above: 6, arrow: 13 };
+/** The streets between columns and between lines of cards: the least width of the first, and room beside the outermost track. */
+export const STREET = { across: 30, beside: 10, above: 6, arrow: 13 };
 
 /** Room between an area's edge and its cards, and for its name. */
 export const AREA = { side: 10, head: 21, foot: 8 };

@@ -116,7 +116,7 @@ export const Card = memo(function Card({
       </button>
       {far !== null ? (
         <div
-          className="flex flex-1 items-center justify-center text-center leading-none font-semibold [overflow-wrap:anywhere]"
+          className={`flex flex-1 items-center justify-center text-center leading-none [overflow-wrap:anywhere] ${far < 0.3 ? 'tracking-tight' : 'font-semibold'}`}
           style={{ fontSize: SMALLEST / far }}
         >
           {partable(card.name)}
@@ -138,7 +138,7 @@ export const Card = memo(function Card({
 });
 
 /** By how much a block is wider than a card on either side, so that its name has room. */
-const WIDER = 8;
+const WIDER = 12;
 
 /** Typing puts another name in its place. */
 const selectName = (box: HTMLElement | null): void => box?.querySelector('input')?.select();

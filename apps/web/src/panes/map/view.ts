@@ -7,6 +7,9 @@ import { pinched, wheeled, whole, zoomedAt, type View } from './seenFrom';
 /** How far from the frame's edge what has the keyboard is kept, in pixels; the rulers lie there. */
 const EDGE = 30;
 
+/** What the whole map keeps clear of at its left and top: the rulers, and blocks that grow for their names. */
+const BESIDE = 40;
+
 /** The nearest at which the whole map is shown, and at which an opened one is. */
 const WHOLE = 1.2;
 
@@ -33,7 +36,7 @@ export function useView(opened: number, plan: MapPlan) {
     },
     [opened],
   );
-  const around = { ruler: EDGE, margin: MARGIN, nearest: WHOLE };
+  const around = { ruler: BESIDE, margin: MARGIN, nearest: WHOLE };
   const farthest = useRef(1);
   farthest.current = size.width > 0 ? whole(size, plan, around).k : 1;
   // Edits leave the view alone: only the width at the beginning counts.
