@@ -129,3 +129,75 @@ test('three hundred screens open, pan, are searched and run', async ({ desk }) =
   await desk.map.getByRole('button', { name: 'The whole map' }).click();
   await expect(desk.map.getByRole('button', { name: /^Coast 13, / })).toBeVisible();
 });
+
+test('links are quiet until one asks: by choosing a card, by pointing at a label, by unfolding', async ({
+  desk,
+}) => {
+  const strong = desk.map.locator('[data-way]');
+  const ways = () => strong.evaluateAll((all) => all.map((way) => way.getAttribute('data-way')!));
+  // What leads to the chosen card and what leaves it, and no other.
+  for (const [name, id] of [
+    ['Tide table', 's-tide'],
+    ['Loading', 's-loading'],
+  ] as const) {
+    await desk.choose(name);
+    await expect
+      .poll(async () => (await ways()).length > 1 && (await ways()).every((way) => way.includes(id)))
+      .toBe(true);
+  }
+  const label = desk.map.getByRole('button', { name: /^When Quit is pressed/ });
+  const before = await strong.count();
+  await label.hover();
+  await expect(strong).toHaveCount(before + 1);
+  await desk.page.mouse.move(5, 5);
+  await expect(strong).toHaveCount(before);
+});
+
+test('what many lead to is told where it leaves and drawn once it is unfolded; the overview jumps', async ({
+  desk,
+}) => {
+  await desk.page.getByTitle('Projects').click();
+  await desk.page.getByRole('button', { name: '300 screens' }).click();
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Three hundred lights');
+  const card = desk.card('Lamp out');
+  await card.focus();
+  const follow = desk.map.getByRole('button', { name: 'Follow to Lamp out' });
+  await expect(follow.first()).toBeAttached();
+  const told = await follow.count();
+  const unfold = desk.map.getByRole('button', { name: /^Show the links from \d+ places that lead here$/ });
+  await desk.map
+    .locator('[data-card]', { has: desk.page.getByRole('button', { name: /^Lamp out, / }) })
+    .getByRole('button', { name: /^Show the links/ })
+    .click();
+  await expect.poll(() => follow.count()).toBeLessThan(told);
+  await desk.map.getByRole('button', { name: /^Hide the links from/ }).click();
+  await expect.poll(() => follow.count()).toBe(told);
+  expect(await unfold.count()).toBeGreaterThan(0);
+
+  // By press, and by the keys alone.
+  const overview = desk.map.getByRole('button', { name: /^Overview/ });
+  const small = (await overview.boundingBox())!;
+  await desk.page.mouse.click(small.x + small.width * 0.6, small.y + small.height * 0.5);
+  await expect(card).not.toBeInViewport();
+  await overview.focus();
+  const left = async () =>
+    (await desk.map
+      .getByRole('button', { name: /^Area Coast/ })
+      .first()
+      .boundingBox())!.x;
+  const at = await left();
+  await desk.page.keyboard.press('ArrowRight');
+  await expect.poll(left).toBeLessThan(at);
+});
+
+test('pressed twice from far, a card comes near; the wheel scrolls and a drag pans', async ({ desk }) => {
+  await desk.map.getByRole('button', { name: 'The whole map' }).click();
+  const width = async () => (await desk.card('Pause').boundingBox())!.width;
+  const far = await width();
+  await desk.card('Pause').dblclick();
+  await expect.poll(width).toBeGreaterThan(2 * far);
+  await expect(desk.card('Pause')).toBeInViewport({ ratio: 1 });
+  await expect(desk.map.getByRole('textbox', { name: 'Name' })).toHaveCount(0);
+  await desk.card('Pause').dblclick();
+  await expect(desk.map.getByRole('textbox', { name: 'Name' })).toBeVisible();
+});
