@@ -8,6 +8,7 @@ const ELSEWHERE: [string[], string][] = [
   [['Shift', 'Esc'], 'Give the keys back from the game'],
   [['↑', '↓'], 'Where a dead end asks: choose what it does'],
   [['N'], 'On the map: a new screen'],
+  [['Ctrl', 'wheel'], 'On the map: nearer or further away; the wheel alone scrolls'],
   [['L'], 'On a card: a new link from it'],
   [['F2'], 'On a card: rename it'],
   [['Ctrl', 'D'], 'On a card: duplicate it'],
