@@ -123,7 +123,7 @@ async function measureLargeInWindow(page: Page) {
   // From the press until the map can be used: its first card stands with its picture, and frames come again without a stop.
   const open = (await page.evaluate(`new Promise((done) => {
     const from = performance.now();
-    [...document.querySelectorAll('button')].find((each) => each.textContent.trim() === '300 screens').click();
+    [...document.querySelectorAll('button')].find((button) => button.getAttribute('aria-label') === '300 screens').click();
     let last = from;
     requestAnimationFrame(function look() {
       const now = performance.now();

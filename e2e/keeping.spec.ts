@@ -153,16 +153,49 @@ test('one HTML file plays with no network and asks for none', async ({ desk, bro
   rmSync(folder, { recursive: true });
 });
 
-test('the project list opens, and deletes only when asked twice', async ({ desk }) => {
+test('the project list shows each title screen, opens, renames, duplicates, deletes and brings back', async ({
+  desk,
+}) => {
   await desk.begin();
-  await desk.page.getByTitle('Projects').click();
-  const kept = desk.page.getByRole('region', { name: 'Kept in this browser' });
+  const { page } = desk;
+  const projects = () => page.getByTitle('Projects').click();
+  await projects();
+  const kept = page.getByRole('region', { name: 'Kept in this browser' });
+  const row = (name: string) =>
+    kept
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('button', { name: new RegExp(`^${name} (open )?\\d+ screens`) }) });
+  // What is drawn in small is the title screen, and how large it is stands beside it.
+  await expect(row('Saltwick Light').locator('svg[data-picture] image')).not.toHaveCount(0);
+  await expect(row('Saltwick Light')).toContainText(/\d+ screens, \d+ kB/);
+  await expect(row('My game').locator('svg[data-picture] text').first()).toHaveText('My game');
   await kept.getByRole('button', { name: /^Saltwick Light \d+ screens/ }).click();
-  await expect(desk.page.getByTitle('Projects')).toHaveText('Saltwick Light');
-  await desk.page.getByTitle('Projects').click();
-  await kept.getByRole('button', { name: 'Delete My game' }).click();
-  await kept.getByRole('button', { name: 'Delete for good' }).click();
-  await expect(kept.getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByTitle('Projects')).toHaveText('Saltwick Light');
+  await projects();
+
+  await row('My game').getByRole('button', { name: 'Rename My game' }).click();
+  await page.keyboard.type('Harbour days');
+  await page.keyboard.press('Enter');
+  await expect(row('Harbour days')).toBeVisible();
+  await expect(row('My game')).toHaveCount(0);
+  await kept.getByRole('button', { name: 'Duplicate Harbour days' }).click();
+  await expect(row('Harbour days 2')).toBeVisible();
+  await expect(kept.getByRole('listitem')).toHaveCount(3);
+
+  await kept.getByRole('button', { name: 'Delete Harbour days', exact: true }).click();
+  await expect(kept.getByRole('listitem')).toHaveCount(2);
+  await kept.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(kept.getByRole('listitem')).toHaveCount(3);
+  await kept.getByRole('button', { name: /^Harbour days \d+ screens/ }).click();
+  await expect(page.getByTitle('Projects')).toHaveText('Harbour days');
+  await expect(desk.card('Play')).toBeVisible();
+  // Nothing is left of what was deleted and not brought back.
+  await projects();
+  await kept.getByRole('button', { name: 'Delete Harbour days 2' }).click();
+  await expect(kept.getByText('“Harbour days 2” is deleted.')).toBeVisible();
+  await page.reload();
+  await projects();
+  await expect(kept.getByRole('listitem')).toHaveCount(2);
 });
 
 test('an edit made just before another project is opened is kept', async ({ desk }) => {

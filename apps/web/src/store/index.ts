@@ -2,6 +2,7 @@ export { TOOLS, addDrawn, addElement, addSet, putPicture, type Tool } from './ad
 export { copiedScreens, pasteScreens, readCopied, withBytes } from './copying';
 export { isWriting, useSteps } from './gestures';
 export { useKeeping } from './keeping';
+export { sourcesOf, type PageSources } from './sources';
 export { languagesOf, speak, spokenBy, translating, useLanguage } from './language';
 export {
   NOTHING,
