@@ -12,7 +12,7 @@ export const TRACK = 7;
 export const STREET = { across: 30, beside: 10, above: 6, arrow: 13 };
 
 /** Room between an area's edge and its cards, and for its name. */
-export const AREA = { side: 10, head: 21, foot: 8 };
+export const AREA = { side: 10, head: 25, foot: 8 };
 
 /** What the map keeps free at its beginning, for the rulers, and between two bands. */
 export const EDGE = { left: 30, top: 36, band: 10 };

@@ -27,7 +27,7 @@ export function AreaBox({
     >
       <div
         data-stays
-        className="pointer-events-auto absolute top-0 left-1 flex h-[21px] origin-top-left items-center"
+        className="pointer-events-auto absolute top-0 left-1 flex h-6 origin-top-left items-center"
         style={{
           maxWidth: Math.max(96, (area.width - 8) * scale),
           transform: scale < 1 ? `scale(${1 / scale})` : undefined,
@@ -37,7 +37,7 @@ export function AreaBox({
           type="button"
           aria-label={`${area.folded ? 'Unfold' : 'Fold'} ${area.name}`}
           aria-expanded={!area.folded}
-          className="flex size-5 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
+          className="flex size-6 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
           onClick={onFold}
         >
           {area.folded ? <ChevronRight size={13} /> : <ChevronDown size={13} />}

@@ -7,6 +7,9 @@ import type { View } from './seenFrom';
 
 /** The most room the overview takes, in pixels of the page. */
 const MOST = { width: 120, height: 84 };
+/** A map of fewer cards, or one of which so much is seen at once, needs no overview, which lies over some of it. */
+const MANY = 40;
+const ENOUGH = 0.45;
 /** How much of the frame an arrow key moves. */
 const STEP = 1 / 3;
 
@@ -30,9 +33,8 @@ export function Overview({
     width: size.width / view.k,
     height: size.height / view.k,
   };
-  const fits =
-    seen.x <= 0 && seen.y <= 0 && seen.x + seen.width >= plan.width && seen.y + seen.height >= plan.height;
-  if (plan.cards.length === 0 || size.width === 0 || fits) return null;
+  const visible = Math.min(1, seen.width / plan.width) * Math.min(1, seen.height / plan.height);
+  if (plan.cards.length < MANY || size.width === 0 || visible > ENOUGH) return null;
   const jump = (event: PointerEvent<HTMLElement>): void => {
     const box = event.currentTarget.getBoundingClientRect();
     const x = (event.clientX - box.left) / scale;
