@@ -53,7 +53,7 @@ for (const theme of ['day', 'night'])
     await expectNothingSerious(desk);
     await desk.playFrom('The watch');
     await desk.say('oil found', { amount: '5' });
-    await desk.openDock('Input');
+    await desk.openDock('Devices');
     await desk.sentence(/^When the game says radio call/).click();
     await expectNothingSerious(desk);
     await desk
@@ -101,7 +101,11 @@ test('axe finds nothing serious where values, conditions, areas and the grid are
   await desk.page.getByRole('tab', { name: 'Values' }).click();
   const values = desk.page.getByRole('region', { name: 'Values' });
   await values.getByRole('button', { name: 'Unfold lamp oil' }).click();
-  await values.getByRole('button', { name: 'Unfold objective' }).click();
+  await expectNothingSerious(desk);
+  await desk.page.getByRole('tab', { name: 'Input', exact: true }).click();
+  await expectNothingSerious(desk);
+  await desk.page.getByRole('tab', { name: 'Events' }).click();
+  await desk.page.getByRole('button', { name: 'Unfold objective' }).click();
   await expectNothingSerious(desk);
 });
 

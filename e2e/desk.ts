@@ -44,7 +44,7 @@ export class Desk {
     return this.page.getByRole('region', { name: 'Below the game' });
   }
   /** Opens a part of the dock, if it is not open. */
-  async openDock(name: 'Time' | 'Log' | 'Game events' | 'Input' | 'Screen sizes'): Promise<Locator> {
+  async openDock(name: 'Time' | 'Log' | 'Game events' | 'Devices' | 'Screen sizes'): Promise<Locator> {
     const part = this.dock.getByRole('region', { name, exact: true });
     if ((await part.count()) === 0) await this.dock.getByRole('button', { name, exact: true }).click();
     return part;

@@ -41,7 +41,7 @@ test.describe('with fingers', () => {
   test('swipes and two fingers do what they are bound to, and a swipe over a button does not press it', async ({
     desk,
   }) => {
-    await desk.page.getByRole('tab', { name: 'Values' }).click();
+    await desk.page.getByRole('tab', { name: 'Input' }).click();
     await bind(desk, 'Tide table', 'finger: swipe up');
     await bind(desk, 'Back', 'finger: swipe right');
     await bind(desk, 'Menu', 'finger: two fingers');

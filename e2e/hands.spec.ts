@@ -3,8 +3,8 @@ import { plugIn } from './hands';
 import { standing, ring, pointOf, stateOf } from './rings';
 
 async function onlyBy(desk: Desk, device: string): Promise<void> {
-  const input = await desk.openDock('Input');
-  await input.getByRole('combobox', { name: 'Input' }).selectOption(device);
+  const input = await desk.openDock('Devices');
+  await input.getByRole('combobox', { name: 'Device' }).selectOption(device);
   await desk.takeInHand();
 }
 

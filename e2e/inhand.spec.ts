@@ -126,8 +126,8 @@ test('keys that are bound by pressing them reach the game; what the system keeps
   desk,
 }) => {
   await desk.openMade(projectFromNames('Keys', ['Play', 'Chart']));
-  await desk.page.getByRole('tab', { name: 'Values' }).click();
-  const values = desk.page.getByRole('region', { name: 'Values' });
+  await desk.page.getByRole('tab', { name: 'Input' }).click();
+  const values = desk.page.getByRole('region', { name: 'Input' });
   const menu = values.getByRole('group', { name: 'Menu', exact: true });
   for (const key of ['Tab', 'Control', 'Alt', 'F2', 'F8']) {
     await menu.getByRole('button', { name: 'Press one' }).click();

@@ -27,7 +27,7 @@ test('players choose their keys: one that is taken is refused, and all go back t
 
 test('an action is made, bound by pressing, and shown where its key bites', async ({ desk }) => {
   const pad = await plugIn(desk.page);
-  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await desk.page.getByRole('tab', { name: 'Input' }).click();
   const actions = desk.page.getByRole('region', { name: 'Actions' });
   await actions.getByRole('textbox', { name: 'A new action' }).fill('signal');
   await desk.page.keyboard.press('Enter');
@@ -47,7 +47,7 @@ test('an action is made, bound by pressing, and shown where its key bites', asyn
   await desk.typing.fill('signal');
   await desk.page.getByRole('option', { name: /^Signal/ }).click();
   await desk.fill(desk.sentence(/^When Signal/), 'Somewhere', 'Dawn', 'Dawn');
-  await desk.page.getByRole('tab', { name: 'Values' }).click();
+  await desk.page.getByRole('tab', { name: 'Input' }).click();
   await expect(actions.getByRole('group', { name: 'Shared keys' })).toContainText(
     'T is Tide table and Signal. The first sentence that fits takes it on The watch.',
   );

@@ -163,7 +163,7 @@ test('by pointer alone, through a click on each button', async ({ desk }) => {
 
 test('by the drawn pad', async ({ desk }) => {
   await desk.playFrom('The watch');
-  await desk.openDock('Input');
+  await desk.openDock('Devices');
   const pad = desk.dock.getByRole('group', { name: 'Pad' });
   await pad.getByRole('button', { name: 'Pad start: Menu' }).click();
   await desk.expectUp('The watch', 'Pause');

@@ -12,7 +12,7 @@ const STATES: Record<string, (desk: Desk) => Promise<unknown>> = {
   },
   'with its pad, its sizes and time open': async (desk) => {
     await desk.openDock('Time');
-    await desk.openDock('Input');
+    await desk.openDock('Devices');
     await desk.openDock('Screen sizes');
   },
   'with all of that taller': (desk) => desk.dock.getByRole('button', { name: 'Make this taller' }).click(),
@@ -98,22 +98,22 @@ test('what is open below the game is remembered, found by its name, and closed b
   desk,
 }) => {
   const part = (name: string) => desk.dock.getByRole('region', { name, exact: true });
-  await expect(part('Input')).toHaveCount(0);
+  await expect(part('Devices')).toHaveCount(0);
   await desk.page.keyboard.press('Control+k');
   await expect(desk.typing).toBeFocused();
   await desk.page.keyboard.type('show input');
   await desk.page.keyboard.press('Enter');
-  await expect(part('Input')).toBeInViewport();
-  await expect(part('Input')).toBeFocused();
-  await expect(part('Input').getByRole('combobox')).toBeVisible();
+  await expect(part('Devices')).toBeInViewport();
+  await expect(part('Devices')).toBeFocused();
+  await expect(part('Devices').getByRole('combobox')).toBeVisible();
   await desk.page.keyboard.press('Tab');
-  await expect(part('Input').getByRole('combobox')).toBeFocused();
+  await expect(part('Devices').getByRole('combobox')).toBeFocused();
   await desk.dock.getByRole('button', { name: 'Time', exact: true }).click();
   await expect(part('Time')).toHaveCount(0);
   await desk.open();
-  await expect(part('Input')).toBeVisible();
+  await expect(part('Devices')).toBeVisible();
   await expect(part('Time')).toHaveCount(0);
-  for (const name of ['Log', 'Game events', 'Input'])
+  for (const name of ['Log', 'Game events', 'Devices'])
     await desk.dock.getByRole('button', { name, exact: true }).click();
   const closed = (await desk.dock.boundingBox())!;
   expect(closed.height).toBeLessThan(40);

@@ -174,7 +174,7 @@ test('the walk of the README works as it is written', async ({ desk, context }) 
     }
     await keyboard.press('Enter');
     await desk.expectUp('Title', 'Options', 'Keys');
-    const device = (await desk.openDock('Input')).getByRole('combobox', { name: 'Input' });
+    const device = (await desk.openDock('Devices')).getByRole('combobox', { name: 'Device' });
     await device.selectOption('pad alone');
     await device.selectOption('any device');
     await desk.dock

@@ -74,7 +74,7 @@ await picture('values', async ({ tab, page }) => {
   await page.getByRole('button', { name: 'Unfold lamp oil' }).click();
 });
 await picture('actions', async ({ tab, region }) => {
-  await tab('Values');
+  await tab('Input');
   await region('Actions').getByText('Directions').scrollIntoViewIfNeeded();
 });
 await picture('focus', async ({ choose, live, reading }) => {

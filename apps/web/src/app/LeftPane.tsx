@@ -22,7 +22,7 @@ export function LeftPane() {
       onValueChange={(next) => arrange({ pane: next as PaneName })}
       className="flex min-h-0 min-w-0 flex-col border-r border-line"
     >
-      <div className="flex h-8.5 shrink-0 items-center gap-2 border-b border-line bg-sheet px-3.5">
+      <div className="@container flex h-8.5 shrink-0 items-center border-b border-line bg-sheet px-2.5">
         {narrow ? (
           <h2 className="border-b-3 border-chosen pt-0.75 leading-7 font-bold">Screens</h2>
         ) : (
@@ -47,7 +47,7 @@ export function LeftPane() {
 
 /** What the left pane can show, with the arrow keys between them. */
 const PaneTabs = () => (
-  <Tabs.List aria-label="Left pane" className="flex gap-3">
+  <Tabs.List aria-label="Left pane" className="flex gap-1.5 text-sm @min-[370px]:gap-3 @min-[370px]:text-base">
     {Object.entries(PANES).map(([name, { title }]) => (
       <Tabs.Trigger
         key={name}

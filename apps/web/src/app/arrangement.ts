@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 
 /** What the left pane can show. */
-export type Pane = 'map' | 'grid' | 'lines' | 'values' | 'assets';
+export type Pane = 'map' | 'grid' | 'lines' | 'values' | 'events' | 'input' | 'assets';
 export type DialogName = 'projects' | 'new project' | 'find' | 'help';
 
 /** The positions of the divider between the left pane and Live. */

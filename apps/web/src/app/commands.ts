@@ -84,6 +84,8 @@ export const COMMANDS: Record<string, Command> = {
   grid: showing('grid'),
   lines: showing('lines'),
   values: showing('values'),
+  events: showing('events'),
+  input: showing('input'),
   assets: showing('assets'),
   start: {
     label: 'Start here',

@@ -31,7 +31,7 @@ export const DOCK: Record<DockName, Docked> = {
   },
   events: { title: 'Game events', Panel: GameEvents, width: 'min-w-44 flex-1' },
   input: {
-    title: 'Input',
+    title: 'Devices',
     Panel: dynamic(LATER.input, { loading: Nothing }),
     width: 'min-w-70 flex-1',
   },

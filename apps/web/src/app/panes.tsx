@@ -25,6 +25,14 @@ export const PANES: Record<Pane, PaneEntry> = {
     title: 'Values',
     Pane: dynamic(() => import('../panes/values/ValuesPane').then((module) => module.ValuesPane)),
   },
+  events: {
+    title: 'Events',
+    Pane: dynamic(() => import('../panes/events').then((module) => module.EventsPane)),
+  },
+  input: {
+    title: 'Input',
+    Pane: dynamic(() => import('../panes/input').then((module) => module.InputPane)),
+  },
   assets: {
     title: 'Assets',
     Pane: dynamic(() => import('../panes/assets/AssetsPane').then((module) => module.AssetsPane)),

@@ -20,7 +20,7 @@ function PlayedBy() {
   const only = useRun((run) => run.only);
   return (
     <Select<Device | ''>
-      label="Input"
+      label="Device"
       value={only ?? ''}
       options={[
         ['', 'any device'],

@@ -66,11 +66,11 @@ const PLACES: readonly Place[] = [
   { title: 'Times', where: ofProject, words: 'frames a second fps ticks rate unit', show: project },
   {
     title: 'Actions',
-    where: 'Values',
+    where: 'Input',
     words: 'controller gamepad pad keyboard keys input bindings remap shortcut control',
-    show: pane('values'),
+    show: pane('input'),
   },
-  { title: 'Directions', where: 'Values', words: 'stick dead zone repeat held', show: pane('values') },
+  { title: 'Directions', where: 'Input', words: 'stick dead zone repeat held', show: pane('input') },
   {
     title: 'Values',
     where: 'left pane',
@@ -79,15 +79,15 @@ const PLACES: readonly Place[] = [
   },
   {
     title: 'Events from the game',
-    where: 'Values',
+    where: 'Events',
     words: 'signal callback engine says',
-    show: pane('values'),
+    show: pane('events'),
   },
   {
     title: 'Events to the game',
-    where: 'Values',
+    where: 'Events',
     words: 'signal callback engine tell send',
-    show: pane('values'),
+    show: pane('events'),
   },
   {
     title: 'Assets',

@@ -24,7 +24,7 @@ export const events: Finder = {
         key: id,
         label: name,
         hint: direction === 'in' ? 'the game says' : 'the game is told',
-        onPick: () => showPane('values'),
+        onPick: () => showPane('events'),
         goOn: paneTab,
       },
       ...(direction === 'in' && !fields?.length

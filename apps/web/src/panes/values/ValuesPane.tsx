@@ -6,9 +6,7 @@ import {
   LANGUAGE,
   languageValue,
   readName,
-  titleCase,
   type FieldType,
-  type GameEvent,
   type Life,
   type Project,
   type Value,
@@ -16,18 +14,15 @@ import {
   type Effect,
   valuesOf,
 } from '@tavu/core/model';
-import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
+import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { forgetPlayed, setByHand, useRun } from '../../run';
-import { choose, chooseLink, edit, useStudio } from '../../store';
-import { Actions } from '../../input';
-import { Field, Button, IconButton, Small, Row, Select, Check } from '../../ui';
-import { Fields } from './Fields';
+import { edit, useStudio } from '../../store';
+import { Field, Button, Small, Row, Select, Check } from '../../ui';
 import { ScalarInput, newType, readValueName } from '../../fields';
 import { TypeRest, TypeSelect } from './TypeFields';
-import { nameOfUse, usesOf, type Use, type Uses } from './uses';
-
-const NO_USES: Uses = { sets: [], reads: [] };
+import { Unfold, UseList } from './UseList';
+import { NO_USES, usesOf, type Uses } from './uses';
 
 const keeps = (effect: Effect): boolean => authorOfEffect(effect).keeps ?? false;
 
@@ -39,7 +34,7 @@ const keepsAnything = ({ values, links, conversations }: Project): boolean =>
     everyStep(steps).some((step) => 'effect' in step && keeps(step.effect)),
   );
 
-/** The project's values by section, what they hold now, who sets and who reads them; and the events in and out. */
+/** The project's values by section, what they hold now, who sets and who reads them. */
 export function ValuesPane() {
   const project = useStudio((studio) => studio.project);
   const uses = useMemo(() => usesOf(project), [project]);
@@ -77,9 +72,6 @@ export function ValuesPane() {
       ))}
       <PlayersLanguage uses={uses.get(LANGUAGE) ?? NO_USES} />
       <NewValue />
-      <Events direction="in" title="Events from the game" uses={uses} />
-      <Events direction="out" title="Events to the game" uses={uses} />
-      <Actions />
     </section>
   );
 }
@@ -216,125 +208,5 @@ function NewValue() {
       />
       <TypeSelect label="Type of the new value" type={type} onChange={setType} />
     </div>
-  );
-}
-
-function Events({
-  direction,
-  title,
-  uses,
-}: {
-  direction: GameEvent['direction'];
-  title: string;
-  uses: Map<string, Uses>;
-}) {
-  const events = useStudio((studio) => studio.project.events).filter(
-    (event) => event.direction === direction,
-  );
-  return (
-    <div>
-      <h3 className="mb-1 font-bold">{title}</h3>
-      <ul className="mb-1.5 space-y-1">
-        {events.map((event) => (
-          <EventRow key={event.id} event={event} uses={uses.get(event.id) ?? NO_USES} />
-        ))}
-      </ul>
-      <Field
-        clears
-        label={direction === 'in' ? 'A new event from the game' : 'A new event for the game'}
-        value=""
-        read={(text) =>
-          readName(
-            text,
-            events.map((event) => event.name),
-          )
-        }
-        onChange={(name) => edit('add event', { name, direction })}
-      />
-    </div>
-  );
-}
-
-function EventRow({ event, uses }: { event: GameEvent; uses: Uses }) {
-  const events = useStudio((studio) => studio.project.events);
-  const [open, setOpen] = useState(false);
-  const others = events.filter(
-    (gameEvent) => gameEvent.direction === event.direction && gameEvent.id !== event.id,
-  );
-  const fields = event.fields ?? [];
-  return (
-    <li className="rounded border border-line bg-sheet px-2 py-1">
-      <div className="flex items-center gap-2">
-        <Unfold open={open} name={event.name} onClick={() => setOpen(!open)} />
-        <b className="truncate">{event.name}</b>
-        <span className="truncate text-sm text-soft">
-          {fields.length > 0 ? `with ${fields.map((field) => field.name).join(', ')}` : ''}
-        </span>
-      </div>
-      {open && (
-        <div className="space-y-2 pt-2 pb-1 pl-8">
-          <Field
-            label="Name"
-            value={event.name}
-            read={(text) =>
-              readName(
-                text,
-                others.map((other) => other.name),
-              )
-            }
-            onChange={(name) => edit('rename event', { event: event.id, name })}
-          />
-          <Fields
-            title="Fields"
-            items={fields}
-            onAdd={(name, type) => edit('add field', { event: event.id, name, type })}
-            onChange={(field, change) => edit('change field', { event: event.id, field, change })}
-            onDelete={(field) => edit('delete field', { event: event.id, field })}
-          />
-          {event.direction === 'in' ? (
-            <UseList title="Heard by" uses={uses.reads} none="nothing yet" />
-          ) : (
-            <UseList title="Sent by" uses={uses.sets} none="nothing yet" />
-          )}
-          <Button look="danger" onClick={() => edit('delete event', { event: event.id })}>
-            <Trash2 size={13} aria-hidden="true" /> Delete this event
-          </Button>
-        </div>
-      )}
-    </li>
-  );
-}
-
-function Unfold({ open, name, onClick }: { open: boolean; name: string; onClick: () => void }) {
-  return (
-    <IconButton
-      name={`${open ? 'Fold' : 'Unfold'} ${name}`}
-      aria-expanded={open}
-      className="size-6"
-      onClick={onClick}
-    >
-      {open ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
-    </IconButton>
-  );
-}
-
-/** Where something is used; each leads there. */
-function UseList({ title, uses, none }: { title: string; uses: readonly Use[]; none: string }) {
-  const project = useStudio((studio) => studio.project);
-  return (
-    <p>
-      <span className="text-soft">{title} </span>
-      {uses.length === 0 && <span className="text-soft">{none}</span>}
-      {uses.map((use) => (
-        <button
-          key={`${use.screen} ${use.link}`}
-          type="button"
-          className="mr-1 rounded border border-line px-1.5 hover:bg-chosen-wash"
-          onClick={() => (use.link ? chooseLink(use.link) : choose({ screen: use.screen }))}
-        >
-          {titleCase(nameOfUse(project, use))}
-        </button>
-      ))}
-    </p>
   );
 }

@@ -1,1 +1,3 @@
 export { Fields } from './Fields';
+export { Unfold, UseList } from './UseList';
+export { NO_USES, usesOf, type Uses } from './uses';

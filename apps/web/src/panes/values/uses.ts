@@ -15,6 +15,8 @@ export interface Uses {
   reads: Use[];
 }
 
+export const NO_USES: Uses = { sets: [], reads: [] };
+
 /** Who sets and who reads each value, and who hears and who sends each event, by their ids. */
 export function usesOf(project: Project): Map<Id, Uses> {
   const uses = new Map<Id, Uses>();

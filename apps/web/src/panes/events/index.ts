@@ -1,0 +1,1 @@
+export { EventsPane } from './EventsPane';

@@ -1,0 +1,1 @@
+export { InputPane } from './InputPane';
