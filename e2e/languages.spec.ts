@@ -229,3 +229,39 @@ test('an exported page speaks the language of the player’s system, and the one
   await expect.poll(words, { timeout: 60_000 }).toContain('Credits');
   await context.close();
 });
+
+test('words are found and replaced in all texts, what will change is shown first, and one undo takes it back', async ({
+  desk,
+}) => {
+  await desk.page.getByRole('tab', { name: 'Lines' }).click();
+  await desk.page.getByRole('radio', { name: 'Texts' }).click();
+  await desk.page.getByRole('button', { name: 'Replace …' }).click();
+  const sheet = desk.page.getByRole('dialog', { name: 'Replace words in texts' });
+  await expect(sheet.getByRole('textbox', { name: 'Find' })).toBeFocused();
+  await desk.page.keyboard.type('oil');
+  await desk.page.keyboard.press('Tab');
+  await desk.page.keyboard.type('fuel');
+  const changes = sheet.getByRole('list', { name: 'What will change' }).getByRole('listitem');
+  await expect(changes.filter({ hasText: 'Oil found' })).toContainText('fuel found: {amount} more');
+  const button = sheet.getByRole('button', { name: /^Replace in \d+ texts$/ });
+  const before = await button.textContent();
+  await changes.first().getByRole('checkbox').uncheck();
+  await expect(button).not.toHaveText(before!);
+  await button.click();
+  await expect(desk.word(/^Replaced in \d+ texts/)).toBeVisible();
+  const texts = desk.page.getByRole('list', { name: 'Texts' });
+  await desk.page.getByRole('searchbox', { name: 'Find in the texts' }).fill('fuel found');
+  await expect(texts.getByRole('listitem')).toHaveCount(1);
+  await desk.undo();
+  await expect(texts.getByRole('listitem')).toHaveCount(0);
+  // In a translation only that changes.
+  await desk.page.getByRole('searchbox', { name: 'Find in the texts' }).fill('');
+  await desk.page.getByRole('button', { name: 'Replace …' }).click();
+  await sheet.getByRole('combobox', { name: 'In which texts' }).selectOption('in German');
+  await sheet.getByRole('textbox', { name: 'Find' }).fill('Zurück');
+  await sheet.getByRole('textbox', { name: 'Replace with' }).fill('Heim');
+  await expect(changes.first()).toContainText('Heim');
+  await desk.page.keyboard.press('Enter');
+  await desk.page.getByRole('searchbox', { name: 'Find in the texts' }).fill('Heim');
+  await expect(texts.getByRole('listitem').first()).toContainText('Back');
+});

@@ -47,7 +47,10 @@ export function LeftPane() {
 
 /** What the left pane can show, with the arrow keys between them. */
 const PaneTabs = () => (
-  <Tabs.List aria-label="Left pane" className="flex gap-1.5 text-sm @min-[370px]:gap-3 @min-[370px]:text-base">
+  <Tabs.List
+    aria-label="Left pane"
+    className="flex gap-1.5 text-sm @min-[370px]:gap-3 @min-[370px]:text-base"
+  >
     {Object.entries(PANES).map(([name, { title }]) => (
       <Tabs.Trigger
         key={name}

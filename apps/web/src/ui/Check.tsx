@@ -8,10 +8,12 @@ import type { ReactNode } from 'react';
 export function Check({
   on,
   className = '',
+  disabled = false,
   onChange,
   children,
 }: {
   on: boolean;
+  disabled?: boolean;
   className?: string;
   onChange: (on: boolean) => void;
   children: ReactNode;
@@ -20,6 +22,7 @@ export function Check({
     <label className={`inline-flex cursor-pointer items-center gap-1.5 ${className}`}>
       <Checkbox.Root
         checked={on}
+        disabled={disabled}
         className="flex size-3.5 shrink-0 items-center justify-center rounded-xs border border-strong bg-sheet text-on-chosen data-[state=checked]:border-chosen data-[state=checked]:bg-chosen"
         onCheckedChange={(now) => onChange(now === true)}
         // As on a checkbox of the browser's own: Enter is for the form.

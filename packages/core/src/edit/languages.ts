@@ -1,5 +1,6 @@
 import type { GivenText } from '../exchange';
-import { wordingsOf } from '../language';
+import { foundIn, wordingsOf, type Wanted } from '../language';
+import { put } from '../references';
 import type { Language, Project, Translated } from '../model';
 import { assign, removeWhere, type Made } from './parts';
 
@@ -49,6 +50,11 @@ export const languageCommands = {
   ): Made => {
     const from = wordingsOf(project).find((wording) => wording.key === key)?.text;
     note(project, language, key, { from, ...(state === undefined ? {} : { state }) });
+  },
+  /** Other words in the texts of some keys, where they are found in them; what may not be changed stays. */
+  'replace words': (project: Project, { keys, ...wanted }: Wanted & { keys: string[] }): Made => {
+    for (const { key, refused, change } of foundIn(project, wanted))
+      if (!refused && keys.includes(key)) put(project, change.path, change.value);
   },
   'note wording': (
     project: Project,

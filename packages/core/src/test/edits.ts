@@ -197,6 +197,13 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     key: `${screen} ${element}`,
     state: 'final',
   }),
+  'replace words': ({ screen, element, text, m }) => ({
+    find: m % 2 ? 'e' : 'a',
+    put: text,
+    language: m % 3 === 0 ? 'de' : null,
+    exact: m % 5 === 0,
+    keys: [`${screen} ${element}`, `${screen} ${element} tooltip`],
+  }),
   'note wording': ({ screen, element, n }) => ({ key: `${screen} ${element}`, maxLength: 1 + n }),
   'take texts': ({ screen, element, text }) => ({
     language: 'de',

@@ -110,7 +110,8 @@ const PLACES: readonly Place[] = [
   {
     title: 'Texts',
     where: 'Lines',
-    words: 'translate translation translators table spreadsheet CSV XLIFF strings',
+    words:
+      'translate translation translators table spreadsheet CSV XLIFF strings find and replace words everywhere',
     show: pane('lines', () => setLines({ part: 'texts' })),
   },
 ];

@@ -13,6 +13,7 @@ import { languagesOf, choose, chooseLink, edit, endStep, notify, useStudio } fro
 import { Picture, readNumber, Field, Button, Small, Tip, Select } from '../../ui';
 import { readFile, saveAs, Stopped } from '../../persistence';
 import { openConversation } from './chosen';
+import { Replace } from './Replace';
 
 type Only = 'all' | 'missing' | 'changed' | 'too long';
 
@@ -72,6 +73,7 @@ export function TextsTable() {
           className="h-7 w-28 rounded border border-line bg-sheet px-1.5"
           onChange={(event) => setFind(event.target.value)}
         />
+        <Replace rows={rows} find={find} />
         <span className="grow" />
         {code !== '' && <Files code={code} rows={rows} />}
       </header>
