@@ -35,6 +35,7 @@ export async function measurePage() {
       if (answer.request().resourceType() === 'script')
         scripts.push(answer.body().then((body) => gzipSync(body).length));
     });
+    await page.addInitScript(`localStorage.setItem('tavu first notes', 'gone')`);
     await page.goto(ADDRESS);
     await page.getByRole('region', { name: 'Live' }).waitFor();
     const firstPage = (await Promise.all(scripts)).reduce((sum, each) => sum + each, 0);

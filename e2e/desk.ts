@@ -104,7 +104,16 @@ export class Desk {
     await this.sentence(words).click({ position: { x: 4, y: 8 } });
   }
 
-  async open(): Promise<void> {
+  /** `first`: as somebody who has never been here, with the notes of the first time. */
+  async open(first = false): Promise<void> {
+    if (!first)
+      await this.page.addInitScript(() => {
+        try {
+          localStorage.setItem('tavu first notes', 'gone');
+        } catch {
+          // Frames without storage of their own show no notes.
+        }
+      });
     await this.page.goto('/');
     // A busy machine may take its time over the first page.
     await expect(this.live).toBeVisible({ timeout: 60_000 });

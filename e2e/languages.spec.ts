@@ -242,7 +242,7 @@ test('words are found and replaced in all texts, what will change is shown first
   await desk.page.keyboard.press('Tab');
   await desk.page.keyboard.type('fuel');
   const changes = sheet.getByRole('list', { name: 'What will change' }).getByRole('listitem');
-  await expect(changes.filter({ hasText: 'Oil found' })).toContainText('fuel found: {amount} more');
+  await expect(changes.filter({ hasText: 'Oil found' })).toContainText('Fuel found: {amount} more');
   const button = sheet.getByRole('button', { name: /^Replace in \d+ texts$/ });
   const before = await button.textContent();
   await changes.first().getByRole('checkbox').uncheck();

@@ -173,6 +173,12 @@ test('what many lead to is told where it leaves and drawn once it is unfolded; t
   await desk.map.getByRole('button', { name: /^Hide the links from/ }).click();
   await expect.poll(() => follow.count()).toBe(told);
   expect(await unfold.count()).toBeGreaterThan(0);
+  // A way that is told leads there all the same.
+  await desk.card('Credits').focus();
+  await desk.map.getByRole('button', { name: 'Follow to Options' }).first().click();
+  await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Options');
+  await expect(desk.card('Options')).toBeInViewport();
+  await card.focus();
 
   // By press, and by the keys alone.
   const overview = desk.map.getByRole('button', { name: /^Overview/ });

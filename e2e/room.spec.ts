@@ -101,7 +101,7 @@ test('what is open below the game is remembered, found by its name, and closed b
   await expect(part('Devices')).toHaveCount(0);
   await desk.page.keyboard.press('Control+k');
   await expect(desk.typing).toBeFocused();
-  await desk.page.keyboard.type('show input');
+  await desk.page.keyboard.type('show devices');
   await desk.page.keyboard.press('Enter');
   await expect(part('Devices')).toBeInViewport();
   await expect(part('Devices')).toBeFocused();

@@ -83,9 +83,7 @@ test('values are set back from a sentence', async ({ desk }) => {
   await expect(desk.log).toContainText('lamp oil is 62 %');
 });
 
-test('several screens get one motion and are duplicated; a stub is followed; a card moves in its row', async ({
-  desk,
-}) => {
+test('several screens get one motion and are duplicated; a card moves in its row', async ({ desk }) => {
   await desk.choose('Dawn');
   await desk.choose('Credits', ['Shift']);
   await desk.reading
@@ -96,11 +94,6 @@ test('several screens get one motion and are duplicated; a stub is followed; a c
   await desk.reading.getByRole('button', { name: 'Duplicate' }).click();
   await expect(desk.card('Dawn 2')).toHaveCount(1);
   await expect(desk.card('Credits 2')).toHaveCount(1);
-
-  await desk.choose('Title');
-  await desk.map.getByRole('button', { name: 'Follow to Nothing kept' }).click();
-  await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Nothing kept');
-  await expect(desk.card('Nothing kept')).toBeInViewport();
 
   const left = async (name: string) => (await desk.card(name).boundingBox())!.x;
   await desk.card('Options').focus();

@@ -1,7 +1,9 @@
 'use client';
 
 import { Cap, Dialog } from '../ui';
-import { COMMANDS, type Keys } from './commands';
+import { useState } from 'react';
+import { COMMANDS, type Keys as KeysOf } from './commands';
+import { HERE, whereNow } from './here';
 
 /** Keys that work in one part of the window; commands bring their own. */
 const ELSEWHERE: [string[], string][] = [
@@ -33,11 +35,13 @@ const KEYS: [string[], string][] = [
   ...ELSEWHERE,
 ];
 
-function capsOf({ key, control, shift }: Keys): string[] {
-  return [...(control ? ['Ctrl'] : []), ...(shift ? ['Shift'] : []), key.toUpperCase()];
+function capsOf({ key, control, shift }: KeysOf): string[] {
+  return [...(control ? ['Ctrl'] : []), ...(shift && key !== '?' ? ['Shift'] : []), key.toUpperCase()];
 }
 
 export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
+  // Before the dialog takes the keyboard.
+  const [here] = useState(whereNow);
   return (
     <Dialog open={open} onOpen={onOpen} title="How Tavu works">
       <div className="space-y-3">
@@ -50,23 +54,8 @@ export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) 
           The <b>Map</b> shows what leads where; the column on the right says it in sentences whose underlined
           words can be changed.
         </p>
-        <table className="w-full">
-          <caption className="mb-1 text-left font-bold">Keys</caption>
-          <tbody>
-            {KEYS.map(([keys, words]) => (
-              <tr key={words} className="border-t border-line">
-                <td className="w-32 py-1">
-                  {keys.map((key) => (
-                    <span key={key} className="mr-1">
-                      <Cap>{key}</Cap>
-                    </span>
-                  ))}
-                </td>
-                <td>{words}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        {here !== null && <Keys title={`Here: ${here}`} keys={HERE[here]!} />}
+        <Keys title="Keys" keys={KEYS} />
         <p className="text-sm text-soft">
           Tavu is made with{' '}
           <a href="/built/notices-window.txt" target="_blank" rel="noreferrer" className="underline">
@@ -76,5 +65,27 @@ export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) 
         </p>
       </div>
     </Dialog>
+  );
+}
+
+function Keys({ title, keys }: { title: string; keys: readonly [string[], string][] }) {
+  return (
+    <table className="w-full">
+      <caption className="mb-1 text-left font-bold">{title}</caption>
+      <tbody>
+        {keys.map(([caps, words]) => (
+          <tr key={words} className="border-t border-line">
+            <td className="w-36 py-1">
+              {caps.map((cap) => (
+                <span key={cap} className="mr-1">
+                  <Cap>{cap}</Cap>
+                </span>
+              ))}
+            </td>
+            <td>{words}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

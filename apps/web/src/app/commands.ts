@@ -173,6 +173,17 @@ export const COMMANDS: Record<string, Command> = {
       arrange({ dialog: 'find' });
     },
   },
+  help: {
+    label: 'What can I do here',
+    hint: '?',
+    words: 'help keys shortcuts',
+    keys: [{ key: '?', shift: true }, { key: '?' }],
+    help: 'What can be done where the keyboard is',
+    notTyping: true,
+    // In hand, every key is the game's.
+    when: () => !useRun.getState().inHand,
+    run: () => arrange({ dialog: 'help' }),
+  },
   clean: {
     label: () => (useArrangement.getState().clean ? 'Show the whole window' : 'The game alone'),
     hint: 'F9',

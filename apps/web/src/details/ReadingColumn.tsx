@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { areasAround, PROJECT, readName, screenById, layerName, withId } from '@tavu/core/model';
 import { keepInSight } from '../run';
 import { choose, chosenScreens, edit, useStudio } from '../store';
-import { Nothing, useAhead, Field } from '../ui';
+import { FirstNote, Nothing, useAhead, Field } from '../ui';
 import { chooseStep, useChosenStep } from '../panes/lines';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
@@ -119,6 +119,9 @@ export function ReadingColumn() {
         )}
       </nav>
       <div className="min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
+        <FirstNote n={3}>
+          What happens is read here. Press an underlined word to change it, while the game runs.
+        </FirstNote>
         {chosen.others.length > 0 ? (
           <Several screens={chosenScreens(chosen)} />
         ) : screen && element && chosen.also.length > 0 ? (

@@ -4,7 +4,7 @@ import { withId } from '@tavu/core/model';
 import { Pause, Play, RotateCcw, StepForward } from 'lucide-react';
 import { restart, setSpeed, SPEEDS, startAt, stepOn, toggleHold, useRun } from '../run';
 import { notify, useStudio } from '../store';
-import { Button, IconButton, Select, Tip } from '../ui';
+import { Button, FirstNote, IconButton, Select, Tip } from '../ui';
 
 /** One row under the game: what its run does. */
 export function Controls() {
@@ -55,6 +55,11 @@ export function Controls() {
           Start here
         </Button>
       </Tip>
+      {!held && (
+        <FirstNote n={2} className="ml-auto min-w-0">
+          <b>Hold</b>, then change what you see.
+        </FirstNote>
+      )}
       {held && (
         <span
           className="ml-auto min-w-0 truncate text-chosen"

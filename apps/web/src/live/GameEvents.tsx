@@ -4,7 +4,7 @@ import { triggerOf } from '@tavu/core/triggers';
 import { useState } from 'react';
 import { linksFrom } from '@tavu/core/model';
 import { edit, useStudio } from '../store';
-import { Check, Picker, Sheet, Tip } from '../ui';
+import { Check, FirstNote, Picker, Sheet, Tip } from '../ui';
 import { EventButton } from './EventButton';
 import { give, setMaking, useRun } from '../run';
 
@@ -15,7 +15,10 @@ export function GameEvents() {
   const send = (event: string): void => give({ type: 'event', event });
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <div className="shrink-0 px-3.5 py-1">
+      <div className="shrink-0 space-y-1 px-3.5 py-1">
+        <FirstNote n={4}>
+          Something leads nowhere yet? Press it, and name the screen.
+        </FirstNote>
         <AskSwitch />
       </div>
       <div className="flex min-h-0 flex-1 flex-wrap content-start gap-1 overflow-auto fades px-3.5 pt-1 pb-4">

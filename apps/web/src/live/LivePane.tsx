@@ -5,7 +5,7 @@ import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
 import { useStudio } from '../store';
-import { Cap, Nothing, useAhead } from '../ui';
+import { Cap, FirstNote, Nothing, useAhead } from '../ui';
 import { Asking } from './Asking';
 import { UnusedKeyNote, isAnswerKey } from './UnusedKeyNote';
 import { Controls } from './Controls';
@@ -86,6 +86,14 @@ export function LivePane({ clean }: { clean: boolean }) {
         }}
         className={`relative min-h-40 flex-1 ${clean ? 'bg-black' : 'bg-well p-2'}`}
       >
+        {!clean && (
+          <FirstNote
+            n={1}
+            className="pointer-events-none absolute top-2 left-1/2 z-10 w-max max-w-[90%] -translate-x-1/2"
+          >
+            Play here: click the game, then arrows and Enter.
+          </FirstNote>
+        )}
         <div className="flex h-full items-center justify-center" style={{ containerType: 'size' }}>
           <div
             className={`relative ${clean ? '' : `rounded-[3px] ${ring}`}`}

@@ -14,6 +14,7 @@ import {
   Stopped,
 } from '../persistence';
 import { openInStudio, notify } from '../store';
+import { offerFirstNotes } from '../ui';
 
 /** Opens what was made or read as a project of its own, so that nothing kept before is written over. */
 export async function openAsNew({
@@ -66,6 +67,7 @@ export async function openDemoProject(): Promise<void> {
 /** What was open last, else the demo. */
 export async function openFirst(): Promise<void> {
   const [last] = await listProjects().catch(() => []);
+  offerFirstNotes(!last);
   const problems = last ? await openKept(last.id).catch(() => []) : [];
   if (last && problems === null) return;
   if (last && problems) notify(`“${last.name}” could not be read; here is the demo.`);

@@ -2,6 +2,7 @@ export { Check } from './Check';
 export { ExpressionField } from './ExpressionField';
 export { Field } from './Field';
 export { Findings } from './Findings';
+export { FirstNote, offerFirstNotes } from './firstNotes';
 export { Fold } from './Fold';
 export { Group } from './Group';
 export { setFold } from './folds';

@@ -44,7 +44,7 @@ test('names in braces and what a choice depends on stay; words within a choice c
   const of = (find: string, put: string) =>
     foundIn(project, wanted(find, put)).find(({ before }) => before === message)?.after;
   expect(of('oil', 'fuel')).toBe(
-    'fuel {lamp_oil}, {storm, select, calm {a calm sea} other {fuel on the sea}} [wait 0.3 s]now',
+    'Fuel {lamp_oil}, {storm, select, calm {a calm sea} other {fuel on the sea}} [wait 0.3 s]now',
   );
   expect(of('calm', 'still')).toBe(
     'Oil {lamp_oil}, {storm, select, calm {a still sea} other {oil on the sea}} [wait 0.3 s]now',

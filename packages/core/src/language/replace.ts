@@ -37,7 +37,8 @@ export function foundIn(project: Project, { find, put, language, exact }: Wanted
     const { key, owner, text, path } = place;
     if (place.language !== language) return [];
     // What is put is taken as it is, even with signs that a pattern would read.
-    const inWords = (words: string): string => words.replace(pattern, () => put);
+    const inWords = (words: string): string =>
+      words.replace(pattern, (match) => (exact ? put : likeFirst(match, find, put)));
     const after = place.message ? inSaid(text, inWords) : inWords(text);
     if (after === text) return [];
     const refused = after.trim() === '' || !keepsNames(text, after, place.message);
@@ -52,6 +53,13 @@ export function foundIn(project: Project, { find, put, language, exact }: Wanted
       },
     ];
   });
+}
+
+/** Begins with a capital where what was found does and what was asked for does not, as at the start of a sentence. */
+function likeFirst(match: string, find: string, put: string): string {
+  const [first = ''] = match;
+  const rises = first !== first.toLowerCase() && find.startsWith(first.toLowerCase());
+  return rises ? put.slice(0, 1).toUpperCase() + put.slice(1) : put;
 }
 
 /** What is said in a message stands outside of braces, or in braces within those of a choice; marks of pace are not said. */
