@@ -45,7 +45,7 @@ test('several screens are chosen at once, moved, copied to another project, and 
   await desk.undo();
   await desk.choose('Dawn');
   await desk.choose('Credits', ['Shift']);
-  await desk.card('Credits').focus();
+  await desk.card('Title').focus();
   await desk.page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
   await desk.page.keyboard.press('Control+c');
   await desk.begin();
@@ -174,17 +174,20 @@ test('what many lead to is told where it leaves and drawn once it is unfolded; t
   await expect.poll(() => follow.count()).toBe(told);
   expect(await unfold.count()).toBeGreaterThan(0);
   // A way that is told leads there all the same.
-  await desk.card('Credits').focus();
+  await desk.page.keyboard.press('Control+k');
+  await desk.typing.fill('Title');
+  await desk.page.keyboard.press('Enter');
+  await expect(desk.card('Title')).toBeInViewport({ ratio: 1 });
   await desk.map.getByRole('button', { name: 'Follow to Options' }).first().click();
   await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Options');
   await expect(desk.card('Options')).toBeInViewport();
-  await card.focus();
+  const start = desk.card('Options');
 
   // By press, and by the keys alone.
   const overview = desk.map.getByRole('button', { name: /^Overview/ });
   const small = (await overview.boundingBox())!;
   await desk.page.mouse.click(small.x + small.width * 0.6, small.y + small.height * 0.5);
-  await expect(card).not.toBeInViewport();
+  await expect(start).not.toBeInViewport();
   await overview.focus();
   const left = async () =>
     (await desk.map
@@ -206,4 +209,53 @@ test('pressed twice from far, a card comes near; the wheel scrolls and a drag pa
   await expect(desk.map.getByRole('textbox', { name: 'Name' })).toHaveCount(0);
   await desk.card('Pause').dblclick();
   await expect(desk.map.getByRole('textbox', { name: 'Name' })).toBeVisible();
+});
+
+test('map, grid and list share one order and one filter; the grid folds areas and leaves out what is empty', async ({
+  desk,
+}) => {
+  await desk.page.getByTitle('Projects').click();
+  await desk.page.getByRole('button', { name: '300 screens' }).click();
+  await expect(desk.page.getByTitle('Projects')).toHaveText('Three hundred lights');
+  await desk.map.getByRole('button', { name: 'Look at some only' }).click();
+  await desk.page.getByRole('combobox', { name: 'Only this area' }).selectOption('Coast 2');
+  await desk.page.keyboard.press('Escape');
+  await desk.page.getByRole('tab', { name: 'Grid' }).click();
+  const grid = desk.page.getByRole('region', { name: 'Grid' });
+  const rows = grid.getByRole('rowheader');
+  await expect(rows).toHaveText([
+    /Coast 2/,
+    /^Quay 2/,
+    /^Light 2/,
+    /^Market 2/,
+    /^Cove 2/,
+    /^Chapel 2/,
+    /^Everywhere/,
+  ]);
+  await grid.getByRole('checkbox', { name: 'Only where there are links' }).check();
+  await expect(grid.getByRole('columnheader', { name: 'Quay 2' })).toBeVisible();
+  await desk.page.keyboard.press('Control+\\');
+  const list = desk.page.getByRole('navigation', { name: 'Screens' });
+  await expect(list.getByRole('button', { name: / 2$/ })).toHaveText([
+    'Quay 2',
+    'Light 2',
+    'Market 2',
+    'Cove 2',
+    'Chapel 2',
+  ]);
+  await list.getByRole('button', { name: 'Only some are looked at' }).click();
+  await desk.page.getByRole('button', { name: 'Clear the filter' }).click();
+  await desk.page.keyboard.press('Escape');
+  await expect(list.getByRole('button', { name: /^Title/ })).toBeVisible();
+  await desk.page.keyboard.press('Control+\\');
+  await desk.page.keyboard.press('Control+\\');
+  // All areas folded: one row and one column each, and the heads stay in view.
+  await grid.getByRole('button', { name: 'Fold all areas' }).click();
+  await expect(grid.getByRole('rowheader', { name: /^Unfold Coast 1 / })).toBeVisible();
+  await expect(grid.getByRole('rowheader', { name: /Quay 1\b/ })).toHaveCount(0);
+  await grid.evaluate((frame) => frame.scrollTo(400, 500));
+  await expect(grid.getByRole('columnheader', { name: 'from' })).toBeInViewport();
+  await grid.evaluate((frame) => frame.scrollTo(0, 0));
+  await grid.getByRole('button', { name: 'Unfold Coast 1', exact: true }).click();
+  await expect(grid.getByRole('rowheader', { name: 'Quay 1', exact: true })).toBeVisible();
 });

@@ -16,9 +16,7 @@ export function GameEvents() {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="shrink-0 space-y-1 px-3.5 py-1">
-        <FirstNote n={4}>
-          Something leads nowhere yet? Press it, and name the screen.
-        </FirstNote>
+        <FirstNote n={4}>Something leads nowhere yet? Press it, and name the screen.</FirstNote>
         <AskSwitch />
       </div>
       <div className="flex min-h-0 flex-1 flex-wrap content-start gap-1 overflow-auto fades px-3.5 pt-1 pb-4">

@@ -7,5 +7,6 @@ export { ordersToKeep } from './kept';
 export type { MapLine } from './paths';
 export type { Point } from './controls';
 export { leadsTo, rowsToKeep, countSteps, nodesOf } from './steps';
-export { cellKey, planGrid, type Grid } from './grid';
+export { cellKey, planGrid, type Grid, type GridAsked, type GridColumn, type GridRow } from './grid';
+export { inMapOrder } from './inOrder';
 export { sameMap } from './same';

@@ -4,7 +4,7 @@ import type { Element, Project } from '../model';
 import { anyProject } from '../test/arbitrary';
 import { anyEdit } from '../test/edits';
 import { buttonOf, down, event, lighthouse, link, press, projectOf, screenOf, show } from '../test/flows';
-import { areaAt, CARD, cellKey, leadsTo, planGrid, planMap, sameMap } from '.';
+import { areaAt, CARD, cellKey, inMapOrder, leadsTo, planGrid, planMap, sameMap } from '.';
 
 const rows = (project = lighthouse()) => new Map(planMap(project).cards.map((card) => [card.id, card.steps]));
 
@@ -203,6 +203,36 @@ test('the grid has a cell for every link that leads somewhere, and tells what ca
   expect(grid.cells.get(cellKey('title', 'watch'))).toEqual([project.links[0]!.id]);
   expect(grid.from.filter((item) => item.stuck).map((item) => item.id)).toEqual(['opts']);
   expect(grid.back.get('pause')).toHaveLength(2);
+});
+
+test('any project, its areas folded or not: every link that leads to a screen stands in one cell, in the order of the map', () => {
+  fc.assert(
+    fc.property(anyProject, fc.subarray(['r0', 'r1']), fc.boolean(), (project, areas, linked) => {
+      const order = inMapOrder(project).map(({ id }) => id);
+      expect([...order].sort()).toEqual(project.screens.map(({ id }) => id).sort());
+      const whole = planGrid(project);
+      const grid = planGrid(project, { folded: new Set(areas), linked });
+      const links = (cells: Map<string, string[]>) => [...cells.values()].flat().sort();
+      expect(links(grid.cells)).toEqual(links(whole.cells));
+      const [rows, columns] = [new Set(grid.from.map(({ id }) => id)), new Set(grid.to.map(({ id }) => id))];
+      for (const key of grid.cells.keys()) {
+        const [from, to] = key.split('\n') as [string, string];
+        // Messages have no row, and what they lead to is read where they are; what is gone has none either.
+        const screen = project.screens.find(({ id }) => id === from);
+        if (screen && screen.layer !== 'notice') expect([from, rows.has(from)]).toEqual([from, true]);
+        expect([to, columns.has(to)]).toEqual([to, true]);
+      }
+      expect(rows.size).toBe(grid.from.length);
+      const stood = grid.from
+        .filter(({ holds, id }) => holds === null && id !== 'project')
+        .map(({ id }) => id);
+      expect(stood).toEqual(order.filter((id) => stood.includes(id)));
+      if (linked)
+        for (const { id } of grid.to)
+          expect([...grid.cells.keys()].some((key) => key.endsWith(`\n${id}`))).toBe(true);
+    }),
+    { numRuns: 100 },
+  );
 });
 
 test('an edit changes the map only where the map shows it', () => {

@@ -1,3 +1,4 @@
+import { inMapOrder } from '@tavu/core/map';
 import { layerWord } from '@tavu/core/model';
 import { editingLayer } from '../../ui';
 import { centreOnMap } from '../../panes/map';
@@ -6,7 +7,7 @@ import type { Finder } from './finds';
 
 export const screens: Finder = {
   list: (project) =>
-    project.screens.map(({ id, name, layer }) => ({
+    inMapOrder(project).map(({ id, name, layer }) => ({
       group: 'Screens',
       key: id,
       label: name,

@@ -6,10 +6,24 @@ import { cellKey, planGrid, type Grid } from '@tavu/core/map';
 import { PROJECT, type Trigger, type Id, type Link, withId } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { sentenceText } from '@tavu/core/words';
-import { memo, useMemo, useRef, useState, type MouseEvent } from 'react';
+import { ChevronDown, ChevronRight } from 'lucide-react';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type Dispatch,
+  type MouseEvent,
+  type SetStateAction,
+} from 'react';
 import { TriggerPicker } from '../../triggers';
 import { choose, chooseLink, edit, useStudio } from '../../store';
-import { Sheet } from '../../ui';
+import { Check, Sheet, Small } from '../../ui';
+import { FilterSheet } from './FilterSheet';
+import { lookAt, useLooked } from './looked';
+import { toggled } from './toggled';
 
 /** Sizes of a cell before it is measured, in CSS pixels. */
 const ROW = 33;
@@ -24,6 +38,24 @@ const CELL = 'h-8 border-r border-b border-line align-top';
 const room = (width: number) =>
   width > 0 && <td aria-hidden="true" className="p-0" style={{ width, minWidth: width }} />;
 
+/** Which areas are folded, and whether empty rows are shown, stays as it is while the grid is not shown. */
+interface Seen {
+  opened: number;
+  folded: ReadonlySet<Id>;
+  linked: boolean;
+}
+let kept: Seen = { opened: 0, folded: new Set(), linked: false };
+
+function useSeen(): [Seen, Dispatch<SetStateAction<Seen>>] {
+  const opened = useStudio((studio) => studio.opened);
+  const [seen, setSeen] = useState(kept);
+  if (seen.opened !== opened) setSeen({ opened, folded: new Set(), linked: false });
+  useEffect(() => {
+    kept = seen;
+  }, [seen]);
+  return [seen, setSeen];
+}
+
 /** The cell for which a new link is made, and where its plus is. */
 interface Asked {
   from: Grid['from'][number];
@@ -37,7 +69,17 @@ interface Asked {
  */
 export function GridPane() {
   const project = useStudio((studio) => studio.project);
-  const grid = useMemo(() => planGrid(project), [project]);
+  const { filter, looked } = useLooked();
+  const [{ folded, linked }, setSeen] = useSeen();
+  const grid = useMemo(
+    () => planGrid(project, { folded, linked, only: looked }),
+    [project, folded, linked, looked],
+  );
+  const every = project.areas.map(({ id }) => id);
+  const onFold = useCallback(
+    (area: Id): void => setSeen((seen) => ({ ...seen, folded: toggled(seen.folded, area) })),
+    [setSeen],
+  );
   const links = useMemo(() => new Map(project.links.map((link) => [link.id, link])), [project.links]);
   const frame = useRef<HTMLElement>(null);
   const rows = useVirtualizer({
@@ -75,10 +117,32 @@ export function GridPane() {
       tabIndex={-1}
       className="min-h-0 flex-1 overflow-auto bg-mist p-3"
     >
-      <p className="sticky left-0 mb-2 max-w-xl text-soft">
-        From the row’s screen to the column’s. Choose a link to read it; the plus makes a new one. A link that
-        has a motion of its own has a wavy line under it.
-      </p>
+      <div className="sticky left-0 mb-2 flex max-w-xl flex-wrap items-center gap-x-3 gap-y-1">
+        <FilterSheet filter={filter} onChange={lookAt} />
+        <Check on={linked} onChange={(on) => setSeen((seen) => ({ ...seen, linked: on }))}>
+          Only where there are links
+        </Check>
+        {every.length > 0 && (
+          <Small
+            onClick={() =>
+              setSeen((seen) => ({ ...seen, folded: new Set(seen.folded.size > 0 ? [] : every) }))
+            }
+          >
+            {folded.size > 0 ? 'Unfold all areas' : 'Fold all areas'}
+          </Small>
+        )}
+        <p className="text-sm text-soft">
+          From the row’s screen to the column’s. Choose a link to read it; the plus makes a new one. A link
+          that has a motion of its own has a wavy line under it.
+        </p>
+      </div>
+      {grid.to.length === 0 && (
+        <p className="text-soft">
+          {looked
+            ? 'No screen that is looked at is led to.'
+            : 'There are no screens yet. Press N on the map to make one.'}
+        </p>
+      )}
       <table
         onClick={ask}
         aria-rowcount={grid.from.length + 1}
@@ -108,6 +172,7 @@ export function GridPane() {
                 >
                   {to.name}
                   {to.gap && ' (gap)'}
+                  {to.folded && ' …'}
                 </th>
               );
             })}
@@ -131,6 +196,8 @@ export function GridPane() {
               before={before}
               after={after}
               measure={rows.measureElement}
+              folded={folded.has(grid.from[index]!.id)}
+              onFold={onFold}
             />
           ))}
           {below > 0 && (
@@ -164,6 +231,8 @@ const Line = memo(function Line({
   before,
   after,
   measure,
+  folded,
+  onFold,
 }: {
   index: number;
   from: Grid['from'][number];
@@ -173,25 +242,39 @@ const Line = memo(function Line({
   before: number;
   after: number;
   measure: (row: HTMLElement | null) => void;
+  /** It is an area whose screens are in its row. */
+  folded: boolean;
+  onFold: (area: Id) => void;
 }) {
   return (
     <tr ref={measure} data-index={index} aria-rowindex={index + 2}>
       <th scope="row" className={`${HEAD} sticky -left-3 z-10`}>
-        <button
-          type="button"
-          title={from.name}
-          className="block w-full truncate text-left hover:underline"
-          onClick={() => {
-            const { areas } = useStudio.getState().project;
-            choose(
-              areas.some((area) => area.id === from.id)
-                ? { area: from.id }
-                : { screen: from.id === PROJECT ? null : from.id },
-            );
-          }}
-        >
-          {from.name}
-        </button>
+        <span className="flex items-center">
+          {from.holds !== null && from.holds > 0 && (
+            <button
+              type="button"
+              aria-label={`${folded ? 'Unfold' : 'Fold'} ${from.name}`}
+              aria-expanded={!folded}
+              className="-ml-1 flex size-6 shrink-0 items-center justify-center rounded hover:bg-chosen-wash"
+              onClick={() => onFold(from.id)}
+            >
+              {folded ? <ChevronRight size={13} /> : <ChevronDown size={13} />}
+            </button>
+          )}
+          <button
+            type="button"
+            title={from.name}
+            className="block min-w-0 flex-1 truncate text-left hover:underline"
+            onClick={() =>
+              choose(
+                from.holds !== null ? { area: from.id } : { screen: from.id === PROJECT ? null : from.id },
+              )
+            }
+          >
+            {from.name}
+          </button>
+          {folded && <span className="shrink-0 pl-1 text-xs font-normal text-soft">{from.holds}</span>}
+        </span>
       </th>
       <td className={CELL}>
         {grid.back.get(from.id)?.map((id) => (
@@ -208,14 +291,16 @@ const Line = memo(function Line({
             {cell?.map((id) => (
               <TriggerMark key={id} link={links.get(id)!} />
             ))}
-            <button
-              type="button"
-              aria-label={`New link from ${from.name} to ${to.name}`}
-              data-cell={`${index} ${column}`}
-              className="size-6 rounded text-soft opacity-0 group-hover:opacity-100 hover:bg-chosen-wash focus-visible:opacity-100"
-            >
-              +
-            </button>
+            {!to.folded && (
+              <button
+                type="button"
+                aria-label={`New link from ${from.name} to ${to.name}`}
+                data-cell={`${index} ${column}`}
+                className="size-6 rounded text-soft opacity-0 group-hover:opacity-100 hover:bg-chosen-wash focus-visible:opacity-100"
+              >
+                +
+              </button>
+            )}
           </td>
         );
       })}

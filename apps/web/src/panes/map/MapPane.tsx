@@ -4,7 +4,6 @@ import { CARD, planMap, sameMap, type MapCard, type MapPlan } from '@tavu/core/m
 import { layerName, type Id, type Project, withId } from '@tavu/core/model';
 import { Maximize, Minus, Plus, Rows3, SquarePlus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { useRun } from '../../run';
 import { choose, chooseAlso, edit, useStudio, copiedScreens, pasteScreens } from '../../store';
 import { IconButton } from '../../ui';
 import { Card } from './Card';
@@ -14,13 +13,14 @@ import { AreaBox } from './AreaBox';
 import { listenToCentre } from './centre';
 import { useDraggedCard } from './dragCard';
 import { NewLink, useDraggedLink } from './dragLink';
-import { filtered, NO_FILTER } from './filter';
 import { FilterSheet } from './FilterSheet';
 import { focusCard, mapKeys } from './keys';
 import { Groups } from './Groups';
 import { detailAt } from './detail';
+import { lookAt, useLooked } from './looked';
 import { Overview } from './Overview';
 import { within, type View } from './seenFrom';
+import { toggled } from './toggled';
 import { useView } from './view';
 
 const BAND_LOOK = {
@@ -33,11 +33,10 @@ const BAND_LOOK = {
 /** From so many cards on, only those in view are drawn. */
 const MANY = 80;
 
-/** Which areas are folded and what is looked at stay as they are while the map is not shown. */
+/** Which areas are folded stays as it is while the map is not shown. */
 const FRESH = {
   folded: new Set<Id>() as ReadonlySet<Id>,
   unfolded: new Set<Id>() as ReadonlySet<Id>,
-  filter: NO_FILTER,
 };
 let kept = { opened: 0, ...FRESH };
 
@@ -53,16 +52,14 @@ function OpenMap({ opened }: { opened: number }) {
   const project = useMapped(useDeferredValue(useStudio((studio) => studio.project)));
   const [folded, setFolded] = useState(kept.folded);
   const [unfolded, setUnfolded] = useState(kept.unfolded);
-  const [filter, setFilter] = useState(kept.filter);
+  const { filter, looked } = useLooked();
   const [moving, setMoving] = useState(false);
   const [adding, setAdding] = useState(false);
   useEffect(() => {
-    kept = { opened, folded, unfolded, filter };
-  }, [opened, folded, unfolded, filter]);
+    kept = { opened, folded, unfolded };
+  }, [opened, folded, unfolded]);
   const plan = useMemo(() => planMap(project, { folded, unfolded }), [project, folded, unfolded]);
   const { lines } = plan;
-  const up = useRun((run) => (filter.only === 'up' ? run.up : NOTHING_UP));
-  const looked = useMemo(() => filtered(project, filter, up), [project, filter, up]);
   const { frame, view, size, inView, onPointerDown, look, nearer, fit, centreOn, panOnScroll, panToFocus } =
     useView(opened, plan);
   const detail = detailAt(view.k);
@@ -216,7 +213,7 @@ function OpenMap({ opened }: { opened: number }) {
             </IconButton>
           </span>
         </AddScreen>
-        <FilterSheet filter={filter} onChange={setFilter} />
+        <FilterSheet filter={filter} onChange={lookAt} />
         <IconButton name="Tidy: each screen to the row of its steps" onClick={tidy}>
           <Rows3 size={15} />
         </IconButton>
@@ -233,12 +230,6 @@ function OpenMap({ opened }: { opened: number }) {
     </section>
   );
 }
-
-const toggled = (set: ReadonlySet<Id>, id: Id): ReadonlySet<Id> => {
-  const next = new Set(set);
-  if (!next.delete(id)) next.add(id);
-  return next;
-};
 
 interface Seen {
   plan: MapPlan;
@@ -331,5 +322,3 @@ function Rulers({ plan, view }: Seen) {
 }
 
 const OLD = 'Some screens of this row are another number of steps away by now. Tidy moves them.';
-
-const NOTHING_UP: readonly Id[] = [];
