@@ -19,7 +19,7 @@ async function picture(name, act, options = {}) {
     ...options,
   });
   const page = await context.newPage();
-  await page.addInitScript(() => localStorage.setItem('tavu first notes', 'gone'));
+  await page.addInitScript({ content: "localStorage.setItem('tavu first notes', 'gone')" });
   await page.goto('http://localhost:4180/');
   const region = (label) => page.getByRole('region', { name: label, exact: true });
   const live = region('Live');

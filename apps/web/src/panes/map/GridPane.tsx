@@ -277,9 +277,12 @@ const Line = memo(function Line({
         </span>
       </th>
       <td className={CELL}>
-        {grid.back.get(from.id)?.map((id) => (
-          <TriggerMark key={id} link={links.get(id)!} />
-        ))}
+        <Marks
+          ids={grid.back.get(from.id) ?? NO_LINKS}
+          links={links}
+          sum={folded}
+          onUnfold={() => onFold(from.id)}
+        />
         {from.stuck && <span className="px-1 font-semibold text-warn">no way back</span>}
       </td>
       {room(before)}
@@ -288,9 +291,14 @@ const Line = memo(function Line({
         const cell = grid.cells.get(cellKey(from.id, to.id));
         return (
           <td key={key} aria-colindex={column + 3} className={`${CELL} group ${cell ? 'bg-sheet' : ''}`}>
-            {cell?.map((id) => (
-              <TriggerMark key={id} link={links.get(id)!} />
-            ))}
+            {cell && (
+              <Marks
+                ids={cell}
+                links={links}
+                sum={folded || to.folded}
+                onUnfold={() => onFold(folded ? from.id : to.id)}
+              />
+            )}
             {!to.folded && (
               <button
                 type="button"
@@ -308,6 +316,36 @@ const Line = memo(function Line({
     </tr>
   );
 });
+
+const NO_LINKS: readonly Id[] = [];
+/** So many links of folded areas stand in a cell by themselves. */
+const FEW = 2;
+
+/** The links of a cell; those of folded areas by their number where they are many. */
+function Marks({
+  ids,
+  links,
+  sum,
+  onUnfold,
+}: {
+  ids: readonly Id[];
+  links: ReadonlyMap<Id, Link>;
+  sum: boolean;
+  onUnfold: () => void;
+}) {
+  if (sum && ids.length > FEW)
+    return (
+      <button
+        type="button"
+        title="Unfold the area to see each"
+        className="rounded px-1 leading-6 text-soft hover:underline"
+        onClick={onUnfold}
+      >
+        {ids.length} links
+      </button>
+    );
+  return ids.map((id) => <TriggerMark key={id} link={links.get(id)!} />);
+}
 
 function TriggerMark({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
