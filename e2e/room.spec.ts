@@ -135,6 +135,9 @@ test('one key shows the game alone and runs on, another press brings the window 
   await expect.poll(() => desk.words()).toContain('Keep the light burning until sunrise');
   await keyboard.press('Escape');
   await expect.poll(() => desk.words()).toContain('Resume');
+  // The keys can be given back here too.
+  await keyboard.press('Shift+Escape');
+  await expect(desk.game).not.toBeFocused();
   await keyboard.press('F9');
   await desk.expectUp('The watch', 'Pause');
   await expect(desk.game).toBeFocused();

@@ -132,6 +132,8 @@ test('sentences are tried in their order, and taken out, with undo', async ({ de
   await tide.getByRole('button', { name: 'Move this sentence' }).press('Alt+ArrowDown');
   expect(await order()).toEqual([first[1], first[0], ...first.slice(2)]);
   await tide.getByRole('button', { name: 'Take this sentence out' }).click();
+  // The keyboard goes on at the sentence that takes its place.
+  await expect(desk.reading.getByRole('list', { name: 'Sentences' }).locator(':focus')).toHaveCount(1);
   await expect(tide).toHaveCount(0);
   await desk.undo();
   await desk.undo();

@@ -119,7 +119,8 @@ export function LivePane({ clean }: { clean: boolean }) {
                 if (isAlone(event.nativeEvent)) return;
                 event.preventDefault();
                 if (isAnswerKey(event.nativeEvent)) return void askAboutKey();
-                document.getElementById('hold')?.focus();
+                // Where the game is alone there is nothing else to go to.
+                (document.getElementById('hold') ?? event.currentTarget.closest('section'))?.focus();
               }}
             />
             {held && (

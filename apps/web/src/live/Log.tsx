@@ -126,6 +126,8 @@ function toneOf({ did }: Outcome): string {
 function LogLine({ entry }: { entry: Entry }) {
   const { outcome, project } = entry;
   const moment = useMoments();
+  // A cut line has all of its words in its tooltip.
+  const words = outcomeWords(project, outcome);
   const passed = outcome.did === 'link' || outcome.did === 'nowhere' ? (outcome.passed ?? []) : [];
   return (
     <>
@@ -143,7 +145,9 @@ function LogLine({ entry }: { entry: Entry }) {
         }}
       >
         <span className="shrink-0 text-soft">{moment(outcome.at)}</span>
-        <span className="min-w-0 truncate">{outcomeWords(project, outcome)}</span>
+        <span className="min-w-0 truncate" title={words}>
+          {words}
+        </span>
         {entry.times > 1 && <span className="shrink-0 text-soft">× {entry.times}</span>}
       </button>
       {passed.slice(0, 3).map((item) => (
@@ -155,7 +159,9 @@ function LogLine({ entry }: { entry: Entry }) {
           onClick={() => chooseLink(item.link)}
         >
           <CornerDownRight size={11} aria-hidden="true" className="shrink-0" />
-          <span className="min-w-0 truncate">{reasonWords(project, item)}</span>
+          <span className="min-w-0 truncate" title={reasonWords(project, item)}>
+            {reasonWords(project, item)}
+          </span>
         </button>
       ))}
     </>

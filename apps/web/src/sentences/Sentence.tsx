@@ -73,12 +73,32 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
           <Pile link={link} />
         </span>
         {handle}
-        <IconButton name="Take this sentence out" onClick={() => edit('delete link', { link: link.id })}>
+        <IconButton
+          name="Take this sentence out"
+          onClick={(event) => {
+            goOnBeside(event.currentTarget);
+            edit('delete link', { link: link.id });
+          }}
+        >
           <Trash2 size={15} />
         </IconButton>
       </div>
     </div>
   );
+}
+
+/** Once a sentence is gone the keyboard is on the one that takes its place, or else on what makes a new one. */
+function goOnBeside(pressed: HTMLElement): void {
+  const list = pressed.closest('section');
+  const here = pressed.closest('li > [role="group"]');
+  const sentences = (): Element[] => [
+    ...(list?.querySelectorAll('[aria-label="Sentences"] > li > [role="group"]') ?? []),
+  ];
+  const at = here ? sentences().indexOf(here) : -1;
+  goOnAt(() => {
+    const next = sentences()[at] ?? sentences().at(-1);
+    return next?.querySelector('button') ?? [...(list?.querySelectorAll('button') ?? [])].at(-1);
+  });
 }
 
 /** Offered to what a press, key or event does at once; not to an answer, nor to what asks already. */
