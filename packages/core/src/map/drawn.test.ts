@@ -1,43 +1,23 @@
 import { readFileSync } from 'node:fs';
 import { applyCommand } from '../edit';
-import type { Layer, Link, Project, Screen } from '../model';
+import type { Project } from '../model';
 import { largeProject } from '../starter';
-import { event, link, press, projectOf, screenOf, show } from '../test/flows';
-import { crossingsOf, faultsOf, numbersFrom } from '../test/maps';
+import { event, link, projectOf, screenOf } from '../test/flows';
+import {
+  anyFlow,
+  cellsOf,
+  crossingsIn,
+  crossingsOf,
+  faultsOf,
+  fewestFrom,
+  numbersFrom,
+  withoutGaps,
+} from '../test/maps';
 import { groupsOf, planMap, type MapPlan } from '.';
 
 /** The map as drawn: boxes and paths, whatever made them. */
 
 const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
-
-/** A flow of some size with areas in one another, layers, controls, gaps and links in all directions. */
-function anyFlow(seed: number, size: number): Project {
-  const next = numbersFrom(seed);
-  const pick = <T>(items: readonly T[]): T => items[Math.floor(next() * items.length)]!;
-  const areas = Array.from({ length: Math.floor(next() * 5) }, (_, i) => ({
-    id: `r${i}`,
-    name: `Area ${i}`,
-    parent: i > 0 && next() < 0.4 ? `r${Math.floor(next() * i)}` : null,
-  }));
-  const screens = Array.from({ length: size }, (_, i): Screen => {
-    const layer: Layer = next() < 0.65 ? 'base' : pick(['overlay', 'overlay', 'notice', 'hud']);
-    const area = areas.length > 0 && next() < 0.6 ? { area: pick(areas).id } : {};
-    return screenOf(`s${i}`, { layer, ...area }, [`b${i}a`, `b${i}b`]);
-  });
-  const links = Array.from({ length: Math.floor(size * (1 + next())) }, (): Link => {
-    const at = Math.floor(next() * size);
-    // Most links lead somewhere near, as in games.
-    const to = next() < 0.7 ? Math.min(size - 1, at + Math.floor(next() * 6)) : Math.floor(next() * size);
-    const from = areas.length > 0 && next() < 0.15 ? pick(areas).id : `s${at}`;
-    const trigger =
-      from.startsWith('s') && next() < 0.6 ? press(`b${at}${pick(['a', 'b'])}`) : event('go on');
-    if (next() < 0.1) return { ...link(from, trigger, 'go'), to: { gap: `Gap ${Math.floor(next() * 4)}` } };
-    if (screens[to]!.layer === 'notice')
-      return link(from, trigger, 'stay', undefined, { effects: [show(`s${to}`)] });
-    return link(from, trigger, 'go', `s${to}`);
-  });
-  return projectOf(screens, links, { areas });
-}
 
 /** With an order in every row, so that none is looked for. */
 function anyOrdered(seed: number, size: number): Project {
@@ -165,30 +145,6 @@ const orders = (n: number): number[][] =>
         Array.from({ length: n }, (_, i) => [...rest.slice(0, i), n - 1, ...rest.slice(i)]),
       );
 
-/** The cards that stand together in a row, where there are several, in a flow without gaps. */
-function cellsOf(project: Project, plan: MapPlan): string[][] {
-  const cells = new Map<string, string[]>();
-  for (const { id, layer, row } of plan.cards) {
-    const area = layer === 'base' ? project.screens.find((screen) => screen.id === id)!.area : undefined;
-    const key = `${layer} ${row} ${area}`;
-    cells.set(key, [...(cells.get(key) ?? []), id]);
-  }
-  return [...cells.values()].filter(({ length }) => length > 1);
-}
-
-const crossingsIn = (project: Project, order: ReadonlyMap<string, number>): number =>
-  crossingsOf(
-    planMap({
-      ...project,
-      screens: project.screens.map((screen) => ({ ...screen, order: order.get(screen.id) })),
-    }),
-  ).crossings;
-
-const withoutGaps = (project: Project): Project => ({
-  ...project,
-  links: project.links.filter(({ to }) => !to || 'screen' in to),
-});
-
 test('links cross hardly more often than in the best of all orders', () => {
   let [all, fewest, flows] = [0, 0, 0];
   for (let seed = 0; flows < 24; seed++) {
@@ -218,33 +174,7 @@ test('nor more often than in the best of some random beginnings that are made be
   let [all, fewest] = [0, 0];
   for (let seed = 0; seed < 5; seed++) {
     const project = withoutGaps(anyFlow(seed + 700, 22));
-    const cells = cellsOf(project, planMap(project));
-    const next = numbersFrom(seed);
-    let best = Infinity;
-    for (let beginning = 0; beginning < 3; beginning++) {
-      const order = new Map(
-        cells.flatMap((cell) =>
-          cell
-            .map((id) => ({ id, key: next() }))
-            .sort((a, b) => a.key - b.key)
-            .map(({ id }, i): [string, number] => [id, i]),
-        ),
-      );
-      let cost = crossingsIn(project, order);
-      for (let better = true; better;) {
-        better = false;
-        for (const cell of cells)
-          for (const [i, a] of cell.entries())
-            for (const b of cell.slice(i + 1)) {
-              const before = [order.get(a)!, order.get(b)!] as const;
-              order.set(a, before[1]).set(b, before[0]);
-              const now = crossingsIn(project, order);
-              if (now < cost) [cost, better] = [now, true];
-              else order.set(a, before[0]).set(b, before[1]);
-            }
-      }
-      best = Math.min(best, cost);
-    }
+    const best = fewestFrom(project, 3, numbersFrom(seed));
     all += crossingsOf(planMap(project)).crossings;
     fewest += best;
   }

@@ -1,4 +1,6 @@
-import { CARD, type MapLine, type MapPlan, type Point } from '../map';
+import { CARD, planMap, type MapLine, type MapPlan, type Point } from '../map';
+import type { Layer, Link, Project, Screen } from '../model';
+import { event, link, press, projectOf, screenOf, show } from './flows';
 
 /** What is drawn on a map, looked at as boxes and straight pieces, without what drew it. */
 
@@ -108,4 +110,91 @@ export function crossingsOf(plan: MapPlan): { crossings: number; coincide: strin
 export function numbersFrom(seed: number): () => number {
   let state = (seed % 2147483646) + 1;
   return () => (state = (state * 48271) % 2147483647) / 2147483647;
+}
+
+/** A flow of some size with areas in one another, layers, controls, gaps and links in all directions. */
+export function anyFlow(seed: number, size: number): Project {
+  const next = numbersFrom(seed);
+  const pick = <T>(items: readonly T[]): T => items[Math.floor(next() * items.length)]!;
+  const areas = Array.from({ length: Math.floor(next() * 5) }, (_, i) => ({
+    id: `r${i}`,
+    name: `Area ${i}`,
+    parent: i > 0 && next() < 0.4 ? `r${Math.floor(next() * i)}` : null,
+  }));
+  const screens = Array.from({ length: size }, (_, i): Screen => {
+    const layer: Layer = next() < 0.65 ? 'base' : pick(['overlay', 'overlay', 'notice', 'hud']);
+    const area = areas.length > 0 && next() < 0.6 ? { area: pick(areas).id } : {};
+    return screenOf(`s${i}`, { layer, ...area }, [`b${i}a`, `b${i}b`]);
+  });
+  const links = Array.from({ length: Math.floor(size * (1 + next())) }, (): Link => {
+    const at = Math.floor(next() * size);
+    // Most links lead somewhere near, as in games.
+    const to = next() < 0.7 ? Math.min(size - 1, at + Math.floor(next() * 6)) : Math.floor(next() * size);
+    const from = areas.length > 0 && next() < 0.15 ? pick(areas).id : `s${at}`;
+    const trigger =
+      from.startsWith('s') && next() < 0.6 ? press(`b${at}${pick(['a', 'b'])}`) : event('go on');
+    if (next() < 0.1) return { ...link(from, trigger, 'go'), to: { gap: `Gap ${Math.floor(next() * 4)}` } };
+    if (screens[to]!.layer === 'notice')
+      return link(from, trigger, 'stay', undefined, { effects: [show(`s${to}`)] });
+    return link(from, trigger, 'go', `s${to}`);
+  });
+  return projectOf(screens, links, { areas });
+}
+
+/** The cards that stand together in a row, where there are several, in a flow without gaps. */
+export function cellsOf(project: Project, plan: MapPlan): string[][] {
+  const cells = new Map<string, string[]>();
+  for (const { id, layer, row } of plan.cards) {
+    const area = layer === 'base' ? project.screens.find((screen) => screen.id === id)!.area : undefined;
+    const key = `${layer} ${row} ${area}`;
+    cells.set(key, [...(cells.get(key) ?? []), id]);
+  }
+  return [...cells.values()].filter(({ length }) => length > 1);
+}
+
+export const crossingsIn = (project: Project, order: ReadonlyMap<string, number>): number =>
+  crossingsOf(
+    planMap({
+      ...project,
+      screens: project.screens.map((screen) => ({ ...screen, order: order.get(screen.id) })),
+    }),
+  ).crossings;
+
+export const withoutGaps = (project: Project): Project => ({
+  ...project,
+  links: project.links.filter(({ to }) => !to || 'screen' in to),
+});
+
+/**
+ * The fewest crossings of some random orders of every row, each made better by changing places as long as that helps. The
+ * flow has no gaps.
+ */
+export function fewestFrom(project: Project, beginnings: number, next: () => number): number {
+  const cells = cellsOf(project, planMap(project));
+  let best = Infinity;
+  for (let beginning = 0; beginning < beginnings; beginning++) {
+    const order = new Map(
+      cells.flatMap((cell) =>
+        cell
+          .map((id) => ({ id, key: next() }))
+          .sort((a, b) => a.key - b.key)
+          .map(({ id }, i): [string, number] => [id, i]),
+      ),
+    );
+    let cost = crossingsIn(project, order);
+    for (let better = true; better;) {
+      better = false;
+      for (const cell of cells)
+        for (const [i, a] of cell.entries())
+          for (const b of cell.slice(i + 1)) {
+            const [first, second] = [order.get(a)!, order.get(b)!];
+            order.set(a, second).set(b, first);
+            const now = crossingsIn(project, order);
+            if (now < cost) [cost, better] = [now, true];
+            else order.set(a, first).set(b, second);
+          }
+    }
+    best = Math.min(best, cost);
+  }
+  return best;
 }
