@@ -49,7 +49,7 @@ add(
 );
 const { drawn, fewest } = measureCrossings();
 add(
-  '30 flows: links of the map cross, beside the best of twenty orders each',
+  '30 flows: links of the map cross, beside the best of six orders each',
   `${drawn} to ${fewest}`,
   'at most 1.15 times',
 );

@@ -129,7 +129,7 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
         {(!isUsual(action.id) || action.forGame) && (
           <Check
             on={action.forGame === true}
-            className="mt-0.5 text-sm text-soft"
+            className="mt-0.5 min-h-6 text-sm text-soft"
             onChange={(on) => put({ forGame: on || undefined })}
           >
             The game uses {name} by itself
