@@ -27,9 +27,9 @@ import { toggled } from './toggled';
 
 /** Sizes of a cell before it is measured, in CSS pixels. */
 const ROW = 33;
-const COLUMN = 120;
+const COLUMN = 104;
 /** The row's own name, and what leads back from it. */
-const NAMES = 168;
+const NAMES = 140;
 
 const HEAD = 'border-r border-b border-line bg-sheet px-1.5 py-1 text-left font-semibold';
 const CELL = 'h-8 border-r border-b border-line align-top';
@@ -44,12 +44,12 @@ interface Seen {
   folded: ReadonlySet<Id>;
   linked: boolean;
 }
-let kept: Seen = { opened: 0, folded: new Set(), linked: false };
+let kept: Seen = { opened: 0, folded: new Set(), linked: true };
 
 function useSeen(): [Seen, Dispatch<SetStateAction<Seen>>] {
   const opened = useStudio((studio) => studio.opened);
   const [seen, setSeen] = useState(kept);
-  if (seen.opened !== opened) setSeen({ opened, folded: new Set(), linked: false });
+  if (seen.opened !== opened) setSeen({ opened, folded: new Set(), linked: true });
   useEffect(() => {
     kept = seen;
   }, [seen]);
@@ -357,7 +357,7 @@ function TriggerMark({ link }: { link: Link }) {
       title={sentenceText(project, link)}
       aria-label={`${triggerLabel(project, link.from, link.trigger)}${odd ? ', moves in its own way' : ''}`}
       aria-pressed={chosen}
-      className={`mr-0.5 mb-0.5 max-w-28 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd ? 'underline decoration-wavy underline-offset-3' : ''}`}
+      className={`mr-0.5 mb-0.5 max-w-24 min-w-6 truncate rounded border px-1 leading-6 ${chosen ? 'border-chosen bg-chosen-wash font-bold' : 'border-line bg-sheet hover:border-chosen'} ${odd ? 'underline decoration-wavy underline-offset-3' : ''}`}
       onClick={() => chooseLink(link.id)}
     >
       {triggerLabel(project, link.from, link.trigger)}
