@@ -24,8 +24,7 @@ export function Face({ of, load }: { of: string; load: () => Promise<Preview | n
       shown?.sources.revoke();
     };
     // A project is drawn anew when it has been written anew.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [of]);
+  }, [of, load]);
   return (
     <span className="block aspect-video w-24 shrink-0 overflow-hidden rounded border border-line bg-well">
       {preview && (
