@@ -1,5 +1,5 @@
 import { withId, type Id, type Project } from '../model';
-import { chain, type Lane } from './placing';
+import type { Lane } from './placing';
 import type { Sheet } from './spots';
 
 /** An area on the map in whole columns and lines: its box holds these, and its name stands above the first. */
@@ -36,7 +36,5 @@ export function boxesOf(project: Project, lanes: readonly Lane[], sheet: Sheet):
   }
   // An area without screens has a place at the top.
   for (const box of boxes.values()) if (box.bottom < 0) box.top = box.bottom = 0;
-  return [...boxes.values()].sort(
-    (a, b) => a.depth - b.depth || chain(project, a.id).length - chain(project, b.id).length,
-  );
+  return [...boxes.values()].sort((a, b) => a.depth - b.depth);
 }
