@@ -5,35 +5,9 @@ import { useState } from 'react';
 import { COMMANDS, type Keys as KeysOf } from './commands';
 import { HERE, whereNow } from './here';
 
-/** Keys that work in one part of the window; commands bring their own. */
-const ELSEWHERE: [string[], string][] = [
-  [['Shift', 'Esc'], 'Give the keys back from the game'],
-  [['↑', '↓'], 'Where a dead end asks: choose what it does'],
-  [['N'], 'On the map: a new screen'],
-  [['Ctrl', 'wheel'], 'On the map: nearer or further away; the wheel alone scrolls'],
-  [['L'], 'On a card: a new link from it'],
-  [['F2'], 'On a card: rename it'],
-  [['Ctrl', 'D'], 'On a card: duplicate it'],
-  [['Delete'], 'On a card or element: take it out'],
-  [['[', ']'], 'In Live, held: choose an element'],
-  [['Arrows'], 'In Live, held: move it by 1, with Shift by 10'],
-  [['Enter'], 'In Live, held: type over its words, or go into a component'],
-  [
-    ['B', 'T', 'P'],
-    'In Live, held: put on a button, a text, a panel; the tools under the game say the others',
-  ],
-  [['Ctrl', 'Arrows'], 'In Live, held: resize it'],
-  [['Enter'], 'In Lines: the next line; a name and a colon says who says it'],
-  [['/'], 'In an empty line: another step'],
-  [['Ctrl', 'Enter'], 'In Lines: play from here'],
-];
-
-const KEYS: [string[], string][] = [
-  ...Object.values(COMMANDS).flatMap(({ keys, help }): [string[], string][] =>
-    keys?.[0] && help ? [[capsOf(keys[0]), help]] : [],
-  ),
-  ...ELSEWHERE,
-];
+const EVERYWHERE = Object.values(COMMANDS).flatMap(({ keys, help }): [string[], string][] =>
+  keys?.[0] && help ? [[capsOf(keys[0]), help]] : [],
+);
 
 function capsOf({ key, control, shift }: KeysOf): string[] {
   return [...(control ? ['Ctrl'] : []), ...(shift && key !== '?' ? ['Shift'] : []), key.toUpperCase()];
@@ -55,7 +29,10 @@ export function Help({ open, onOpen }: { open: boolean; onOpen: (open: boolean) 
           words can be changed.
         </p>
         {here !== null && <Keys title={`Here: ${here}`} keys={HERE[here]!} />}
-        <Keys title="Keys" keys={KEYS} />
+        <Keys title="Everywhere" keys={EVERYWHERE} />
+        {Object.entries(HERE).map(
+          ([part, keys]) => part !== here && <Keys key={part} title={part} keys={keys} />,
+        )}
         <p className="text-sm text-soft">
           Tavu is made with{' '}
           <a href="/built/notices-window.txt" target="_blank" rel="noreferrer" className="underline">

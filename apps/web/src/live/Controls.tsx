@@ -55,12 +55,11 @@ export function Controls() {
           Start here
         </Button>
       </Tip>
-      {!held && (
+      {!held ? (
         <FirstNote n={2} className="ml-auto min-w-0">
           <b>Hold</b>, then change what you see.
         </FirstNote>
-      )}
-      {held && (
+      ) : (
         <span
           className="ml-auto min-w-0 truncate text-chosen"
           title="Choose, move and type over what you see"

@@ -26,7 +26,7 @@ async function readWhole(id: Id): Promise<(Whole & { bytes: number }) | null> {
   if (!kept) return null;
   const read = await (await files()).readDocument(kept.document);
   if ('problems' in read) return null;
-  let bytes = JSON.stringify(kept.document).length;
+  let bytes = new Blob([JSON.stringify(kept.document)]).size;
   for (const asset of kept.assets.values()) bytes += asset.byteLength;
   return { project: read.project, assets: kept.assets, bytes };
 }
@@ -67,16 +67,20 @@ export interface Deleted {
 
 /** Null where a window has it open. What cannot be read can be deleted and brought back as well. */
 export async function remove(row: ProjectRow): Promise<Deleted | null> {
-  const [kept, played] = await Promise.all([
-    fetchProject(row.id),
-    fetchPlayed(row.id).catch(() => undefined),
-  ]);
-  if (!(await whileClosed(row.id, () => forgetProject(row.id)))) return null;
-  const bringBack = async (): Promise<void> => {
-    if (!kept) return;
-    // As it was written, whatever that was.
-    await keepProject(kept.document as Project, { put: kept.assets, drop: [] });
-    if (played !== undefined) await keepPlayed(row.id, played);
-  };
-  return { row, bringBack };
+  let bringBack = (): Promise<void> => Promise.resolve();
+  const closed = await whileClosed(row.id, async () => {
+    // Read while no window can write it, so that nothing is older when it comes back.
+    const [kept, played] = await Promise.all([
+      fetchProject(row.id),
+      fetchPlayed(row.id).catch(() => undefined),
+    ]);
+    await forgetProject(row.id);
+    bringBack = async () => {
+      if (!kept) return;
+      // As it was written, whatever that was.
+      await keepProject(kept.document as Project, { put: kept.assets, drop: [] });
+      if (played !== undefined) await keepPlayed(row.id, played);
+    };
+  });
+  return closed ? { row, bringBack } : null;
 }

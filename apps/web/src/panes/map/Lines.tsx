@@ -1,7 +1,7 @@
 'use client';
 
 import { type MapLine, type MapPlan, type Point } from '@tavu/core/map';
-import type { Id, Link, Project } from '@tavu/core/model';
+import { withId, type Id, type Link, type Project } from '@tavu/core/model';
 import { isException } from '@tavu/core/motion';
 import { triggerLabel } from '@tavu/core/triggers/author';
 import { sentenceText } from '@tavu/core/words';
@@ -31,7 +31,6 @@ export const Lines = memo(function Lines({
   /** Shows where a stub leads. */
   onFollow: (to: Id) => void;
 }) {
-  const byId = new Map(project.links.map((link) => [link.id, link]));
   const layer = 'pointer-events-none absolute top-0 left-0 overflow-visible';
   const size = { width: plan.width, height: plan.height, 'aria-hidden': true } as const;
   return (
@@ -61,7 +60,7 @@ export const Lines = memo(function Lines({
       {/* What is asked for lies over the cards, so that it is seen from its control on. */}
       <svg className={`${layer} z-20`} {...size}>
         {lines.map((line) => (
-          <Asked key={line.key} line={line} />
+          <Strong key={line.key} line={line} />
         ))}
         {dragged && (
           <path
@@ -75,13 +74,7 @@ export const Lines = memo(function Lines({
         )}
       </svg>
       {(far ? [] : lines).map((line) => (
-        <Label
-          key={line.key}
-          project={project}
-          line={line}
-          links={line.links.map((id) => byId.get(id)!).filter(Boolean)}
-          onFollow={onFollow}
-        />
+        <Label key={line.key} project={project} line={line} onFollow={onFollow} />
       ))}
     </>
   );
@@ -117,7 +110,7 @@ const Quiet = memo(function Quiet({ line }: { line: MapLine }) {
   );
 });
 
-const Asked = memo(function Asked({ line }: { line: MapLine }) {
+const Strong = memo(function Strong({ line }: { line: MapLine }) {
   const tone = useTone(line);
   if (tone === 'quiet') return null;
   const way = [...line.lead, ...line.path];
@@ -152,16 +145,15 @@ const LABEL_LOOK = {
 const Label = memo(function Label({
   project,
   line,
-  links,
   onFollow,
 }: {
   project: Project;
   line: MapLine;
-  links: Link[];
   onFollow: (to: Id) => void;
 }) {
   const tone = useTone(line);
-  const first = links[0];
+  const links = line.links.flatMap((id) => withId(project.links, id) ?? []);
+  const [first] = links;
   if (!first) return null;
   const words = links.map((link) => sentenceText(project, link)).join(' ');
   const { x, y, width, height } = line.label;

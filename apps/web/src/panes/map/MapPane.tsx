@@ -65,7 +65,7 @@ function OpenMap({ opened }: { opened: number }) {
   const detail = detailAt(view.k);
   const dragged = useDraggedLink(frame, view, plan);
   const carried = useDraggedCard(view, plan);
-  const fold = (area: Id): void => setFolded(toggled(folded, area));
+  const onFold = useCallback((area: Id): void => setFolded((were) => toggled(were, area)), []);
   const onUnfold = useCallback((card: Id): void => setUnfolded((were) => toggled(were, card)), []);
   const tidy = (): void => {
     setMoving(true);
@@ -106,12 +106,13 @@ function OpenMap({ opened }: { opened: number }) {
   }, []);
   const open = (box: { x: number; y: number; width: number; height: number }): void =>
     look(within(size, box));
-  const toFold = useRef(fold);
-  toFold.current = fold;
-  const onOpen = useCallback((card: MapCard): void => {
-    if (card.holds > 0) toFold.current(card.id);
-    else follow.current(card.id);
-  }, []);
+  const onOpen = useCallback(
+    (card: MapCard): void => {
+      if (card.holds > 0) onFold(card.id);
+      else follow.current(card.id);
+    },
+    [onFold],
+  );
   useEffect(() => listenToCentre((id) => follow.current(id)), []);
   const { wasDrag } = carried;
   const onChoose = useCallback(
@@ -141,7 +142,7 @@ function OpenMap({ opened }: { opened: number }) {
     >
       <div
         ref={frame}
-        className="absolute inset-0 cursor-grab touch-none overflow-hidden active:cursor-grabbing"
+        className="absolute inset-0 cursor-grab touch-none overflow-hidden select-none active:cursor-grabbing"
         onPointerDown={onPointerDown}
         onScroll={panOnScroll}
         onFocus={({ target }) => panToFocus(target)}
@@ -152,7 +153,7 @@ function OpenMap({ opened }: { opened: number }) {
           style={{ transform: `translate(${view.x}px, ${view.y}px) scale(${view.k})` }}
         >
           {detail === 'groups' ? (
-            <Groups project={project} plan={plan} scale={view.k} onOpen={open} />
+            <Groups project={project} plan={plan} scale={view.k} looked={looked} onOpen={open} />
           ) : (
             <>
               {plan.areas.map((area) => (
@@ -161,7 +162,7 @@ function OpenMap({ opened }: { opened: number }) {
                   area={area}
                   scale={view.k}
                   target={carried.lift?.area === area.id}
-                  onFold={() => fold(area.id)}
+                  onFold={() => onFold(area.id)}
                 />
               ))}
               <Lines

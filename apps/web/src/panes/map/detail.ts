@@ -23,7 +23,7 @@ interface Box {
 }
 
 /** A block on the page with how its name is written into it: down it where it is narrow. */
-export interface Written extends Box {
+export interface NamedBlock extends Box {
   down: boolean;
 }
 
@@ -34,8 +34,8 @@ const overlaps = (a: Box, b: Box): boolean =>
  * Blocks in pixels of the page, each with room for its name: one too small for it grows over free ground around, down or
  * across, without touching another.
  */
-export function written(blocks: readonly (Box & { name: string })[]): Written[] {
-  const made: Written[] = blocks.map(({ x, y, width, height }) => ({ x, y, width, height, down: false }));
+export function fitNames(blocks: readonly (Box & { name: string })[]): NamedBlock[] {
+  const made: NamedBlock[] = blocks.map(({ x, y, width, height }) => ({ x, y, width, height, down: false }));
   blocks.forEach(({ name, ...box }, i) => {
     const words = name.split(/\s+/);
     const longest = Math.max(...words.map((word) => word.length)) * LETTER + 8;

@@ -1,5 +1,5 @@
 import { pinched, wheeled, whole, within, zoomedAt, type View } from './seenFrom';
-import { partable, written } from './detail';
+import { fitNames, partable } from './detail';
 import { rounded } from './rounded';
 
 const view: View = { x: 40, y: -20, k: 0.8 };
@@ -55,7 +55,7 @@ test('the whole map, or a part of it, fits into the frame', () => {
 
 test('a block too small for its name grows without touching another, down or across', () => {
   const narrow = { y: 0, width: 10, height: 100 };
-  const made = written([
+  const made = fitNames([
     { name: 'Coast 12', x: 0, ...narrow },
     { name: 'Coast 13', x: 20, ...narrow },
     { name: 'The harbour at home', x: 60, y: 0, width: 140, height: 60 },

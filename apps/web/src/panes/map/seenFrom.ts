@@ -1,3 +1,5 @@
+import type { Point } from '@tavu/core/map';
+
 /** Where the map is seen from: its offset in pixels of the page, and how near. */
 export interface View {
   x: number;
@@ -37,20 +39,15 @@ export function wheeled(view: View, wheel: Wheel, at: { x: number; y: number }, 
 /** Two fingers that were at some points and are at others now: what lies under them stays under them. */
 export function pinched(
   view: View,
-  before: readonly [Spot, Spot],
-  now: readonly [Spot, Spot],
+  before: readonly [Point, Point],
+  now: readonly [Point, Point],
   farthest?: number,
 ): View {
-  const apart = ([a, b]: readonly [Spot, Spot]): number => Math.max(1, Math.hypot(a.x - b.x, a.y - b.y));
-  const middle = ([a, b]: readonly [Spot, Spot]): Spot => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+  const apart = ([a, b]: readonly [Point, Point]): number => Math.max(1, Math.hypot(a.x - b.x, a.y - b.y));
+  const middle = ([a, b]: readonly [Point, Point]): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
   const [from, to] = [middle(before), middle(now)];
   const moved = { ...view, x: view.x + to.x - from.x, y: view.y + to.y - from.y };
   return zoomedAt(moved, apart(now) / apart(before), to, farthest);
-}
-
-interface Spot {
-  x: number;
-  y: number;
 }
 
 /** The view that shows the whole of a map of some size, clear of rulers so thick, and no nearer than `nearest`. */
