@@ -130,9 +130,7 @@ test('three hundred screens open, pan, are searched and run', async ({ desk }) =
   await expect(desk.map.getByRole('button', { name: /^Coast 13, / })).toBeVisible();
 });
 
-test('links are quiet until one asks: by choosing a card, by pointing at a label, by unfolding', async ({
-  desk,
-}) => {
+test('links are faint until their card is chosen or their label is pointed at', async ({ desk }) => {
   const strong = desk.map.locator('[data-way]');
   const ways = () => strong.evaluateAll((all) => all.map((way) => way.getAttribute('data-way')!));
   // What leads to the chosen card and what leaves it, and no other.
@@ -153,7 +151,7 @@ test('links are quiet until one asks: by choosing a card, by pointing at a label
   await expect(strong).toHaveCount(before);
 });
 
-test('what many lead to is told where it leaves and drawn once it is unfolded; the overview jumps', async ({
+test('links to a card that many lead to are named at their labels until unfolded; the overview jumps', async ({
   desk,
 }) => {
   await desk.page.getByTitle('Projects').click();
@@ -173,7 +171,7 @@ test('what many lead to is told where it leaves and drawn once it is unfolded; t
   await desk.map.getByRole('button', { name: /^Hide the links from/ }).click();
   await expect.poll(() => follow.count()).toBe(told);
   expect(await unfold.count()).toBeGreaterThan(0);
-  // A way that is told leads there all the same.
+  // A name at a label leads there all the same.
   await desk.page.keyboard.press('Control+k');
   await desk.typing.fill('Title');
   await desk.page.keyboard.press('Enter');

@@ -10,7 +10,7 @@ import { stubsOf, waysOf, type Way } from './ways';
 export interface Asked {
   /** Areas that are one card each. */
   folded?: ReadonlySet<Id>;
-  /** Cards to which all is drawn that leads there, however much it is. */
+  /** Cards whose incoming links are all drawn, however many they are. */
   unfolded?: ReadonlySet<Id>;
 }
 
@@ -24,9 +24,9 @@ export interface Arranged {
   lanes: Lane[];
   boxes: Map<Id, Box>;
   ways: Way[];
-  /** Ways that are told where they leave, and not drawn. */
+  /** Ways that are named at their labels and not drawn as lines. */
   stubs: Set<Way>;
-  /** How many lead to a card, where they are too many to be drawn unasked. */
+  /** How many cards and areas lead to a card, where they are too many to draw. */
   joined: Map<Id, number>;
   /** Where a card stands; for an area, the card beneath its name. */
   spotOf: (id: Id) => Spot;

@@ -1,6 +1,7 @@
 import { broughtLinks, linksOn } from '../component';
 import { areasAround, PROJECT, type Id, type Link, type Project } from '../model';
 import { inMapOrder } from './inOrder';
+import { addTo } from './lists';
 import { nodesOf } from './steps';
 
 /** What links set out from: a screen, an area, or the project. */
@@ -98,20 +99,15 @@ export function planGrid(
 function linksByPlace(project: Project, standsFor: (id: Id) => Id, targetOf: (link: Link) => Id | null) {
   const cells = new Map<string, Id[]>();
   const back = new Map<Id, Id[]>();
-  const add = (lists: Map<string, Id[]>, key: string, link: Id): void => {
-    const list = lists.get(key);
-    if (list) list.push(link);
-    else lists.set(key, [link]);
-  };
   for (const link of project.links) {
     const from = standsFor(link.from);
-    if (link.kind === 'back') add(back, from, link.id);
+    if (link.kind === 'back') addTo(back, from, link.id);
     const to = targetOf(link);
-    if (to !== null) add(cells, cellKey(from, standsFor(to)), link.id);
+    if (to !== null) addTo(cells, cellKey(from, standsFor(to)), link.id);
   }
   for (const screen of project.screens)
     for (const link of broughtLinks(project, screen))
-      if (link.kind === 'back') add(back, standsFor(screen.id), link.id);
+      if (link.kind === 'back') addTo(back, standsFor(screen.id), link.id);
   return { cells, back };
 }
 

@@ -2,10 +2,11 @@ import type { Id, Link, Project } from '../model';
 import { triggerLabel } from '../triggers/author';
 import type { Arranged } from './arranged';
 import { placeLabels, type LabelPlace } from './labels';
+import { addTo } from './lists';
 import { sideOf } from './order';
 import { CARD } from './sizes';
 import type { Spot } from './spots';
-import type { Run } from './trunks';
+import type { Branch } from './trunks';
 import type { Way } from './ways';
 
 /** What leaves a card or an area, with where its label stands. */
@@ -82,18 +83,16 @@ function labelWidth(project: Project, links: ReadonlyMap<Id, Link>, way: Way, st
 const HEAD_LABELS = 100;
 
 /** By the card they lead to, how all drawn ways leave. */
-export function runsInto(map: Arranged, leaving: ReturnType<typeof leavingOf>): Map<Id, Run[]> {
-  const into = new Map<Id, Run[]>();
+export function branchesInto(map: Arranged, leaving: ReturnType<typeof leavingOf>): Map<Id, Branch[]> {
+  const into = new Map<Id, Branch[]>();
   for (const [id, { ways }] of leaving) {
     const from: Spot = map.spotOf(id);
     const depth = map.nodes.has(id) ? null : map.boxes.get(id)!.depth;
     for (const { way, side, place } of ways) {
       if (side === null) continue;
       const label = place.row + (depth ?? 0) * HEAD_LABELS;
-      const run: Run = { from, head: depth !== null, label, side };
-      const known = into.get(way.to);
-      if (known) known.push(run);
-      else into.set(way.to, [run]);
+      const branch: Branch = { from, head: depth !== null, label, side };
+      addTo(into, way.to, branch);
     }
   }
   return into;

@@ -1,14 +1,14 @@
 import type { Id } from '../model';
 import type { Lane, Placing } from './placing';
 import { spotAt, type Sheet, type Spot } from './spots';
-import { crossings, LINE, trunkTo, type Run, type Trunk } from './trunks';
+import { crossings, LINE, trunkTo, type Branch, type Trunk } from './trunks';
 import type { Way } from './ways';
 
 /** What a crossing weighs beside length, which is told in columns and lines. */
 export const CROSSING = 10_000;
 /** How many pairs of trunks may be looked at before the order stands, so that large flows are laid out at once. */
 const WORK = 600_000;
-/** And how much may be tried as it would be drawn, in ways looked at and hundreds of pairs of them. */
+/** How much work may go into orders tried as drawn: ways, and hundreds of pairs of ways. */
 const DRAWN = 8000;
 
 /** Cards that may change places: those of one cell that the designer has not put anywhere. */
@@ -23,9 +23,9 @@ interface Cell {
 /**
  * Orders the cards of every cell so that what leads from card to card crosses seldom and is short. Where there are few
  * orders, each is tried. Else the cards change places as long as that makes it better, from the order given and from that
- * by the middle of what each is linked with, row by row; in the end by what would be drawn, as far as that is quickly told.
+ * by the mean column of what each is linked with, row by row; last by the crossings as drawn, within a fixed amount of work.
  * Cards that the designer has put somewhere stay.
- * @param drawn what the whole would cost as it would be drawn, with the cells as they stand
+ * @param drawn the cost of the map as drawn with the cells as they are now
  */
 export function orderCells(
   lanes: readonly Lane[],
@@ -229,12 +229,12 @@ class Arrangement {
 
   #trunkTo(end: number): Trunk {
     const to = this.#spots[end]!;
-    const runs = this.#into[end]!.map((n): Run => {
+    const branches = this.#into[end]!.map((n): Branch => {
       const from = this.#spots[n]!;
       const head = n >= this.#firstArea;
       return { from, head, label: 0, side: sideOf(from, to, head) };
     });
-    return trunkTo(to, runs);
+    return trunkTo(to, branches);
   }
 }
 

@@ -1,4 +1,5 @@
 import { areasAround, type Area, type Id, type Layer, type Project, withId } from '../model';
+import { addTo } from './lists';
 import { countSteps, nodesOf, type Node } from './steps';
 
 export const LAYERS: Layer[] = ['base', 'overlay', 'notice', 'hud'];
@@ -92,11 +93,7 @@ export function lanesOf(project: Project, nodes: readonly Placing[], folded: Rea
 
 function cellsOf(nodes: readonly Placing[]): Map<number, Placing[]> {
   const cells = new Map<number, Placing[]>();
-  for (const node of nodes) {
-    const cell = cells.get(node.row);
-    if (cell) cell.push(node);
-    else cells.set(node.row, [node]);
-  }
+  for (const node of nodes) addTo(cells, node.row, node);
   for (const cell of cells.values()) cell.sort((a, b) => (a.order ?? Infinity) - (b.order ?? Infinity) || 0);
   return cells;
 }

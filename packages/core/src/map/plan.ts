@@ -21,7 +21,7 @@ export interface MapCard {
   y: number;
   /** How far the labels beneath it reach down from its top. */
   deep: number;
-  /** How many cards and areas lead here, where they are too many to be drawn unasked; else 0. */
+  /** How many cards and areas lead here, where they are too many to draw; else 0. */
   joined: number;
 }
 

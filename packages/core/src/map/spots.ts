@@ -1,4 +1,5 @@
 import type { Id, Layer } from '../model';
+import { addTo } from './lists';
 import { LAYERS, type Lane } from './placing';
 
 /** Where a card stands: columns and lines of cards run over the whole map, with streets between them. */
@@ -70,9 +71,7 @@ function widthOf({ area, layer, cells }: Lane): number {
 function packed(lanes: readonly Lane[]): { at: number; lanes: Lane[] }[] {
   const blocks = new Map<Id | null, Lane[]>();
   for (const lane of lanes) {
-    const block = blocks.get(lane.around[0] ?? null);
-    if (block) block.push(lane);
-    else blocks.set(lane.around[0] ?? null, [lane]);
+    addTo(blocks, lane.around[0] ?? null, lane);
   }
   const taken: { at: number; wide: number; top: number; bottom: number }[] = [];
   return [...blocks.values()].map((block) => {

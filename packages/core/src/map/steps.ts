@@ -1,6 +1,7 @@
 import { showsOf } from '../effects';
 import { gapId } from '../compile';
 import { areasAround, PROJECT, type Id, type Layer, type Link, type Project } from '../model';
+import { addTo } from './lists';
 
 /** A screen, or a gap: what has a card on the map. */
 export interface Node {
@@ -53,12 +54,7 @@ export function countSteps(project: Project, nodes: readonly Node[]): Map<Id, nu
   const known = new Set(nodes.map((node) => node.id));
   const from = new Map<Id, Id[]>();
   for (const link of project.links)
-    for (const to of leadsTo(link))
-      if (known.has(to)) {
-        const list = from.get(link.from);
-        if (list) list.push(to);
-        else from.set(link.from, [to]);
-      }
+    for (const to of leadsTo(link)) if (known.has(to)) addTo(from, link.from, to);
   const huds = project.screens.filter((screen) => screen.layer === 'hud');
   const screens = new Map(project.screens.map((screen) => [screen.id, screen]));
   const entered = new Set<Id>();

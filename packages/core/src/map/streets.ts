@@ -1,6 +1,7 @@
 import type { Id, Project } from '../model';
 import type { Arranged } from './arranged';
-import { leavingOf, runsInto } from './leaving';
+import { leavingOf, branchesInto } from './leaving';
+import { addTo } from './lists';
 import { CROSSING, lengthOf } from './order';
 import { tracksOf } from './tracks';
 import { crossAbove, crossings, crossWest, trunkTo, type Trunk, type Upright } from './trunks';
@@ -18,11 +19,11 @@ export interface Streets {
 
 /** The trunks that lead somewhere, each with its track in the street across above its card. */
 function trunksOf(map: Arranged, leaving: ReturnType<typeof leavingOf>) {
-  const into = [...runsInto(map, leaving)];
+  const into = [...branchesInto(map, leaving)];
   const across = new Map<Id, number>();
   const acrossCounts: number[] = [];
   const roughly = grouped(
-    into.map(([to, runs]) => ({ to, trunk: trunkTo(map.spotOf(to), runs) })),
+    into.map(([to, branches]) => ({ to, trunk: trunkTo(map.spotOf(to), branches) })),
     ({ trunk }) => trunk.line,
   );
   for (let line = 0; line < map.sheet.lines; line++) {
@@ -36,7 +37,10 @@ function trunksOf(map: Arranged, leaving: ReturnType<typeof leavingOf>) {
     for (const [{ to }, track] of tracks) across.set(to, track);
     acrossCounts[line] = Math.max(-1, ...tracks.values()) + 1;
   }
-  const trunks = into.map(([to, runs]) => ({ to, trunk: trunkTo(map.spotOf(to), runs, across.get(to)) }));
+  const trunks = into.map(([to, branches]) => ({
+    to,
+    trunk: trunkTo(map.spotOf(to), branches, across.get(to)),
+  }));
   return { trunks, across, acrossCounts };
 }
 
@@ -85,9 +89,7 @@ export function costOf(project: Project, map: Arranged): number {
 function grouped<T>(items: readonly T[], key: (item: T) => number): Map<number, T[]> {
   const groups = new Map<number, T[]>();
   for (const item of items) {
-    const group = groups.get(key(item));
-    if (group) group.push(item);
-    else groups.set(key(item), [item]);
+    addTo(groups, key(item), item);
   }
   return groups;
 }

@@ -15,7 +15,7 @@ const BENEATH = 6000;
 const LABEL_Y = 4;
 
 /** A way as trunks are made of it. */
-export interface Run {
+export interface Branch {
   from: Spot;
   /** It leaves an area's name and not a card. */
   head: boolean;
@@ -53,28 +53,28 @@ export interface Trunk {
 export const streetY = (line: number): number => line * LINE + STREET_Y;
 
 /** At what height a way leaves. Those that leave to the left run a little higher than those to the right. */
-export const leavesAt = ({ from, head, label, side }: Run): number =>
+export const leavesAt = ({ from, head, label, side }: Branch): number =>
   from.line * LINE + (head ? 0 : BENEATH) + label * LABEL_Y + (side > 0 ? 2 : 1);
 
 /** The trunk of all that lead to one card. `track` is its place among those in its street, from 0 at the top. */
-export function trunkTo({ column, line }: Spot, runs: readonly Run[], track = 0): Trunk {
+export function trunkTo({ column, line }: Spot, branches: readonly Branch[], track = 0): Trunk {
   const x = 2 * column + 1;
   const y = streetY(line) + track;
   const trunk: Trunk = { line, x, y, west: x, east: x, straight: false, uprights: [], top: y, bottom: y };
-  for (const run of runs) {
-    const leaves = leavesAt(run);
+  for (const branch of branches) {
+    const leaves = leavesAt(branch);
     trunk.top = Math.min(trunk.top, leaves);
     trunk.bottom = Math.max(trunk.bottom, leaves);
-    if (run.side === 0) {
+    if (branch.side === 0) {
       trunk.straight = true;
       continue;
     }
-    const street = run.from.column + (run.side > 0 ? 1 : 0);
+    const street = branch.from.column + (branch.side > 0 ? 1 : 0);
     let upright = trunk.uprights.find((other) => other.street === street);
     if (!upright) trunk.uprights.push((upright = { street, from: y, to: y, legs: [] }));
     upright.from = Math.min(upright.from, leaves);
     upright.to = Math.max(upright.to, leaves);
-    upright.legs.push({ y: leaves, side: run.side > 0 ? -1 : 1 });
+    upright.legs.push({ y: leaves, side: branch.side > 0 ? -1 : 1 });
     trunk.west = Math.min(trunk.west, 2 * street);
     trunk.east = Math.max(trunk.east, 2 * street);
   }

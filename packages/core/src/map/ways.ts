@@ -50,15 +50,15 @@ export function waysOf(
   return [...ways.values()];
 }
 
-/** From so many cards on, what leads to one card is told where it leaves, and not drawn. */
+/** From so many cards on, links to one card are named at their labels and not drawn as lines. */
 const MANY = 6;
-/** What leads further, in rows or in columns, is told as well. */
+/** So are links that lead further than this, in rows or in columns. */
 const FAR = { rows: 5, columns: 8 };
 
 /**
- * Which ways are not drawn: those across much of the map, and those to a card that many lead to, unless it is unfolded.
- * What leads down to a card from above and what leads back to it are counted by themselves, so that the way to a card
- * is drawn although all around it lead back there.
+ * Which ways are not drawn as lines: those across much of the map, and those to a card that many lead to, unless it is
+ * unfolded. Ways down to a card and ways back to it are counted apart, so that the way to a hub is still drawn when
+ * everything around it leads back there.
  */
 export function stubsOf(
   ways: readonly Way[],
