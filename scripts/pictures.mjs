@@ -69,7 +69,10 @@ await picture('sentence', async ({ choose, sentence }) => {
     .getByRole('button', { name: /motion/ })
     .click();
 });
-await picture('projects', async ({ page }) => page.getByTitle('Projects').click());
+await picture('projects', async ({ page }) => {
+  await page.getByTitle('Projects').click();
+  await page.locator('[data-kept] svg[data-picture]').waitFor();
+});
 await picture('values', async ({ tab, page }) => {
   await tab('Values');
   await page.getByRole('button', { name: 'Unfold lamp oil' }).click();
