@@ -160,7 +160,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   // Choose an element and move it.
   while (!(await focusIs(desk.editing))) await type('Shift+Tab');
   await type(']', ']', ']');
-  const across = desk.reading.getByRole('textbox', { name: 'Offset' }).first();
+  const across = desk.reading.getByRole('textbox', { name: 'X', exact: true });
   const before = Number(await across.inputValue());
   await type('Shift+ArrowRight', 'ArrowRight');
   await expect(across).toHaveValue(String(before + 11));

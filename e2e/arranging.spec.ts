@@ -15,9 +15,10 @@ test('several are lined up, spread, put into a panel with nothing moving, and hi
   for (const name of [/^Continue b/, /^Options b/])
     await all.getByRole('button', { name }).click({ modifiers: ['Shift'] });
   await expect(desk.reading.getByRole('region', { name: 'Several elements' })).toContainText('3 elements');
-  await desk.reading.getByRole('combobox', { name: 'Align to' }).selectOption('the safe margin');
+  await desk.reading.getByRole('combobox', { name: 'Align to' }).selectOption('to the safe margin');
   await desk.reading.getByRole('button', { name: 'Align left edges' }).click();
   await desk.reading.getByRole('button', { name: 'Only this' }).first().click();
+  await desk.unfold('Anchors');
   await expect(desk.field('Offset').first()).toHaveValue('96');
   await live.key('Shift+H');
   await desk.page.keyboard.press('Escape');
@@ -32,6 +33,7 @@ test('beside a sibling that shows faintly, what nearly matches is matched by one
   const what = desk.reading.getByRole('region', { name: 'Elements' });
   await what.getByRole('button', { name: /^Heading/ }).click();
   // The headings of both stand in the middle; this one five too far to the right.
+  await desk.unfold('Anchors');
   await desk.field('Offset').first().fill('0 + 5');
   await desk.field('Offset').first().press('Enter');
   await desk.page.getByRole('button', { name: 'Align and reference' }).click();
@@ -189,6 +191,7 @@ test('a near match takes the sibling’s value, and its other edge stays where i
   await what.getByRole('button', { name: /^Heading/ }).click();
   const label = desk.editing.locator('span', { hasText: '·' }).first();
   const place = async () => (await label.innerText()).match(/-?\d+/g)!.map(Number);
+  await desk.unfold('Anchors');
   await desk.field('Offset').first().fill('0 + 5');
   await desk.field('Offset').first().press('Enter');
   const [left, , width] = await place();

@@ -69,6 +69,7 @@ test('a press on another screen than the chosen one says whose it is and asks', 
   await add.click();
   await desk.choose('Play');
   await desk.reading.getByRole('button', { name: 'Text', exact: true }).click();
+  await desk.unfold('Anchors');
   for (const [name, value] of [
     ['Horizontal: anchor', 'start'],
     ['Vertical: anchor', 'start'],

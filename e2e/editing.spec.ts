@@ -29,6 +29,7 @@ test('a drag moves an element, sums move it exactly, and each is one step back',
   await desk.page.mouse.move(box.x + 500 * scale, box.y + 600 * scale, { steps: 4 });
   await desk.page.mouse.move(box.x + 686 * scale, box.y + 662 * scale, { steps: 4 });
   await desk.page.mouse.up();
+  await desk.unfold('Anchors');
   const across = desk.reading.getByRole('textbox', { name: 'Offset' }).first();
   await expect.poll(async () => Math.abs(Number(await across.inputValue()) - 456)).toBeLessThan(6);
   await across.fill('512+36');

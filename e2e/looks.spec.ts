@@ -186,6 +186,7 @@ test('twelve pictures dropped on Live lie on one centre, are renamed and ordered
   }
   await expect(several.getByRole('textbox').last()).toHaveValue('Tern 12');
   await several.getByRole('button', { name: 'Only this' }).last().click();
+  await desk.unfold('Anchors');
   await expect(desk.field('Offset').first()).toHaveValue('0');
   await desk.reading.getByRole('button', { name: 'All of Title' }).click();
   const rows = desk.reading
@@ -226,6 +227,7 @@ test('a colour is picked off the screen, with a word when what is seen there is 
   const live = await desk.held('Title');
   await live.press(1700, 1000);
   await live.key('p');
+  await desk.unfold('Opacity');
   await desk.fillIn('Opacity', '50');
   const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
   await box.getByRole('button', { name: /^Border: / }).click();
@@ -280,7 +282,8 @@ test('a tooltip is shown while the pointer or the focus rests, in a look of its 
   await desk.readProject();
   const tooltips = desk.reading.getByRole('region', { name: 'Tooltips' });
   await tooltips.getByRole('button', { name: 'Tooltips' }).click();
-  await tooltips.getByRole('combobox', { name: 'Box style' }).selectOption({ index: 0 });
+  await tooltips.getByRole('combobox', { name: 'Box style' }).click();
+  await desk.page.getByRole('option').first().click();
   await tooltips.getByRole('textbox', { name: 'Delay' }).fill('0.1 s');
   await tooltips.getByRole('textbox', { name: 'Delay' }).press('Enter');
   await desk.game.locator('text', { hasText: 'Credits' }).hover();

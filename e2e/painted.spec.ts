@@ -171,6 +171,7 @@ test('an element is laid over what is beneath in each of the ways there are', as
   await live.key('p');
   const colours = new Set<string>();
   const ways = combo(desk, 'Blend mode');
+  await desk.unfold('Opacity');
   await expect(ways).toBeVisible();
   const middle = await desk.game.boundingBox();
   for (const way of await ways.locator('option').all()) {

@@ -301,6 +301,7 @@ test('what crosses the safe margin is told, until it does not', async ({ desk })
   await desk.editing.press('b');
   const told = desk.reading.getByText(/crosses the safe margin/);
   await expect(told).toHaveCount(0);
+  await desk.unfold('Anchors');
   const across = desk.reading.getByRole('textbox', { name: 'Offset' }).first();
   const before = await across.inputValue();
   await across.fill('-900');

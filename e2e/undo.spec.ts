@@ -38,6 +38,7 @@ test('presses of one key on one thing are steps of their own', async ({ desk }) 
     .getByRole('button', { name: /^Options/ })
     .first()
     .click();
+  await desk.unfold('Anchors');
   const field = desk.reading.getByRole('textbox', { name: 'Offset' }).last();
   const first = await field.inputValue();
   await live.key('Shift+ArrowDown');
@@ -127,6 +128,7 @@ test('one undo takes back one edit in every kind of control, of every type of el
     await live.press(1900, 1070);
     await live.key(key);
     await expect(column.getByRole('textbox', { name: /^Name of this/ })).toBeVisible();
+    for (const title of ['Anchors', 'Opacity', 'Notes']) await desk.unfold(title);
     const before = await readColumn(column);
     for (const [i, said] of before.entries()) {
       const called = said.slice(0, said.lastIndexOf(': '));
@@ -150,9 +152,9 @@ test('one undo takes back one edit in every kind of control, of every type of el
         for (const by of [1, -2]) {
           const said = await control.inputValue();
           const now = /-?\d+(\.\d+)?/.exec(said)?.[0];
-          await control.fill(
-            number === undefined ? `${said}x` : said.replace(now!, String(Number(now) + by)),
-          );
+          // Where letters are refused a number is meant.
+          const letters = by === 1 ? `${said}x` : '5';
+          await control.fill(number === undefined ? letters : said.replace(now!, String(Number(now) + by)));
           await control.press('Enter');
           if ((await control.getAttribute('aria-invalid')) !== 'true') break;
         }

@@ -197,6 +197,7 @@ test('elements are added, named apart, linked where they stand, and taken off', 
   }
   await what.getByRole('button', { name: 'Button', exact: true }).last().click();
   await expect(desk.reading.getByRole('textbox', { name: 'Name' })).toHaveValue('Button 2');
+  await desk.unfold('Anchors');
   await desk.reading.getByRole('combobox', { name: 'Horizontal: anchor' }).selectOption('from the right');
   await expect(desk.reading.getByRole('textbox', { name: 'Offset' }).first()).toHaveValue(/^[1-9]\d*$/);
   await desk.reading.getByRole('button', { name: 'Delete this element' }).click();

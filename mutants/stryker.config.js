@@ -14,7 +14,7 @@ export default {
   concurrency: 2,
   timeoutMS: 10_000,
   tempDirName: '.mutants/tried',
-  ignorePatterns: ['apps', 'docs', 'test-results', 'e2e'],
+  ignorePatterns: ['apps', 'docs/screenshots', 'test-results', 'e2e'],
   reporters: ['clear-text', 'progress-append-only'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   checkers: [],

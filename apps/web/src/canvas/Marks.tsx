@@ -3,9 +3,11 @@
 import type { CompiledScreen } from '@tavu/core/compile';
 import { findingMark, findingsDrawn, findingWords } from '@tavu/core/check';
 import { paintStill } from '@tavu/core/paint';
+import { StickyNote } from 'lucide-react';
 import { useMemo } from 'react';
 import { liveFlow } from '../run';
-import { Picture } from '../ui';
+import { notesWords, openNotes } from '../notes';
+import { Picture, setFold } from '../ui';
 import { choose, useStudio, useView } from '../store';
 import { inPercent } from './percent';
 
@@ -60,6 +62,7 @@ export function Marks({
               <span className="bg-ink/60 px-0.5">{element.name}</span>
             </div>
           ))}
+      {marks && <Pins compiled={compiled} width={width} height={height} />}
       {marks && <DrawnFindings compiled={compiled} width={width} height={height} />}
     </div>
   );
@@ -98,6 +101,43 @@ function DrawnFindings({
       )
     );
   });
+}
+
+/** Where notes are pinned that are open: at the corner of their element, those of the screen at that of the frame. */
+function Pins({ compiled, width, height }: { compiled: CompiledScreen; width: number; height: number }) {
+  const chosen = useStudio((studio) => studio.chosen.element);
+  const whole = { x: 0, y: 0, width, height };
+  const pins = [
+    { on: null, name: compiled.screen.name, rect: whole, count: openNotes(compiled.screen) },
+    ...compiled.elements.map((element) => ({
+      on: element.id,
+      name: element.name,
+      rect: compiled.layout.get(element.id)!,
+      count: openNotes(element),
+    })),
+  ];
+  return (
+    pins
+      // What is chosen has its notes in the right column, and needs its corner to be sized by.
+      .filter(({ on, count }) => count > 0 && (on === null || on !== chosen))
+      .map(({ on, name, rect, count }) => (
+        <div key={on ?? ''} className="absolute" style={inPercent(rect, width, height)}>
+          <button
+            type="button"
+            tabIndex={-1}
+            title={`${notesWords(count)} on ${name}`}
+            aria-label={`${notesWords(count)} on ${name}`}
+            className="pointer-events-auto absolute top-0 right-0 flex size-6 items-center justify-center rounded-bl bg-chosen text-on-chosen"
+            onClick={() => {
+              setFold('Notes', true);
+              choose({ screen: compiled.id, element: on });
+            }}
+          >
+            <StickyNote size={14} aria-hidden="true" />
+          </button>
+        </div>
+      ))
+  );
 }
 
 /** Another screen, faintly, to line up with. */

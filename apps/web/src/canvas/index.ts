@@ -1,4 +1,4 @@
 export { useKeying } from './keying';
 export { flag } from './keys';
-export { chosenTops, moved, putRects, reachedOn, roomOf, type Reached } from './reach';
+export { chosenTops, moved, placeWritten, putRects, putSize, reachedOn, roomOf, type Reached } from './reach';
 export { editedOf } from './topmost';

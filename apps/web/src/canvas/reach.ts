@@ -2,7 +2,7 @@ import type { CompiledScreen } from '@tavu/core/compile';
 import type { ElementChange } from '@tavu/core/edit';
 import { innerRoom, moveAxis, resizeAxis, spanOf } from '@tavu/core/layout';
 import type { Rect, Axis } from '@tavu/core/geometry';
-import type { Element, Id } from '@tavu/core/model';
+import type { Element, Id, Length, Placement } from '@tavu/core/model';
 import { isKeying, keyedAt, rectNow } from './keying';
 import { liveFlow } from '../run';
 import { chosenElements, edit, useStudio, useView } from '../store';
@@ -53,7 +53,7 @@ export function roomOf(
 export function toRect(compiled: CompiledScreen, { path, element, rect }: Reached, to: Rect): ElementChange {
   const { here } = useView.getState();
   if (isKeying(compiled.id)) return keyedAt(path, element, compiled.layout.get(path)!, to, here);
-  const place = { ...element.place };
+  const place = placeWritten(path, element);
   for (const axis of ['x', 'y'] as const) {
     const [a, b] = [spanOf(rect, axis), spanOf(to, axis)];
     const room = roomOf(compiled, element, axis).size;
@@ -65,6 +65,46 @@ export function toRect(compiled: CompiledScreen, { path, element, rect }: Reache
   }
   return { element: path, change: { place }, here };
 }
+
+/** The place of an element as it is written where it belongs: in a component, siblings go by their own ids. */
+export function placeWritten(path: Id, { place }: Element): Element['place'] {
+  const within = path.lastIndexOf('/') + 1;
+  const own = (placement: Placement): Placement =>
+    placement.at !== 'stretch' && placement.to !== undefined
+      ? { ...placement, to: placement.to.slice(within) }
+      : placement;
+  return { x: own(place.x), y: own(place.y) };
+}
+
+/**
+ * Gives several one size on an axis, as one step: design pixels, or a percentage of what each is placed in. Each grows
+ * about its pivot; one that is stretched moves its far edge.
+ */
+export function putSize(
+  compiled: CompiledScreen,
+  reached: readonly Reached[],
+  axis: Axis,
+  length: Length,
+): void {
+  const { here } = useView.getState();
+  const changes = reached.map((one): ElementChange => {
+    const { path, element, rect } = one;
+    if (!isKeying(compiled.id) && element.place[axis].at !== 'stretch') {
+      const place = placeWritten(path, element);
+      return {
+        element: path,
+        change: { place: { ...place, [axis]: { ...place[axis], size: length } } },
+        here,
+      };
+    }
+    const size = inPixels(length, roomOf(compiled, element, axis).size);
+    return toRect(compiled, one, { ...rect, [axis === 'x' ? 'width' : 'height']: size });
+  });
+  edit('change elements', { screen: compiled.id, changes });
+}
+
+const inPixels = (length: Length, room: number): number =>
+  typeof length === 'number' ? length : (parseFloat(length) / 100) * room;
 
 /** Brings several to new rects, as one step; edits with the same key join. */
 export function putRects(

@@ -1,10 +1,10 @@
 'use client';
 
-import { lostIn, movesOf } from '@tavu/core/focus';
+import { isUsed, lostIn, movesOf } from '@tavu/core/focus';
 import { DIRECTIONS, WRAPS, type Direction, type Id, type Screen, type Wraps } from '@tavu/core/model';
 import { ListOrdered, TriangleAlert } from 'lucide-react';
 import { setView, useView, choose, edit, useStudio } from '../store';
-import { Group, Small, Reorder, SelectRow } from '../ui';
+import { Group, Small, Reorder, SelectRow, ThingRow } from '../ui';
 
 const WRAP_WORDS: Record<Wraps, string> = {
   'up and down': 'up and down',
@@ -27,6 +27,13 @@ export function FocusPanel({ screen }: { screen: Screen }) {
     void edit('change focus', { screen: screen.id, change: { order } });
   return (
     <Group title="Focus on this screen" unfolded={false}>
+      <ThingRow
+        label="First focus"
+        value={screen.firstFocus}
+        none="first in reading order"
+        things={compiled.elements.filter(isUsed)}
+        onChange={(firstFocus) => edit('change screen', { screen: screen.id, change: { firstFocus } })}
+      />
       <SelectRow<Wraps>
         label="Wrap focus"
         value={screen.focus?.wraps ?? 'up and down'}

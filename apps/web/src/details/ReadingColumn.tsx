@@ -9,6 +9,7 @@ import { chooseStep, useChosenStep } from '../panes/lines';
 import { AreaPanel } from './AreaPanel';
 import { Areas, Several } from './Several';
 import { FramePanel } from './FramePanel';
+import { OpenNotes } from '../notes';
 import { SentenceList } from '../sentences';
 import { Times } from './Times';
 import { DefaultsSheet } from '../motion';
@@ -146,6 +147,7 @@ export function ReadingColumn() {
               read={(text) => readName(text, [])}
               onChange={(name) => edit('rename project', { name })}
             />
+            <OpenNotes />
             <SentenceList source={PROJECT} />
             <section aria-label="Default motion" className="-mx-3">
               <h3 className="px-3 font-bold">Default motion</h3>

@@ -6,6 +6,7 @@ import { CopyPlus, Trash2 } from 'lucide-react';
 import { choose, edit, NOTHING, useStudio } from '../store';
 import { Field, Button, Row } from '../ui';
 import { AreaSelect } from './AreaSelect';
+import { StatusRow } from './StatusRow';
 import { OwnMotion } from '../motion';
 
 /** What can be done with several chosen screens at once. */
@@ -34,6 +35,7 @@ export function Several({ screens }: { screens: readonly Id[] }) {
         <Row label="Area">
           <AreaSelect screens={screens} area={areas.size === 1 ? [...areas][0]! : null} />
         </Row>
+        <StatusRow screens={found} />
       </div>
       <section aria-label="Motion of all of them" className="-mx-3">
         <h3 className="px-3 font-bold">Motion of all of them</h3>

@@ -4,9 +4,8 @@ import { boundBy } from '@tavu/core/edit';
 import { scopeOfScreen } from '@tavu/core/expression';
 import { readName, type Screen } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { edit, useStudio } from '../store';
-import { Field, IconButton } from '../ui';
+import { Field, Group, IconButton } from '../ui';
 import { Fields } from '../panes/values';
 import { ConditionRow } from './ConditionRow';
 
@@ -29,77 +28,67 @@ export function Takes({ screen }: { screen: Screen }) {
   const outcomes = screen.outcomes ?? [];
   const { id } = screen;
   const some = (screen.parameters?.length ?? 0) + outcomes.length > 0;
-  const [open, setOpen] = useState(some);
   return (
-    <section aria-label="Parameters and answers">
-      <h3 className="mb-1 font-bold">
-        <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Parameters and answers {open ? '' : '…'}
-        </button>
-      </h3>
-      {open && (
-        <div className="space-y-3">
-          <Fields
-            title="Parameters: for its texts, pictures and conditions"
-            items={screen.parameters ?? []}
-            defaults
-            fixed={(name) => {
-              const by = boundBy(project, screen, name);
-              return (
-                by && `“${by}” says it too, also where ${name} is something else. Change its words first.`
-              );
-            }}
-            onAdd={(name, type) => edit('add parameter', { screen: id, name, type })}
-            onChange={(parameter, change) => edit('change parameter', { screen: id, parameter, change })}
-            onDelete={(parameter) => edit('delete parameter', { screen: id, parameter })}
-          />
-          {screen.layer !== 'notice' && screen.layer !== 'hud' && (
-            <div role="group" aria-label="Answers">
-              <p className="mb-1 text-sm text-soft">Answers, to whatever opened it</p>
-              <ul className="space-y-1">
-                {outcomes.map((outcome) => (
-                  <li key={outcome.id} className="flex items-start gap-1">
-                    <Field
-                      hidden
-                      label={`Answer ${outcome.name}`}
-                      value={outcome.name}
-                      className="min-w-0 flex-1"
-                      read={(text) =>
-                        readName(
-                          text,
-                          outcomes
-                            .filter((screenOutcome) => screenOutcome !== outcome)
-                            .map((screenOutcome) => screenOutcome.name),
-                        )
-                      }
-                      onChange={(name) => edit('rename outcome', { screen: id, outcome: outcome.id, name })}
-                    />
-                    <IconButton
-                      name={`Take ${outcome.name} out`}
-                      onClick={() => edit('delete outcome', { screen: id, outcome: outcome.id })}
-                    >
-                      <Trash2 size={13} />
-                    </IconButton>
-                  </li>
-                ))}
-              </ul>
-              <Field
-                clears
-                label="One more answer"
-                value=""
-                className="mt-1"
-                read={(text) =>
-                  readName(
-                    text,
-                    outcomes.map((outcome) => outcome.name),
-                  )
-                }
-                onChange={(name) => edit('add outcome', { screen: id, name })}
-              />
-            </div>
-          )}
-        </div>
-      )}
-    </section>
+    <Group title="Parameters and answers" unfolded={some}>
+      <div className="space-y-3">
+        <Fields
+          title="Parameters: for its texts, pictures and conditions"
+          items={screen.parameters ?? []}
+          defaults
+          fixed={(name) => {
+            const by = boundBy(project, screen, name);
+            return by && `“${by}” says it too, also where ${name} is something else. Change its words first.`;
+          }}
+          onAdd={(name, type) => edit('add parameter', { screen: id, name, type })}
+          onChange={(parameter, change) => edit('change parameter', { screen: id, parameter, change })}
+          onDelete={(parameter) => edit('delete parameter', { screen: id, parameter })}
+        />
+        {screen.layer !== 'notice' && screen.layer !== 'hud' && (
+          <div role="group" aria-label="Answers">
+            <p className="mb-1 text-sm text-soft">Answers, to whatever opened it</p>
+            <ul className="space-y-1">
+              {outcomes.map((outcome) => (
+                <li key={outcome.id} className="flex items-start gap-1">
+                  <Field
+                    hidden
+                    label={`Answer ${outcome.name}`}
+                    value={outcome.name}
+                    className="min-w-0 flex-1"
+                    read={(text) =>
+                      readName(
+                        text,
+                        outcomes
+                          .filter((screenOutcome) => screenOutcome !== outcome)
+                          .map((screenOutcome) => screenOutcome.name),
+                      )
+                    }
+                    onChange={(name) => edit('rename outcome', { screen: id, outcome: outcome.id, name })}
+                  />
+                  <IconButton
+                    name={`Take ${outcome.name} out`}
+                    onClick={() => edit('delete outcome', { screen: id, outcome: outcome.id })}
+                  >
+                    <Trash2 size={13} />
+                  </IconButton>
+                </li>
+              ))}
+            </ul>
+            <Field
+              clears
+              label="One more answer"
+              value=""
+              className="mt-1"
+              read={(text) =>
+                readName(
+                  text,
+                  outcomes.map((outcome) => outcome.name),
+                )
+              }
+              onChange={(name) => edit('add outcome', { screen: id, name })}
+            />
+          </div>
+        )}
+      </div>
+    </Group>
   );
 }

@@ -3,8 +3,8 @@
 import { type BoxLook, type BoxUse, withId, lean } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../store';
-import { BoxLookFields, Exceptions, Shared, without } from '../styles';
-import { Group, SelectRow } from '../ui';
+import { BoxLookFields, Exceptions, Shared, StyleChoice, without } from '../styles';
+import { Group } from '../ui';
 import type { Put } from '../fields';
 
 export function Boxed({
@@ -28,11 +28,11 @@ export function Boxed({
   const differs = Object.keys(own).length > 0;
   return (
     <Group title={title} extra={<Shared differs={differs} />}>
-      <SelectRow
-        label="Box style"
+      <StyleChoice
+        label={part === 'box' ? 'Box style' : 'Style of the bar'}
         value={style}
-        options={project.styles.box.map((boxStyle): [string, string] => [boxStyle.id, boxStyle.name])}
-        onChange={(to: string) => put({ [part]: { ...use, style: to } })}
+        styles={project.styles.box}
+        onChange={(to) => put({ [part]: { ...use, style: to } })}
       />
       <BoxLookFields
         look={boxStyle(project, use)}

@@ -11,19 +11,22 @@ import { pickColour } from './pick';
 /** A colour: one of the project's by name, or one written or picked. Opacity is part of it. */
 export function ColourField({
   label,
-  value,
+  value: given,
   onChange,
 }: {
   label: string;
-  value: Colour;
+  /** Undefined where several things differ. */
+  value: Colour | undefined;
   onChange: (value: Colour) => void;
 }) {
+  const value = given ?? '#808080';
   const project = useStudio((studio) => studio.project);
   const [open, setOpen] = useState(false);
   const [word, setWord] = useState('');
   const shown = colourOf(project, value);
   const named = withId(project.styles.colours, value);
   const opacity = shown.length === 9 ? Math.round((parseInt(shown.slice(7), 16) / 255) * 100) : 100;
+  const said = given === undefined ? 'mixed' : (named?.name ?? shown);
   const withOpacity = (colour: Colour, percent: number): Colour =>
     percent >= 100
       ? colour.slice(0, 7)
@@ -41,11 +44,12 @@ export function ColourField({
         trigger={
           <button
             type="button"
-            aria-label={`${label}: ${named?.name ?? shown}`}
+            aria-label={`${label}: ${said}`}
+            title={said}
             className="flex h-7 max-w-32 items-center gap-1 rounded border border-line bg-sheet px-1 hover:bg-chosen-wash"
           >
-            <Swatch colour={shown} />
-            <span className="truncate text-sm">{named?.name ?? shown}</span>
+            {given !== undefined && <Swatch colour={shown} />}
+            <span className={`truncate text-sm ${given === undefined ? 'text-soft' : ''}`}>{said}</span>
           </button>
         }
       >

@@ -34,7 +34,7 @@ export function Effects({ link }: { link: Link }) {
           {effect.after === undefined && (
             <IconButton
               name="Do this later"
-              className="size-6"
+              small
               onClick={() =>
                 put(link.effects.map((item, n) => (n === i ? { ...item, after: '0.5 s' } : item)))
               }
@@ -44,7 +44,7 @@ export function Effects({ link }: { link: Link }) {
           )}
           <IconButton
             name="Take this out of the sentence"
-            className="size-6"
+            small
             onClick={() => put(link.effects.filter((_, n) => n !== i))}
           >
             <Trash2 size={13} />

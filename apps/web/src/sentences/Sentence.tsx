@@ -6,8 +6,9 @@ import { Findings, goOnAt, IconButton, Sheet, Small, Tip } from '../ui';
 import { screenById, targetName, type Link, withId } from '@tavu/core/model';
 import { isConfirm } from '@tavu/core/starter';
 import { sentenceOf, sentenceText } from '@tavu/core/words';
-import { Trash2 } from 'lucide-react';
+import { StickyNote, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Notes, notesWords, openNotes } from '../notes';
 import { choose, edit, useStudio } from '../store';
 import { editorOfTrigger } from '../triggers';
 import { Blank } from './Blank';
@@ -41,6 +42,14 @@ export function Sentence({ link, handle }: { link: Link; handle: ReactNode }) {
         {sentenceOf(project, link).map((piece, i, all) => (
           <SentencePiece key={i} piece={piece} before={all[i - 1]} after={all[i + 1]} link={link} />
         ))}
+        {!chosen && openNotes(link) > 0 && (
+          <StickyNote
+            size={13}
+            role="img"
+            aria-label={notesWords(openNotes(link))}
+            className="ml-1 inline text-chosen"
+          />
+        )}
       </p>
       <Findings of={findingsOfLink(project, link)} />
       {chosen && <Extras link={link} handle={handle} />}
@@ -72,6 +81,7 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
         <span className="mr-auto">
           <Pile link={link} />
         </span>
+        <LinkNotes link={link} />
         {handle}
         <IconButton
           name="Take this sentence out"
@@ -84,6 +94,32 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
         </IconButton>
       </div>
     </div>
+  );
+}
+
+/** Notes on this sentence, behind how many there are. */
+function LinkNotes({ link }: { link: Link }) {
+  const project = useStudio((studio) => studio.project);
+  const open = openNotes(link);
+  return (
+    <Sheet
+      label="Notes on this sentence"
+      trigger={
+        <IconButton
+          name={open === 0 ? 'Write a note on this sentence' : `${notesWords(open)} on this sentence`}
+        >
+          <StickyNote size={15} className={open > 0 ? 'text-chosen' : ''} />
+        </IconButton>
+      }
+    >
+      <div className="p-3">
+        <Notes
+          notes={link.notes}
+          on={sentenceText(project, link)}
+          put={(notes) => edit('change link', { link: link.id, change: { notes } })}
+        />
+      </div>
+    </Sheet>
   );
 }
 

@@ -2,15 +2,16 @@
 
 import { allElements } from '@tavu/core/edit';
 import { readName, type BoxStyle, type Project, type TextStyle } from '@tavu/core/model';
-import { colourOf, textStyle, tooltipLook } from '@tavu/core/style';
+import { textStyle, tooltipLook } from '@tavu/core/style';
 import { TOOLTIP_AFTER } from '@tavu/core/run';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { edit, useStudio } from '../store';
 import { DurationField } from '../motion';
-import { Field, Group, NumberField, Button, IconButton, Sheet, SelectRow } from '../ui';
-import { ColourField, Swatch } from '../fields';
+import { Field, Group, NumberField, Button, IconButton, Sheet } from '../ui';
+import { ColourField } from '../fields';
 import { BoxLookFields } from './BoxLookFields';
+import { StyleChoice, StyleSample } from './StyleChoice';
 import { TextLookFields } from './TextLookFields';
 
 /** The styles and colours that screens share: changed here, they change wherever they are used. */
@@ -122,15 +123,13 @@ export function SharedLooks() {
 /** How tooltips look, wherever they are shown. */
 function Tooltips({ project }: { project: Project }) {
   const { text, box, after } = tooltipLook(project);
-  const styles = (of: readonly { id: string; name: string }[]) =>
-    of.map((item): [string, string] => [item.id, item.name]);
   return (
     <Group title="Tooltips" unfolded={false}>
-      <SelectRow
+      <StyleChoice
         label="Text style"
         value={text.style}
-        options={styles(project.styles.text)}
-        onChange={(style: string) => edit('change tooltips', { text: { ...text, style } })}
+        styles={project.styles.text}
+        onChange={(style) => edit('change tooltips', { text: { ...text, style } })}
       />
       <NumberField
         label="Text size"
@@ -139,11 +138,11 @@ function Tooltips({ project }: { project: Project }) {
         max={2000}
         onChange={(size) => edit('change tooltips', { text: { ...text, size } })}
       />
-      <SelectRow
+      <StyleChoice
         label="Box style"
         value={box.style}
-        options={styles(project.styles.box)}
-        onChange={(style: string) => edit('change tooltips', { box: { style } })}
+        styles={project.styles.box}
+        onChange={(style) => edit('change tooltips', { box: { style } })}
       />
       <DurationField
         label="Delay"
@@ -171,8 +170,6 @@ function Style({
   children: ReactNode;
 }) {
   const [open, setOpen] = useState(false);
-  const project = useStudio((studio) => studio.project);
-  const colour = colourOf(project, 'fill' in style ? style.fill : style.colour);
   return (
     <Sheet
       label={`Style ${style.name}`}
@@ -182,11 +179,13 @@ function Style({
       trigger={
         <button
           type="button"
-          className="flex w-full items-center gap-1.5 rounded px-1 py-0.5 text-left hover:bg-chosen-wash"
+          className="flex w-full items-center gap-2 rounded p-0.5 text-left hover:bg-chosen-wash"
         >
-          <Swatch colour={colour} />
-          <span className="min-w-0 flex-1 truncate">{style.name}</span>
-          <span className="text-sm text-soft">
+          <StyleSample style={style} className="h-7 w-35 shrink-0" />
+          <span className="min-w-0 flex-1 truncate" title={style.name}>
+            {style.name}
+          </span>
+          <span className="shrink-0 text-sm text-soft">
             {used === 0 ? 'unused' : used === 1 ? 'once' : `${used} times`}
           </span>
         </button>

@@ -3,3 +3,4 @@ export { TextLookFields } from './TextLookFields';
 export { GradientFields } from './effects';
 export { Exceptions, Shared, without } from './exceptions';
 export { Pick, Switched } from './parts';
+export { StyleChoice } from './StyleChoice';

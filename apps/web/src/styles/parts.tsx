@@ -28,11 +28,7 @@ export function Setting<Look>({
     <div className={`flex items-end gap-0.5 ${own ? 'border-l-3 border-live pl-1' : ''}`}>
       {children}
       {own && (
-        <IconButton
-          name="Otherwise than its style; back to that"
-          className="size-6"
-          onClick={() => onReset(name)}
-        >
+        <IconButton name="Otherwise than its style; back to that" small onClick={() => onReset(name)}>
           <RotateCcw size={12} />
         </IconButton>
       )}

@@ -8,6 +8,7 @@ import { useEffect, useId, useState } from 'react';
  */
 export function Field<T>({
   label,
+  shown,
   value,
   read,
   onChange,
@@ -19,6 +20,8 @@ export function Field<T>({
   note,
 }: {
   label: string;
+  /** What is written in its place where there is little room: `W` for a width. */
+  shown?: string;
   value: string;
   read: (text: string) => { ok: T } | { error: string };
   onChange: (value: T) => void;
@@ -51,13 +54,14 @@ export function Field<T>({
   return (
     <div className={className}>
       <label htmlFor={id} className={hidden ? 'sr-only' : 'mb-0.5 block text-sm text-soft'}>
-        {label}
+        {shown ?? label}
       </label>
       <input
         id={id}
         value={text}
         maxLength={10_000}
         placeholder={placeholder}
+        aria-label={shown && label}
         aria-invalid={error !== null}
         aria-describedby={error ? `${id}-error` : undefined}
         className={`h-7 w-full rounded border bg-sheet px-1.5 placeholder:text-soft ${error ? 'border-warn' : 'border-line'}`}

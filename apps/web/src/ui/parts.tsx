@@ -48,16 +48,22 @@ export function Small({ className = '', ...rest }: ButtonHTMLAttributes<HTMLButt
 export function IconButton({
   name,
   keys,
+  small = false,
   className = '',
   children,
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { name: string; keys?: string }) {
+}: ButtonHTMLAttributes<HTMLButtonElement> & {
+  name: string;
+  keys?: string;
+  /** Among small fields, or beside others of its kind. */
+  small?: boolean;
+}) {
   return (
     <Tip text={name} keys={keys}>
       <button
         type="button"
         aria-label={name}
-        className={`inline-flex size-7 shrink-0 items-center justify-center rounded-md text-ink hover:bg-chosen-wash disabled:opacity-40 ${className}`}
+        className={`inline-flex ${small ? 'size-6' : 'size-7'} shrink-0 items-center justify-center rounded-md text-ink hover:bg-chosen-wash disabled:opacity-40 ${className}`}
         {...rest}
       >
         {children}

@@ -10,6 +10,7 @@ import {
   list,
   MAX_ITEMS,
   name,
+  notes,
   oneOf,
   scalar,
   share,
@@ -38,6 +39,7 @@ export const common = {
   role: oneOf(...ROLES),
   animations: list(animation),
   editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
+  notes,
 };
 /** Design pixels in from each edge. */
 export const insets = thing({

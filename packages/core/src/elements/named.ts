@@ -39,6 +39,7 @@ export const base: Fields<ElementBase> = {
   tooltip: message(({ key }) => `${key} ${TOOLTIP}`),
   animations: list(animation),
   editing: plain,
+  notes: plain,
 };
 export const spoken = { text: message(), look: textUse };
 export const pressable = { ...base, ...spoken, box: boxUse, sound };

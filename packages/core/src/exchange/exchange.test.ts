@@ -1,6 +1,8 @@
 import { zipSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
-import { anyProject } from '../test/arbitrary';
+import type { Project } from '../model';
+import { play } from '../test/any-runs';
+import { anyInputs, anyProject } from '../test/arbitrary';
 import { lighthouse } from '../test/flows';
 import { dataUrl, saveProject } from '.';
 import { openProject } from './bundle';
@@ -75,6 +77,19 @@ test('a page holds everything, and no text of the project can break out of it', 
   expect(page).toContain("default-src 'none'");
   const data = /id="data">(.*)<\/script>/.exec(page)![1]!;
   expect((JSON.parse(data) as { project: unknown }).project).toEqual(project);
+});
+
+test('what only makers read is left out of a page, and it plays the same without', () => {
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      const page = playablePage(project, new Map(), { player: '', fonts: {}, notices: '' });
+      const data = /id="data">(.*)<\/script>/.exec(page)![1]!;
+      expect(data).not.toMatch(/"(notes|status|editing)":/);
+      const { project: taken } = JSON.parse(data) as { project: Project };
+      expect(play(taken, inputs).state).toEqual(play(project, inputs).state);
+    }),
+    { numRuns: 60 },
+  );
 });
 
 test('what is in a bundle and is not what it says it is is left out, with words; the rest is opened', async () => {

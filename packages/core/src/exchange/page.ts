@@ -5,6 +5,7 @@ import { colourOf } from '../style';
 import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
 import type { Export } from './format';
+import { played } from './played';
 
 /** What the one-file page is put together from, besides the project. */
 export interface PageParts {
@@ -48,10 +49,9 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
   const start = withId(project.screens, project.start);
   const cover = colourOf(project, start?.background.colour ?? '#000000').slice(0, 7);
   // Texts are taken along as what they change, so that a player needs nothing that knows where texts stand.
-  const { texts: _, translated: _how, wordings: _notes, ...played } = project;
   const others = project.languages?.slice(1) ?? [];
   const languages = Object.fromEntries(others.map(({ code }) => [code, changesTo(project, code)]));
-  const data = JSON.stringify({ project: played, languages, pictures, fonts });
+  const data = JSON.stringify({ project: played(project), languages, pictures, fonts });
   return `<!doctype html>
 <html lang="${escapeHtml(project.languages?.[0]?.code ?? 'en')}">
 <head>

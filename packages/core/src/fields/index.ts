@@ -1,3 +1,4 @@
 export * from './atoms';
 export * from './looks';
 export * from './motions';
+export * from './notes';

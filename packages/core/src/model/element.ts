@@ -2,6 +2,7 @@ import type { Blend, BoxUse, PictureFit, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
 import type { Wraps } from './input';
 import type { Animation, TextFrames } from './motion';
+import type { Note } from './note';
 import type { Expression, Id, Length, Scalar } from './types';
 
 /** What is on a screen. */
@@ -33,6 +34,7 @@ export interface ElementBase {
   animations?: Animation[];
   /** How it is treated while editing; a run knows nothing of it. */
   editing?: { hidden?: boolean; locked?: boolean };
+  notes?: Note[];
 }
 
 /** How an element places those it holds. */

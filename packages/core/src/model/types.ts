@@ -4,6 +4,7 @@ import type { FocusRules, Gesture, InputRules } from './input';
 import type { Background, Styles } from './look';
 import type { SoundRules } from './sound';
 import type { Loading, MadeMotion, Motion } from './motion';
+import type { Note, Status } from './note';
 
 /** The project document: what a file holds, in the glossary's words. Everything here is plain JSON. */
 
@@ -280,6 +281,9 @@ export interface Screen {
   covered?: 'counts' | 'waits';
   /** Notice: what it goes with. Absent: with what set it off. */
   scope?: 'screen' | 'area' | 'project';
+  /** How far it is. Absent: a draft. */
+  status?: Status;
+  notes?: Note[];
   /** The row of the map it stands in, and its place among those beside it there. Absent: worked out. */
   row?: number;
   order?: number;
@@ -341,6 +345,7 @@ export interface Link {
   motion?: Motion;
   order?: Order;
   masked?: Masked;
+  notes?: Note[];
 }
 
 export type Trigger =

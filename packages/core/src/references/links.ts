@@ -38,6 +38,7 @@ const parts = record<Link>({
   effects,
   motion,
   order: plain,
+  notes: plain,
 });
 
 export const link: Part<Link> = (one, walk) => {

@@ -154,6 +154,7 @@ const screenFields = record<Screen>({
   motion,
   music: id('asset', { gone: 'left out', but: ['none'] }),
   musicFade: plain,
+  notes: plain,
   loading,
   says: id('conversation', { gone: 'left out' }),
   background,

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { FORMAT, GESTURES, KIND_NAMES, WRAPS } from '../model';
+import { FORMAT, GESTURES, KIND_NAMES, STATUSES, WRAPS } from '../model';
 import {
   MAX_ITEMS,
   MAX_LINKS,
@@ -28,6 +28,7 @@ import {
   loading,
   madeMotion,
   motion,
+  notes,
 } from '../fields';
 import { EFFECT_AUTHORS } from '../effects/author';
 import { TRIGGER_AUTHORS } from '../triggers/author';
@@ -109,6 +110,8 @@ const screen = thing({
   musicFade: duration,
   loading,
   says: id,
+  status: oneOf(...STATUSES),
+  notes,
   background: thing({
     colour: colour.required(),
     gradient,
@@ -139,6 +142,7 @@ const link = thing({
   motion,
   order,
   masked,
+  notes,
 });
 
 /** What stands in the document's own lists, each of one sort. */

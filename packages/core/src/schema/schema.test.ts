@@ -54,10 +54,12 @@ function damaged(project: Project, { path, put }: { path: number[]; put: unknown
 }
 
 test('Joi and the published schema say the same of any document, whole or damaged', () => {
+  let all = 0;
   let bad = 0;
   fc.assert(
     fc.property(anyProject, damage, (project, how) => {
       expect([byJoi(project), validate(project)]).toEqual([true, true]);
+      all += 1;
       const document = damaged(project, how);
       const said = byJoi(document);
       if (!said) bad += 1;
@@ -65,7 +67,8 @@ test('Joi and the published schema say the same of any document, whole or damage
     }),
     { numRuns: 500 },
   );
-  expect(bad).toBeGreaterThan(60);
+  // Of damages enough are wrong that both have had something to refuse.
+  expect(bad).toBeGreaterThan(all / 8);
 });
 
 test('the schema in the docs is the one in force', () => {

@@ -15,6 +15,7 @@ import {
 import type { Input } from '../run';
 import { anyComponents, anyElements, BUTTONS } from './elements';
 import { anyLoading, anyMade, anyMotion as motion, duration, lean } from './motions';
+import { anyNotes } from './notes';
 import { anyStep } from './talks';
 import { projectOf } from './flows';
 
@@ -121,6 +122,8 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
       lasts: maybe(duration),
       motion: maybe(motion),
       loading: maybe(anyLoading),
+      status: maybe(fc.constantFrom('for review', 'done')),
+      notes: maybe(anyNotes),
       background: fc.record({
         colour,
         blur: maybe(fc.constant(12)),
@@ -206,6 +209,7 @@ const linkOf = (n: number): fc.Arbitrary<Link> =>
       motion: maybe(motion),
       order: maybe(order),
       masked: maybe(masked),
+      notes: maybe(anyNotes),
     })
     .map((item) => lean(item) as Link);
 

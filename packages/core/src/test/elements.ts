@@ -10,6 +10,7 @@ import {
 } from '../model';
 import { buttonOf } from './flows';
 import { anyAnimations, anyFrames, lean } from './motions';
+import { anyNotes } from './notes';
 
 /** Random elements of every type, with places, looks, conditions and values that are there, and some that are not. */
 
@@ -138,6 +139,7 @@ const common = {
   shownWhen: maybe(fc.constantFrom('lit', 'oil < 20', 'nobody', 'isUp(S1)')),
   enabledWhen: maybe(fc.constantFrom('!lit', 'asked > 0', 'oil <')),
   editing: maybe(fc.constant({ hidden: true })),
+  notes: maybe(anyNotes),
   animations: maybe(anyAnimations),
   through: maybe(fc.constant(true)),
   tooltip: maybe(fc.constantFrom('Rest here', '{oil} of 100', '{nobody}', '{oil, plural, one {#}}')),

@@ -3,6 +3,7 @@ import { docked } from './docked';
 import { findings } from './findings';
 import type { Finder } from './finds';
 import { lines } from './lines';
+import { notes } from './notes';
 import { places } from './places';
 import { putOn } from './putOn';
 import { elements, screens } from './screens';
@@ -19,6 +20,7 @@ export const FINDERS: Record<string, Finder> = {
   areas,
   values,
   events,
+  notes,
   todo,
   docked,
   newSentences,

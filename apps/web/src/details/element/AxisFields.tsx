@@ -3,9 +3,9 @@
 import { anchorAxis, attachAxis, holdAxisBy, ownOf } from '@tavu/core/layout';
 import type { Span } from '@tavu/core/geometry';
 import type { Placement, Element, Length } from '@tavu/core/model';
-import { Field, Select, readLength, readNumber, stepLength, Fold } from '../../ui';
+import { Field, Select, readLength, readNumber, stepLength } from '../../ui';
 
-/** One axis: what it keeps its distance from, how far, how large, and by which point of its own. */
+/** One axis: what it keeps its distance from, how far, by which point of its own, and between which sizes. */
 export function AxisFields({
   names: [startName, endName, sizeName],
   axis,
@@ -39,19 +39,19 @@ export function AxisFields({
       read={(text) => readLength(text, room)}
       step={stepLength}
       onChange={put}
-      className="min-w-0 flex-1"
     />
   );
-  const limit = (label: string, key: 'min' | 'max') => (
+  const limit = (label: string, shown: string, key: 'min' | 'max') => (
     <Field
       label={label}
+      shown={shown}
+      placeholder="none"
       value={axis[key] === undefined ? '' : String(axis[key])}
       read={(text) => (text.trim() === '' ? { ok: undefined } : readNumber(text, 0, 100_000))}
       onChange={(n: number | undefined) => {
         const { [key]: _, ...rest } = axis;
         onChange((n === undefined ? rest : { ...rest, [key]: n }) as Placement);
       }}
-      className="min-w-0 flex-1"
     />
   );
   return (
@@ -100,15 +100,14 @@ export function AxisFields({
           />
         </div>
       )}
-      <div className="flex gap-1.5">
+      <div className="grid grid-cols-4 gap-1.5">
         {field(axis.at === 'stretch' ? startName : 'Offset', axis.offset, (offset) =>
           onChange({ ...axis, offset }),
         )}
-        {axis.at === 'stretch'
-          ? field(endName, axis.far, (far) => onChange({ ...axis, far }))
-          : field(sizeName, axis.size, (size) => onChange({ ...axis, size }))}
-        {axis.at !== 'stretch' && (
-          <label className="min-w-0 flex-1">
+        {axis.at === 'stretch' ? (
+          field(endName, axis.far, (far) => onChange({ ...axis, far }))
+        ) : (
+          <label className="min-w-0">
             <span className="mb-0.5 block text-sm text-soft">Pivot</span>
             <select
               value={ownOf(axis)}
@@ -128,19 +127,9 @@ export function AxisFields({
             </select>
           </label>
         )}
+        {limit(`Min ${sizeName.toLowerCase()}`, 'Min', 'min')}
+        {limit(`Max ${sizeName.toLowerCase()}`, 'Max', 'max')}
       </div>
-      <Fold
-        title={
-          axis.min === undefined && axis.max === undefined
-            ? 'Min and max size'
-            : `Never ${[axis.min === undefined ? '' : `under ${axis.min}`, axis.max === undefined ? '' : `over ${axis.max}`].filter(Boolean).join(' or ')}`
-        }
-      >
-        <div className="mt-1 flex gap-1.5">
-          {limit('Min', 'min')}
-          {limit('Max', 'max')}
-        </div>
-      </Fold>
     </div>
   );
 }

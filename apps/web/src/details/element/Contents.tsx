@@ -17,21 +17,20 @@ import {
   useStudio,
 } from '../../store';
 import { flag } from '../../canvas';
-import { IconButton } from '../../ui';
+import { Group, IconButton } from '../../ui';
 
 type Drop = { over: Id; where: 'before' | 'inside' | 'after' };
 
 /** What is on a screen and what is inside what, in drawing order. Rows are dragged in, out, over and under. */
 export function Contents({ screen }: { screen: Screen }) {
   return (
-    <section aria-label="Elements">
-      <h3 className="mb-1 font-bold">Elements</h3>
+    <Group title="Elements">
       {screen.elements.length === 0 && (
         <p className="text-soft">Nothing yet. Put something on, or draw it in Live while held.</p>
       )}
       <ContentsList screen={screen} />
       <AddOne screen={screen.id} />
-    </section>
+    </Group>
   );
 }
 

@@ -19,10 +19,11 @@ import { LookPanel } from './LookPanel';
 import { NearSiblings } from './NearSiblings';
 import { PlacePanel } from './PlacePanel';
 import { RoleRow } from './RoleRow';
-import { AlignTools, MakeComponent } from './SeveralElements';
+import { MakeComponent } from './SeveralElements';
 import { settingsOf } from '../../elements';
-import { SettingsPanel } from './SettingsPanel';
+import { Behaviour, SettingsPanel } from './SettingsPanel';
 import { ElementWays } from '../FocusPanel';
+import { Notes } from '../../notes';
 import { Animations } from '../../animation';
 import { WhenPanel } from './WhenPanel';
 
@@ -128,14 +129,24 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
           </ol>
         </section>
       )}
-      <NearSiblings screen={screen} path={path} />
-      <AlignTools screen={screen} />
       <PlacePanel compiled={compiled} path={path} element={element} put={put} />
+      <NearSiblings screen={screen} path={path} />
       <LookPanel element={element} put={put} />
-      <ElementWays screen={screen} path={path} />
       <Animations element={element} put={put} />
       <Group title="Visibility and use">
         <WhenPanel written={written} put={put} />
+        <Behaviour screen={screen} path={path} written={written} put={put} />
+      </Group>
+      <ElementWays screen={screen} path={path} />
+      <Group title="Notes" unfolded={element.notes !== undefined}>
+        <Notes
+          notes={element.notes}
+          on={element.name}
+          put={(notes) =>
+            // A note is on the part itself, wherever it is placed.
+            edit('change element', { screen: screen.id, element: path, change: { notes }, here: false })
+          }
+        />
       </Group>
       {!inside && (
         <div className="flex flex-wrap gap-1">

@@ -4,8 +4,8 @@ import { isUsed } from '@tavu/core/focus';
 import { BLENDS, type Element, type TextLook, type TextUse, withId, lean } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
 import { edit, useStudio } from '../../store';
-import { Pick, TextLookFields, Exceptions, Shared, without } from '../../styles';
-import { Group, NumberField, SelectRow } from '../../ui';
+import { Pick, TextLookFields, Exceptions, Shared, StyleChoice, without } from '../../styles';
+import { Group, NumberField } from '../../ui';
 import type { Put } from '../../fields';
 import { Boxed, settingsOf } from '../../elements';
 
@@ -19,7 +19,7 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
         <Boxed title="Box" part="box" use={element.box} states={isUsed(element)} put={put} />
       )}
       {Parts && <Parts element={element} put={put} />}
-      <Group title="Opacity">
+      <Group title="Opacity" unfolded={element.opacity !== undefined || element.blend !== undefined}>
         <div className="flex items-end gap-1.5">
           <NumberField
             label="Opacity"
@@ -33,7 +33,7 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
           <Pick
             label="Blend mode"
             value={element.blend ?? 'normal'}
-            options={BLENDS.map((blend) => [blend, BLEND_WORDS[blend]] as const)}
+            options={BLENDS.map((blend) => [blend, blend] as const)}
             onChange={(blend) => put({ blend: blend === 'normal' ? undefined : blend })}
           />
         </div>
@@ -41,16 +41,6 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
     </>
   );
 }
-
-const BLEND_WORDS: Record<(typeof BLENDS)[number], string> = {
-  normal: 'normal',
-  multiply: 'multiply',
-  screen: 'screen',
-  overlay: 'overlay',
-  darken: 'darken',
-  lighten: 'lighten',
-  difference: 'difference',
-};
 
 function Typography({ element, put }: { element: Element & { look: TextUse }; put: Put }) {
   const project = useStudio((studio) => studio.project);
@@ -62,11 +52,11 @@ function Typography({ element, put }: { element: Element & { look: TextUse }; pu
   const differs = Object.keys(own).length > 0;
   return (
     <Group title="Typography" extra={<Shared differs={differs} />}>
-      <SelectRow
+      <StyleChoice
         label="Text style"
         value={style}
-        options={project.styles.text.map((textStyle): [string, string] => [textStyle.id, textStyle.name])}
-        onChange={(to: string) => put({ look: { ...look, style: to } })}
+        styles={project.styles.text}
+        onChange={(to) => put({ look: { ...look, style: to } })}
       />
       <TextLookFields
         look={textStyle(project, look)}

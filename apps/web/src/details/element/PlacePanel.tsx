@@ -5,14 +5,16 @@ import type { Axis } from '@tavu/core/geometry';
 import type { CompiledScreen } from '@tavu/core/compile';
 import type { Placement, Element, Id, Project } from '@tavu/core/model';
 import { textStyle } from '@tavu/core/style';
-import { roomOf } from '../../canvas';
+import { placeWritten, reachedOn, roomOf } from '../../canvas';
 import { edit, useStudio } from '../../store';
-import { Group, NumberField, ThingRow } from '../../ui';
+import { Group, ThingRow } from '../../ui';
+import { AlignTools } from './AlignTools';
 import { AxisFields } from './AxisFields';
+import { PlaceNumbers } from './PlaceNumbers';
 import { settingsOf } from '../../elements';
 import type { Put } from '../../fields';
 
-/** Where an element stands, in what, over what, how it is turned, and how it places what it holds. */
+/** Where an element stands, how it is turned, what it is anchored to, and how it places what it holds. */
 export function PlacePanel({
   compiled,
   path,
@@ -39,52 +41,35 @@ export function PlacePanel({
   const fieldsOf = (axis: Axis, names: [string, string, string]) => {
     const room = roomOf(compiled, element, axis);
     const span = spanOf(rect, axis);
-    const place = element.place[axis];
     return (
       <AxisFields
         names={names}
-        // In a component siblings go by their own ids, not by their paths.
-        axis={place.at !== 'stretch' && place.to !== undefined ? { ...place, to: own(place.to) } : place}
+        axis={placeWritten(path, element)[axis]}
         span={{ ...span, start: span.start - room.start }}
         room={room.size}
         siblings={siblings(axis, room.start)}
         onChange={(to) =>
-          put({ place: { ...unpathed(element, own), [axis]: to }, ...lettered(project, element, axis, to) })
+          put({
+            place: { ...placeWritten(path, element), [axis]: to },
+            ...lettered(project, element, axis, to),
+          })
         }
       />
     );
   };
-  const holder = compiled.byId.get(element.parent ?? '');
-  const arranged = holder?.type === 'panel' && holder.arrange !== undefined;
   return (
-    <Group title="Place">
-      {arranged && (
-        <p className="text-sm text-soft">
-          {holder.name} places it, as a {holder.arrange!.by}; here is how large it is.
-        </p>
-      )}
-      {fieldsOf('x', ['Left', 'Right', 'Width'])}
-      {fieldsOf('y', ['Top', 'Bottom', 'Height'])}
-      <div className="flex gap-1.5">
-        <NumberField
-          label="Rotation"
-          unit="°"
-          value={element.turn ?? 0}
-          min={-3600}
-          max={3600}
-          onChange={(turn) => put({ turn: turn === 0 ? undefined : turn })}
-        />
-        <NumberField
-          label="Lift over siblings"
-          value={element.lift ?? 0}
-          min={-1000}
-          max={1000}
-          onChange={(lift) => put({ lift: lift === 0 ? undefined : Math.round(lift) })}
-        />
-      </div>
-      {!path.includes('/') && <Holder compiled={compiled} element={element} />}
-      {Holding && <Holding element={element} put={put} />}
-    </Group>
+    <>
+      <Group title="Place">
+        <PlaceNumbers compiled={compiled} reached={reachedOn(compiled, [path])} />
+        <AlignTools screen={compiled.screen} />
+        {!path.includes('/') && <Holder compiled={compiled} element={element} />}
+        {Holding && <Holding element={element} put={put} />}
+      </Group>
+      <Group title="Anchors" unfolded={false}>
+        {fieldsOf('x', ['Left', 'Right', 'Width'])}
+        {fieldsOf('y', ['Top', 'Bottom', 'Height'])}
+      </Group>
+    </>
   );
 }
 
@@ -101,15 +86,6 @@ function lettered(project: Project, element: Element, axis: Axis, to: Placement)
   return was === next || now !== was
     ? {}
     : { look: { ...element.look, [axis === 'x' ? 'align' : 'stand']: next } };
-}
-
-/** A place whose siblings go by their own ids. */
-function unpathed({ place }: Element, own: (id: Id) => Id): Element['place'] {
-  const one = (placement: Element['place']['x']) =>
-    placement.at !== 'stretch' && placement.to !== undefined
-      ? { ...placement, to: own(placement.to) }
-      : placement;
-  return { x: one(place.x), y: one(place.y) };
 }
 
 /** Its parent: the screen, or another element. It stays where it is on screen. */

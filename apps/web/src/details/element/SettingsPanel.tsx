@@ -12,28 +12,22 @@ import { Check, Small, ThingRow } from '../../ui';
 import { settingsOf, Words } from '../../elements';
 import { makeValue, type Put } from '../../fields';
 
-/** What is particular to a type of element: its words, picture, value, rows, tail. */
-export function SettingsPanel({
-  screen,
-  path,
-  written,
-  put,
-}: {
+interface Of {
   screen: Screen;
   path: Id;
   written: Written;
   put: Put;
-}) {
+}
+
+/** What is particular to a type of element: its words, picture, value, rows, tail. */
+export function SettingsPanel({ screen, path, written, put }: Of) {
   const { element } = written;
   useLanguage();
   const project = useStudio((studio) => studio.project);
   const said = 'text' in element ? element.text : '';
   const troubles = textTroubles(said, scopeWith(project, written.parameters));
   const other = 'text' in element ? translating(screen.id, path, element.text) : null;
-  const tooltip = element.tooltip ?? '';
-  const otherTip = tooltip === '' ? null : translating(screen.id, path, tooltip, TOOLTIP);
-  const assets = useSoundAssets();
-  const { words: label, sounds, solid, Fields } = settingsOf(element);
+  const { words: label, Fields } = settingsOf(element);
   return (
     <>
       {label !== undefined && 'text' in element && (
@@ -48,12 +42,25 @@ export function SettingsPanel({
       {Fields && (
         <Fields screen={screen} path={path} element={element} parameters={written.parameters} put={put} />
       )}
+    </>
+  );
+}
+
+/** What else it does besides leading somewhere: its tooltip, its sound, and whether presses go through it. */
+export function Behaviour({ screen, path, written, put }: Of) {
+  const { element } = written;
+  useLanguage();
+  const project = useStudio((studio) => studio.project);
+  const assets = useSoundAssets();
+  const tooltip = element.tooltip ?? '';
+  const other = tooltip === '' ? null : translating(screen.id, path, tooltip, TOOLTIP);
+  const { sounds, solid } = settingsOf(element);
+  return (
+    <>
       <Words
-        label={`Tooltip${otherTip ? `, ${otherTip.language.name}` : ''}`}
-        text={otherTip?.text ?? tooltip}
-        onChange={
-          otherTip ? otherTip.put : (text) => put({ tooltip: text === '' ? undefined : text }, 'tooltip')
-        }
+        label={`Tooltip${other ? `, ${other.language.name}` : ''}`}
+        text={other?.text ?? tooltip}
+        onChange={other ? other.put : (text) => put({ tooltip: text === '' ? undefined : text }, 'tooltip')}
         ends
       />
       <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters))} said={tooltip} />

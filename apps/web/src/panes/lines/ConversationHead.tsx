@@ -91,7 +91,7 @@ function Total({ conversation }: { conversation: Conversation }) {
         <IconButton
           key={format}
           name={`Save its lines with their times (${title})`}
-          className="size-6"
+          small
           onClick={() => save(format)}
         >
           <Captions size={14} />

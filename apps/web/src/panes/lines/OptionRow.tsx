@@ -71,13 +71,13 @@ export function OptionRow({
       <IconButton
         name="Say something after this choice"
         keys="Alt Enter"
-        className="size-6"
+        small
         onClick={() => addLine(owner, null, choice.speaker, option.id)}
       >
         <Plus size={13} />
       </IconButton>
       {others.length > 0 && (
-        <IconButton name="Take this choice out" className="size-6" onClick={remove}>
+        <IconButton name="Take this choice out" small onClick={remove}>
           <Trash2 size={13} />
         </IconButton>
       )}
@@ -92,14 +92,14 @@ export function LateRow({ owner, wait }: { owner: Owner; wait: Step & { step: 'w
       else
       <IconButton
         name="Say something when it takes too long"
-        className="size-6"
+        small
         onClick={() => addLine(owner, null, null, wait.id)}
       >
         <Plus size={13} />
       </IconButton>
       <IconButton
         name="Nothing else when it takes too long"
-        className="size-6"
+        small
         onClick={() => changeStep(owner, wait.id, { otherwise: undefined } as Partial<Step>)}
       >
         <Trash2 size={13} />

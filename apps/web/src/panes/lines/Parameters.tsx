@@ -84,7 +84,7 @@ export function Parameters({ routine }: { routine: Routine }) {
             )}
             <IconButton
               name={`Take out ${name}`}
-              className="size-6"
+              small
               onClick={() => put(routine.parameters.filter((parameter) => parameter.id !== id))}
             >
               <Trash2 size={13} />

@@ -151,7 +151,7 @@ function Faces({
             />
             <IconButton
               name={`Take out the face ${name}`}
-              className="size-6"
+              small
               onClick={() => put(speaker.faces.filter((_, n) => n !== i))}
             >
               <Trash2 size={13} />

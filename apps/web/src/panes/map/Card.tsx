@@ -3,14 +3,25 @@
 import type { Item } from '@tavu/core/drawing';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
 import { CARD, type MapCard } from '@tavu/core/map';
-import { layerWord, readName, type Id } from '@tavu/core/model';
+import { layerWord, readName, titleCase, type Id } from '@tavu/core/model';
 import { paintStill } from '@tavu/core/paint';
-import { ArrowDownToLine, Clock, CornerUpLeft, Timer, TriangleAlert, Waves } from 'lucide-react';
+import {
+  ArrowDownToLine,
+  Check,
+  Clock,
+  CornerUpLeft,
+  Glasses,
+  StickyNote,
+  Timer,
+  TriangleAlert,
+  Waves,
+} from 'lucide-react';
 import { memo, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useRun } from '../../run';
 import { Picture, Field, goOnAt } from '../../ui';
 import { edit, useStudio } from '../../store';
+import { notesWords } from '../../notes';
 import { captionOf } from './caption';
 import { partable, SMALLEST } from './detail';
 import type { DragFrom } from './dragLink';
@@ -130,7 +141,10 @@ export const Card = memo(function Card({
           <span className="bg-sheet px-1">no screen yet</span>
         </div>
       ) : (
-        <CardPicture id={card.id} />
+        <>
+          <CardPicture id={card.id} />
+          <Progress id={card.id} />
+        </>
       )}
       {far === null && <Caption card={card} up={up} naming={naming} onNamed={() => setNaming(false)} />}
     </div>
@@ -203,6 +217,30 @@ function CardPicture({ id }: { id: string }) {
         height={height}
         className="block h-full w-full"
       />
+    </div>
+  );
+}
+
+/** How far its makers are with it: its status, and whether notes on it are open. */
+function Progress({ id }: { id: Id }) {
+  const { status, notes } = useStudio(useShallow((studio) => captionOf(studio.project, id)));
+  if (status === 'draft' && notes === 0) return null;
+  return (
+    <div className="absolute right-1 bottom-6 flex gap-1 rounded bg-sheet px-1 py-0.5 text-ink">
+      {status !== 'draft' && (
+        <span title={titleCase(status)}>
+          {status === 'done' ? (
+            <Check size={12} role="img" aria-label="done" />
+          ) : (
+            <Glasses size={12} role="img" aria-label="for review" />
+          )}
+        </span>
+      )}
+      {notes > 0 && (
+        <span title={notesWords(notes)}>
+          <StickyNote size={12} role="img" aria-label={notesWords(notes)} />
+        </span>
+      )}
     </div>
   );
 }

@@ -2,7 +2,7 @@
 
 import { findingsOf, findingWords } from '@tavu/core/check';
 import { LAYERS } from '@tavu/core/map';
-import { layerName, withId } from '@tavu/core/model';
+import { layerName, STATUSES, withId, type Status } from '@tavu/core/model';
 import { Funnel } from 'lucide-react';
 import { useMemo } from 'react';
 import { chooseLink, choose, useStudio } from '../../store';
@@ -53,6 +53,14 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
             onChange={(area: string) => put({ area })}
           />
         </Row>
+        <Row label="Status">
+          <Select<Filter['status']>
+            label="Only this status"
+            value={filter.status}
+            options={[['any', 'all'], ...STATUSES.map((status): [Status, string] => [status, status])]}
+            onChange={(status) => put({ status })}
+          />
+        </Row>
         <Row label="Only">
           <Select<Filter['only']>
             label="Only those"
@@ -61,6 +69,7 @@ export function FilterSheet({ filter, onChange }: { filter: Filter; onChange: (f
               ['any', 'all'],
               ['up', 'what is up'],
               ['trouble', 'with findings'],
+              ['notes', 'with open notes'],
             ]}
             onChange={(only) => put({ only })}
           />

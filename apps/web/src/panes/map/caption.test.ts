@@ -4,7 +4,16 @@ import { captionOf } from './caption';
 
 const demo = JSON.parse(readFileSync('examples/saltwick-light/project.json', 'utf8')) as Project;
 const idOf = (name: string): string => demo.screens.find((screen) => screen.name === name)!.id;
-const quiet = { after: null, stays: null, odd: false, back: false, ends: false, troubled: false };
+const quiet = {
+  after: null,
+  stays: null,
+  odd: false,
+  back: false,
+  ends: false,
+  troubled: false,
+  status: 'draft',
+  notes: 0,
+};
 
 test('a card says what its screen does by itself', () => {
   expect(captionOf(demo, idOf('Warning'))).toEqual({ ...quiet, after: '4.5 s' });

@@ -1,8 +1,9 @@
 import { timeOf } from '@tavu/core/triggers';
 import { findingsOfLink, findingsOfScreen } from '@tavu/core/check';
 import { linksOn } from '@tavu/core/component';
-import { screenById, type Id, type Link, type Project, type Screen } from '@tavu/core/model';
+import { screenById, type Id, type Link, type Project, type Screen, type Status } from '@tavu/core/model';
 import { movesOddly } from '@tavu/core/motion';
+import { openNotes } from '../../notes';
 
 /** What a card says of its screen besides its name. */
 export interface Caption {
@@ -14,6 +15,9 @@ export interface Caption {
   back: boolean;
   ends: boolean;
   troubled: boolean;
+  status: Status;
+  /** How many of its notes are open, on it and what it holds and does. */
+  notes: number;
 }
 
 const made = new WeakMap<Project, Map<Id, Caption>>();
@@ -36,11 +40,18 @@ function makeCaption(project: Project, id: Id): Caption {
     odd: movesOddly(project, id),
     back: links.some((link) => link.kind === 'back'),
     ends: links.some((link) => link.kind === 'end'),
+    status: screen?.status ?? 'draft',
+    notes: openNotesOn(screen, links),
     troubled:
       screen !== undefined &&
       (findingsOfScreen(project, screen).length > 0 || links.some((link) => isWrong(project, link))),
   };
 }
+
+const openNotesOn = (screen: Screen | undefined, links: readonly Link[]): number =>
+  [screen ?? {}, ...(screen?.elements ?? []), ...links.filter(({ from }) => from === screen?.id)]
+    .map(openNotes)
+    .reduce((sum, count) => sum + count, 0);
 
 /** How long a message stays, in words. */
 function staysFor({ until, lasts }: Screen): string {

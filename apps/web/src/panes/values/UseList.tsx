@@ -8,12 +8,7 @@ import { nameOfUse, type Use } from './uses';
 
 export function Unfold({ open, name, onClick }: { open: boolean; name: string; onClick: () => void }) {
   return (
-    <IconButton
-      name={`${open ? 'Fold' : 'Unfold'} ${name}`}
-      aria-expanded={open}
-      className="size-6"
-      onClick={onClick}
-    >
+    <IconButton name={`${open ? 'Fold' : 'Unfold'} ${name}`} aria-expanded={open} small onClick={onClick}>
       {open ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
     </IconButton>
   );
