@@ -30,6 +30,24 @@ export async function loadOwnFonts(assets: readonly Asset[], address: (asset: Id
   );
 }
 
+/** What other windows have been given already. */
+const given = new WeakMap<object, Set<string>>();
+
+/** Loads all that is loaded here into another window of the same page, whose letters are its own. */
+export async function loadFontsIn(other: Window & typeof globalThis): Promise<void> {
+  const known = given.get(other) ?? new Set();
+  given.set(other, known);
+  await Promise.allSettled(
+    [...loaded].map(async ([name, { address }]) => {
+      if (known.has(`${name} ${address}`)) return;
+      known.add(`${name} ${address}`);
+      const face = new other.FontFace(familyOf(name), `url(${address})`);
+      await face.load();
+      other.document.fonts.add(face);
+    }),
+  );
+}
+
 async function load(name: FaceName, address: string): Promise<void> {
   const before = loaded.get(name);
   if (before?.address === address) return;

@@ -2,7 +2,7 @@ import { padCode, padOf } from '@tavu/core/keys';
 import { DIRECTIONS } from '@tavu/core/model';
 import { ENDS_TYPING, bindingsNow, tabLeaves, takerNow, type Input } from '@tavu/core/run';
 import { PadReader, USUAL_STICK, type Stick } from './pad';
-import type { Player } from './player';
+import type { Stage } from './stage';
 import { paceOf, Repeats } from './repeats';
 import type { Typing } from './typing';
 
@@ -17,15 +17,15 @@ export interface HandsOptions {
 
 /** The keyboard and the first pad: what of them is the game's, and directions that repeat while they are held. */
 export class Hands {
-  readonly #player: Player;
+  readonly #stage: Stage;
   readonly #typing: Typing;
   readonly #options: HandsOptions;
   readonly #pad = new PadReader();
   readonly #down = new Set<string>();
   readonly #repeats = new Repeats();
 
-  constructor(player: Player, typing: Typing, options: HandsOptions) {
-    this.#player = player;
+  constructor(stage: Stage, typing: Typing, options: HandsOptions) {
+    this.#stage = stage;
     this.#typing = typing;
     this.#options = options;
   }
@@ -39,12 +39,15 @@ export class Hands {
   /** What has happened on the pad, and directions that are due again; `now` in milliseconds. */
   follow(now: number): void {
     if (this.haveKeys()) this.#readPad(now);
-    for (const code of this.#repeats.due(now, paceOf(this.#player.flow.project))) this.#repeat(code);
+    for (const code of this.#repeats.due(now, paceOf(this.#stage.flow.project))) this.#repeat(code);
   }
 
-  /** The pad plays only while the host would get the keyboard. */
+  /** The pad plays only while the host would get the keyboard; of two windows, only in the one that has it. */
   haveKeys(): boolean {
-    return this.#options.keys === window || document.activeElement === this.#player.host;
+    const { host } = this.#stage;
+    const { activeElement } = host.ownerDocument;
+    if (this.#options.keys !== host) return this.#options.keys === window || host.ownerDocument.hasFocus();
+    return activeElement === host && host.ownerDocument.hasFocus();
   }
 
   /** Everything that is down, as it comes up when the keyboard goes elsewhere. */
@@ -59,7 +62,7 @@ export class Hands {
   }
 
   #readPad(now: number): void {
-    const { project } = this.#player.flow;
+    const { project } = this.#stage.flow;
     const stick: Stick = {
       pushed: project.input?.stick ?? USUAL_STICK.pushed,
       rest: project.input?.rest ?? USUAL_STICK.rest,
@@ -68,14 +71,14 @@ export class Hands {
       const code = padCode(item.button);
       if (item.phase === 'up') this.#repeats.up(code);
       else if (this.#isDirection(code)) this.#repeats.down(code, now, paceOf(project));
-      this.#player.give(item);
+      this.#stage.give(item);
     }
   }
 
   /** Directions repeat at the project's own pace, not at the system's. */
   #repeat(code: string): void {
     const pad = padOf(code);
-    this.#player.give(
+    this.#stage.give(
       pad === null
         ? { type: 'key', code, phase: 'down', repeat: true }
         : { type: 'pad', button: pad, phase: 'down', repeat: true },
@@ -83,13 +86,13 @@ export class Hands {
   }
 
   #isDirection(code: string): boolean {
-    const actions = bindingsNow(this.#player.flow, this.#player.state).get(code) ?? [];
+    const actions = bindingsNow(this.#stage.flow, this.#stage.state).get(code) ?? [];
     return actions.some((action) => (DIRECTIONS as readonly string[]).includes(action));
   }
 
   #key(event: KeyboardEvent, phase: 'down' | 'up'): void {
-    const player = this.#player;
-    if (player.held || event.isComposing || this.#options.spares?.(event)) return;
+    const stage = this.#stage;
+    if (stage.held || event.isComposing || this.#options.spares?.(event)) return;
     // Words that are typed are the field's; only what ends the typing is the game's.
     if (this.#typing.active && !ENDS_TYPING.has(event.code)) return;
     if (phase === 'down' ? !this.#isForGame(event) : !this.#down.has(event.code)) return;
@@ -99,12 +102,12 @@ export class Hands {
     if (phase === 'down') {
       this.#down.add(event.code);
       if (this.#isDirection(event.code))
-        this.#repeats.down(event.code, performance.now(), paceOf(player.flow.project));
+        this.#repeats.down(event.code, performance.now(), paceOf(stage.flow.project));
     } else {
       this.#repeats.up(event.code);
       this.#down.delete(event.code);
     }
-    player.give({ type: 'key', code: event.code, phase, ...(event.shiftKey ? { shift: true } : {}) });
+    stage.give({ type: 'key', code: event.code, phase, ...(event.shiftKey ? { shift: true } : {}) });
   }
 
   /**
@@ -113,7 +116,7 @@ export class Hands {
    */
   #isForGame(event: KeyboardEvent): boolean {
     const { code } = event;
-    const { flow, state } = this.#player;
+    const { flow, state } = this.#stage;
     const bound = bindingsNow(flow, state);
     const has = (...codes: string[]): boolean => codes.some((other) => bound.has(other));
     const chooses = state.inputCapture !== null && takerNow(flow, { ...state })?.asksFor === 'a key';

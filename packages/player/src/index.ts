@@ -1,7 +1,8 @@
 export { Player, type PlayerOptions } from './player';
+export { SecondStage } from './second';
 export { ownPlaying, type Playing, type PlayingStore } from './playing';
 export { playPage, type PageData } from './page';
-export { familyOf, loadFonts, loadOwnFonts } from './fonts';
+export { familyOf, loadFonts, loadFontsIn, loadOwnFonts } from './fonts';
 export { Clock, LONGEST_FRAME } from './clock';
 export { PadReader, type PadReading } from './pad';
 export { patchChildren } from './dom';

@@ -1,6 +1,6 @@
 import { type Flow } from '@tavu/core/compile';
 import type { Id } from '@tavu/core/model';
-import { paintRun, toSvg, type Sources } from '@tavu/core/paint';
+import type { Sources } from '@tavu/core/paint';
 import {
   begin,
   beginAt,
@@ -18,13 +18,14 @@ import {
 } from '@tavu/core/run';
 import { Clock } from './clock';
 import { deviceOf } from './device';
-import { patchChildren, svgElement } from './dom';
 import { Hands } from './hands';
 import { Keeping } from './keeping';
 import { Mirror } from './mirror';
 import { ownPlaying, type PlayingStore } from './playing';
+import { Picture } from './picture';
 import { listenToPointer } from './pointer';
 import { Sounds } from './sounds';
+import type { Stage } from './stage';
 import { Typing } from './typing';
 
 export interface PlayerOptions {
@@ -57,16 +58,24 @@ export interface PlayerOptions {
   veils?: boolean;
 }
 
+/** Another place that shows a player's run. */
+export interface SecondPlace {
+  /** Whether anybody can see it. */
+  readonly seen: boolean;
+  /** Brings it up to date; `now` in milliseconds. */
+  follow(now: number): void;
+}
+
 /**
  * Runs a flow in a page: paints it into a shadow root, passes real time on, and gives it keyboard, pointer, touch and
  * the first pad. It plays from the start; `hold` stops it where it is.
  */
-export class Player {
+export class Player implements Stage {
   readonly host: HTMLElement;
   flow: Flow;
   state: RunState;
   readonly #options: PlayerOptions;
-  readonly #svg: SVGSVGElement;
+  readonly #picture: Picture;
   readonly #clock = new Clock();
   readonly #playing: PlayingStore;
   readonly #hands: Hands;
@@ -76,8 +85,9 @@ export class Player {
   readonly #keeping: Keeping;
   readonly #stop = new AbortController();
   #broken = false;
-  #painted: { state: RunState; flow: Flow; sources: Sources; veiled: boolean } | null = null;
   #sources: Sources;
+  /** Where else the run is shown, which follows every frame. */
+  second: SecondPlace | null = null;
   #frame = 0;
   #last: Input | null = null;
 
@@ -89,22 +99,15 @@ export class Player {
     this.#keeping = new Keeping(() => this.flow, options.onKept ?? (() => undefined));
     this.#playing = options.playing ?? ownPlaying();
     this.#sounds = new Sounds((asset) => this.#sources.asset(asset), this.#playing);
-    const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
-    root.replaceChildren();
-    const style = document.createElement('style');
-    style.textContent =
-      ':host{all:initial;display:block;outline:none;touch-action:none;user-select:none}svg{display:block;width:100%;height:100%}';
-    this.#svg = svgElement();
-    // The mirror is for screen readers.
-    this.#svg.setAttribute('aria-hidden', 'true');
-    root.append(style, this.#svg);
+    this.#picture = new Picture(host);
+    const { root } = this.#picture;
     this.#typing = new Typing(this, root);
     this.#hands = new Hands(this, this.#typing, {
       keys: options.keys ?? host,
       spares: options.spares,
       tabLeaves: options.tabLeaves,
     });
-    this.#mirror = new Mirror(root, (serial, element) => this.#pressed({ serial, element }));
+    this.#mirror = new Mirror(root, (serial, element) => this.press({ serial, element }));
     const begun = begin(this.flow, options.kept);
     this.state = begun.state;
     this.#listen();
@@ -222,14 +225,7 @@ export class Player {
 
   /** The design pixel under a point of the page. */
   pointAt(clientX: number, clientY: number): { x: number; y: number } {
-    const box = this.#svg.getBoundingClientRect();
-    const { width, height } = this.flow.frame;
-    const [across, down] = [box.width / width, box.height / height];
-    const scale = (covers(this.flow) ? Math.max(across, down) : Math.min(across, down)) || 1;
-    return {
-      x: (clientX - box.left - (box.width - width * scale) / 2) / scale,
-      y: (clientY - box.top - (box.height - height * scale) / 2) / scale,
-    };
+    return this.#picture.pointAt(this.flow, clientX, clientY);
   }
 
   paint(): void {
@@ -237,20 +233,17 @@ export class Player {
   }
 
   #paintNow(): void {
-    const { state, flow } = this;
-    const sources = this.#sources;
-    const last = this.#painted;
     const veiled = this.held && this.#options.veils === true;
-    const same = last?.state === state && last.flow === flow && last.sources === sources;
-    if (same && last.veiled === veiled) return;
-    if (last?.flow !== flow) {
-      const { width, height } = flow.frame;
-      this.#svg.setAttribute('viewBox', `0 0 ${width} ${height}`);
-      this.#svg.setAttribute('preserveAspectRatio', covers(flow) ? 'xMidYMid slice' : 'xMidYMid meet');
-    }
-    patchChildren(this.#svg, toSvg(paintRun(flow, state, veiled), sources));
-    this.#painted = { state, flow, sources, veiled };
-    if (!last) this.#options.onShown?.();
+    if (this.#picture.paint(this.flow, this.state, this.#sources, veiled)) this.#options.onShown?.();
+  }
+
+  get sources(): Sources {
+    return this.#sources;
+  }
+
+  /** One frame, for a page that is given none because nobody sees it, while another window shows its run. */
+  frame(): void {
+    this.#safely(() => this.#follow(performance.now()));
   }
 
   destroy(): void {
@@ -291,16 +284,18 @@ export class Player {
     this.paint();
     this.#typing.follow();
     this.#mirror.show(this.flow, this.state, now);
+    this.second?.follow(now);
   }
 
   #pass(now: number, speed = this.#playing.getState().speed): void {
     const pass = this.#clock.take(now, speed);
-    if (pass > 0 && !this.held && !document.hidden)
+    const seen = !document.hidden || this.second?.seen === true;
+    if (pass > 0 && !this.held && seen)
       this.#safely(() => this.#tell(step(this.flow, this.state, { type: 'time', pass }), true));
   }
 
   /** A press from where no pointer is, as a screen reader gives it. */
-  #pressed(spot: Spot): void {
+  press(spot: Spot): void {
     if (this.held) return;
     for (const phase of ['down', 'up'] as const)
       this.give({ type: 'pointer', device: 'pointer', phase, spot });
@@ -317,7 +312,6 @@ export class Player {
     this.#options.onStep?.(outcomes, state);
   }
 
-  /** Whether a pointer press only gives the host the focus. */
   get takesHand(): boolean {
     return this.#options.takesHandFirst === true && !this.#hands.haveKeys();
   }
@@ -339,5 +333,3 @@ export class Player {
     signal.addEventListener('abort', follow);
   }
 }
-
-const covers = (flow: Flow): boolean => flow.project.design.fits === 'cover';

@@ -1,7 +1,7 @@
 import { dragTest, hitTest, scrollTest, tooltipTest } from '@tavu/core/paint';
 import { isSameSpot } from '@tavu/core/run';
 import type { Gesture } from '@tavu/core/model';
-import type { Player } from './player';
+import type { Stage } from './stage';
 
 /** How far a finger moves, in CSS pixels, until it scrolls, and until it has swiped. */
 const SLIP = 12;
@@ -19,29 +19,29 @@ interface Finger {
   moved: boolean;
 }
 
-/** Gives a player what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
-export function listenToPointer(player: Player, signal: AbortSignal): void {
-  const { host } = player;
+/** Gives a run what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
+export function listenToPointer(stage: Stage, signal: AbortSignal): void {
+  const { host } = stage;
   let finger: Finger | null = null;
   const on = <K extends keyof HTMLElementEventMap>(
     name: K,
     heard: (event: HTMLElementEventMap[K]) => void,
   ): void => host.addEventListener(name, heard, { signal, passive: false });
   const gesture = (name: Gesture): boolean => {
-    if (!player.flow.bindings.has(name)) return false;
-    player.give({ type: 'gesture', gesture: name });
+    if (!stage.flow.bindings.has(name)) return false;
+    stage.give({ type: 'gesture', gesture: name });
     return true;
   };
   const isTouch = (event: PointerEvent): boolean => event.pointerType === 'touch';
   const deviceOf = (event: PointerEvent) => (isTouch(event) ? 'touch' : 'pointer');
 
   on('pointerdown', (event) => {
-    if (player.held) return;
+    if (stage.held) return;
     // The press that gives the game the keyboard is no press in the game.
-    if (player.takesHand) return;
+    if (stage.takesHand) return;
     if (isTouch(event) && finger) {
       // A second finger: what the first was about to press is let go of.
-      player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+      stage.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
       finger.moved = true;
       gesture('two fingers');
       return;
@@ -50,8 +50,8 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
     if (event.button > 0) return;
     // A release outside the frame counts too.
     host.setPointerCapture(event.pointerId);
-    player.passNow();
-    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    stage.passNow();
+    const { x, y } = stage.pointAt(event.clientX, event.clientY);
     if (isTouch(event))
       finger = {
         id: event.pointerId,
@@ -61,31 +61,31 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
         scrolls: null,
         moved: false,
       };
-    player.give({
+    stage.give({
       type: 'pointer',
       device: deviceOf(event),
       phase: 'down',
-      spot: hitTest(player.flow, player.state, x, y),
+      spot: hitTest(stage.flow, stage.state, x, y),
     });
   });
 
   on('pointermove', (event) => {
-    if (player.held) return;
-    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    if (stage.held) return;
+    const { x, y } = stage.pointAt(event.clientX, event.clientY);
     if (isTouch(event) && finger?.id === event.pointerId && slips(event, finger, x, y)) return;
-    const drag = dragTest(player.flow, player.state, x, y);
+    const drag = dragTest(stage.flow, stage.state, x, y);
     if (drag) {
-      player.give({ type: 'pointer', device: deviceOf(event), phase: 'move', spot: drag });
+      stage.give({ type: 'pointer', device: deviceOf(event), phase: 'move', spot: drag });
       return;
     }
     if (isTouch(event)) return;
-    player.passNow();
-    const spot = hitTest(player.flow, player.state, x, y);
-    const over = tooltipTest(player.flow, player.state, x, y);
-    const { hover, over: was } = player.state;
+    stage.passNow();
+    const spot = hitTest(stage.flow, stage.state, x, y);
+    const over = tooltipTest(stage.flow, stage.state, x, y);
+    const { hover, over: was } = stage.state;
     const same = (spot?.element ?? null) === (hover?.element ?? null);
     if (!same || (hover && hover.serial !== spot?.serial) || !isSameSpot(over, was))
-      player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot, over });
+      stage.give({ type: 'pointer', device: 'pointer', phase: 'move', spot, over });
   });
 
   /** Once a finger has moved along what can be scrolled, it scrolls, and what it was on is not pressed. */
@@ -93,17 +93,17 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
     const [dx, dy] = [event.clientX - now.x, event.clientY - now.y];
     if (!now.moved && Math.hypot(dx, dy) > SLIP) {
       now.moved = true;
-      const along = player.state.pressed?.share !== undefined && Math.abs(dx) > Math.abs(dy);
-      const start = player.pointAt(now.x, now.y);
-      const found = along ? null : scrollTest(player.flow, player.state, start.x, start.y);
+      const along = stage.state.pressed?.share !== undefined && Math.abs(dx) > Math.abs(dy);
+      const start = stage.pointAt(now.x, now.y);
+      const found = along ? null : scrollTest(stage.flow, stage.state, start.x, start.y);
       if (found) {
-        player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+        stage.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
         now.scrolls = { ...found, lastX: start.x, lastY: start.y };
       }
     }
     if (!now.scrolls) return false;
     const { serial, area, lastX, lastY } = now.scrolls;
-    player.give({ type: 'scroll', device: 'touch', serial, area, x: lastX - x, y: lastY - y });
+    stage.give({ type: 'scroll', device: 'touch', serial, area, x: lastX - x, y: lastY - y });
     now.scrolls = { serial, area, lastX: x, lastY: y };
     return true;
   }
@@ -111,10 +111,10 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
   const up = (event: PointerEvent): void => {
     const own = finger?.id === event.pointerId ? finger : null;
     if (own) finger = null;
-    if (player.held || (isTouch(event) && !own) || own?.scrolls) return;
+    if (stage.held || (isTouch(event) && !own) || own?.scrolls) return;
     const [dx, dy] = own ? [event.clientX - own.x, event.clientY - own.y] : [0, 0];
     const swept = own && Math.hypot(dx, dy) > SWIPE && event.timeStamp - own.at < QUICK;
-    const dragging = player.state.pressed?.share !== undefined;
+    const dragging = stage.state.pressed?.share !== undefined;
     const way: Gesture =
       Math.abs(dx) > Math.abs(dy)
         ? dx > 0
@@ -123,38 +123,38 @@ export function listenToPointer(player: Player, signal: AbortSignal): void {
         : dy > 0
           ? 'swipe down'
           : 'swipe up';
-    if (swept && !dragging && player.flow.bindings.has(way)) {
-      player.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+    if (swept && !dragging && stage.flow.bindings.has(way)) {
+      stage.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
       gesture(way);
       return;
     }
-    player.passNow();
-    const { x, y } = player.pointAt(event.clientX, event.clientY);
+    stage.passNow();
+    const { x, y } = stage.pointAt(event.clientX, event.clientY);
     const spot =
       event.type === 'pointercancel'
         ? null
-        : (dragTest(player.flow, player.state, x, y) ?? hitTest(player.flow, player.state, x, y));
-    player.give({ type: 'pointer', device: deviceOf(event), phase: 'up', spot });
+        : (dragTest(stage.flow, stage.state, x, y) ?? hitTest(stage.flow, stage.state, x, y));
+    stage.give({ type: 'pointer', device: deviceOf(event), phase: 'up', spot });
   };
   on('pointerleave', (event) => {
-    if (player.held || isTouch(event) || !(player.state.hover || player.state.over)) return;
-    player.give({ type: 'pointer', device: 'pointer', phase: 'move', spot: null });
+    if (stage.held || isTouch(event) || !(stage.state.hover || stage.state.over)) return;
+    stage.give({ type: 'pointer', device: 'pointer', phase: 'move', spot: null });
   });
   on('pointerup', up);
   on('pointercancel', up);
 
   on('contextmenu', (event) => {
-    if (!player.held && gesture('right button')) event.preventDefault();
+    if (!stage.held && gesture('right button')) event.preventDefault();
   });
 
   on('wheel', (event) => {
-    if (player.held) return;
-    const { x, y } = player.pointAt(event.clientX, event.clientY);
-    const found = scrollTest(player.flow, player.state, x, y);
+    if (stage.held) return;
+    const { x, y } = stage.pointAt(event.clientX, event.clientY);
+    const found = scrollTest(stage.flow, stage.state, x, y);
     if (found) {
       event.preventDefault();
-      const scale = player.flow.frame.width / host.getBoundingClientRect().width;
-      player.give({
+      const scale = stage.flow.frame.width / host.getBoundingClientRect().width;
+      stage.give({
         type: 'scroll',
         device: 'pointer',
         ...found,

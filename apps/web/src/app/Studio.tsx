@@ -4,6 +4,7 @@ import { loadFonts, loadOwnFonts } from '@tavu/player';
 import { useEffect, useState } from 'react';
 import { openFirst } from '../projects';
 import { fontAddresses, BusyNote } from '../persistence';
+import { loadSecondFonts } from '../run';
 import { Rescue } from './Rescue';
 import { Window } from './Window';
 import { useSteps, useKeeping, useStudio } from '../store';
@@ -22,7 +23,7 @@ export function Studio() {
   const assets = useStudio((studio) => studio.project.assets);
   const sources = useStudio((studio) => studio.sources);
   useEffect(() => {
-    void loadOwnFonts(assets, sources.asset);
+    void loadOwnFonts(assets, sources.asset).then(loadSecondFonts);
   }, [assets, sources]);
   if (opened) return <Window />;
   if (fault !== null) return <Rescue message={fault} again={() => location.reload()} />;

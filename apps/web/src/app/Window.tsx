@@ -1,12 +1,13 @@
 'use client';
 
-import { Expand, PanelRightClose, PanelRightOpen } from 'lucide-react';
+import { Expand, PanelRightClose, PanelRightOpen, PictureInPicture2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 
 import { useEffect } from 'react';
 import { LivePane, StillPane } from '../live';
 
 import { ReadingColumn } from '../details';
+import { useSecond } from '../run';
 import { useStudio, readUnit } from '../store';
 import { useAhead, IconButton, Tips, Word } from '../ui';
 import { arrange, showClean, useArrangement, type DialogName, type Rest } from './arrangement';
@@ -75,9 +76,12 @@ export function Window() {
             <Boundary name="Live">{plays ? <LivePane clean={clean} /> : <StillPane />}</Boundary>
             <span className={clean ? 'hidden' : 'absolute top-0.75 right-1 flex'}>
               {plays && (
-                <IconButton name="The game alone" keys="F9" onClick={COMMANDS.clean!.run}>
-                  <Expand size={15} />
-                </IconButton>
+                <>
+                  <SecondWindow />
+                  <IconButton name="The game alone" keys="F9" onClick={COMMANDS.clean!.run}>
+                    <Expand size={15} />
+                  </IconButton>
+                </>
               )}
               <IconButton
                 name={reading ? 'Fold the reading column' : 'Show the reading column'}
@@ -103,6 +107,21 @@ export function Window() {
       {dialog === 'find' && <Find open onOpen={show('find')} />}
       {dialog === 'help' && <Help open onOpen={show('help')} />}
     </Tips>
+  );
+}
+
+function SecondWindow() {
+  const open = useSecond((second) => second.open);
+  return (
+    <IconButton
+      name={open ? 'Close the second window' : 'The game in a second window'}
+      keys="Ctrl F9"
+      aria-pressed={open}
+      className={open ? 'bg-chosen-wash text-chosen' : ''}
+      onClick={COMMANDS.second!.run}
+    >
+      <PictureInPicture2 size={15} />
+    </IconButton>
   );
 }
 

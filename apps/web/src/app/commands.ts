@@ -1,6 +1,17 @@
 import type { Layer } from '@tavu/core/model';
 import { editingLayer, goOnAt } from '../ui';
-import { livePlayer, restart, setMaking, startAt, stepOn, toggleHold, useRun } from '../run';
+import {
+  closeSecond,
+  livePlayer,
+  openSecond,
+  restart,
+  setMaking,
+  startAt,
+  stepOn,
+  toggleHold,
+  useRun,
+  useSecond,
+} from '../run';
 import { openLarge } from '../projects';
 import {
   choose,
@@ -200,6 +211,14 @@ export const COMMANDS: Record<string, Command> = {
     keys: [{ key: 'f9', shift: true }],
     run: () => alone(true),
     goOn: game,
+  },
+  second: {
+    label: () => (useSecond.getState().open ? 'Close the second window' : 'The game in a second window'),
+    hint: 'Ctrl F9',
+    words: 'monitor display phone popup detach preview',
+    keys: [{ key: 'f9', control: true }],
+    help: 'The game in a second window as well, and away again',
+    run: () => (useSecond.getState().open ? closeSecond() : openSecond()),
   },
   turn: { keys: [control('\\')], help: 'Map wide, even, Live wide', run: turnDivider },
   'next pane': {

@@ -69,7 +69,7 @@ export function LivePane({ clean }: { clean: boolean }) {
       className="@container flex min-h-0 min-w-0 flex-col overflow-y-auto bg-sheet"
     >
       {!clean && (
-        <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line bg-sheet pr-18 pl-3.5">
+        <header className="flex h-8.5 shrink-0 items-center gap-3 border-b border-line bg-sheet pr-25 pl-3.5">
           <h2 className="font-bold">Live</h2>
           <UpNow />
           <span className="grow" />

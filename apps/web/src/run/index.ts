@@ -21,6 +21,7 @@ export {
 export type { Entry } from './log';
 export { goBackTo, turnBackTo } from './past';
 export { hold, liveFlow, livePlayer } from './player';
+export { closeSecond, loadSecondFonts, openSecond, useSecond } from './second';
 export { flowAt, frameAt, showSize, sizesOf, useSizes } from './sizes';
 export { startRun } from './start';
 export { runLog, SPEEDS, useRun, type Asked, type Span } from './state';

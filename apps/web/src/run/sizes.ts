@@ -37,6 +37,7 @@ export const frameAt = (project: Pick<Project, 'design'>, size: Size | null): Fr
   project.design.fits === 'adapt' && size ? { width: size.width, height: size.height } : frameOf(project);
 
 const made = new Map<string, Flow>();
+const MOST_MADE = 24;
 
 /**
  * The flow laid out for a size and said in a language; remade only where the project has changed since it was last
@@ -57,6 +58,8 @@ export function flowAt(
   if (known?.project === project && known.reduced === flow.reduced) return known;
   const same = known?.project.id === project.id ? known : undefined;
   const next = compile(project, same, { frame, asked: flow.reduced, language });
+  // A window that is dragged larger goes through many sizes.
+  if (made.size >= MOST_MADE) made.delete(made.keys().next().value!);
   made.set(key, next);
   return next;
 }

@@ -6,6 +6,7 @@ import { showHeld } from './control';
 import { hear } from './hear';
 import { forget } from './past';
 import { liveFlow, setPlayer } from './player';
+import { showInSecond } from './second';
 import { useSizes } from './sizes';
 import { useRun } from './state';
 
@@ -37,6 +38,7 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     },
   });
   setPlayer(made);
+  showInSecond(made);
   // Kept from an earlier run, another language than that of the window may be spoken.
   if (made.flow !== liveFlow()) made.load(liveFlow());
   const stop = useStudio.subscribe((now, before) => {
