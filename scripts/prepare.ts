@@ -1,26 +1,16 @@
 /** Makes what the app serves as it is: the player as one script, the built-in fonts, their notices, and the demo. */
-import { build } from 'esbuild';
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { problemWords } from '../packages/core/src/refusal';
 import { readProject } from '../packages/core/src/schema';
+import { buildPlayer } from './player';
 import { noticesOf, packageOf, runtimePackages } from './notices';
 
 const at = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
 const out = at('apps/web/public/built/');
 mkdirSync(`${out}fonts`, { recursive: true });
 
-const { metafile } = await build({
-  entryPoints: [at('packages/player/src/page.ts')],
-  outfile: `${out}player.js`,
-  bundle: true,
-  minify: true,
-  format: 'iife',
-  globalName: 'TavuPlayer',
-  target: 'es2022',
-  charset: 'utf8',
-  metafile: true,
-});
+const { metafile } = await buildPlayer(`${out}player.js`);
 
 const FONTS = {
   plain: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2',

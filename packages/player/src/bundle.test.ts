@@ -1,20 +1,13 @@
 import * as effect from '../../core/src/effects/notice';
 import * as trigger from '../../core/src/triggers/press';
-import { build } from 'esbuild';
+import { buildPlayer } from '../../../scripts/player';
 
-/** What only an editor needs: words, defaults and checks of files, edits, and the walk over references. */
+/** What only an editor needs: words, defaults and checks of files, edits, the walk over references, and what reads messages. */
 const OF_THE_EDITOR =
-  /\/(author|fields)\.ts$|core\/src\/(check|edit|exchange|fields|limits|map|phrasing|references|schema|starter|walk|words)\/|node_modules\/(immer|joi|papaparse|saxes)\//;
+  /\/(author|fields)\.ts$|core\/src\/(check|edit|exchange|fields|limits|map|phrasing|references|schema|starter|walk|words)\/|node_modules\/(immer|joi|papaparse|saxes)\/|icu-messageformat-parser\/index\.js$/;
 
 test('a page that plays carries nothing that only an editor needs', async () => {
-  const { metafile, outputFiles } = await build({
-    entryPoints: ['packages/player/src/page.ts'],
-    bundle: true,
-    write: false,
-    metafile: true,
-    format: 'iife',
-    outfile: 'player.js',
-  });
+  const { metafile, outputFiles } = await buildPlayer('player.js', false);
   const carried = Object.entries(metafile.outputs['player.js']!.inputs).flatMap(
     ([path, { bytesInOutput }]) => (bytesInOutput > 0 ? [path] : []),
   );
@@ -22,7 +15,7 @@ test('a page that plays carries nothing that only an editor needs', async () => 
   expect(carried).toContain('packages/core/src/elements/slider/play.ts');
   expect(carried.filter((path) => OF_THE_EDITOR.test(path))).toEqual([]);
   // What a type of trigger or effect is to an editor stands in one file with how it plays.
-  const { text } = outputFiles[0]!;
+  const { text } = outputFiles![0]!;
   expect(text).toContain('takeBackChanges');
   for (const { author } of [effect, trigger])
     for (const words of Object.values(author.gone!)) expect(text).not.toContain(words);

@@ -8,6 +8,7 @@ import {
   type Id,
   type Project,
 } from '@tavu/core/model';
+import { knowMessages, type ReadMessages } from '@tavu/core/message';
 import { pickResolution } from '@tavu/core/paint';
 import { preferredLanguage } from '@tavu/core/language';
 import { readKept } from '@tavu/core/run';
@@ -19,6 +20,8 @@ export interface PageData {
   project: Project;
   /** What is otherwise in the languages besides the first, by code. */
   languages: Record<string, Replacement[]>;
+  /** What the messages among its texts are made of. */
+  messages: ReadMessages;
   pictures: Record<Id, string>;
   fonts: Record<string, string>;
 }
@@ -30,6 +33,7 @@ export interface PageData {
 export async function playPage(hostId: string, dataId: string): Promise<Player> {
   const host = document.getElementById(hostId)!;
   const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
+  knowMessages(data.messages);
   const address = (id: Id): string =>
     data.pictures[pickResolution(data.project.assets, id, devicePixelRatio)] ?? '';
   await Promise.all([loadFonts(data.fonts), loadOwnFonts(data.project.assets, address)]);

@@ -1,12 +1,14 @@
 'use client';
 
 import { PanelLeftClose } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { Tabs } from 'radix-ui';
-import { ScreenList } from '../panes/map';
 import { IconButton } from '../ui';
 import { arrange, turnDivider, useArrangement, type Pane as PaneName, type Rest } from './arrangement';
 import { Boundary } from './Boundary';
 import { PANES } from './panes';
+
+const ScreenList = dynamic(() => import('../panes/map/ScreenList').then((module) => module.ScreenList));
 
 /** The divider's next position, on its button. */
 const NEXT: Record<Rest, string> = { 'map wide': 'Even', even: 'Live wide', 'live wide': 'Map wide' };

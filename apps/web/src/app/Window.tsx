@@ -6,7 +6,6 @@ import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { LivePane, StillPane } from '../live';
 
-import { ReadingColumn } from '../details';
 import { useSecond } from '../run';
 import { useStudio, readUnit } from '../store';
 import { useAhead, IconButton, Tips, Word } from '../ui';
@@ -24,6 +23,10 @@ const LATER = {
   find: () => import('./find/Find').then((module) => module.Find),
   help: () => import('./Help').then((module) => module.Help),
 };
+// Live comes first; what stands beside it follows.
+const ReadingColumn = dynamic(() => import('../details').then((module) => module.ReadingColumn), {
+  loading: () => <aside className="border-l border-line bg-sheet" />,
+});
 const Projects = dynamic(LATER.projects);
 const Find = dynamic(LATER.find);
 const Help = dynamic(LATER.help);

@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
 import { GameEvents } from '../live';
-import { TimeStrip } from '../timeline';
 import { Nothing } from '../ui';
 import type { DockName } from './docking';
 
@@ -23,7 +22,11 @@ export const LATER = {
 
 /** Everything that can stand below the game, in the order of its buttons. */
 export const DOCK: Record<DockName, Docked> = {
-  time: { title: 'Time', Panel: TimeStrip, width: 'min-w-130 flex-[4]' },
+  time: {
+    title: 'Time',
+    Panel: dynamic(() => import('../timeline').then((module) => module.TimeStrip), { loading: Nothing }),
+    width: 'min-w-130 flex-[4]',
+  },
   log: {
     title: 'Log',
     Panel: dynamic(LATER.log, { loading: Nothing }),

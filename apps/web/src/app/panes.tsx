@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
-import { MapPane } from '../panes/map';
 import type { Pane } from './arrangement';
 
 interface PaneEntry {
@@ -12,7 +11,10 @@ interface PaneEntry {
 
 /** Every pane that the left of the window can show, in the order of its tabs. */
 export const PANES: Record<Pane, PaneEntry> = {
-  map: { title: 'Map', Pane: MapPane },
+  map: {
+    title: 'Map',
+    Pane: dynamic(() => import('../panes/map/MapPane').then((module) => module.MapPane)),
+  },
   grid: {
     title: 'Grid',
     Pane: dynamic(() => import('../panes/map/GridPane').then((module) => module.GridPane)),

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { listProjects, storageFault, type ProjectRow } from '../persistence';
 import { notify, useStudio } from '../store';
 import { Button } from '../ui';
-import { duplicate, remove, rename, type Deleted } from './kept';
+import { duplicate, remove, rename, type Deleted } from './manage';
 import { KeptRow } from './KeptRow';
 import { Storage } from './Storage';
 

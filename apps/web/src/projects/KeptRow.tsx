@@ -7,7 +7,7 @@ import type { ProjectRow } from '../persistence';
 import { Field, goOnAt, IconButton } from '../ui';
 import { bytesInWords } from './bytes';
 import { Face } from './Face';
-import { lookAt } from './kept';
+import { lookAt } from './manage';
 
 /** A kept project: its title screen, when it was changed, how large it is, and what can be done with it. */
 export function KeptRow({

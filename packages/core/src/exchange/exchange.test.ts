@@ -1,12 +1,19 @@
 import { zipSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
-import type { Project } from '../model';
+import { knowMessages, messagesReadBy, type ReadMessages } from '../message';
+import { withChanges, type Project, type Replacement } from '../model';
 import { play } from '../test/any-runs';
 import { anyInputs, anyProject } from '../test/arbitrary';
 import { lighthouse } from '../test/flows';
 import { dataUrl, saveProject } from '.';
 import { openProject } from './bundle';
 import { playablePage } from './page';
+
+interface PageData {
+  project: Project;
+  languages: Record<string, Replacement[]>;
+  messages: ReadMessages;
+}
 
 const asset = { id: 'a-1', name: 'Lamp', media: 'image/svg+xml', width: 10, height: 10, bytes: 3 };
 
@@ -90,6 +97,27 @@ test('what only makers read is left out of a page, and it plays the same without
     }),
     { numRuns: 60 },
   );
+});
+
+test('a page carries every message it says, in each language, read already', () => {
+  let met = 0;
+  fc.assert(
+    fc.property(anyProject, anyInputs, (project, inputs) => {
+      knowMessages({});
+      const page = playablePage(project, new Map(), { player: '', fonts: {}, notices: '' });
+      const data = /id="data">(.*)<\/script>/.exec(page)![1]!;
+      const { project: taken, languages, messages } = JSON.parse(data) as PageData;
+      met += Object.keys(messages).length;
+      knowMessages(messages);
+      const readStill = messagesReadBy(() => {
+        for (const changes of [[], ...Object.values(languages)]) play(withChanges(taken, changes), inputs);
+      });
+      expect(readStill).toEqual({});
+    }),
+    { numRuns: 60 },
+  );
+  knowMessages({});
+  expect(met).toBeGreaterThan(0);
 });
 
 test('what is in a bundle and is not what it says it is is left out, with words; the rest is opened', async () => {

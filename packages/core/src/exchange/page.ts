@@ -1,5 +1,7 @@
 import { base64 } from '../bytes';
-import { type Id, type Project, withId } from '../model';
+import { compile } from '../compile';
+import { messagesReadBy, type ReadMessages } from '../message';
+import { type Id, type Project, type Replacement, withChanges, withId } from '../model';
 import { changesTo } from '../language';
 import { colourOf } from '../style';
 import { placesOf } from '../references';
@@ -51,7 +53,14 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
   // Texts are taken along as what they change, so that a player needs nothing that knows where texts stand.
   const others = project.languages?.slice(1) ?? [];
   const languages = Object.fromEntries(others.map(({ code }) => [code, changesTo(project, code)]));
-  const data = JSON.stringify({ project: played(project), languages, pictures, fonts });
+  const taken = played(project);
+  const data = JSON.stringify({
+    project: taken,
+    languages,
+    messages: messagesOf(taken, languages),
+    pictures,
+    fonts,
+  });
   return `<!doctype html>
 <html lang="${escapeHtml(project.languages?.[0]?.code ?? 'en')}">
 <head>
@@ -75,6 +84,14 @@ This page carries work of others:
 ${inComment(parts.notices)}-->
 `;
 }
+
+/** Every message there is to say, in each language, read already: a page carries nothing that reads them. */
+const messagesOf = (project: Project, languages: Record<string, Replacement[]>): ReadMessages =>
+  messagesReadBy(() => {
+    compile(project);
+    for (const [language, changes] of Object.entries(languages))
+      compile(withChanges(project, changes), undefined, { language });
+  });
 
 /** Text that cannot end the HTML comment that it stands in. */
 const inComment = (text: string): string => text.replace(/-(?=[->])/g, '- ');

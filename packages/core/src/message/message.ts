@@ -1,7 +1,8 @@
-import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+import { TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
 import type { Known, Scope } from '../expression';
 import { fitScalar, scalarWords, type FieldType, type Id, type Scalar } from '../model';
+import { readMessage } from './read';
 import { reasonFor, type Reason, type TextTrouble } from './troubles';
 
 /**
@@ -152,14 +153,6 @@ function sayPart(part: TextPart, held: (part: NamedPart) => Scalar | undefined):
 /** On and off as they stand among the branches of a text; all else as it is. */
 const plainly = (scalar: Scalar | undefined): string | number =>
   typeof scalar === 'boolean' ? (scalar ? 'on' : 'off') : (scalar ?? '');
-
-export function readMessage(text: string): { elements: MessageFormatElement[] } | { error: string } {
-  try {
-    return { elements: parse(text, { ignoreTag: true, requiresOtherClause: true, captureLocation: true }) };
-  } catch (error) {
-    return { error: error instanceof Error ? error.message : '' };
-  }
-}
 
 /** What a text names, each as often as it is named. */
 export function namesIn(text: string): string[] {

@@ -1,5 +1,6 @@
 import { identifierOf } from '../model';
-import { DEPENDS, namedElements, readMessage } from './message';
+import { DEPENDS, namedElements } from './message';
+import { readMessage } from './read';
 
 /** A text in which one name is called otherwise, in whatever way it is named: `{oil}`, `{oil, plural, …}`. */
 export function renameInText(text: string, from: string, to: string): string {
