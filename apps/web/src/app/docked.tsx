@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
-import { GameEvents } from '../live';
 import { Nothing } from '../ui';
 import type { DockName } from './docking';
 
@@ -32,7 +31,13 @@ export const DOCK: Record<DockName, Docked> = {
     Panel: dynamic(LATER.log, { loading: Nothing }),
     width: 'min-w-64 flex-[1.4]',
   },
-  events: { title: 'Game events', Panel: GameEvents, width: 'min-w-44 flex-1' },
+  events: {
+    title: 'Game events',
+    Panel: dynamic(() => import('../live/GameEvents').then((module) => module.GameEvents), {
+      loading: Nothing,
+    }),
+    width: 'min-w-44 flex-1',
+  },
   input: {
     title: 'Devices',
     Panel: dynamic(LATER.input, { loading: Nothing }),

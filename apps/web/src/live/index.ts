@@ -1,4 +1,3 @@
-export { GameEvents } from './GameEvents';
 export { InputPanel } from './InputPanel';
 export { LanguageSwitch } from './LanguageSwitch';
 export { LivePane } from './LivePane';
