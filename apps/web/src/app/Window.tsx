@@ -8,7 +8,7 @@ import { LivePane, StillPane } from '../live';
 
 import { useSecond } from '../run';
 import { useStudio, readUnit } from '../store';
-import { useAhead, IconButton, Tips, Word } from '../ui';
+import { showCutWords, useAhead, IconButton, Tips, Word } from '../ui';
 import { arrange, showClean, useArrangement, type DialogName, type Rest } from './arrangement';
 import { Bar } from './Bar';
 import { COMMANDS, pressed } from './commands';
@@ -55,6 +55,11 @@ export function Window() {
   useEffect(() => {
     window.addEventListener('keydown', pressed);
     return () => window.removeEventListener('keydown', pressed);
+  }, []);
+
+  useEffect(() => {
+    document.addEventListener('pointerover', showCutWords);
+    return () => document.removeEventListener('pointerover', showCutWords);
   }, []);
 
   return (

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { useLayoutEffect, useRef } from 'react';
 import { areasAround, PROJECT, readName, screenById, layerName, withId } from '@tavu/core/model';
 import { keepInSight } from '../run';
 import { choose, chosenScreens, edit, useStudio } from '../store';
@@ -44,6 +45,13 @@ export function ReadingColumn() {
   const said = useChosenStep();
   const step = chosen.screen === null && chosen.area === null ? said : null;
   const element = chosen.element === null ? undefined : compiled?.byId.get(chosen.element);
+  const several = chosen.others.length > 0 || chosen.also.length > 0;
+  const sort = [screen, element, area, step].map(Boolean).join() + several;
+  const column = useRef<HTMLDivElement>(null);
+  // Another sort of thing is read from its beginning; from one element to the next the same settings stay in view.
+  useLayoutEffect(() => {
+    column.current!.scrollTop = 0;
+  }, [sort]);
   return (
     <aside
       aria-label="Reading"
@@ -119,7 +127,7 @@ export function ReadingColumn() {
           <span className="font-bold text-ink">The whole project</span>
         )}
       </nav>
-      <div className="min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
+      <div ref={column} className="min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
         <FirstNote n={3}>
           What happens is read here. Press an underlined word to change it, while the game runs.
         </FirstNote>

@@ -197,8 +197,8 @@ function SentencePiece({
   const blank = <Blank piece={piece} link={link} />;
   if (sign === '') return blank;
   return (
-    <span className="whitespace-nowrap">
-      <span className="whitespace-normal">{blank}</span>
+    <span className="whitespace-nowrap *:whitespace-normal">
+      {blank}
       {sign}
     </span>
   );

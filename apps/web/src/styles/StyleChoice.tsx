@@ -45,7 +45,12 @@ export function StyleChoice({
           className="flex w-full items-center gap-1.5 rounded border border-line bg-sheet p-1 text-left hover:bg-chosen-wash"
         >
           {now ? (
-            <StyleSample style={now} className="h-9 min-w-0 flex-1" />
+            <>
+              <StyleSample style={now} className="h-9 w-45 shrink-0" />
+              <span aria-hidden="true" className="min-w-0 flex-1 truncate text-sm">
+                {now.name}
+              </span>
+            </>
           ) : (
             <span className="h-5 flex-1 text-soft">mixed</span>
           )}

@@ -1,4 +1,5 @@
 export { Check } from './Check';
+export { showCutWords } from './cutWords';
 export { ExpressionField } from './ExpressionField';
 export { Field } from './Field';
 export { Findings } from './Findings';

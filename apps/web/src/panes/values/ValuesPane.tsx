@@ -53,10 +53,10 @@ export function ValuesPane() {
         </p>
       )}
       {keepsAnything(project) && (
-        <p className="flex items-center gap-2 text-sm text-soft">
-          What players choose for good, and the games they save, are kept here between runs.
+        <div className="space-y-1 text-sm text-soft">
+          <p>What players choose for good, and the games they save, are kept here between runs.</p>
           <Small onClick={forgetPlayed}>Clear saves and settings</Small>
-        </p>
+        </div>
       )}
       {sections.map((section) => (
         <div key={section}>
