@@ -13,8 +13,10 @@ const isMet = (desk: Desk, selector: string): Promise<boolean> =>
       return spots.every(([left, top]) => target.contains(document.elementFromPoint(left, top)));
     });
 
-async function expectNothingSerious(desk: Desk): Promise<void> {
+/** `within`: only there. */
+async function expectNothingSerious(desk: Desk, within = 'body'): Promise<void> {
   const { violations } = await new AxeBuilder({ page: desk.page })
+    .include(within)
     // Only what is wrong is asked for: what passes takes most of the time.
     .options({ resultTypes: ['violations'] })
     // The window has no frames, and gathering what frames found takes longer than the finding.
@@ -241,5 +243,37 @@ test('axe finds nothing serious where screens are assembled', async ({ desk }) =
   await desk.openDock('Screen sizes');
   await desk.page.getByRole('tab', { name: 'Assets' }).click();
   await expect(desk.page.getByRole('region', { name: 'Assets' })).toBeVisible();
+  await expectNothingSerious(desk);
+});
+
+test('axe finds nothing serious with notes, several elements, and the styles to choose from', async ({
+  desk,
+}) => {
+  test.setTimeout(180_000);
+  await desk.begin();
+  await desk.held('Pause');
+  const { reading, page } = desk;
+  await desk.unfold('Notes');
+  const fresh = reading.getByRole('textbox', { name: /^A new note/ });
+  await fresh.fill('Darker?');
+  await expectNothingSerious(desk);
+  await fresh.press('Enter');
+  await reading.getByRole('combobox', { name: 'Status' }).selectOption('done');
+  await expect(desk.live.getByRole('button', { name: '1 open note on Pause' })).toBeVisible();
+  await expectNothingSerious(desk);
+  const what = reading.getByRole('region', { name: 'Elements' });
+  await what.getByRole('button', { name: /^Resume/ }).click();
+  for (const title of ['Anchors', 'Opacity', 'All of Pause']) await desk.unfold(title);
+  await expectNothingSerious(desk);
+  await reading.getByRole('combobox', { name: 'Text style' }).click();
+  await expect(page.getByRole('option').first()).toBeVisible();
+  // Nothing else can be reached while the list is open.
+  await expectNothingSerious(desk, '[role="listbox"]');
+  await page.keyboard.press('Escape');
+  await reading
+    .getByRole('region', { name: 'All of Pause' })
+    .getByRole('button', { name: /^Options/ })
+    .click({ modifiers: ['Shift'] });
+  await expect(reading.getByRole('region', { name: 'Several elements' })).toBeVisible();
   await expectNothingSerious(desk);
 });
