@@ -220,6 +220,29 @@ test('the window works at 1024 and at 1920 wide: nothing is cut off or under som
   }
 });
 
+test('with letters at twice their size nothing is lost: what has no room is scrolled to', async ({
+  desk,
+}) => {
+  // Zoomed to 200 %, a window of 1280 × 800 has this many pixels of its own.
+  await desk.page.setViewportSize({ width: 640, height: 400 });
+  for (const pane of ['Grid', 'Lines', 'Values', 'Events', 'Input', 'Assets', 'Map'])
+    await desk.page.getByRole('tab', { name: pane, exact: true }).click();
+  await desk.choose('Title');
+  for (const control of [
+    desk.live.getByRole('button', { name: 'Start here' }),
+    desk.live.getByRole('button', { name: 'Draw: panel' }),
+    desk.page.getByRole('button', { name: 'Export' }),
+    desk.page.getByRole('button', { name: 'The game alone' }),
+    desk.map.getByRole('button', { name: 'The whole map' }),
+    desk.dock.getByRole('button', { name: 'Screen sizes' }),
+    desk.reading.getByRole('button', { name: /^Begin the watch button/ }),
+  ])
+    await control.click({ trial: true });
+  await desk.live.getByRole('button', { name: 'Resume' }).click();
+  await desk.reading.getByRole('button', { name: 'When …' }).click();
+  await expect(desk.typing).toBeInViewport();
+});
+
 test('axe finds nothing serious where screens are assembled', async ({ desk }) => {
   test.setTimeout(240_000);
   await desk.choose('Options');

@@ -64,7 +64,7 @@ export function Window() {
 
   return (
     <Tips delayDuration={350}>
-      <div className="flex h-dvh flex-col">
+      <div className="flex h-dvh min-h-150 min-w-250 flex-col">
         {!clean && (
           <Bar
             onProjects={() => arrange({ dialog: 'projects' })}
