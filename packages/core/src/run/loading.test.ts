@@ -58,6 +58,25 @@ test('by events: as far as the game says, done at all of it or by an event of it
   expect(new Play(loads(told)).event('broken').wait(1).event('ready').wait(1).up).toEqual(['sorry']);
 });
 
+test('where failing leads nowhere it is told each time: when the limit has run out, and at each event that says so', () => {
+  const told: Loading = { by: 'events', done: 'ready', failed: 'broken', limit: '2 s' };
+  const project = projectOf(
+    [screenOf('load', { kind: 'loading', loading: told }), screenOf('title')],
+    [link('load', { on: 'done' }, 'go', 'title')],
+    { events: EVENTS },
+  );
+  const play = new Play(project);
+  const times = (): number[] => play.did('nowhere').map(({ at }) => at / 1000);
+  play.wait(2000);
+  expect(times()).toEqual([2000]);
+  play.wait(500).event('broken').wait(1);
+  expect(times()).toEqual([2000, 2500]);
+  play.event('broken').wait(1);
+  expect(times()).toEqual([2000, 2500, 2501]);
+  expect(play.wait(5000).event('ready').wait(1).up).toEqual(['title']);
+  expect(times()).toHaveLength(3);
+});
+
 test('a progress element shows how far it is', () => {
   const bar = {
     ...buttonOf('bar', 300),

@@ -70,8 +70,9 @@ function tellLoading(flow: Flow, state: RunState, event: Id, fields: Scalars): b
     if (progress === null) continue;
     if (!instance) state.ahead = { ...state.ahead, [id]: progress };
     else {
-      // What has failed without a way on may fail, or be done, another time.
-      if (instance.progress === FAILED && instance.timers[LIMIT] === FIRED) setTimer(instance, LIMIT, 0);
+      // What has failed without a way on, also by being late, may fail or be done another time.
+      const failed = instance.progress === FAILED || progress === FAILED;
+      if (failed && instance.timers[LIMIT] === FIRED) setTimer(instance, LIMIT, 0);
       instance.progress = progress;
     }
   }
