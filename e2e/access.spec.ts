@@ -241,6 +241,11 @@ test('with letters at twice their size nothing is lost: what has no room is scro
   await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.reading.getByRole('button', { name: 'When …' }).click();
   await expect(desk.typing).toBeInViewport();
+  const { width, height } = await desk.page.evaluate(() => ({
+    width: document.documentElement.scrollWidth,
+    height: document.documentElement.scrollHeight,
+  }));
+  expect([width, height]).toEqual([1000, 600]);
 });
 
 test('axe finds nothing serious where screens are assembled', async ({ desk }) => {

@@ -44,6 +44,10 @@ const faults = (desk: Desk): Promise<string[]> =>
             `uneven: ${one.getAttribute('aria-label') ?? one.id}, ${other.getAttribute('aria-label') ?? other.id}`,
           );
       }
+    // A page that can be scrolled is scrolled by whatever brings something into view.
+    const { scrollHeight, scrollWidth } = document.documentElement;
+    if (scrollHeight > innerHeight || scrollWidth > innerWidth)
+      found.add(`the page can be scrolled: ${scrollWidth} × ${scrollHeight}`);
     return [...found];
   });
 

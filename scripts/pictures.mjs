@@ -57,7 +57,15 @@ async function picture(name, act, options = {}) {
 }
 
 await picture('window', async ({ play }) => play('The watch'));
-await picture('held', async ({ element }) => element('Pause', /^Options/));
+await picture('held', async ({ element, choose, reading, page }) => {
+  await choose('Pause');
+  const notes = reading.getByRole('region', { name: 'Notes' });
+  await notes.getByRole('button', { name: 'Notes' }).click();
+  await notes.getByRole('textbox').fill('Is the question too long for one look?');
+  await page.keyboard.press('Enter');
+  await reading.getByRole('combobox', { name: 'Status' }).selectOption('for review');
+  await element('Pause', /^Options/);
+});
 await picture('asking', async ({ play, page }) => {
   await play('The watch');
   await page.keyboard.press('m');

@@ -64,7 +64,8 @@ export function Window() {
 
   return (
     <Tips delayDuration={350}>
-      <div className="flex h-dvh min-h-150 min-w-250 flex-col">
+      {/* What is only spoken stands where it is read, and makes the page no longer. */}
+      <div className="relative flex h-dvh min-h-150 min-w-250 flex-col overflow-clip">
         {!clean && (
           <Bar
             onProjects={() => arrange({ dialog: 'projects' })}

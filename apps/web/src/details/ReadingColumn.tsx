@@ -127,7 +127,7 @@ export function ReadingColumn() {
           <span className="font-bold text-ink">The whole project</span>
         )}
       </nav>
-      <div ref={column} className="min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
+      <div ref={column} className="relative min-h-0 flex-1 space-y-5 overflow-auto px-3.5 py-3">
         <FirstNote n={3}>
           What happens is read here. Press an underlined word to change it, while the game runs.
         </FirstNote>
