@@ -143,3 +143,17 @@ test('an arrival is reversed into a half of its own: nothing and made ones stay,
     { of: 'content', change: 'scale', from: 2, to: 0.5, duration: '50 ms', easing: 'linear' },
   ]);
 });
+
+test('where less motion is wished for, what moves is a fade of 120 ms, or the quieter variant it has, if that is quiet', () => {
+  const reduced = (motion: Motion, motions: MadeMotion[] = []) =>
+    compileMotion(motion, 'base', { ...NEEDS, motions }, true).entering.map(
+      ({ property, duration, easing }) => [property, duration, easing],
+    );
+  const usual = [['opacity', 120_000, 'linear']];
+  expect(reduced({ name: 'slide', from: 'left', duration: '900 ms' })).toEqual(usual);
+  expect(reduced({ name: 'fade', duration: '900 ms' })).toEqual([['opacity', 900_000, 'ease-out']]);
+  expect(reduced({ name: 'none' })).toEqual([]);
+  expect(reduced(made, [MADE])).toEqual(usual);
+  expect(reduced(made, [{ ...MADE, reduced: { name: 'none' } }])).toEqual([]);
+  expect(reduced(made, [{ ...MADE, reduced: { name: 'blur', duration: '1 s' } }])).toEqual(usual);
+});
