@@ -7,6 +7,7 @@ export * from './input';
 export * from './sound';
 export * from './duration';
 export * from './kinds';
+export * from './language';
 export * from './note';
 export * from './names';
 export * from './changes';

@@ -4,6 +4,7 @@ import type { FocusRules, Gesture, InputRules } from './input';
 import type { Background, Styles } from './look';
 import type { SoundRules } from './sound';
 import type { Loading, MadeMotion, Motion } from './motion';
+import type { Language, Translated, WordingNote } from './language';
 import type { Note, Status } from './note';
 
 /** The project document: what a file holds, in the glossary's words. Everything here is plain JSON. */
@@ -77,27 +78,6 @@ export interface Size {
   /** Pixels. */
   width: number;
   height: number;
-}
-
-export interface Language {
-  /** BCP 47. */
-  code: string;
-  name: string;
-  /** What those who speak it call it, as players choose it: `Deutsch`. Absent: the name. */
-  ownName?: string;
-}
-
-export interface Translated {
-  /** What the text was when it was translated. */
-  from?: string;
-  /** As in XLIFF 2. Absent: translated. */
-  state?: 'initial' | 'translated' | 'reviewed' | 'final';
-}
-
-export interface WordingNote {
-  note?: string;
-  /** The most letters it may have, in any language. */
-  maxLength?: number;
 }
 
 /** How many frames and ticks make a second in this project. */

@@ -1,5 +1,6 @@
 import { withId } from './look-up';
-import type { FieldType, Id, Language, Project, Scalar, Screen, Value } from './types';
+import type { Language } from './language';
+import type { FieldType, Id, Project, Scalar, Screen, Value } from './types';
 
 /** What a type holds when nothing else is said. */
 export function zeroOf(type: FieldType): Scalar {

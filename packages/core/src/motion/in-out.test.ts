@@ -24,7 +24,7 @@ const MADE: MadeMotion = {
       stagger: { by: '100 ms', order: 'order' },
     },
     { of: 'screen', change: 'turn', from: -400_000, duration: '100 ms', easing: 'linear', delay: '50 ms' },
-    { of: 'content', change: 'across', from: 0, to: 30, duration: '100 ms' },
+    { of: 'background', change: 'across', from: 0, to: 30, duration: '100 ms' },
   ],
 };
 const NEEDS = { rates: DEFAULT_RATES, motions: [MADE] };
@@ -64,7 +64,7 @@ test('a made motion has its tracks as they are written: in turn, in their measur
     tracks.map(({ key, from, to, delay, duration, easing }) => [key, from, to, delay, duration, easing]),
   ).toEqual([
     ['a down', 0.5, 0, 0, 200_000, 'ease-out'],
-    ['content x', 0, 30, 0, 100_000, 'ease-out'],
+    ['background x', 0, 30, 0, 100_000, 'ease-out'],
     ['screen turn', -100_000, 0, 50_000, 100_000, 'linear'],
     ['b down', 0.5, 0, 100_000, 200_000, 'ease-out'],
     ['c down', 0.5, 0, 200_000, 200_000, 'ease-out'],
@@ -96,7 +96,9 @@ test('a made motion that is given for leaving goes by its own leaving tracks, el
   const backwards = leaves([MADE]);
   expect(backwards.duration).toBe(400_000);
   expect(backwards.tracks.every((track) => track.backwards)).toBe(true);
-  const own = leaves([{ ...MADE, leaving: [{ of: 'screen', change: 'opacity', to: 0, duration: '90 ms' }] }]);
+  const own = leaves([
+    { ...MADE, leaving: [{ of: 'screen', change: 'opacity', from: 1, to: 0, duration: '90 ms' }] },
+  ]);
   expect(own.tracks).toEqual([
     { key: 'screen opacity', from: 1, to: 0, delay: 0, duration: 90_000, easing: 'ease-out' },
   ]);
@@ -119,7 +121,7 @@ test('an arrival is reversed into a half of its own: nothing and made ones stay,
       [
         { of: 'screen', change: 'opacity', from: 0, duration: '100 ms' },
         {
-          of: 'content',
+          of: 'background',
           change: 'scale',
           from: 0.5,
           to: 2,
@@ -140,7 +142,7 @@ test('an arrival is reversed into a half of its own: nothing and made ones stay,
       easing: 'ease-in',
       delay: '100 ms',
     },
-    { of: 'content', change: 'scale', from: 2, to: 0.5, duration: '50 ms', easing: 'linear' },
+    { of: 'background', change: 'scale', from: 2, to: 0.5, duration: '50 ms', easing: 'linear' },
   ]);
 });
 
