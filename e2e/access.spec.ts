@@ -294,7 +294,7 @@ test('axe finds nothing serious with notes, several elements, and the styles to 
   for (const title of ['Anchors', 'Opacity', 'All of Pause']) await desk.unfold(title);
   await expectNothingSerious(desk);
   await reading.getByRole('combobox', { name: 'Text style' }).click();
-  await expect(page.getByRole('option').first()).toBeVisible();
+  await expect(page.getByRole('listbox').getByRole('option').first()).toBeVisible();
   // Nothing else can be reached while the list is open.
   await expectNothingSerious(desk, '[role="listbox"]');
   await page.keyboard.press('Escape');

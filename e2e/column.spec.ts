@@ -90,7 +90,8 @@ test('a style is chosen by how it looks, with the pointer or the keyboard', asyn
   const style = desk.reading.getByRole('combobox', { name: 'Text style' });
   const now = await style.getAttribute('title');
   await style.click();
-  const options = desk.page.getByRole('option');
+  const options = desk.page.getByRole('listbox').getByRole('option');
+  await expect(options.first()).toBeVisible();
   expect(await options.count()).toBeGreaterThan(2);
   // Each is drawn: its own name in its own letters.
   for (const option of await options.all())
@@ -98,9 +99,12 @@ test('a style is chosen by how it looks, with the pointer or the keyboard', asyn
       (await option.innerText()).trim().slice(0, 4),
     );
   await desk.page.keyboard.press('Escape');
-  await style.focus();
+  await expect(options).toHaveCount(0);
+  await expect(style).toBeFocused();
   await desk.page.keyboard.press('Enter');
+  await expect(options.first()).toBeVisible();
   await desk.page.keyboard.press('End');
+  await expect(options.last()).toBeFocused();
   await desk.page.keyboard.press('Enter');
   await expect(style).not.toHaveAttribute('title', now!);
   await desk.undo();

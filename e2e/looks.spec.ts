@@ -283,7 +283,7 @@ test('a tooltip is shown while the pointer or the focus rests, in a look of its 
   const tooltips = desk.reading.getByRole('region', { name: 'Tooltips' });
   await tooltips.getByRole('button', { name: 'Tooltips' }).click();
   await tooltips.getByRole('combobox', { name: 'Box style' }).click();
-  await desk.page.getByRole('option').first().click();
+  await desk.page.getByRole('listbox').getByRole('option').first().click();
   await tooltips.getByRole('textbox', { name: 'Delay' }).fill('0.1 s');
   await tooltips.getByRole('textbox', { name: 'Delay' }).press('Enter');
   await desk.game.locator('text', { hasText: 'Credits' }).hover();
