@@ -3,10 +3,7 @@ import { fileURLToPath } from 'node:url';
 
 const at = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
 
-/**
- * Puts what plays an exported page into one classic script. Its messages come read already, so that what reads them is left
- * out.
- */
+/** Builds the player for exported pages as one classic script. Pages carry their messages parsed, so the parser is left out. */
 export const buildPlayer = (outfile: string, write = true) =>
   build({
     entryPoints: [at('packages/player/src/page.ts')],

@@ -64,7 +64,7 @@ export function Window() {
 
   return (
     <Tips delayDuration={350}>
-      {/* What is only spoken stands where it is read, and makes the page no longer. */}
+      {/* Clipped, since labels that are only spoken would otherwise make the page scroll. */}
       <div className="relative flex h-dvh min-h-150 min-w-250 flex-col overflow-clip">
         {!clean && (
           <Bar

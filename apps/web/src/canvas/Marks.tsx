@@ -118,7 +118,7 @@ function Pins({ compiled, width, height }: { compiled: CompiledScreen; width: nu
   ];
   return (
     pins
-      // What is chosen has its notes in the right column, and needs its corner to be sized by.
+      // The chosen element has its notes in the right column, and its corner is where it is resized.
       .filter(({ on, count }) => count > 0 && (on === null || on !== chosen))
       .map(({ on, name, rect, count }) => (
         <div key={on ?? ''} className="absolute" style={inPercent(rect, width, height)}>

@@ -5,7 +5,7 @@ import { edit } from '../store';
 import { SelectRow } from '../ui';
 import { MIXED, sharedBy } from './shared';
 
-/** How far one screen or several are. */
+/** The status of one screen or several. */
 export function StatusRow({ screens }: { screens: readonly Screen[] }) {
   const now = sharedBy(screens, ({ status = 'draft' }) => status);
   return (

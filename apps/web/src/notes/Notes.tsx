@@ -13,9 +13,9 @@ export function Notes({
   put,
 }: {
   notes: readonly Note[] | undefined;
-  /** What they are pinned to, as it is called. */
+  /** The name of what they are pinned to. */
   on: string;
-  /** What it has instead; undefined for none. */
+  /** Replaces the notes; undefined removes them. */
   put: (notes: Note[] | undefined) => void;
 }) {
   const change = (index: number, to: Note | null): void => {
@@ -100,7 +100,7 @@ function NewNote({ on, onAdd }: { on: string; onAdd: (note: Note) => void }) {
           <Field
             label="Your name"
             value={author}
-            placeholder="nobody said"
+            placeholder="optional"
             className="min-w-0 flex-1"
             read={(name) => ({ ok: name.trim().slice(0, LONGEST_NAME) })}
             onChange={setAuthor}
@@ -112,7 +112,7 @@ function NewNote({ on, onAdd }: { on: string; onAdd: (note: Note) => void }) {
   );
 }
 
-/** Words of any length: Enter takes them, Shift Enter begins a new line, Escape gives back what was there. */
+/** A text field that grows: Enter takes the text, Shift Enter begins a new line, Escape restores what was there. */
 function Words({
   label,
   text,

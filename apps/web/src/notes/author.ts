@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 
-/** Who writes notes in this browser, kept from one time to the next; empty while nobody has said. */
+/** The name of whoever writes notes in this browser, remembered; empty until it is given. */
 const KEY = 'tavu author';
 
 export const useAuthor = create<{ author: string }>(() => ({ author: '' }));

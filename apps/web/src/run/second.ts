@@ -37,7 +37,7 @@ export function openSecond(): void {
   useSecond.setState({ open: true });
   window.addEventListener('pagehide', closeSecond, { once: true });
   other.addEventListener('keydown', (event) => event.key === 'F8' && toggleHold());
-  // Closed by the person, it is no longer there to be drawn in.
+  // Once the user has closed it, nothing more is drawn in it.
   other.addEventListener('pagehide', forgetSecond);
 }
 
@@ -81,7 +81,7 @@ function prepare({ document: page }: Window): void {
   page.body.replaceChildren(game);
 }
 
-/** The letters of a second window are its own. */
+/** A window loads its fonts itself, so that those of this page are given to the second one too. */
 export const loadSecondFonts = (): void => {
   if (other && !other.closed) void loadFontsIn(other);
 };

@@ -97,7 +97,7 @@ function Extras({ link, handle }: { link: Link; handle: ReactNode }) {
   );
 }
 
-/** Notes on this sentence, behind how many there are. */
+/** A button that opens the notes on this sentence; its name tells how many are open. */
 function LinkNotes({ link }: { link: Link }) {
   const project = useStudio((studio) => studio.project);
   const open = openNotes(link);

@@ -6,7 +6,7 @@ import { boxStyle, colourOf, textStyle } from '@tavu/core/style';
 
 /** The frame a sample is drawn in, in design pixels; shown at half that. */
 export const SAMPLE = { width: 480, height: 96 };
-/** Letters larger than this would not fit. */
+/** The largest text that fits, in design pixels. */
 const LARGEST = 46;
 
 /** What a style looks like: its name in its own letters, or on its own box. */

@@ -1,7 +1,7 @@
 /** Marks a tooltip that was put there because the words were cut. */
 const MARK = 'data-cut';
 
-/** The words under the pointer, if they are cut: all of them are then in a tooltip, wherever in the window they stand. */
+/** Gives text that is cut off a tooltip with all of it, when the pointer comes over it. */
 export function showCutWords({ target }: Event): void {
   if (!(target instanceof HTMLElement)) return;
   const marked = target.hasAttribute(MARK);
@@ -11,7 +11,7 @@ export function showCutWords({ target }: Event): void {
     target.title = target.textContent ?? '';
     target.setAttribute(MARK, '');
   } else if (marked) {
-    // There is room for them again.
+    // There is room for all of it again.
     target.removeAttribute('title');
     target.removeAttribute(MARK);
   }

@@ -85,7 +85,7 @@ ${inComment(parts.notices)}-->
 `;
 }
 
-/** Every message there is to say, in each language, read already: a page carries nothing that reads them. */
+/** Every message of the project in each language, parsed: the page carries no parser. */
 const messagesOf = (project: Project, languages: Record<string, Replacement[]>): ReadMessages =>
   messagesReadBy(() => {
     compile(project);

@@ -1,8 +1,8 @@
 import type { Project } from '../model';
 
 /**
- * A project as a page plays it: without what only its makers read, and without its texts in other languages, which a
- * page takes along as what they change.
+ * A project as an exported page plays it: without notes, status, map places and editing flags, and without its texts in other
+ * languages, which the page carries as changes.
  */
 export function played(project: Project): Project {
   const { texts: _, translated: _how, wordings: _told, ...rest } = project;
@@ -19,7 +19,7 @@ export function played(project: Project): Project {
   };
 }
 
-/** One of them without its notes and how it is treated while editing. */
+/** An element or a link without its notes and editing flags. */
 function bare<T extends { notes?: unknown; editing?: unknown }>(one: T): T {
   const { notes: _n, editing: _e, ...rest } = one;
   return rest as T;

@@ -3,10 +3,10 @@ import { parse, type MessageFormatElement } from '@formatjs/icu-messageformat-pa
 /** Messages as they are read: by their words, what they are made of. */
 export type ReadMessages = Record<string, MessageFormatElement[]>;
 
-/** Messages that have been read elsewhere. A page that plays carries all of its own, so that it need not carry what reads them. */
+/** Messages that were read elsewhere: an exported page carries all of its own, and no parser. */
 const known = new Map<string, MessageFormatElement[]>();
 
-/** What is read at the moment is noted here. */
+/** Where messages are recorded as they are read, while `messagesReadBy` runs. */
 let noted: ReadMessages | null = null;
 
 /** From here on these are known, and no others. */

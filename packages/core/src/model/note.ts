@@ -1,15 +1,15 @@
 import type { Id, Project } from './types';
 
-/** What designers tell one another about a screen, an element or a link. No run and no export that plays knows of it. */
+/** A comment by designers on a screen, an element or a link. It is no part of a run, and exported pages do not carry it. */
 export interface Note {
   text: string;
-  /** Who wrote it. Absent: nobody said. */
+  /** Who wrote it. Absent: unknown. */
   by?: string;
   /** Absent: open. */
   done?: true;
 }
 
-/** How far a screen is, from first to last. */
+/** How complete a screen is, from first to last. */
 export const STATUSES = ['draft', 'for review', 'done'] as const;
 export type Status = (typeof STATUSES)[number];
 

@@ -261,7 +261,7 @@ export interface Screen {
   covered?: 'counts' | 'waits';
   /** Notice: what it goes with. Absent: with what set it off. */
   scope?: 'screen' | 'area' | 'project';
-  /** How far it is. Absent: a draft. */
+  /** How complete it is. Absent: draft. */
   status?: Status;
   notes?: Note[];
   /** The row of the map it stands in, and its place among those beside it there. Absent: worked out. */

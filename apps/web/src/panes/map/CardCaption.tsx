@@ -13,7 +13,7 @@ import { cardButton } from './keys';
 /** Typing puts another name in its place. */
 const selectName = (box: HTMLElement | null): void => box?.querySelector('input')?.select();
 
-/** How far its makers are with it: its status, and whether notes on it are open. */
+/** The screen’s status, and whether there are open notes. */
 export function CardProgress({ id }: { id: Id }) {
   const { status, notes } = useStudio(useShallow((studio) => captionOf(studio.project, id)));
   if (status === 'draft' && notes === 0) return null;

@@ -16,7 +16,7 @@ export interface Caption {
   ends: boolean;
   troubled: boolean;
   status: Status;
-  /** How many of its notes are open, on it and what it holds and does. */
+  /** The number of open notes on it, its elements and its links. */
   notes: number;
 }
 
