@@ -4,7 +4,7 @@ import { liveFlow } from '../run';
 import { choose, chosenElements, edit, openInStudio, undoRedo, useStudio } from '../store/store';
 import { addDrawn, addElement, TOOLS } from '../store/add';
 import { editingKey, flag } from './keys';
-import { chosenTops, isLocked, moved, putRects, reachedOn, roomOf } from './reach';
+import { chosenTops, isLocked, moved, putRects, putSize, reachedOn, roomOf } from './reach';
 import { setView, useView } from '../store/view';
 
 /** What keys, drawing and drags do to the elements of a held screen, without the page around it. */
@@ -183,6 +183,27 @@ test('within a component changes are for everywhere it is, or only here', () => 
   expect(element(placed)).toMatchObject({ changes: { [id]: { place: { x: { offset: 2 } } } } });
   press('Escape');
   expect(useStudio.getState().chosen.element).toBe(placed);
+});
+
+test('an element of a component that is anchored to a sibling stays anchored to it when it is moved or resized', () => {
+  const [first, second] = [put('button'), put('button')];
+  const placed = edit('make component', { screen, elements: [first, second], name: 'Pair' })!;
+  const path = `${placed}/${second}`;
+  const y = compiled().byId.get(path)!.place.y;
+  edit('change element', {
+    screen,
+    element: path,
+    change: { place: { x: { at: 'end', to: first, offset: 10, size: 80 }, y } },
+    here: false,
+  });
+  const written = () =>
+    useStudio.getState().project.components![0]!.elements.find(({ id }) => id === second)!.place.x;
+  const before = rect(path);
+  putRects(compiled(), [{ reached: reachedOn(compiled(), [path])[0]!, to: moved(before, 30, 0) }]);
+  expect(written()).toEqual({ at: 'end', to: first, offset: 40, size: 80 });
+  putSize(compiled(), reachedOn(compiled(), [path]), 'x', 120);
+  expect(written()).toEqual({ at: 'end', to: first, offset: 40, size: 120 });
+  expect(rect(path)).toMatchObject({ x: before.x + 30, width: 120 });
 });
 
 test('duplicated, the copy is chosen; deleted, nothing is', () => {
