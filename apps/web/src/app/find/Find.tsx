@@ -5,6 +5,7 @@ import type { Project } from '@tavu/core/model';
 import { useEffect, useMemo, useState } from 'react';
 import { useStudio } from '../../store';
 import { goOnAt, Picker, Dialog, type Choice } from '../../ui';
+import { paneTab } from '../commands';
 import type { Find as Found } from './finds';
 import { caughtLetters } from './letters';
 import { FINDERS } from './registry';
@@ -54,7 +55,7 @@ function Everything({ done }: { done: () => void }) {
     onPick: () => {
       done();
       onPick();
-      if (goOn) goOnAt(goOn);
+      if (goOn) goOnAt(goOn, paneTab);
     },
   }));
   return (

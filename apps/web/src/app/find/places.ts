@@ -2,7 +2,6 @@ import { setLines } from '../../panes/lines';
 import { choose } from '../../store';
 import { setFold } from '../../ui';
 import { showPane, type Pane } from '../arrangement';
-import { paneTab } from '../commands';
 import type { Find, Finder } from './finds';
 
 /** Where things are set in the window, by the words people look for them with. */
@@ -128,7 +127,7 @@ export const places: Finder = {
         show();
         setFold(title, true);
       },
-      goOn: () => sectionOf(title) ?? paneTab(),
+      goOn: () => sectionOf(title),
     })),
 };
 

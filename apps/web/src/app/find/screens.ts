@@ -14,7 +14,7 @@ export const screens: Finder = {
       hint: layerWord(layer),
       onPick: () => choose({ screen: id }),
       // The map takes the keyboard to the card.
-      goOn: () => (centreOnMap(id) ? null : editingLayer()),
+      goOn: () => (centreOnMap(id) ? undefined : editingLayer()),
     })),
 };
 

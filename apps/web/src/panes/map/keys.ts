@@ -76,7 +76,7 @@ function neighbour(cards: readonly MapCard[], from: Id, way: { x: number; y: num
 export function goOnAtChosen(): void {
   goOnAt(() => {
     const { screen } = useStudio.getState().chosen;
-    const card = screen === null ? null : cardButton(screen);
+    const card = screen === null ? undefined : cardButton(screen);
     // One that is not drawn yet is brought to the middle; one that is stays where it is seen.
     if (screen !== null && !card) centreOnMap(screen);
     return card;
