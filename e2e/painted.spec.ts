@@ -35,8 +35,8 @@ test('a picture keeps its corners while its middle is stretched', async ({ desk 
       .fill('20');
   await desk.page.keyboard.press('Enter');
   const sizes = async () =>
-    (await painted(desk, 'svg svg', 'width')).map(
-      async (width, i) => `${width} × ${(await painted(desk, 'svg svg', 'height'))[i]}`,
+    (await painted(desk, 'rect[shape-rendering]', 'width')).map(
+      async (width, i) => `${width} × ${(await painted(desk, 'rect[shape-rendering]', 'height'))[i]}`,
     );
   await expect
     .poll(async () => Promise.all(await sizes()))

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { allElements } from '@tavu/core/edit';
 import type { Project } from '@tavu/core/model';
 import { sortWord } from './bring';
 import { usesOf } from './uses';
@@ -11,9 +10,9 @@ test('an asset is used by backgrounds, elements, areas, sentences, styles, compo
   const project = demo();
   project.styles.text[0]!.font = 'i-font';
   project.components![0]!.parameters.push({ id: 'q-icon', name: 'icon', type: 'picture', default: 'i-icon' });
-  const placed = allElements(project).find(
-    (element) => element.type === 'component' && element.component === project.components![0]!.id,
-  )!;
+  const placed = project.screens
+    .flatMap((screen) => screen.elements)
+    .find((element) => element.type === 'component' && element.component === project.components![0]!.id)!;
   Object.assign(placed, { args: { 'q-icon': 'i-other' } });
   project.assets[0]!.finer = [{ scale: 2, asset: 'i-fine' }];
   const some = project.assets[0]!;

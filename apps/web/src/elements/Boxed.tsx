@@ -2,56 +2,71 @@
 
 import { type BoxLook, type BoxUse, withId, lean } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
+import type { ReactNode } from 'react';
 import { edit, useStudio } from '../store';
 import { BoxLookFields, Exceptions, Shared, StyleChoice, without } from '../styles';
 import { Group } from '../ui';
-import type { Put } from '../fields';
 
-export function Boxed({
+/** What a part has besides its look. */
+const SIZE: ReadonlySet<string> = new Set(['width', 'height']);
+
+/** How a box looks: its shared style, and this place's exceptions from it. */
+export function Boxed<Use extends BoxUse>({
   title,
-  part,
+  label,
   use,
   states,
-  put,
+  unfolded,
+  children,
+  onChange,
 }: {
   title: string;
-  part: 'box' | 'bar';
-  use: BoxUse;
+  /** What its style is called. */
+  label: string;
+  use: Use;
   states: boolean;
-  put: Put;
+  unfolded?: boolean;
+  /** Beneath its style. */
+  children?: ReactNode;
+  /** Changes with the same key, one after another, are one step. */
+  onChange: (use: Use, key?: string) => void;
 }) {
   const project = useStudio((studio) => studio.project);
-  const { style, ...own } = use;
+  const { style, ...rest } = use;
+  const own: Partial<BoxLook> = Object.fromEntries(Object.entries(rest).filter(([name]) => !SIZE.has(name)));
   const shared = withId(project.styles.box, style);
-  const write = (change: Partial<BoxLook>, key?: string): void =>
-    put({ [part]: lean({ ...use, ...change }) }, key && `${part} ${key}`);
+  const write = (change: Partial<BoxLook>, key?: string): void => onChange(lean({ ...use, ...change }), key);
+  const bare = Object.fromEntries(
+    Object.entries(use).filter(([name]) => name === 'style' || SIZE.has(name)),
+  ) as Use;
   const differs = Object.keys(own).length > 0;
   return (
-    <Group title={title} extra={<Shared differs={differs} />}>
+    <Group title={title} extra={<Shared differs={differs} />} unfolded={unfolded}>
       <StyleChoice
-        label={part === 'box' ? 'Box style' : 'Style of the bar'}
+        label={label}
         value={style}
         styles={project.styles.box}
-        onChange={(to) => put({ [part]: { ...use, style: to } })}
+        onChange={(to) => onChange({ ...use, style: to })}
       />
+      {children}
       <BoxLookFields
         look={boxStyle(project, use)}
         states={states}
         exceptions={new Set(Object.keys(own))}
         onChange={write}
-        onReset={(name) => put({ [part]: without(use, name) })}
+        onReset={(name) => onChange(without(use, name))}
       />
       {differs && (
         <Exceptions
-          onReset={() => put({ [part]: { style } })}
+          onReset={() => onChange(bare)}
           onShare={() => {
             edit('change box style', { style, change: own });
-            put({ [part]: { style } });
+            onChange(bare);
           }}
           onNew={(name) => {
             const { id: _, name: __, ...whole } = { id: '', name: '', ...boxStyle(project, use) };
             const made = edit('add box style', { ...whole, name });
-            if (made) put({ [part]: { style: made } });
+            if (made) onChange({ ...bare, style: made });
           }}
           of={shared?.name ?? 'Style'}
         />

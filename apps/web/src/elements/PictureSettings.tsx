@@ -1,10 +1,11 @@
 'use client';
 
 import type { Written } from '@tavu/core/component';
-import { titleCase, type Element, isPicture } from '@tavu/core/model';
+import { withId, type Element, isPicture } from '@tavu/core/model';
 import { useStudio } from '../store';
-import { NumberField, SelectRow, ThingRow } from '../ui';
 import type { Put } from '../fields';
+import { firstSlice, SliceEditor } from '../styles';
+import { SelectRow, ThingRow } from '../ui';
 
 /** Which picture, how it stands in its box, and how far its corners reach in when they are kept. */
 export function PictureSettings({
@@ -20,6 +21,7 @@ export function PictureSettings({
   const project = useStudio((studio) => studio.project);
   const pictures = project.assets.filter(isPicture);
   const told = parameters.filter((parameter) => parameter.type === 'picture');
+  const asset = withId(project.assets, element.asset);
   const slice = element.type === 'picture' ? element.slice : undefined;
   return (
     <>
@@ -49,22 +51,12 @@ export function PictureSettings({
           ...(element.type === 'picture' ? [['slice', 'nine-slice'] as const] : []),
         ]}
         onChange={(fit: string) => {
-          if (fit === 'slice') put({ fit: 'stretch', slice: { top: 16, right: 16, bottom: 16, left: 16 } });
+          if (fit === 'slice') put({ fit: 'stretch', slice: asset ? firstSlice(asset) : NO_SLICE });
           else put({ fit, slice: undefined });
         }}
       />
-      {slice && (
-        <div className="flex gap-1.5" role="group" aria-label="Nine-slice insets">
-          {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
-            <NumberField
-              key={side}
-              label={titleCase(side)}
-              value={slice[side]}
-              min={0}
-              onChange={(n) => put({ slice: { ...slice, [side]: n } })}
-            />
-          ))}
-        </div>
+      {slice && asset && (
+        <SliceEditor asset={asset} slice={slice} onChange={(to, key) => put({ slice: to }, key)} />
       )}
       {element.type === 'portrait' && (
         <SelectRow
@@ -80,3 +72,5 @@ export function PictureSettings({
     </>
   );
 }
+
+const NO_SLICE = { top: 0, right: 0, bottom: 0, left: 0 };

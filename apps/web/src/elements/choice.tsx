@@ -3,6 +3,7 @@
 import type { Option } from '@tavu/core/model';
 import { newType, readOptions } from '../fields';
 import { ValueRow, Lines } from './rows';
+import { ControlParts } from './ControlParts';
 import type { FieldsOf, Settings } from './settings';
 
 /** The options of a value from the words on the control; two plain ones where those cannot be options. */
@@ -32,4 +33,4 @@ function Fields({ element, path, put }: FieldsOf<'choice'>) {
   );
 }
 
-export const choice: Settings<'choice'> = { words: 'Text', sounds: true, Fields };
+export const choice: Settings<'choice'> = { words: 'Text', sounds: true, Fields, Parts: ControlParts };

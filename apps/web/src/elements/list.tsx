@@ -2,6 +2,7 @@
 
 import { NumberField } from '../ui';
 import { Lines } from './rows';
+import { ControlParts } from './ControlParts';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ element, put }: FieldsOf<'list'>) {
@@ -18,4 +19,4 @@ function Fields({ element, put }: FieldsOf<'list'>) {
   );
 }
 
-export const list: Settings<'list'> = { Fields };
+export const list: Settings<'list'> = { Fields, Parts: ControlParts };

@@ -37,6 +37,12 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
 export const progress: Settings<'progress'> = {
   Fields,
   Parts: ({ element, put }) => (
-    <Boxed title="Filled part" part="bar" use={element.bar} states={false} put={put} />
+    <Boxed
+      title="Filled part"
+      label="Style of the bar"
+      use={element.bar}
+      states={false}
+      onChange={(bar, key) => put({ bar }, key && `bar ${key}`)}
+    />
   ),
 };

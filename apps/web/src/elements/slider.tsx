@@ -2,6 +2,7 @@
 
 import { NumberField } from '../ui';
 import { ValueRow } from './rows';
+import { ControlParts } from './ControlParts';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ element, path, put }: FieldsOf<'slider'>) {
@@ -34,4 +35,4 @@ function Fields({ element, path, put }: FieldsOf<'slider'>) {
   );
 }
 
-export const slider: Settings<'slider'> = { words: 'Text', sounds: true, Fields };
+export const slider: Settings<'slider'> = { words: 'Text', sounds: true, Fields, Parts: ControlParts };

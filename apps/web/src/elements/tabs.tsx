@@ -2,6 +2,7 @@
 
 import { NumberField } from '../ui';
 import { ValueRow, Lines } from './rows';
+import { ControlParts } from './ControlParts';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ element, path, put }: FieldsOf<'tabs'>) {
@@ -14,4 +15,4 @@ function Fields({ element, path, put }: FieldsOf<'tabs'>) {
   );
 }
 
-export const tabs: Settings<'tabs'> = { sounds: true, Fields };
+export const tabs: Settings<'tabs'> = { sounds: true, Fields, Parts: ControlParts };

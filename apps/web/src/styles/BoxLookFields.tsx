@@ -1,10 +1,12 @@
 'use client';
 
-import { STATES, type BoxFace, type BoxLook, type StateName, lean } from '@tavu/core/model';
+import { STATES, type BoxFace, type BoxLook, type FacePicture, type StateName, lean } from '@tavu/core/model';
+import { dressed } from '@tavu/core/style';
 import { useState, type ReactNode } from 'react';
 import { NumberField, Small } from '../ui';
 import { ColourField } from '../fields';
 import { GradientFields, OutlineFields, ShadowFields } from './effects';
+import { FacePictureFields } from './FacePictureFields';
 import { MarkerFields } from './MarkerFields';
 import { Setting, type LookProps } from './parts';
 
@@ -18,6 +20,8 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
     </Setting>
   );
   const shown = states ? state : 'normal';
+  const dress = (of: StateName | null) => (picture: FacePicture | undefined, key?: string) =>
+    onChange(dressed(look, of, picture), key && `${of ?? 'normal'} ${key}`);
   return (
     <div className="space-y-2">
       {states && (
@@ -38,7 +42,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
       )}
       {shown === 'normal' ? (
         <>
-          <FaceFields face={look} set={set} onChange={onChange} />
+          <FaceFields face={look} set={set} onChange={onChange} onPicture={dress(null)} />
           <div className="flex items-end gap-1.5">
             {set(
               'borderWidth',
@@ -72,6 +76,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
               normal={look}
               face={look[shown]}
               onChange={(face) => onChange({ [shown]: face } as Partial<BoxLook>, shown)}
+              onPicture={dress(shown)}
             />,
           )}
           {shown === 'focused' && (
@@ -96,39 +101,58 @@ function StateFields({
   normal,
   face,
   onChange,
+  onPicture,
 }: {
   normal: BoxLook;
   face: Partial<BoxFace> | undefined;
   onChange: (face: Partial<BoxFace> | undefined) => void;
+  onPicture: OnPicture;
 }) {
   if (!face)
     return (
-      <p className="text-sm text-soft">
-        Same as normal. <Small onClick={() => onChange({ fill: normal.fill })}>Change this state</Small>
-      </p>
+      <div className="min-w-0 flex-1 space-y-1">
+        <p className="text-sm text-soft">
+          Same as normal. <Small onClick={() => onChange({ fill: normal.fill })}>Change this state</Small>
+        </p>
+        <FacePictureFields picture={undefined} onChange={onPicture} />
+      </div>
     );
   const put = (change: Partial<BoxFace>): void => {
     onChange(lean({ ...face, ...change }));
   };
   return (
     <div className="min-w-0 flex-1 space-y-2">
-      <FaceFields face={{ ...normal, ...face }} set={(_, child) => child} onChange={put} />
+      <FaceFields
+        face={{ ...normal, ...face }}
+        own={face.picture ?? null}
+        set={(_, child) => child}
+        onChange={put}
+        onPicture={onPicture}
+      />
       <Small onClick={() => onChange(undefined)}>Reset to normal</Small>
     </div>
   );
 }
 
+type OnPicture = (picture: FacePicture | undefined, key?: string) => void;
+
 function FaceFields({
   face,
+  own = face.picture ?? null,
   set,
   onChange,
+  onPicture,
 }: {
   face: BoxFace;
+  /** The picture that this face has by itself. */
+  own?: FacePicture | null;
   set: (name: string, child: ReactNode) => ReactNode;
   onChange: (change: Partial<BoxFace>, key?: string) => void;
+  onPicture: OnPicture;
 }) {
   return (
     <>
+      {set('picture', <FacePictureFields picture={own ?? undefined} onChange={onPicture} />)}
       <div className="flex flex-wrap items-end gap-1.5">
         {set(
           'fill',

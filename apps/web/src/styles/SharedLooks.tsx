@@ -1,11 +1,11 @@
 'use client';
 
-import { allElements } from '@tavu/core/edit';
 import { readName, type BoxStyle, type Project, type TextStyle } from '@tavu/core/model';
+import { placesOf } from '@tavu/core/references';
 import { textStyle, tooltipLook } from '@tavu/core/style';
 import { TOOLTIP_AFTER } from '@tavu/core/run';
 import { Plus, Trash2 } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { edit, useStudio } from '../store';
 import { DurationField } from '../motion';
 import { Field, Group, NumberField, Button, IconButton, Sheet } from '../ui';
@@ -18,6 +18,7 @@ import { TextLookFields } from './TextLookFields';
 export function SharedLooks() {
   const project = useStudio((studio) => studio.project);
   const { text, box, colours = [] } = project.styles;
+  const uses = useMemo(() => usesOf(project), [project]);
   return (
     <>
       <Group title="Text styles">
@@ -26,7 +27,7 @@ export function SharedLooks() {
             key={style.id}
             style={style}
             taken={text}
-            used={usesOfText(project, style)}
+            used={uses.get(style.id) ?? 0}
             onName={(name) => edit('change text style', { style: style.id, change: { name } })}
             onDelete={text.length > 1 ? () => edit('delete text style', { style: style.id }) : undefined}
           >
@@ -50,7 +51,7 @@ export function SharedLooks() {
             key={style.id}
             style={style}
             taken={box}
-            used={usesOfBox(project, style)}
+            used={uses.get(style.id) ?? 0}
             onName={(name) => edit('change box style', { style: style.id, change: { name } })}
             onDelete={box.length > 1 ? () => edit('delete box style', { style: style.id }) : undefined}
           >
@@ -217,13 +218,11 @@ function Style({
   );
 }
 
-const usesOfText = (project: Project, { id }: TextStyle): number =>
-  allElements(project).filter((element) => 'look' in element && element.look.style === id).length +
-  (project.styles.tooltip?.text.style === id ? 1 : 0);
-
-const usesOfBox = (project: Project, { id }: BoxStyle): number =>
-  allElements(project).filter(
-    (element) =>
-      ('box' in element && element.box.style === id) ||
-      (element.type === 'progress' && element.bar.style === id),
-  ).length + (project.styles.tooltip?.box.style === id ? 1 : 0);
+/** How often each style is used, by its id. */
+function usesOf(project: Project): ReadonlyMap<string, number> {
+  const uses = new Map<string, number>();
+  for (const place of placesOf(project, { only: ['id'] }))
+    if (place.of === 'text style' || place.of === 'box style')
+      uses.set(place.id, (uses.get(place.id) ?? 0) + 1);
+  return uses;
+}

@@ -4,3 +4,4 @@ export { GradientFields } from './effects';
 export { Exceptions, Shared, without } from './exceptions';
 export { Pick, Switched } from './parts';
 export { StyleChoice } from './StyleChoice';
+export { firstSlice, SliceEditor } from './SliceEditor';

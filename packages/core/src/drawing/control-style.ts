@@ -1,6 +1,6 @@
 import type { Rect } from '../geometry';
-import type { BoxLook, BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
-import { boxLook, inStates, textLook } from '../style';
+import type { BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
+import { boxLook, inStates, textLook, type DrawnBox } from '../style';
 import { heldBy, type Held } from './held';
 import type { RenderState } from './render-state';
 
@@ -8,8 +8,9 @@ import type { RenderState } from './render-state';
 export interface ControlStyle {
   project: Project;
   rect: Rect;
+  states: readonly StateName[];
   /** In the states it is in. */
-  look: BoxLook;
+  look: DrawnBox;
   ink: TextLook;
   held: Held;
   /** Words are typed into it. */
@@ -33,11 +34,13 @@ export function controlStyleOf(
   rect: Rect,
   looks: RenderState,
 ): ControlStyle {
-  const look = inStates(boxLook(project, element.box), statesOf(element.id, looks));
+  const states = statesOf(element.id, looks);
+  const look = inStates(boxLook(project, element.box), states);
   const ink = textLook(project, element.look);
   return {
     project,
     rect,
+    states,
     look,
     ink: look.ink ? { ...ink, colour: look.ink } : ink,
     held: heldBy(project, element, looks.holds),

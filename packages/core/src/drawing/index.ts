@@ -12,5 +12,6 @@ export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
 export { controlStyleOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';
 export { keycapItems, keycapWidth } from './keycaps';
+export { filledFrom, partAbout, partOf, type DrawnPart, type Side } from './part';
 export { ringed } from './focused';
 export { box, bubblePath, CLEAR, ellipse, grown, inset, plain, text, typedItems, typedOut } from './shapes';

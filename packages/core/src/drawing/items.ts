@@ -1,4 +1,4 @@
-import type { Blend, Colour, Gradient, Id, Outline, PictureFit, Slice } from '../model';
+import type { Blend, Colour, FaceFit, Gradient, Id, Outline, Slice } from '../model';
 import type { Rect } from '../geometry';
 import type { FaceName } from '../text';
 
@@ -43,9 +43,11 @@ export interface PictureItem {
   id: Id | null;
   rect: Rect;
   asset: Id;
-  fit: PictureFit;
-  /** Corners and edges that keep their size, and the picture's own size, both in its own pixels. */
-  slice?: { edges: Slice; width: number; height: number };
+  fit: FaceFit;
+  /** With `slice` and `tile`: the size it has by itself in its own pixels, and how many design pixels each of them takes. */
+  own?: { width: number; height: number; scale: number };
+  /** With `slice`: corners and edges that keep their size, in the picture's own pixels. */
+  edges?: Slice;
 }
 /** Fine specks; `shift` counts through the different ones of specks that move. */
 export interface GrainItem {

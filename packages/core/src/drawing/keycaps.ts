@@ -1,6 +1,7 @@
 import type { Rect } from '../geometry';
-import type { BoxLook, Id, Project, TextLook } from '../model';
+import type { Id, Project, TextLook } from '../model';
 import { codeName, padOf } from '../keys';
+import type { DrawnBox } from '../style';
 import type { Item } from './items';
 import { box, CLEAR, plain, text } from './shapes';
 
@@ -9,7 +10,7 @@ export interface Keycap {
   project: Project;
   id: Id;
   code: string;
-  look: BoxLook;
+  look: DrawnBox;
   ink: TextLook;
 }
 

@@ -1,13 +1,14 @@
 import type { RenderState } from './render-state';
 import type { Rect } from '../geometry';
-import type { Align, BoxLook, BubbleElement, Id, Project, Stand, TextLook } from '../model';
+import type { Align, BubbleElement, Id, Project, Stand, TextLook } from '../model';
+import type { DrawnBox, DrawnPicture } from '../style';
 import { lettersOf } from '../talk';
 import { fontOf, layText } from '../text';
-import { group, type Anchor, type Item } from './items';
+import { group, type Anchor, type GroupItem, type Item, type PictureItem } from './items';
 
 /** A box with its shadow beneath and its outline round it. */
-export function box(id: Id | null, rect: Rect, look: BoxLook): Item[] {
-  const { fill, gradient, border, borderWidth, corner, shadow, outline } = look;
+export function box(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
+  const { fill, gradient, border, borderWidth, corner, picture, shadow, outline } = look;
   const items: Item[] = [];
   if (shadow)
     items.push(
@@ -25,14 +26,36 @@ export function box(id: Id | null, rect: Rect, look: BoxLook): Item[] {
       borderWidth: outline.width,
       corner: corner + outline.width,
     });
-  items.push({ kind: 'box', id, rect, fill, border, borderWidth, corner, ...(gradient ? { gradient } : {}) });
-  return items;
+  const filled: Item = { kind: 'box', id, rect, fill, border, borderWidth, corner };
+  if (gradient) filled.gradient = gradient;
+  if (!picture) return [...items, filled];
+  const drawn = facePicture(rect, picture, corner);
+  if (picture.under) return [...items, drawn, filled];
+  const bordered = borderWidth > 0 && border !== CLEAR;
+  const edge: Item = { ...plain(null, rect, CLEAR), border, borderWidth, corner };
+  return [...items, { ...filled, border: CLEAR }, drawn, ...(bordered ? [edge] : [])];
 }
+
+/** A picture over all of a rect, within its corners. */
+function facePicture(rect: Rect, picture: DrawnPicture, corner: number): Item {
+  const { asset, fit, slice, scale = 1, width, height, tint, opacity = 1, blend = 'normal' } = picture;
+  const item: PictureItem = { kind: 'picture', id: null, rect, asset, fit };
+  if (fit === 'tile' || fit === 'slice') item.own = { width, height, scale };
+  if (fit === 'slice') item.edges = slice ?? NO_EDGES;
+  const clip = corner > 0 ? { ...rect, corner } : undefined;
+  if (!clip && !tint && opacity >= 1 && blend === 'normal') return item;
+  const change: Partial<GroupItem> = { opacity };
+  if (clip) change.clip = clip;
+  if (blend !== 'normal') change.blend = blend;
+  return group(tint ? [group([item], { tint })] : [item], change);
+}
+
+const NO_EDGES = { top: 0, right: 0, bottom: 0, left: 0 };
 
 /**
  * An oval as large as a rect, with its shadow beneath and its outline round it; the corners of its look do not count.
  */
-export function ellipse(id: Id | null, rect: Rect, look: BoxLook): Item[] {
+export function ellipse(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
   const { fill, gradient, border, borderWidth, shadow, outline } = look;
   const oval = (within: Rect, colours: { fill: string; border?: string; borderWidth?: number }): Item => ({
     kind: 'path',

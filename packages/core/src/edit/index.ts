@@ -6,4 +6,3 @@ export { frameIn, layoutIn, ownerById, reach, roomIn, type Owner, type Reached }
 export { boundBy } from './names';
 export { topmostOf, type ElementChange } from './elements';
 export { stackable } from './stack';
-export { allElements } from './looks';

@@ -3,7 +3,6 @@ import {
   freshId,
   type BoxStyle,
   type Design,
-  type Element,
   type Id,
   type NamedColour,
   type Project,
@@ -102,6 +101,3 @@ function keepLooks(
 }
 
 const names = (things: readonly { name: string }[]): string[] => things.map((thing) => thing.name);
-
-export const allElements = (project: Project): Element[] =>
-  [...project.screens, ...(project.components ?? [])].flatMap((owner) => owner.elements);

@@ -2,7 +2,6 @@ import Joi from 'joi';
 import {
   animation,
   axis,
-  bound,
   boxUse,
   expression,
   fit,
@@ -12,13 +11,14 @@ import {
   name,
   notes,
   oneOf,
+  partUse,
   scalar,
   share,
   textUse,
   thing,
   words,
 } from '../fields';
-import { BLENDS, ROLES } from '../model';
+import { BLENDS, PARTS, ROLES } from '../model';
 
 /** What elements of several types have in common, as a file has it. */
 
@@ -41,15 +41,11 @@ export const common = {
   editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
   notes,
 };
-/** Design pixels in from each edge. */
-export const insets = thing({
-  top: bound.required(),
-  right: bound.required(),
-  bottom: bound.required(),
-  left: bound.required(),
-});
 export const look = textUse.required();
 export const box = boxUse.required();
+/** The looks of its parts, by their names. */
+export const parts = (type: keyof typeof PARTS): Joi.Schema =>
+  thing(Object.fromEntries(PARTS[type].map((name) => [name, partUse])));
 export const lines = Joi.array().items(words).max(MAX_ITEMS);
 export const pressable = { text: words.required(), look, box, sound: id };
 export const control = { ...pressable, value: id, sample: scalar };

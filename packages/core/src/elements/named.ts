@@ -1,4 +1,11 @@
-import type { ElementBase, TextFrame, TextFrames } from '../model';
+import {
+  PARTS,
+  type ElementBase,
+  type PartName,
+  type PartUse,
+  type TextFrame,
+  type TextFrames,
+} from '../model';
 import {
   animation,
   axis,
@@ -17,6 +24,12 @@ import {
 } from '../walk';
 
 /** Where elements of several types name things, ask and speak. */
+
+/** The looks of a control's parts, by their names. */
+export const parts = (type: keyof typeof PARTS) =>
+  record(Object.fromEntries(PARTS[type].map((name) => [name, boxUse])) as never) as Part<
+    Partial<Record<PartName, PartUse>>
+  >;
 
 export const held = id('element', { within: (walk) => walk.holder });
 export const action = id('action');

@@ -1,9 +1,12 @@
 import Joi from 'joi';
-import { MARKER_SIDES, STATES } from '../model';
+import { BLENDS, FACE_FITS, MARKER_SIDES, STATES } from '../model';
 import { colour, FAR, id, length, list, oneBy, oneOf, pixels, share, thing, words } from './atoms';
 import { keyframes } from './motions';
 
 /** How things look, and where they stand. */
+
+/** A length in design pixels. */
+export const bound = Joi.number().min(0).max(FAR);
 
 const shadow = thing({
   x: pixels.required(),
@@ -34,8 +37,25 @@ export const textLook = {
   shadow,
 };
 export const TEXT_EXTRAS = ['letters', 'stand', 'wrap', 'fit', 'outline', 'shadow'];
-const face = { fill: colour, border: colour, ink: colour, gradient, shadow, outline };
-export const BOX_EXTRAS = ['ink', 'gradient', 'shadow', 'outline', 'marker', ...STATES];
+/** Design pixels, or a picture's own, in from each edge. */
+export const insets = thing({
+  top: bound.required(),
+  right: bound.required(),
+  bottom: bound.required(),
+  left: bound.required(),
+});
+const facePicture = thing({
+  asset: id.required(),
+  fit: oneOf(...FACE_FITS).required(),
+  slice: insets,
+  scale: Joi.number().min(0.01).max(100),
+  tint: colour,
+  opacity: share,
+  blend: oneOf(...BLENDS),
+  under: Joi.valid(true),
+});
+const face = { fill: colour, border: colour, ink: colour, gradient, picture: facePicture, shadow, outline };
+export const BOX_EXTRAS = ['ink', 'gradient', 'picture', 'shadow', 'outline', 'marker', ...STATES];
 const marker = thing({
   asset: id.required(),
   side: oneOf(...MARKER_SIDES).required(),
@@ -56,9 +76,8 @@ export const required = (keys: Record<string, Joi.Schema>, optional: string[] = 
   );
 export const textUse = thing({ style: id.required(), ...textLook });
 export const boxUse = thing({ style: id.required(), ...boxLook });
+export const partUse = thing({ style: id.required(), ...boxLook, width: bound, height: bound });
 
-/** A length in design pixels. */
-export const bound = Joi.number().min(0).max(FAR);
 export const axis = oneBy(
   'at',
   {

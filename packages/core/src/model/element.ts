@@ -1,4 +1,4 @@
-import type { Blend, BoxUse, PictureFit, TextUse } from './look';
+import type { Blend, BoxUse, PictureFit, Slice, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
 import type { Wraps } from './input';
 import type { Animation, TextFrames } from './motion';
@@ -75,12 +75,6 @@ export interface PictureElement extends ElementBase {
   /** Corners and edges that keep their size: how far in they reach, in the picture's own pixels. */
   slice?: Slice;
 }
-export interface Slice {
-  top: number;
-  right: number;
-  bottom: number;
-  left: number;
-}
 export interface TextElement extends ElementBase {
   type: 'text';
   text: string;
@@ -109,17 +103,35 @@ interface Control extends Pressable {
   /** Shown while it has no value. */
   sample?: Scalar;
 }
+/** How a part of a control looks, and how large it is in design pixels where not as large as its picture. */
+export type PartUse = BoxUse & { width?: number; height?: number };
+
+/** The parts of controls that can look otherwise than the control by itself draws them, from back to front. */
+export const PARTS = {
+  slider: ['track', 'filled', 'thumb'],
+  switch: ['track', 'knob'],
+  choice: ['left', 'right'],
+  tabs: ['strip', 'mark'],
+  list: ['row'],
+  entry: ['caret'],
+} as const;
+export type PartName = (typeof PARTS)[keyof typeof PARTS][number];
+
+interface WithParts<T extends keyof typeof PARTS> {
+  parts?: Partial<Record<(typeof PARTS)[T][number], PartUse>>;
+}
+
 /** Its name, and its state in words. */
-export interface SwitchElement extends Control {
+export interface SwitchElement extends Control, WithParts<'switch'> {
   type: 'switch';
 }
 /** Without a value, from `min` to `max`. */
-export interface SliderElement extends Control {
+export interface SliderElement extends Control, WithParts<'slider'> {
   type: 'slider';
   min?: number;
   max?: number;
 }
-export interface ChoiceElement extends Control {
+export interface ChoiceElement extends Control, WithParts<'choice'> {
   type: 'choice';
   /** What there is to choose while it has no value. */
   options?: string[];
@@ -133,10 +145,10 @@ export interface BindingElement extends Pressable {
   clash?: 'swap';
 }
 /** Words to type. */
-export interface EntryElement extends Control {
+export interface EntryElement extends Control, WithParts<'entry'> {
   type: 'entry';
 }
-export interface TabsElement extends Pressable {
+export interface TabsElement extends Pressable, WithParts<'tabs'> {
   type: 'tabs';
   /** One word a tab; the element it holds at the same place is shown with it. */
   tabs: string[];
@@ -146,7 +158,7 @@ export interface TabsElement extends Pressable {
   value?: Id;
 }
 /** Rows that are written here. */
-export interface ListElement extends ElementBase {
+export interface ListElement extends ElementBase, WithParts<'list'> {
   type: 'list';
   rows: string[];
   /** Design pixels. */

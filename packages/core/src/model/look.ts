@@ -75,13 +75,44 @@ export interface TextStyle extends TextLook {
   name: string;
 }
 
-export interface BoxFace {
+/** Design pixels, or a picture's own, in from each edge. */
+export interface Slice {
+  top: number;
+  right: number;
+  bottom: number;
+  left: number;
+}
+
+/** A picture drawn as the face of a box, beneath its border and within its corners. */
+export interface FacePicture {
+  asset: Id;
+  /** `slice`: corners keep their size, edges stretch one way. `tile`: repeated from the top left. */
+  fit: FaceFit;
+  /** With `slice`: how far in corners and edges reach, in the picture's own pixels. */
+  slice?: Slice;
+  /** With `slice` and `tile`: how many design pixels one of the picture's own takes. Absent: 1. */
+  scale?: number;
+  /** A colour laid over what it shows, as strong as it is opaque. */
+  tint?: Colour;
+  /** 0 to 1. Absent: 1. */
+  opacity?: number;
+  /** How it is laid over the fill. Absent: normal. */
+  blend?: Blend;
+  /** It lies under the fill and the gradient. Absent: over them. */
+  under?: true;
+}
+export const FACE_FITS = ['stretch', 'slice', 'tile', 'contain', 'cover'] as const;
+export type FaceFit = (typeof FACE_FITS)[number];
+
+/** @template P the picture on it, which may know more than a file says of it */
+export interface BoxFace<P = FacePicture> {
   fill: Colour;
   border: Colour;
   /** Colour of the text on it; absent keeps the text style's. */
   ink?: Colour;
   /** Lies over the fill. */
   gradient?: Gradient;
+  picture?: P;
   shadow?: Shadow;
   outline?: Outline;
 }
@@ -103,7 +134,8 @@ export interface Marker {
 }
 export const MARKER_SIDES: readonly Marker['side'][] = ['left', 'right', 'both'];
 
-export interface BoxLook extends BoxFace, Partial<Record<StateName, Partial<BoxFace>>> {
+export interface BoxLook<P = FacePicture>
+  extends BoxFace<P>, Partial<Record<StateName, Partial<BoxFace<P>>>> {
   /** Design pixels. */
   borderWidth: number;
   corner: number;

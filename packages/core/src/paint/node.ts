@@ -1,3 +1,5 @@
+import type { Rect } from '../geometry';
+
 /** A node of the picture; attribute values are plain text, escaped when written. */
 export interface SvgNode {
   tag: string;
@@ -14,6 +16,22 @@ export const leaf = (tag: string, attributes: Record<string, string>): SvgNode =
 
 /** A number as SVG attributes have it, to a thousandth. */
 export const number = (n: number): string => String(Math.round(n * 1000) / 1000);
+
+/** A rect as attributes. */
+export const place = ({ x, y, width, height }: Rect): Record<string, string> => ({
+  x: number(x),
+  y: number(y),
+  width: number(width),
+  height: number(height),
+});
+
+/** A name made from the content, so that equal definitions share one name. */
+export function nameOf(prefix: string, thing: unknown): string {
+  let hash = 0x811c9dc5;
+  // FNV-1a, 32 bits.
+  for (const char of JSON.stringify(thing)) hash = Math.imul(hash ^ char.codePointAt(0)!, 0x01000193);
+  return `${prefix}${(hash >>> 0).toString(36)}`;
+}
 
 /** Nodes as SVG text (SVG 2, XML syntax). */
 export function svgText(node: SvgNode): string {

@@ -1,9 +1,9 @@
-import type { GrainItem, GroupItem, Item, PictureItem, TextItem } from '../drawing';
+import type { GrainItem, GroupItem, Item, TextItem } from '../drawing';
 import type { Colour, Gradient, Id } from '../model';
-import type { Rect } from '../geometry';
 import type { FaceName } from '../text';
 import { grainTile, TILE } from './grain';
-import { leaf, number, type SvgNode } from './node';
+import { leaf, nameOf, number, place, type SvgNode } from './node';
+import { drawPicture } from './picture';
 
 /** What stands behind names in a display list: where asset pictures are, and the font families loaded for the faces. */
 export interface Sources {
@@ -56,20 +56,13 @@ function draw(item: Item, sources: Sources): SvgNode {
         'stroke-width': '4',
       });
     case 'picture':
-      return item.slice ? drawSliced(item, item.slice, sources) : image(item.rect, item, sources);
+      return drawPicture(item, sources.asset(item.asset));
     case 'grain':
       return drawGrain(item);
     case 'text':
       return drawText(item, sources);
   }
 }
-
-const place = ({ x, y, width, height }: Rect): Record<string, string> => ({
-  x: number(x),
-  y: number(y),
-  width: number(width),
-  height: number(height),
-});
 
 /** A shape with its fill, the gradient over it, and its border over both. */
 function filled(
@@ -117,14 +110,6 @@ function gradientNode(id: string, { angle, stops }: Gradient): SvgNode {
       .sort((a, b) => a.at - b.at)
       .map((stop) => leaf('stop', { offset: number(stop.at), ...paint('stop', stop.colour) })),
   };
-}
-
-/** A name made from the content, so that equal definitions share one name. */
-function nameOf(prefix: string, thing: unknown): string {
-  let hash = 0x811c9dc5;
-  // FNV-1a, 32 bits.
-  for (const char of JSON.stringify(thing)) hash = Math.imul(hash ^ char.codePointAt(0)!, 0x01000193);
-  return `${prefix}${(hash >>> 0).toString(36)}`;
 }
 
 function drawGroup(item: GroupItem, sources: Sources): SvgNode {
@@ -180,48 +165,6 @@ function drawGroup(item: GroupItem, sources: Sources): SvgNode {
     attributes['clip-path'] = `url(#${id})`;
   }
   return { tag: 'g', attributes, children: [...defs, ...children] };
-}
-
-const RATIO = { contain: 'xMidYMid meet', cover: 'xMidYMid slice', stretch: 'none' } as const;
-
-const image = (rect: Rect, item: PictureItem, sources: Sources): SvgNode =>
-  leaf('image', { ...place(rect), href: sources.asset(item.asset), preserveAspectRatio: RATIO[item.fit] });
-
-/** Nine parts: corners keep their size, edges are stretched one way, the middle both. */
-function drawSliced(
-  item: PictureItem,
-  { edges, width, height }: NonNullable<PictureItem['slice']>,
-  sources: Sources,
-): SvgNode {
-  const cuts = (from: number, size: number, before: number, after: number, natural: number) => {
-    // Where there is less room than the two edges need, they share it.
-    const scale = Math.min(1, size / Math.max(1, before + after));
-    const near = before * scale;
-    const far = after * scale;
-    return [
-      { at: from, size: near, own: 0, ownSize: before },
-      { at: from + near, size: size - near - far, own: before, ownSize: natural - before - after },
-      { at: from + size - far, size: far, own: natural - after, ownSize: after },
-    ].filter((cut) => cut.size > 0 && cut.ownSize > 0);
-  };
-  const across = cuts(item.rect.x, item.rect.width, edges.left, edges.right, width);
-  const down = cuts(item.rect.y, item.rect.height, edges.top, edges.bottom, height);
-  const whole = { x: 0, y: 0, width, height };
-  return {
-    tag: 'g',
-    attributes: {},
-    children: down.flatMap((y) =>
-      across.map((x) => ({
-        tag: 'svg',
-        attributes: {
-          ...place({ x: x.at, y: y.at, width: x.size, height: y.size }),
-          viewBox: [x.own, y.own, x.ownSize, y.ownSize].map(number).join(' '),
-          preserveAspectRatio: 'none',
-        },
-        children: [image(whole, { ...item, fit: 'stretch' }, sources)],
-      })),
-    ),
-  };
 }
 
 function drawGrain({ rect, amount, shift }: GrainItem): SvgNode {

@@ -1,3 +1,14 @@
-export { boxLook, boxStyle, colourOf, gradientOf, inStates, textLook, textStyle } from './looks';
+export {
+  boxLook,
+  boxStyle,
+  colourOf,
+  gradientOf,
+  inStates,
+  textLook,
+  textStyle,
+  type DrawnBox,
+  type DrawnPicture,
+} from './looks';
+export { dressed } from './dressed';
 export { MARKER, markerOf, markerPart, markerRects } from './marker';
 export { tooltipLook } from './tooltip';

@@ -4,6 +4,7 @@ import {
   type BoxLook,
   type BoxUse,
   type Colour,
+  type FacePicture,
   type Gradient,
   type Project,
   type StateName,
@@ -55,9 +56,18 @@ export function textLook(project: Project, use: TextUse): TextLook {
   };
 }
 
-export function boxLook(project: Project, use: BoxUse): BoxLook {
+/** A picture of a face with the size it has by itself, in its own pixels. */
+export interface DrawnPicture extends FacePicture {
+  width: number;
+  height: number;
+}
+/** A box as it is drawn: colours are colours, and pictures that are gone are left out. */
+export type DrawnBox = BoxLook<DrawnPicture>;
+
+export function boxLook(project: Project, use: BoxUse): DrawnBox {
   const look = boxStyle(project, use);
-  const made: BoxLook = { ...look, ...face(project, look) } as BoxLook;
+  const { picture: _, ...rest } = look;
+  const made = { ...rest, ...face(project, look) } as DrawnBox;
   for (const state of STATES) {
     const other = look[state];
     if (other) made[state] = face(project, other);
@@ -66,12 +76,18 @@ export function boxLook(project: Project, use: BoxUse): BoxLook {
 }
 
 /** A box as it looks in some states at once; later ones lie over earlier ones. */
-export function inStates(look: BoxLook, states: readonly StateName[]): BoxLook {
-  return Object.assign({ ...look }, ...states.map((state) => look[state])) as BoxLook;
+export function inStates(look: DrawnBox, states: readonly StateName[]): DrawnBox {
+  return Object.assign({ ...look }, ...states.map((state) => look[state])) as DrawnBox;
 }
 
-function face(project: Project, from: Partial<BoxFace>): Partial<BoxFace> {
-  const made: Partial<BoxFace> = { ...from };
+function face(project: Project, { picture, ...from }: Partial<BoxFace>): Partial<BoxFace<DrawnPicture>> {
+  const made: Partial<BoxFace<DrawnPicture>> = { ...from };
+  const asset = picture && withId(project.assets, picture.asset);
+  if (asset) {
+    const { width, height } = asset;
+    made.picture = { ...picture, width, height };
+    if (picture.tint) made.picture.tint = colourOf(project, picture.tint);
+  }
   for (const key of ['fill', 'border', 'ink'] as const)
     if (from[key] !== undefined) made[key] = colourOf(project, from[key]);
   if (from.gradient) made.gradient = gradientOf(project, from.gradient);

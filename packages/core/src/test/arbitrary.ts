@@ -285,6 +285,14 @@ export const anyProject: fc.Arbitrary<Project> = fc
           screen: on,
           steps,
         })),
+        assets: ['i-a', 'i-b'].map((id) => ({
+          id,
+          name: id,
+          media: 'image/png',
+          width: 40,
+          height: 30,
+          bytes: 1,
+        })),
         styles: { ...blankProject('').styles, colours: [{ id: 'c-sea', name: 'Sea', colour: '#16324d' }] },
         events: EVENTS.map((id) => ({
           id,

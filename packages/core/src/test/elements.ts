@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import {
   BLENDS,
   BUBBLES,
+  FACE_FITS,
+  PARTS,
   WRAPS,
   type Placement,
   type Component,
@@ -55,16 +57,41 @@ const textUse = fc.record({
   outline: maybe(outline),
   shadow: maybe(shadow),
 });
+const insets = fc.constant({ top: 8, right: 12, bottom: 8, left: 12 });
+/** Of pictures that projects of the tests have, and of one that is gone. */
+const facePicture = fc.record({
+  asset: fc.constantFrom('i-a', 'a-calm', 'a-lamp', 'i-gone'),
+  fit: fc.constantFrom(...FACE_FITS),
+  slice: maybe(insets),
+  scale: maybe(fc.constantFrom(0.5, 2)),
+  tint: maybe(colour),
+  opacity: maybe(fc.constantFrom(0, 0.4)),
+  blend: maybe(fc.constantFrom(...BLENDS)),
+  under: maybe(fc.constant(true)),
+});
 const boxUse = fc.record({
   style: fc.constantFrom('b-panel', 'b-button', 'gone'),
   fill: maybe(colour),
   gradient: maybe(gradient),
   shadow: maybe(shadow),
   outline: maybe(outline),
+  picture: maybe(facePicture),
+  hovered: maybe(fc.record({ picture: facePicture })),
   on: maybe(fc.record({ fill: colour })),
   disabled: maybe(fc.record({ fill: colour, ink: colour })),
 });
-const insets = fc.constant({ top: 8, right: 12, bottom: 8, left: 12 });
+const size = fc.constantFrom({}, { width: 30 }, { width: 24, height: 18 });
+/** Looks of some parts of a control. */
+const partsOf = (type: keyof typeof PARTS) => ({
+  parts: maybe(
+    fc.record(
+      Object.fromEntries(
+        PARTS[type].map((name) => [name, fc.tuple(boxUse, size).map(([use, own]) => ({ ...use, ...own }))]),
+      ),
+      { requiredKeys: [] },
+    ),
+  ),
+});
 const text = fc.oneof(
   fc.string({ maxLength: 40 }),
   fc.constantFrom(
@@ -85,18 +112,30 @@ const fit = fc.constantFrom('contain', 'cover', 'stretch');
 const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>> = {
   text: { ...words, frames: maybe(anyFrames) },
   picture: { asset: fc.constant(null), fit, slice: maybe(insets) },
-  switch: control,
-  slider: { ...control, min: maybe(fc.constant(0)), max: maybe(fc.constant(10)) },
-  choice: { ...control, options: maybe(fc.constant(['a', 'b'])) },
-  entry: control,
+  switch: { ...control, ...partsOf('switch') },
+  slider: { ...control, ...partsOf('slider'), min: maybe(fc.constant(0)), max: maybe(fc.constant(10)) },
+  choice: { ...control, ...partsOf('choice'), options: maybe(fc.constant(['a', 'b'])) },
+  entry: { ...control, ...partsOf('entry') },
   binding: {
     ...pressable,
     action: fc.constantFrom('confirm', 'menu', 'gone', null),
     device: fc.constantFrom('keys', 'pad'),
     clash: maybe(fc.constant('swap')),
   },
-  tabs: { ...pressable, tabs: fc.constantFrom([], ['One'], ['One', 'Two']), bar: fc.constant(60), value },
-  list: { rows: fc.array(text, { maxLength: 3 }), rowHeight: fc.constant(40), look: textUse, box: boxUse },
+  tabs: {
+    ...pressable,
+    ...partsOf('tabs'),
+    tabs: fc.constantFrom([], ['One'], ['One', 'Two']),
+    bar: fc.constant(60),
+    value,
+  },
+  list: {
+    ...partsOf('list'),
+    rows: fc.array(text, { maxLength: 3 }),
+    rowHeight: fc.constant(40),
+    look: textUse,
+    box: boxUse,
+  },
   progress: {
     value,
     loading: maybe(fc.constant(true)),

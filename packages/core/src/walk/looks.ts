@@ -6,6 +6,7 @@ import type {
   BoxLook,
   BoxStyle,
   BoxUse,
+  FacePicture,
   Gradient,
   Keyframe,
   Marker,
@@ -52,7 +53,20 @@ export const textUse = record<TextUse>({
 });
 export const textStyle = record<TextStyle>({ id: own('text style'), name: plain, ...textLook });
 
-const faceFields: Fields<BoxFace> = { fill: colour, border: colour, ink: colour, gradient, shadow, outline };
+const facePicture = record<FacePicture>({
+  asset: id('asset', { gone: 'holder' }),
+  slice: plain,
+  tint: colour,
+});
+const faceFields: Fields<BoxFace> = {
+  fill: colour,
+  border: colour,
+  ink: colour,
+  gradient,
+  picture: facePicture,
+  shadow,
+  outline,
+};
 const face = record<BoxFace>(faceFields);
 const marker = record<Marker>({
   asset: id('asset', { gone: 'holder' }),

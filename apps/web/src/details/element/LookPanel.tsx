@@ -16,7 +16,13 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
     <>
       {'look' in element && <Typography element={element} put={put} />}
       {'box' in element && (
-        <Boxed title="Box" part="box" use={element.box} states={isUsed(element)} put={put} />
+        <Boxed
+          title="Box"
+          label="Box style"
+          use={element.box}
+          states={isUsed(element)}
+          onChange={(box, key) => put({ box }, key && `box ${key}`)}
+        />
       )}
       {Parts && <Parts element={element} put={put} />}
       <Group title="Opacity" unfolded={element.opacity !== undefined || element.blend !== undefined}>

@@ -1,7 +1,7 @@
 import type Joi from 'joi';
-import { oneOf, share, thing } from '../../fields';
+import { insets, oneOf, share, thing } from '../../fields';
 import { BUBBLES } from '../../model';
-import { insets, pressable } from '../described';
+import { pressable } from '../described';
 
 /** What a file has of one. */
 export const bubble: Joi.SchemaMap = {

@@ -8,5 +8,9 @@ export const choice: Author<'choice'> = {
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Choice', sample: 0, options: ['One', 'Two'], ...pressed }),
   named: 'by its words',
-  references: record<Of<'choice'>>({ ...named.control, options: named.each('options') }),
+  references: record<Of<'choice'>>({
+    ...named.control,
+    options: named.each('options'),
+    parts: named.parts('choice'),
+  }),
 };

@@ -2,6 +2,8 @@ import {
   box,
   text,
   controlStyleOf,
+  partAbout,
+  partOf,
   ringed,
   CLEAR,
   inset,
@@ -9,40 +11,44 @@ import {
   wordsOf,
   type Item,
   type ControlStyle,
+  type DrawnPart,
 } from '../../drawing';
 import { WHOLE, type Of, type Play } from '../play';
 import { named, besideName } from '../beside';
 
 function draw(element: Of<'choice'>, face: ControlStyle): Item[] {
-  const { project, rect, look, ink, held } = face;
+  const { project, rect, states, look, ink, held } = face;
   const { items, room } = named(face, element.id, 0.42);
   const words =
     held.type === null ? (element.options?.[indexOf(held, element.options.length)] ?? '') : wordsOf(held);
-  const arrow = (side: -1 | 1): Item => {
+  const part = (name: 'left' | 'right') => partOf(project, element.parts?.[name], states);
+  const marks = { left: part('left'), right: part('right') };
+  const arrow = (side: -1 | 1): Item[] => {
+    const own = side < 0 ? marks.left : marks.right;
     const x = side < 0 ? room.x + 10 : room.x + room.width - 10;
     const y = rect.y + rect.height / 2;
-    return {
-      kind: 'path',
-      id: null,
-      path: `M${x} ${y - 11}L${x + side * 10} ${y}L${x} ${y + 11}Z`,
-      fill: look.ink ?? ink.colour,
-      border: CLEAR,
-      borderWidth: 0,
-    };
+    if (own) {
+      const wide = own.width ?? 20;
+      const from = side < 0 ? room.x : room.x + room.width - wide;
+      return partAbout(own, { x: from, y: y - 11, width: wide, height: 22 });
+    }
+    const path = `M${x} ${y - 11}L${x + side * 10} ${y}L${x} ${y + 11}Z`;
+    return [{ kind: 'path', id: null, path, fill: look.ink ?? ink.colour, border: CLEAR, borderWidth: 0 }];
   };
+  const beside = (mark: DrawnPart | null): number => (mark ? (mark.width ?? 20) + 10 : 30);
   return [
     ...box(element.id, rect, look),
     ...items,
-    arrow(-1),
+    ...arrow(-1),
     ...text(
       project,
       element.id,
-      inset(room, { top: 0, right: 30, bottom: 0, left: 30 }),
+      inset(room, { top: 0, right: beside(marks.right), bottom: 0, left: beside(marks.left) }),
       words,
       { ...ink, align: 'centre' },
       'middle',
     ),
-    arrow(1),
+    ...arrow(1),
   ];
 }
 

@@ -7,5 +7,5 @@ export const entry: Author<'entry'> = {
   label: 'Text entry',
   size: [560, 84],
   fresh: ({ pressed }) => ({ text: 'Write here', ...pressed }),
-  references: record<Of<'entry'>>(named.control),
+  references: record<Of<'entry'>>({ ...named.control, parts: named.parts('entry') }),
 };

@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { control } from '../described';
+import { control, parts } from '../described';
 
 /** What a file has of one. */
-export const entry: Joi.SchemaMap = control;
+export const entry: Joi.SchemaMap = { ...control, parts: parts('entry') };

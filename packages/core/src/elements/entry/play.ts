@@ -2,6 +2,8 @@ import {
   box,
   text,
   controlStyleOf,
+  partAbout,
+  partOf,
   ringed,
   inset,
   plain,
@@ -15,7 +17,7 @@ import { EDGE } from '../beside';
 
 /** What is typed, or faintly what is to be typed. */
 function draw(element: Of<'entry'>, face: ControlStyle): Item[] {
-  const { project, rect, look, ink, held, typing, said } = face;
+  const { project, rect, states, look, ink, held, typing, said } = face;
   const edge = rect.height * EDGE;
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
   const typed = wordsOf(held);
@@ -33,14 +35,17 @@ function draw(element: Of<'entry'>, face: ControlStyle): Item[] {
   ];
   const line = items.at(-1);
   const end = typed !== '' && line?.kind === 'text' ? (line.lines[0]?.width ?? 0) : 0;
-  if (typing)
-    items.push(
-      plain(
-        null,
-        { x: inner.x + end + 3, y: rect.y + rect.height * 0.25, width: 3, height: rect.height * 0.5 },
-        look.ink ?? ink.colour,
-      ),
-    );
+  if (typing) {
+    const caret = {
+      x: inner.x + end + 3,
+      y: rect.y + rect.height * 0.25,
+      width: 3,
+      height: rect.height * 0.5,
+    };
+    const own = partOf(project, element.parts?.caret, states);
+    if (own) items.push(...partAbout(own, { ...caret, width: own.width ?? caret.width }));
+    else items.push(plain(null, caret, look.ink ?? ink.colour));
+  }
   return items;
 }
 

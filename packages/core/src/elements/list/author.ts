@@ -12,5 +12,11 @@ export const list: Author<'list'> = {
     look: text('t-body'),
     box: box('b-panel'),
   }),
-  references: record<Of<'list'>>({ ...named.base, rows: named.each('rows'), look: textUse, box: boxUse }),
+  references: record<Of<'list'>>({
+    ...named.base,
+    rows: named.each('rows'),
+    look: textUse,
+    box: boxUse,
+    parts: named.parts('list'),
+  }),
 };

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { FAR } from '../../fields';
-import { box, lines, look } from '../described';
+import { box, lines, look, parts } from '../described';
 
 /** What a file has of one. */
 export const list: Joi.SchemaMap = {
@@ -8,4 +8,5 @@ export const list: Joi.SchemaMap = {
   rowHeight: Joi.number().min(1).max(FAR).required(),
   look,
   box,
+  parts: parts('list'),
 };

@@ -1,4 +1,4 @@
-import { box, text, inset, plain, type Item } from '../../drawing';
+import { box, text, inset, partAbout, partOf, plain, type Item } from '../../drawing';
 import { boxLook, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
@@ -11,6 +11,7 @@ function paint(element: Of<'list'>, { project, rect, looks }: Canvas): Item[] {
   const look = boxLook(project, element.box);
   const ink = textLook(project, element.look);
   const edge = Math.max(look.borderWidth, element.rowHeight * 0.3);
+  const own = partOf(project, element.parts?.row, []);
   const fitting = Math.floor(rect.height / element.rowHeight);
   return [
     ...box(element.id, rect, look),
@@ -18,7 +19,7 @@ function paint(element: Of<'list'>, { project, rect, looks }: Canvas): Item[] {
       const row = { ...rect, y: rect.y + i * element.rowHeight, height: element.rowHeight };
       const line = { x: rect.x + edge, y: row.y, width: rect.width - 2 * edge, height: 1.5 };
       return [
-        ...(i > 0 ? [plain(null, line, look.border)] : []),
+        ...(own ? partAbout(own, row) : i > 0 ? [plain(null, line, look.border)] : []),
         ...text(
           project,
           element.id,

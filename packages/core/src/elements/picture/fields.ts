@@ -1,5 +1,6 @@
 import type Joi from 'joi';
-import { insets, pictured } from '../described';
+import { insets } from '../../fields';
+import { pictured } from '../described';
 
 /** What a file has of one. */
 export const picture: Joi.SchemaMap = { ...pictured, slice: insets };

@@ -14,7 +14,8 @@ export function paintPicture(
   if (!asset) return missing(element.id, rect);
   const edges = 'slice' in element ? element.slice : undefined;
   const item: PictureItem = { kind: 'picture', id: element.id, rect, asset: asset.id, fit: element.fit };
-  return edges ? { ...item, slice: { edges, width: asset.width, height: asset.height } } : item;
+  const { width, height } = asset;
+  return edges ? { ...item, fit: 'slice', own: { width, height, scale: 1 }, edges } : item;
 }
 
 const missing = (id: Id, rect: Rect): Item => ({

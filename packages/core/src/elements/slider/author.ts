@@ -8,5 +8,5 @@ export const slider: Author<'slider'> = {
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Slider', sample: 60, min: 0, max: 100, ...pressed }),
   named: 'by its words',
-  references: record<Of<'slider'>>(named.control),
+  references: record<Of<'slider'>>({ ...named.control, parts: named.parts('slider') }),
 };

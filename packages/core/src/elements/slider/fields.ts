@@ -1,5 +1,10 @@
 import Joi from 'joi';
-import { control } from '../described';
+import { control, parts } from '../described';
 
 /** What a file has of one. */
-export const slider: Joi.SchemaMap = { ...control, min: Joi.number(), max: Joi.number() };
+export const slider: Joi.SchemaMap = {
+  ...control,
+  min: Joi.number(),
+  max: Joi.number(),
+  parts: parts('slider'),
+};

@@ -8,5 +8,5 @@ export const toggle: Author<'switch'> = {
   size: [720, 84],
   fresh: ({ pressed }) => ({ text: 'Switch', sample: false, ...pressed }),
   named: 'by its words',
-  references: record<Of<'switch'>>(named.control),
+  references: record<Of<'switch'>>({ ...named.control, parts: named.parts('switch') }),
 };

@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { control } from '../described';
+import { control, parts } from '../described';
 
 /** What a file has of one. */
-export const toggle: Joi.SchemaMap = control;
+export const toggle: Joi.SchemaMap = { ...control, parts: parts('switch') };

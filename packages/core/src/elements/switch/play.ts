@@ -3,6 +3,7 @@ import {
   plain,
   text,
   controlStyleOf,
+  partOf,
   ringed,
   CLEAR,
   wordsOf,
@@ -14,18 +15,27 @@ import { WHOLE, type Of, type Play } from '../play';
 import { named } from '../beside';
 
 function draw(element: Of<'switch'>, face: ControlStyle): Item[] {
-  const { project, rect, look, ink, held } = face;
+  const { project, rect, states, look, ink, held } = face;
   const on = held.scalar === true;
   const { items, room } = named(face, element.id, 0.6);
-  const height = Math.min(room.height * 0.5, 48);
+  const part = (name: 'track' | 'knob') =>
+    partOf(project, element.parts?.[name], on ? [...states, 'on'] : states);
+  const [track, own] = [part('track'), part('knob')];
+  const height = track?.height ?? Math.min(room.height * 0.5, 48);
+  const width = track?.width ?? height * 1.9;
   const pill = {
-    x: room.x + room.width - height * 1.9,
+    x: room.x + room.width - width,
     y: rect.y + (rect.height - height) / 2,
-    width: height * 1.9,
+    width,
     height,
   };
-  const knob = height * 0.72;
-  const gap = (height - knob) / 2;
+  const knob = { width: own?.width ?? height * 0.72, height: own?.height ?? height * 0.72 };
+  const gap = Math.max(0, (height - knob.height) / 2);
+  const at = {
+    x: on ? pill.x + width - knob.width - gap : pill.x + gap,
+    y: pill.y + (height - knob.height) / 2,
+    ...knob,
+  };
   const lit = on ? inStates(look, ['on']) : look;
   const mark = look.ink ?? ink.colour;
   return [
@@ -39,20 +49,10 @@ function draw(element: Of<'switch'>, face: ControlStyle): Item[] {
       { ...ink, align: 'end' },
       'middle',
     ),
-    { ...plain(null, pill, on ? lit.fill : CLEAR), corner: height / 2, border: mark, borderWidth: 3 },
-    {
-      ...plain(
-        null,
-        {
-          x: on ? pill.x + pill.width - knob - gap : pill.x + gap,
-          y: pill.y + gap,
-          width: knob,
-          height: knob,
-        },
-        mark,
-      ),
-      corner: knob / 2,
-    },
+    ...(track
+      ? box(null, pill, track.look)
+      : [{ ...plain(null, pill, on ? lit.fill : CLEAR), corner: height / 2, border: mark, borderWidth: 3 }]),
+    ...(own ? box(null, at, own.look) : [{ ...plain(null, at, mark), corner: knob.height / 2 }]),
   ];
 }
 

@@ -2,37 +2,35 @@ import {
   box,
   text,
   controlStyleOf,
+  partAbout,
+  partOf,
   ringed,
   inset,
   plain,
   indexOf,
   type Item,
   type ControlStyle,
+  type DrawnPart,
 } from '../../drawing';
 import { inStates } from '../../style';
 import type { Rect } from '../../geometry';
 import type { Of, Play } from '../play';
 
 function draw(element: Of<'tabs'>, face: ControlStyle): Item[] {
-  const { project, rect, look, ink, held } = face;
+  const { project, rect, states, look, ink, held } = face;
   const chosen = indexOf(held, element.tabs.length);
   const width = rect.width / Math.max(1, element.tabs.length);
-  return element.tabs.flatMap((words, i) => {
+  const part = (name: 'strip' | 'mark') => partOf(project, element.parts?.[name], states);
+  const [strip, mark] = [part('strip'), part('mark')];
+  const behind = strip ? partAbout(strip, { ...rect, height: element.bar }) : [];
+  const tabs = element.tabs.flatMap((words, i) => {
     const tab = { x: rect.x + i * width, y: rect.y, width, height: element.bar };
     const up = i === chosen;
     const face = up ? inStates(look, ['on']) : look;
     return [
       ...box(i === 0 ? element.id : null, inset(tab, { top: 0, right: 4, bottom: 0, left: 4 }), face),
       // Which tab is up is told by a bar besides colour.
-      ...(up
-        ? [
-            plain(
-              null,
-              { x: tab.x + 16, y: tab.y + tab.height - 8, width: width - 32, height: 5 },
-              face.ink ?? ink.colour,
-            ),
-          ]
-        : []),
+      ...(up ? markOf(mark, tab, face.ink ?? ink.colour) : []),
       ...text(
         project,
         element.id,
@@ -43,6 +41,18 @@ function draw(element: Of<'tabs'>, face: ControlStyle): Item[] {
       ),
     ];
   });
+  return [...behind, ...tabs];
+}
+
+/** What tells a tab that is up: a bar at its foot, or a part with a look of its own that stands there. */
+function markOf(mark: DrawnPart | null, tab: Rect, colour: string): Item[] {
+  if (!mark)
+    return [
+      plain(null, { x: tab.x + 16, y: tab.y + tab.height - 8, width: tab.width - 32, height: 5 }, colour),
+    ];
+  const { width = tab.width - 32, height = 5, look } = mark;
+  const x = tab.x + (tab.width - width) / 2;
+  return box(null, { x, y: tab.y + tab.height - height - 3, width, height }, look);
 }
 
 export const tabs: Play<Of<'tabs'>> = {

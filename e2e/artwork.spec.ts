@@ -1,0 +1,320 @@
+import { expect, test, type Desk } from './desk';
+import { link, press, projectOf, screenOf } from '../packages/core/src/test/flows';
+import type { Element, Project, Slice } from '../packages/core/src/model';
+import type { PictureItem } from '../packages/core/src/drawing';
+import { svgFrame, svgText, toSvg } from '../packages/core/src/paint';
+
+/** A game's own artwork as the face of what is on its screens, seen as it is painted. */
+
+/** Nine fields of a colour each, row by row. */
+const FIELDS = [
+  '#ff0000',
+  '#00ff00',
+  '#0000ff',
+  '#ffff00',
+  '#ff00ff',
+  '#00ffff',
+  '#800000',
+  '#008000',
+  '#000080',
+];
+
+interface Made {
+  width: number;
+  height: number;
+  slice: Slice;
+  /** Colours of its nine fields. */
+  fields: readonly string[];
+}
+
+/** A PNG of nine fields, cut where it is to be sliced. */
+async function png(desk: Desk, { width, height, slice, fields }: Made): Promise<Buffer> {
+  const address = await desk.page.evaluate(
+    ([size, cut, colours]) => {
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [size.width, size.height];
+      const context = canvas.getContext('2d')!;
+      const across = [0, cut.left, size.width - cut.right, size.width];
+      const down = [0, cut.top, size.height - cut.bottom, size.height];
+      for (let row = 0; row < 3; row++)
+        for (let column = 0; column < 3; column++) {
+          context.fillStyle = colours[row * 3 + column]!;
+          context.fillRect(
+            across[column]!,
+            down[row]!,
+            across[column + 1]! - across[column]!,
+            down[row + 1]! - down[row]!,
+          );
+        }
+      return canvas.toDataURL('image/png');
+    },
+    [{ width, height }, slice, fields] as const,
+  );
+  return Buffer.from(address.split(',')[1]!, 'base64');
+}
+
+/** The colours of a picture of the page at points of it, in its own pixels. */
+const coloursAt = (desk: Desk, shot: Buffer, points: readonly (readonly [number, number])[]) =>
+  desk.page.evaluate(
+    async ([data, at]) => {
+      const image = new Image();
+      image.src = `data:image/png;base64,${data}`;
+      await image.decode();
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [image.width, image.height];
+      const context = canvas.getContext('2d', { willReadFrequently: true })!;
+      context.drawImage(image, 0, 0);
+      return at.map(([x, y]) => {
+        const pixel = context.getImageData(Math.floor(x), Math.floor(y), 1, 1).data;
+        return `#${[...pixel]
+          .slice(0, 3)
+          .map((part) => part.toString(16).padStart(2, '0'))
+          .join('')}`;
+      });
+    },
+    [shot.toString('base64'), points] as const,
+  );
+
+/** The middles of the nine fields of a box that is sliced so, its edges drawn larger, as points of the frame. */
+function middles(box: { x: number; y: number; width: number; height: number }, slice: Slice, scale: number) {
+  const across = [0, slice.left * scale, box.width - slice.right * scale, box.width];
+  const down = [0, slice.top * scale, box.height - slice.bottom * scale, box.height];
+  return [0, 1, 2].flatMap((row) =>
+    [0, 1, 2].map(
+      (column) =>
+        [
+          box.x + (across[column]! + across[column + 1]!) / 2,
+          box.y + (down[row]! + down[row + 1]!) / 2,
+        ] as const,
+    ),
+  );
+}
+
+const SMALL = { x: 200, y: 200, width: 200, height: 60 };
+const TALL = { ...SMALL, height: 140 };
+const OFF = { x: 200, y: 700, width: 400, height: 200 };
+const WIDE = { x: 200, y: 400, width: 640, height: 120 };
+const at = ({ x, y, width, height }: typeof SMALL): Element['place'] => ({
+  x: { at: 'start', offset: x, size: width },
+  y: { at: 'start', offset: y, size: height },
+});
+const button = (id: string, box: typeof SMALL, over: Partial<Element> = {}): Element =>
+  ({
+    id,
+    name: id,
+    type: 'button',
+    parent: null,
+    place: at(box),
+    text: '',
+    look: { style: 't-button' },
+    box: { style: 'b-button' },
+    ...over,
+  }) as Element;
+const made = (): Project =>
+  projectOf(
+    [
+      screenOf('title', {
+        name: 'Title',
+        elements: [button('Wide', WIDE), button('Small', TALL), button('Off', OFF, { enabledWhen: '1 > 2' })],
+      }),
+      screenOf('other', { name: 'Other' }),
+    ],
+    [link('title', press('Wide'), 'go', 'other')],
+    { name: 'Faces' },
+  );
+
+/** Each state's picture, of a size of its own. */
+const STATES = ['normal', 'hovered', 'focused', 'pressed', 'disabled'] as const;
+const faceOf = (state: (typeof STATES)[number]): Made => {
+  const n = STATES.indexOf(state);
+  const slice = { top: 6 + n, right: 9 + n, bottom: 5 + n, left: 8 + n };
+  return {
+    slice,
+    width: 40 + 7 * n,
+    height: 30 + 5 * n,
+    fields: [...FIELDS.slice(n), ...FIELDS.slice(0, n)],
+  };
+};
+
+test('five pictures of different sizes are the five states of a button, and each is seen where its state is', async ({
+  desk,
+}) => {
+  await desk.openMade(made());
+  const files = [];
+  for (const state of STATES)
+    files.push({ name: `${state}.png`, mimeType: 'image/png', buffer: await png(desk, faceOf(state)) });
+  await desk.bringIn(files);
+  await expect(desk.page.getByRole('region', { name: 'Pictures' }).getByRole('listitem')).toHaveCount(5);
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  await desk.unfold('Box styles');
+  await desk.reading
+    .getByRole('region', { name: 'Box styles' })
+    .getByRole('button', { name: /^Button/ })
+    .click();
+  const sheet = desk.page.getByRole('dialog', { name: 'Style Button' });
+  for (const state of STATES) {
+    await sheet.getByRole('radio', { name: new RegExp(`^${state}`) }).click();
+    await sheet.getByRole('combobox', { name: 'Picture on it' }).selectOption(state);
+    await expect(sheet.getByRole('combobox', { name: 'Fit' })).toHaveValue('slice');
+    const { slice } = faceOf(state);
+    for (const side of ['Top', 'Right', 'Bottom', 'Left'] as const)
+      await sheet
+        .getByRole('textbox', { name: side, exact: true })
+        .fill(String(slice[side.toLowerCase() as keyof Slice]));
+    await sheet.getByRole('textbox', { name: 'Edges drawn at' }).fill('400');
+    await sheet.getByRole('textbox', { name: 'Opacity' }).focus();
+  }
+  await desk.page.keyboard.press('Escape');
+  await desk.playFrom('Title');
+  const shown = async (box: typeof SMALL, state: (typeof STATES)[number]) => {
+    const seen = (await desk.game.boundingBox())!;
+    const by = seen.width / 1920;
+    const points = middles(box, faceOf(state).slice, 4).map(([x, y]) => [x * by, y * by] as const);
+    return coloursAt(desk, await desk.game.screenshot(), points);
+  };
+  const expectState = (box: typeof SMALL, state: (typeof STATES)[number]) =>
+    expect.poll(() => shown(box, state), `${state} ${box.width}`).toEqual(faceOf(state).fields);
+  const over = async ({ x, y, width, height }: typeof SMALL): Promise<void> => {
+    const seen = (await desk.game.boundingBox())!;
+    const by = seen.width / 1920;
+    await desk.page.mouse.move(seen.x + (x + width / 2) * by, seen.y + (y + height / 2) * by);
+  };
+  await expectState(TALL, 'focused');
+  await expectState(WIDE, 'normal');
+  await expectState(OFF, 'disabled');
+  await over(WIDE);
+  await expectState(WIDE, 'hovered');
+  await desk.page.mouse.down();
+  await expectState(WIDE, 'pressed');
+  await desk.page.mouse.up();
+  // One undo takes back one setting, of however many letters.
+  await desk.undo();
+  const saved = await desk.saved();
+  expect(saved.styles.box[0]!.disabled!.picture!.scale).toBeUndefined();
+  expect(saved.styles.box[0]!.disabled!.picture!.slice).toEqual(faceOf('disabled').slice);
+});
+
+test('nine parts are right to the pixel at any size of box and picture, and let nothing through between them', async ({
+  desk,
+  browser,
+}) => {
+  const face = { ...faceOf('focused'), fields: FIELDS };
+  const flat = { ...face, fields: FIELDS.map(() => '#ff0000') };
+  const { slice } = face;
+  const drawn = async (
+    box: typeof SMALL,
+    picture: Made,
+    scale: number,
+    finer: number,
+    frame: typeof FRAME,
+  ) => {
+    const address = `data:image/png;base64,${(await png(desk, picture)).toString('base64')}`;
+    const item: PictureItem = {
+      kind: 'picture',
+      id: null,
+      rect: box,
+      asset: 'a',
+      fit: 'slice',
+      own: { width: picture.width, height: picture.height, scale: 1 },
+      edges: picture.slice,
+    };
+    const sources = { asset: () => address, family: () => '' };
+    const page = await browser.newPage({ deviceScaleFactor: finer, viewport: { width: 1920, height: 1440 } });
+    await page.setContent(
+      `<body style="margin:0;background:#00f"><div style="width:${frame.width * scale}px">${svgText(svgFrame(frame.width, frame.height, toSvg([item], sources)))}`,
+    );
+    const shot = await page.screenshot();
+    await page.close();
+    return shot;
+  };
+  // At whole scales each pixel on either side of an edge is of its own field.
+  for (const [finer, frame] of [
+    [1, FRAME],
+    [2, FRAME],
+    [1, { width: 1440, height: 1080 }],
+  ] as const)
+    for (const box of [SMALL, WIDE]) {
+      const shot = await drawn(box, face, 1, finer, frame);
+      const across = [0, slice.left, box.width - slice.right, box.width];
+      const down = [0, slice.top, box.height - slice.bottom, box.height];
+      const points: [number, number][] = [];
+      const fields: string[] = [];
+      // What is drawn larger is smooth, so that within half a pixel of the picture its neighbour is seen too.
+      const soft = (size: number, taken: number): number =>
+        size * finer === taken ? 0 : Math.ceil((size * finer) / taken / 2) / finer;
+      const softX = [0, 1, 2].map((n) =>
+        soft(
+          across[n + 1]! - across[n]!,
+          [slice.left, face.width - slice.left - slice.right, slice.right][n]!,
+        ),
+      );
+      const softY = [0, 1, 2].map((n) =>
+        soft(down[n + 1]! - down[n]!, [slice.top, face.height - slice.top - slice.bottom, slice.bottom][n]!),
+      );
+      for (let row = 0; row < 3; row++)
+        for (let column = 0; column < 3; column++)
+          for (const x of [
+            across[column]! + softX[column]!,
+            across[column + 1]! - 1 / finer - softX[column]!,
+          ])
+            for (const y of [down[row]! + softY[row]!, down[row + 1]! - 1 / finer - softY[row]!]) {
+              points.push([(box.x + x) * finer, (box.y + y) * finer]);
+              fields.push(FIELDS[row * 3 + column]!);
+            }
+      expect(await coloursAt(desk, shot, points), `${box.width} at ${finer}`).toEqual(fields);
+    }
+  // At any other scale a picture of one colour is of that colour all over.
+  for (const scale of [0.2833, 0.5333, 0.75, 0.91]) {
+    const shot = await drawn(WIDE, flat, scale, 1, FRAME);
+    const points: [number, number][] = [];
+    for (let x = WIDE.x * scale + 2; x < (WIDE.x + WIDE.width) * scale - 2; x++)
+      points.push([x, (WIDE.y + WIDE.height / 2) * scale]);
+    for (let y = WIDE.y * scale + 2; y < (WIDE.y + WIDE.height) * scale - 2; y++)
+      points.push([(WIDE.x + WIDE.width / 2) * scale, y]);
+    expect(new Set(await coloursAt(desk, shot, points)), `at ${scale}`).toEqual(new Set(['#ff0000']));
+  }
+});
+
+const FRAME = { width: 1920, height: 1080 };
+
+test('the lines of a nine-slice are dragged on the picture, and moved by the arrow keys; each is one step back', async ({
+  desk,
+}) => {
+  await desk.openMade(made());
+  await desk.bringIn([
+    {
+      name: 'face.png',
+      mimeType: 'image/png',
+      buffer: await png(desk, { ...faceOf('normal'), width: 60, height: 40 }),
+    },
+  ]);
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  const live = await desk.held('Title');
+  await live.press(WIDE.x + 20, WIDE.y + 20);
+  await desk.unfold('Box');
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('combobox', { name: 'Picture on it' }).selectOption('face');
+  const left = box.getByRole('slider', { name: 'Left inset' });
+  await expect(left).toHaveAttribute('aria-valuenow', '13');
+  await left.focus();
+  for (let i = 0; i < 3; i++) await desk.page.keyboard.press('ArrowRight');
+  await desk.page.keyboard.press('Shift+ArrowRight');
+  await expect(left).toHaveAttribute('aria-valuenow', '26');
+  // Never past the line across from it.
+  for (let i = 0; i < 5; i++) await desk.page.keyboard.press('Shift+ArrowRight');
+  await expect(left).toHaveAttribute('aria-valuenow', String(60 - 13));
+  await desk.undo();
+  await expect(left).toHaveAttribute('aria-valuenow', '46');
+  const top = box.getByRole('slider', { name: 'Top inset' });
+  await top.scrollIntoViewIfNeeded();
+  const line = (await top.boundingBox())!;
+  const [x, y] = [line.x + line.width / 2, line.y + line.height / 2];
+  await desk.page.mouse.move(x, y);
+  await desk.page.mouse.down();
+  await desk.page.mouse.move(x, y - 9, { steps: 3 });
+  await desk.page.mouse.move(x, y - 18, { steps: 3 });
+  await desk.page.mouse.up();
+  await expect(top).toHaveAttribute('aria-valuenow', '9');
+  await desk.undo();
+  await expect(top).toHaveAttribute('aria-valuenow', '13');
+});
