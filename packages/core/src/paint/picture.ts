@@ -1,7 +1,7 @@
 import type { PictureItem } from '../drawing';
 import type { Rect } from '../geometry';
 import type { Slice } from '../model';
-import { leaf, nameOf, number, place, type SvgNode } from './node';
+import { leaf, nameOf, place, type SvgNode } from './node';
 
 /** A picture in its rect, as its fit says. `href` is where its bytes are. */
 export function drawPicture(item: PictureItem, href: string): SvgNode {
