@@ -25,6 +25,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
           key={animation.id}
           n={i + 1}
           animation={animation}
+          isBar={element.type === 'progress'}
           onChange={(to) =>
             set(
               animations.flatMap((item, at) => (at === i ? (to ? [to] : []) : [item])),
@@ -56,16 +57,19 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
   );
 }
 
-type On = 'arrival' | 'focus' | 'press' | 'step' | 'event';
+type On = Extract<Animation['on'], string> | 'event';
 
 function OneAnimation({
   n,
   animation,
+  isBar,
   onChange,
   onCopy,
 }: {
   n: number;
   animation: Animation;
+  /** What it shows can become less. */
+  isBar: boolean;
   onChange: (animation: Animation | null) => void;
   onCopy: () => void;
 }) {
@@ -91,6 +95,7 @@ function OneAnimation({
           ['focus', 'while it has the focus'],
           ['press', 'when it is pressed'],
           ['step', 'on a conversation step'],
+          ...(isBar || on === 'loss' ? [['loss', 'when its bar shrinks'] as const] : []),
           ...(events.length > 0 ? [['event', 'on an event'] as const] : []),
         ]}
         onChange={(to) => put({ on: to === 'event' ? { event: events[0]!.id } : to })}

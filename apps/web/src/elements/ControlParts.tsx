@@ -87,7 +87,9 @@ function Size({
 }) {
   const assets = useStudio((studio) => studio.project.assets);
   const own = use[side];
-  const natural = assets.find(({ id }) => id === use.picture?.asset)?.[side];
+  const natural = assets.find(({ id }) => typeof use.picture === 'object' && id === use.picture.asset)?.[
+    side
+  ];
   const label = side === 'width' ? 'Width' : 'Height';
   if (own === undefined)
     return (

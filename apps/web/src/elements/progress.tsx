@@ -1,11 +1,18 @@
 'use client';
 
-import { Boxed } from './Boxed';
+import { DurationField } from '../motion';
+import { useStudio } from '../store';
+import { BarParts } from './BarParts';
+import { FillFields } from './FillFields';
 import { NumberField, SelectRow } from '../ui';
 import { ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
+  const text = useStudio(
+    ({ project }) =>
+      (project.styles.text.find(({ id }) => id === 't-body') ?? project.styles.text[0])?.id ?? '',
+  );
   return (
     <>
       {screen.loading && (
@@ -30,19 +37,18 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
           onChange={(percent) => put({ sample: percent / 100 })}
         />
       )}
+      <FillFields element={element} text={text} put={put} />
+      {!element.loading && element.value !== undefined && (
+        <DurationField
+          label="Changes take"
+          placeholder="at once"
+          optional
+          value={element.eases}
+          onChange={(eases) => put({ eases })}
+        />
+      )}
     </>
   );
 }
 
-export const progress: Settings<'progress'> = {
-  Fields,
-  Parts: ({ element, put }) => (
-    <Boxed
-      title="Filled part"
-      label="Style of the bar"
-      use={element.bar}
-      states={false}
-      onChange={(bar, key) => put({ bar }, key && `bar ${key}`)}
-    />
-  ),
-};
+export const progress: Settings<'progress'> = { Fields, Parts: BarParts };

@@ -20,7 +20,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
     </Setting>
   );
   const shown = states ? state : 'normal';
-  const dress = (of: StateName | null) => (picture: FacePicture | undefined, key?: string) =>
+  const dress = (of: StateName | null) => (picture: FacePicture | 'none' | undefined, key?: string) =>
     onChange(dressed(look, of, picture), key && `${of ?? 'normal'} ${key}`);
   return (
     <div className="space-y-2">
@@ -42,7 +42,13 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
       )}
       {shown === 'normal' ? (
         <>
-          <FaceFields face={look} set={set} onChange={onChange} onPicture={dress(null)} />
+          <FaceFields
+            face={look}
+            inherits={props.exceptions === null ? null : 'style'}
+            set={set}
+            onChange={onChange}
+            onPicture={dress(null)}
+          />
           <div className="flex items-end gap-1.5">
             {set(
               'borderWidth',
@@ -114,7 +120,11 @@ function StateFields({
         <p className="text-sm text-soft">
           Same as normal. <Small onClick={() => onChange({ fill: normal.fill })}>Change this state</Small>
         </p>
-        <FacePictureFields picture={undefined} onChange={onPicture} />
+        <FacePictureFields
+          picture={undefined}
+          inherits={hasPicture(normal) ? 'normal' : null}
+          onChange={onPicture}
+        />
       </div>
     );
   const put = (change: Partial<BoxFace>): void => {
@@ -125,6 +135,7 @@ function StateFields({
       <FaceFields
         face={{ ...normal, ...face }}
         own={face.picture ?? null}
+        inherits={hasPicture(normal) ? 'normal' : null}
         set={(_, child) => child}
         onChange={put}
         onPicture={onPicture}
@@ -134,25 +145,33 @@ function StateFields({
   );
 }
 
-type OnPicture = (picture: FacePicture | undefined, key?: string) => void;
+type OnPicture = (picture: FacePicture | 'none' | undefined, key?: string) => void;
+
+const hasPicture = ({ picture }: BoxFace): boolean => picture !== undefined && picture !== 'none';
 
 function FaceFields({
   face,
   own = face.picture ?? null,
+  inherits = null,
   set,
   onChange,
   onPicture,
 }: {
   face: BoxFace;
   /** The picture that this face has by itself. */
-  own?: FacePicture | null;
+  own?: FacePicture | 'none' | null;
+  /** Where it has none another's is seen. */
+  inherits?: 'normal' | 'style' | null;
   set: (name: string, child: ReactNode) => ReactNode;
   onChange: (change: Partial<BoxFace>, key?: string) => void;
   onPicture: OnPicture;
 }) {
   return (
     <>
-      {set('picture', <FacePictureFields picture={own ?? undefined} onChange={onPicture} />)}
+      {set(
+        'picture',
+        <FacePictureFields picture={own ?? undefined} inherits={inherits} onChange={onPicture} />,
+      )}
       <div className="flex flex-wrap items-end gap-1.5">
         {set(
           'fill',

@@ -27,17 +27,21 @@ const FIT_WORDS: Record<FaceFit, string> = {
 
 /** A picture as the face of a box: which, how it fills the box, and how it is laid over the fill. */
 export function FacePictureFields({
-  picture,
+  picture: given,
+  inherits,
   onChange,
 }: {
-  picture: FacePicture | undefined;
-  onChange: (picture: FacePicture | undefined, key?: string) => void;
+  picture: FacePicture | 'none' | undefined;
+  /** Whose is seen where it says nothing; null for nobody's. */
+  inherits: 'normal' | 'style' | null;
+  onChange: (picture: FacePicture | 'none' | undefined, key?: string) => void;
 }) {
+  const picture = given === 'none' ? undefined : given;
   const assets = useStudio((studio) => studio.project.assets);
   const pictures = assets.filter(isPicture);
   const choose = (id: string | undefined): void => {
     const asset = withId(assets, id);
-    if (!asset) onChange(undefined);
+    if (!asset) onChange(inherits ? 'none' : undefined);
     else if (!picture) onChange({ asset: asset.id, fit: 'slice', slice: firstSlice(asset) });
     else onChange({ ...picture, asset: asset.id });
   };
@@ -50,7 +54,13 @@ export function FacePictureFields({
   const asset = withId(assets, picture?.asset);
   return (
     <div role="group" aria-label="Face" className="min-w-0 flex-1 space-y-1">
-      <ThingRow label="Picture on it" value={picture?.asset} none="none" things={pictures} onChange={choose} />
+      <ThingRow
+        label="Picture on it"
+        value={picture?.asset}
+        none={inherits === 'normal' && given === undefined ? 'as in normal' : 'none'}
+        things={pictures}
+        onChange={choose}
+      />
       {picture && (
         <Laid
           picture={picture}

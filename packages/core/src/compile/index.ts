@@ -2,6 +2,7 @@ export { compile, frameOf, type CompileOptions } from './compile';
 export { compileSafely, messageOf, type Fault } from './safely';
 export { gapId, gapName } from './stand-in';
 export type {
+  CompiledBar,
   CompiledEffect,
   CompiledLink,
   CompiledNotice,

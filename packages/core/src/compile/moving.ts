@@ -7,10 +7,18 @@ import {
   type CompiledAnimation,
 } from '../animate';
 import type { Scope } from '../expression';
-import { SHORTEST, type Element, type Project, type Screen } from '../model';
+import {
+  SHORTEST,
+  toMicros,
+  valueById,
+  type Duration,
+  type Element,
+  type Project,
+  type Screen,
+} from '../model';
 import { textParts } from '../message';
 import { MARKER, markerOf, markerPart } from '../style';
-import type { CompiledScreen } from './types';
+import type { CompiledBar, CompiledScreen } from './types';
 
 /** What on a screen moves, changes or loads by itself, and when that has come to an end. */
 export function compileMoving(
@@ -19,7 +27,7 @@ export function compileMoving(
   elements: readonly Element[],
   scope: Scope,
   { reduced, language }: { reduced: boolean; language: string },
-): Pick<CompiledScreen, 'animations' | 'frames' | 'loading' | 'progresses' | 'ends'> {
+): Pick<CompiledScreen, 'animations' | 'bars' | 'frames' | 'loading' | 'progresses' | 'ends'> {
   const { rates } = project;
   const animations = elements.flatMap((element) => [
     ...(element.animations ?? []).map((animation) => compileAnimation(element.id, animation, rates, reduced)),
@@ -40,6 +48,7 @@ export function compileMoving(
   const loading = screen.loading ? compileLoading(screen.loading, project) : null;
   return {
     animations,
+    bars: elements.flatMap((element) => compileBar(project, element)),
     frames,
     loading,
     progresses: elements.flatMap((element) => ('loading' in element && element.loading ? [element.id] : [])),
@@ -50,6 +59,24 @@ export function compileMoving(
       ...frames.map((frame) => lengthOf(frame.frames)),
     ]),
   };
+}
+
+/** A bar that takes its time, or tells of a loss; none shows its value as it is. */
+function compileBar(project: Project, element: Element): CompiledBar[] {
+  if (element.type !== 'progress' || element.loading || !valueById(project, element.value)) return [];
+  const { eases, loss, animations = [] } = element;
+  if (!eases && !loss && !animations.some(({ on }) => on === 'loss')) return [];
+  const micros = (duration: Duration | undefined): number =>
+    duration ? toMicros(duration, project.rates) : 0;
+  return [
+    {
+      element: element.id,
+      part: element,
+      eases: micros(eases),
+      after: micros(loss?.after),
+      over: micros(loss?.over),
+    },
+  ];
 }
 
 /** What the picture beside an element does for as long as that has the focus. */

@@ -16,6 +16,7 @@ import type {
   Link,
   LinkKind,
   Masked,
+  ProgressElement,
   Project,
   Scalar,
   Screen,
@@ -80,6 +81,16 @@ export interface CompiledArea {
   links: LinkTable;
 }
 
+/** Times in microseconds; 0 is at once. */
+export interface CompiledBar {
+  element: Id;
+  part: ProgressElement;
+  eases: number;
+  /** How long what is lost stays, and how long it then takes to follow. */
+  after: number;
+  over: number;
+}
+
 export interface CompiledScreen {
   screen: Screen;
   id: Id;
@@ -116,6 +127,8 @@ export interface CompiledScreen {
   loading: CompiledLoading | null;
   /** Elements that show how far it has loaded. */
   progresses: readonly Id[];
+  /** Bars that take their time. */
+  bars: readonly CompiledBar[];
   /** Microseconds from shown until what is on it has finished by itself; null when nothing does. */
   ends: number | null;
   links: LinkTable;

@@ -12,6 +12,7 @@ export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
 export { controlStyleOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';
 export { keycapItems, keycapWidth } from './keycaps';
-export { filledFrom, partAbout, partOf, type DrawnPart, type Side } from './part';
+export { filledFrom, partAbout, partOf, type DrawnPart } from './part';
+export { cutOut, filledRow, ringPath } from './bars';
 export { ringed } from './focused';
 export { box, bubblePath, CLEAR, ellipse, grown, inset, plain, text, typedItems, typedOut } from './shapes';

@@ -79,6 +79,8 @@ export interface GroupItem {
   blur?: number;
   blend?: Blend;
   clip?: Rect & { corner: number };
+  /** Cut off outside a shape, as SVG path data. */
+  cut?: string;
   items: Item[];
 }
 

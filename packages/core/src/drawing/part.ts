@@ -1,6 +1,6 @@
 import type { Rect } from '../geometry';
-import type { PartUse, Project, StateName } from '../model';
-import { boxLook, inStates, type DrawnBox } from '../style';
+import type { PartUse, Project, BoxSide, StateName } from '../model';
+import { boxLook, inStates, type DrawnBox, type DrawnPicture } from '../style';
 import { group, type Item } from './items';
 import { box } from './shapes';
 
@@ -23,7 +23,7 @@ export function partOf(
   const { width, height, ...own } = use;
   const normal = boxLook(project, own);
   const drawn: DrawnPart = { look: inStates(normal, states) };
-  const { picture } = normal;
+  const picture = pictureOf(normal);
   const scale = picture?.scale ?? 1;
   const wide = width ?? (picture && picture.width * scale);
   const high = height ?? (picture && picture.height * scale);
@@ -31,6 +31,10 @@ export function partOf(
   if (high !== undefined) drawn.height = high;
   return drawn;
 }
+
+/** The picture of a look; undefined where it has none. */
+export const pictureOf = ({ picture }: DrawnBox): DrawnPicture | undefined =>
+  picture === 'none' ? undefined : picture;
 
 /** A part about the middle of where it would stand, in its own size where it has one. */
 export function partAbout({ look, width, height }: DrawnPart, rect: Rect): Item[] {
@@ -40,21 +44,19 @@ export function partAbout({ look, width, height }: DrawnPart, rect: Rect): Item[
   return box(null, { x, y, ...own }, look);
 }
 
-export type Side = 'left' | 'right' | 'top' | 'bottom';
-
 /**
  * As much of a rect as is filled, from a side. A picture that is one whole is uncovered; a fill, tiles and nine parts grow.
  * @param share 0 to 1
  */
-export function filledFrom(side: Side, share: number, whole: Rect, look: DrawnBox): Item[] {
+export function filledFrom(side: BoxSide, share: number, whole: Rect, look: DrawnBox): Item[] {
   const part = shareOfRect(side, share, whole);
-  const fit = look.picture?.fit;
+  const fit = pictureOf(look)?.fit;
   if (fit === undefined || fit === 'slice' || fit === 'tile') return box(null, part, look);
   if (part.width <= 0 || part.height <= 0) return [];
   return [group(box(null, whole, look), { clip: { ...part, corner: 0 } })];
 }
 
-function shareOfRect(side: Side, share: number, { x, y, width, height }: Rect): Rect {
+function shareOfRect(side: BoxSide, share: number, { x, y, width, height }: Rect): Rect {
   if (side === 'left' || side === 'right') {
     const part = width * share;
     return { x: side === 'left' ? x : x + width - part, y, width: part, height };

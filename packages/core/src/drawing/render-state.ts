@@ -24,6 +24,8 @@ export interface RenderState {
   assets: Record<Id, Id>;
   /** What controls hold, by element. */
   holds: Record<Id, Scalar>;
+  /** Bars that are on their way: how much they show now, and how much of it is being lost, each 0 to 1. */
+  bars: Record<Id, { share: number; loss: number }>;
   /** Whether prompts show keys, pad buttons, or neither. */
   device: 'keys' | 'pad' | 'touch';
   /** Keys and pad buttons that players have chosen, by action. */
@@ -48,6 +50,7 @@ export const NORMAL: RenderState = {
   rows: {},
   assets: {},
   holds: {},
+  bars: {},
   device: 'keys',
   codes: {},
   taking: null,

@@ -28,7 +28,7 @@ export function box(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
     });
   const filled: Item = { kind: 'box', id, rect, fill, border, borderWidth, corner };
   if (gradient) filled.gradient = gradient;
-  if (!picture) return [...items, filled];
+  if (!picture || picture === 'none') return [...items, filled];
   const drawn = facePicture(rect, picture, corner);
   if (picture.under) return [...items, drawn, filled];
   const bordered = borderWidth > 0 && border !== CLEAR;

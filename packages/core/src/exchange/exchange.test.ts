@@ -20,7 +20,7 @@ const asset = { id: 'a-1', name: 'Lamp', media: 'image/svg+xml', width: 10, heig
 test('saved without assets it is JSON; with them a zip; either opens as it was', async () => {
   await fc.assert(
     fc.asyncProperty(anyProject, fc.boolean(), async (project, pictured) => {
-      const whole = pictured ? { ...project, assets: [asset] } : project;
+      const whole = { ...project, assets: pictured ? [asset] : [] };
       const assets = new Map(pictured ? [['a-1', strToU8('<svg/>')]] : []);
       const { bytes, ending } = await saveProject(whole, assets);
       expect(ending).toBe(pictured ? 'tavu.zip' : 'tavu.json');

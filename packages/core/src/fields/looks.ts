@@ -54,7 +54,15 @@ const facePicture = thing({
   blend: oneOf(...BLENDS),
   under: Joi.valid(true),
 });
-const face = { fill: colour, border: colour, ink: colour, gradient, picture: facePicture, shadow, outline };
+const face = {
+  fill: colour,
+  border: colour,
+  ink: colour,
+  gradient,
+  picture: Joi.alternatives(oneOf('none'), facePicture),
+  shadow,
+  outline,
+};
 export const BOX_EXTRAS = ['ink', 'gradient', 'picture', 'shadow', 'outline', 'marker', ...STATES];
 const marker = thing({
   asset: id.required(),

@@ -79,7 +79,7 @@ export const keyframes = list(
 export const animation = thing({
   id: id.required(),
   on: Joi.alternatives(
-    oneOf('arrival', 'focus', 'press', 'step'),
+    oneOf('arrival', 'focus', 'press', 'step', 'loss'),
     thing({ event: id.required() }),
   ).required(),
   delay: duration,

@@ -1,9 +1,9 @@
-import type { Blend, BoxUse, PictureFit, Slice, TextUse } from './look';
+import type { Blend, BoxSide, BoxUse, PictureFit, Slice, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
 import type { Wraps } from './input';
 import type { Animation, TextFrames } from './motion';
 import type { Note } from './note';
-import type { Expression, Id, Length, Scalar } from './types';
+import type { Duration, Expression, Id, Length, Scalar } from './types';
 
 /** What is on a screen. */
 
@@ -176,7 +176,24 @@ export interface ProgressElement extends ElementBase {
   box: BoxUse;
   /** The part that is done. */
   bar: BoxUse;
+  /** Absent: from the left. */
+  fills?: ProgressFill;
+  /** A change is followed over so long. Absent: it is shown at once. */
+  eases?: Duration;
+  /** A part behind the filled one that stays for a while when that shrinks, and then follows it. */
+  loss?: { box: BoxUse; after: Duration; over: Duration };
+  /** How the filled part looks below a share of the whole, 0 to 1; the lowest that applies counts. */
+  levels?: { below: number; bar: BoxUse }[];
 }
+/** What shows how much there is. */
+export type ProgressFill =
+  | { by: 'side'; side: BoxSide }
+  /** Degrees, clockwise from the top: where it begins, and how far round it goes when full. `width` in design pixels. */
+  | { by: 'ring'; start: number; sweep: number; width: number; anticlockwise?: true }
+  /** So many things side by side, each as the filled part looks and, where it is not there, as the box does. */
+  | { by: 'row'; count: number; gap: number; steps: 'whole' | 'half' | 'any'; upright?: true }
+  /** The number itself, running to what it is. */
+  | { by: 'number'; look: TextUse };
 export interface PortraitElement extends ElementBase {
   type: 'portrait';
   asset: Id | null;

@@ -83,6 +83,9 @@ export interface Slice {
   left: number;
 }
 
+export const BOX_SIDES = ['left', 'right', 'top', 'bottom'] as const;
+export type BoxSide = (typeof BOX_SIDES)[number];
+
 /** A picture drawn as the face of a box, beneath its border and within its corners. */
 export interface FacePicture {
   asset: Id;
@@ -112,7 +115,8 @@ export interface BoxFace<P = FacePicture> {
   ink?: Colour;
   /** Lies over the fill. */
   gradient?: Gradient;
-  picture?: P;
+  /** `none`: none, where a style or the normal face has one. */
+  picture?: P | 'none';
   shadow?: Shadow;
   outline?: Outline;
 }

@@ -96,8 +96,8 @@ export type KeyframeValue = 'x' | 'y' | 'scale' | 'turn' | 'opacity' | 'tint';
 /** What an element does by itself, from a trigger on. */
 export interface Animation {
   id: Id;
-  /** `step`: a step of a conversation says when. */
-  on: 'arrival' | 'focus' | 'press' | 'step' | { event: Id };
+  /** `step`: a step of a conversation says when. `loss`: what its bar shows has become less. */
+  on: 'arrival' | 'focus' | 'press' | 'step' | 'loss' | { event: Id };
   delay?: Duration;
   /** Absent: once. */
   repeat?: 'loop' | 'there and back';

@@ -4,7 +4,15 @@ import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
-import { typedAlone, wordsOf, type Instance, type Leaving, type RunState, type TalkLooks } from '../run';
+import {
+  barAt,
+  typedAlone,
+  wordsOf,
+  type Instance,
+  type Leaving,
+  type RunState,
+  type TalkLooks,
+} from '../run';
 
 /** What an instance's own texts, pictures and controls show: its parameters, and the values as they are now. */
 export type Words = Pick<
@@ -16,6 +24,7 @@ export type Words = Pick<
   | 'rows'
   | 'assets'
   | 'holds'
+  | 'bars'
   | 'device'
   | 'codes'
   | 'taking'
@@ -59,6 +68,11 @@ export function resolveContent(
   if (loading)
     for (const element of screen.progresses)
       holds[element] = progressAt(loading, elapsed, Math.max(0, thing.progress));
+  const bars: Words['bars'] = {};
+  for (const bar of screen.bars) {
+    const now = barAt(bar, thing, state.now);
+    if (now) bars[bar.element] = now;
+  }
   return {
     texts,
     typed: thing.talk === null ? alone.typed : typed,
@@ -67,6 +81,7 @@ export function resolveContent(
     rows,
     assets,
     holds,
+    bars,
     device: state.device === 'pointer' ? 'keys' : state.device,
     codes: state.rebound,
     taking:

@@ -154,7 +154,9 @@ test('in its states a box has the picture of the last state that has one', () =>
       for (const state of pictured)
         project.styles.box[0]![state] = { picture: { asset: state, fit: 'stretch' } };
       const last = states.filter((state) => pictured.includes(state)).at(-1);
-      expect(inStates(boxLook(project, { style: 'b' }), states).picture?.asset).toBe(last ?? 'a');
+      expect(inStates(boxLook(project, { style: 'b' }), states).picture).toMatchObject({
+        asset: last ?? 'a',
+      });
     }),
   );
 });

@@ -154,14 +154,14 @@ function drawGroup(item: GroupItem, sources: Sources): SvgNode {
     });
     attributes.filter = `url(#${id})`;
   }
-  if (item.clip) {
-    const id = nameOf('c', item.clip);
-    const { corner } = item.clip;
-    defs.push({
-      tag: 'clipPath',
-      attributes: { id },
-      children: [leaf('rect', { ...place(item.clip), rx: number(corner) })],
-    });
+  const clip = item.clip ?? item.cut;
+  if (clip !== undefined) {
+    const id = nameOf('c', clip);
+    const shape =
+      typeof clip === 'string'
+        ? leaf('path', { d: clip })
+        : leaf('rect', { ...place(clip), rx: number(clip.corner) });
+    defs.push({ tag: 'clipPath', attributes: { id }, children: [shape] });
     attributes['clip-path'] = `url(#${id})`;
   }
   return { tag: 'g', attributes, children: [...defs, ...children] };

@@ -13,6 +13,7 @@ export type {
 } from './state';
 export {
   allUp,
+  barAt,
   chosenValues,
   FAILED,
   focusHolder,

@@ -7,6 +7,7 @@ import {
   fork,
   type Instance,
   LIMIT,
+  fitBars,
   syncFocusAnimations,
   type RunState,
   type Scalars,
@@ -68,6 +69,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
     state.pending = null;
   // An animation that an edit gave to the focused element begins now.
   syncFocusAnimations(flow, state);
+  fitBars(flow, state);
   noteResting(flow, state);
   takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>

@@ -9,8 +9,10 @@ import {
   fork,
   type Input,
   NEW,
+  NO_BARS,
   NO_TABS,
   NO_STARTS,
+  syncBars,
   syncFocusAnimations,
   type Outcome,
   type RunState,
@@ -61,6 +63,7 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
   if (!state.ended && input.type !== 'event' && input.type !== 'time' && flow.hearing.length > 0)
     searchFor(searchOf(flow, state, say), input);
   syncFocusAnimations(flow, state);
+  syncBars(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
 }
@@ -239,6 +242,7 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
   }
   state.trail = [];
   syncFocusAnimations(flow, state);
+  syncBars(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
 }
@@ -293,6 +297,7 @@ function nothing(flow: Flow, before: Before): RunState {
       animationStarts: NO_STARTS,
       baseline: { values: {}, chosen: [], rebound: {} },
       scrolled: null,
+      bars: NO_BARS,
       tabs: NO_TABS,
       talk: null,
       progress: 0,

@@ -10,6 +10,7 @@ import {
   isFrozen,
   LIMIT,
   maskOf,
+  syncBars,
   syncFocusAnimations,
   type RunState,
   type Say,
@@ -38,6 +39,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     if (count < LONGEST_CHAIN) {
       fireDue(flow, state, say);
       syncFocusAnimations(flow, state);
+      syncBars(flow, state);
       noteResting(flow, state);
       continue;
     }

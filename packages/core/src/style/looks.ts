@@ -82,11 +82,13 @@ export function inStates(look: DrawnBox, states: readonly StateName[]): DrawnBox
 
 function face(project: Project, { picture, ...from }: Partial<BoxFace>): Partial<BoxFace<DrawnPicture>> {
   const made: Partial<BoxFace<DrawnPicture>> = { ...from };
-  const asset = picture && withId(project.assets, picture.asset);
+  // One that is said to be none, or is gone, still takes the place of another.
+  if (picture) made.picture = 'none';
+  const asset = picture && picture !== 'none' && withId(project.assets, picture.asset);
   if (asset) {
     const { width, height } = asset;
-    made.picture = { ...picture, width, height };
-    if (picture.tint) made.picture.tint = colourOf(project, picture.tint);
+    const { tint } = picture;
+    made.picture = { ...picture, width, height, ...(tint ? { tint: colourOf(project, tint) } : {}) };
   }
   for (const key of ['fill', 'border', 'ink'] as const)
     if (from[key] !== undefined) made[key] = colourOf(project, from[key]);

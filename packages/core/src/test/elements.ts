@@ -75,7 +75,7 @@ const boxUse = fc.record({
   gradient: maybe(gradient),
   shadow: maybe(shadow),
   outline: maybe(outline),
-  picture: maybe(facePicture),
+  picture: maybe(fc.oneof(facePicture, fc.constant('none'))),
   hovered: maybe(fc.record({ picture: facePicture })),
   on: maybe(fc.record({ fill: colour })),
   disabled: maybe(fc.record({ fill: colour, ink: colour })),
@@ -142,6 +142,19 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
     sample: maybe(fc.constant(0.5)),
     box: boxUse,
     bar: boxUse,
+    fills: maybe(
+      fc.constantFrom(
+        { by: 'side', side: 'bottom' },
+        { by: 'ring', start: -90, sweep: 270, width: 12, anticlockwise: true },
+        { by: 'row', count: 5, gap: 4, steps: 'half' },
+        { by: 'number', look: { style: 't-body' } },
+      ),
+    ),
+    eases: maybe(fc.constantFrom('0.4 s', '12 frames')),
+    loss: maybe(
+      fc.record({ box: boxUse, after: fc.constant('0.6 s'), over: fc.constantFrom('0 s', '0.4 s') }),
+    ),
+    levels: maybe(fc.array(fc.record({ below: fc.constantFrom(0.25, 0.5), bar: boxUse }), { maxLength: 2 })),
   },
   ellipse: { box: boxUse },
   portrait: { asset: fc.constant(null), fit, box: boxUse, flipped: maybe(fc.boolean()) },

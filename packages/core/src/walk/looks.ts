@@ -63,7 +63,7 @@ const faceFields: Fields<BoxFace> = {
   border: colour,
   ink: colour,
   gradient,
-  picture: facePicture,
+  picture: orElse(facePicture),
   shadow,
   outline,
 };

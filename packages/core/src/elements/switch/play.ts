@@ -44,7 +44,7 @@ function draw(element: Of<'switch'>, face: ControlStyle): Item[] {
     ...text(
       project,
       element.id,
-      { ...room, width: room.width - pill.width - gap * 3 },
+      { ...room, width: room.width - pill.width - Math.max(gap * 3, 16) },
       wordsOf(held),
       { ...ink, align: 'end' },
       'middle',

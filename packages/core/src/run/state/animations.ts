@@ -10,6 +10,10 @@ export function beginPressed(flow: Flow, state: RunState, instance: Instance, el
   beginWhere(flow, state, instance, (animation) => animation.on === 'press' && animation.element === element);
 }
 
+export function beginLoss(flow: Flow, state: RunState, instance: Instance, element: Id): void {
+  beginWhere(flow, state, instance, (animation) => animation.on === 'loss' && animation.element === element);
+}
+
 export function beginOnEvent(flow: Flow, state: RunState, event: Id): void {
   for (const instance of allUp(state))
     beginWhere(flow, state, instance, ({ on }) => typeof on === 'object' && on.event === event);

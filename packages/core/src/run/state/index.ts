@@ -1,3 +1,4 @@
+export { barAt, fitBars, syncBars } from './bars';
 export { beginOnEvent, beginPressed, syncFocusAnimations } from './animations';
 export {
   allUp,
@@ -35,6 +36,7 @@ export {
   type Left,
   LIMIT,
   NEW,
+  NO_BARS,
   NO_TABS,
   NO_STARTS,
   type Remembered,

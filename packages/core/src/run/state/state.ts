@@ -144,6 +144,8 @@ export interface Instance {
   half: Half;
   /** When animations of its elements that wait for a trigger began, by `element animation`. */
   animationStarts: Readonly<Record<string, number>>;
+  /** How its bars have come to what they show, by element, where they take their time. */
+  bars: Readonly<Record<Id, BarRun>>;
   /** How far it has loaded, 0 to 1, where the game says so; FAILED when it will not. */
   progress: number;
   /** The picture it goes on from, when it was still leaving; else null. */
@@ -176,9 +178,20 @@ export interface Instance {
   owner: number | Id | null;
 }
 
+/** A bar on its way from one share to another, each 0 to 1; times in microseconds on the interface clock. */
+export interface BarRun {
+  from: number;
+  to: number;
+  at: number;
+  /** What was there before it was lost, and since when that waits or follows. */
+  lossFrom: number;
+  lossAt: number;
+}
+
 export const FIRED = -1;
 export const FAILED = -1;
 export const NO_STARTS: Instance['animationStarts'] = {};
+export const NO_BARS: Instance['bars'] = {};
 export const NO_TABS: Instance['tabs'] = {};
 
 /** No instance has this serial number. */
@@ -203,6 +216,7 @@ export interface Leaving {
   /** When it came, and what its elements had begun. */
   shown: number;
   animationStarts: Readonly<Record<string, number>>;
+  bars: Readonly<Record<Id, BarRun>>;
   progress: number;
   /** What was said on it when it went, and for how long. */
   talk: (Talking & { lasted: number }) | null;
@@ -305,6 +319,7 @@ function forkInstance(instance: Instance): Instance {
     settled: instance.settled,
     half: instance.half,
     animationStarts: instance.animationStarts,
+    bars: instance.bars,
     progress: instance.progress,
     start: instance.start,
     masked: instance.masked,
