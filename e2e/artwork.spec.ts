@@ -314,8 +314,8 @@ test('the lines of a nine-slice are dragged on the picture, and moved by the arr
   const [x, y] = [line.x + line.width / 2, line.y + line.height / 2];
   await desk.page.mouse.move(x, y);
   await desk.page.mouse.down();
-  await desk.page.mouse.move(x, y - 9, { steps: 3 });
-  await desk.page.mouse.move(x, y - 18, { steps: 3 });
+  await desk.page.mouse.move(x, y - 7, { steps: 3 });
+  await desk.page.mouse.move(x, y - 14, { steps: 3 });
   await desk.page.mouse.up();
   await expect(top).toHaveAttribute('aria-valuenow', '9');
   await desk.undo();
@@ -438,4 +438,37 @@ test('a bar is a ring, a row of things, or its number, and looks otherwise when 
     loss: { after: '600 ms', over: '400 ms' },
     levels: [{ below: 0.25 }],
   });
+});
+
+test('a state can be larger and nudged, and is gone over to in a time that is set', async ({ desk }) => {
+  await desk.openMade(made());
+  const live = await desk.held('Title');
+  await live.press(WIDE.x + 20, WIDE.y + 20);
+  await desk.unfold('Box');
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('textbox', { name: 'From state to state takes' }).fill('2 s');
+  await desk.page.keyboard.press('Enter');
+  await box.getByRole('radio', { name: 'hovered' }).click();
+  const movement = box.getByRole('group', { name: 'Movement' });
+  await movement.getByRole('textbox', { name: 'Size' }).fill('110');
+  await movement.getByRole('textbox', { name: 'Nudge Y' }).fill('-8');
+  await desk.page.keyboard.press('Enter');
+  const saved = await desk.saved();
+  expect(saved.screens[0]!.elements[0]).toMatchObject({
+    box: { fades: '2 s', hovered: { grow: 1.1, nudge: { x: 0, y: -8 } } },
+  });
+  await desk.playFrom('Title');
+  const seen = (await desk.game.boundingBox())!;
+  const by = seen.width / 1920;
+  await desk.page.mouse.move(seen.x + (WIDE.x + 300) * by, seen.y + (WIDE.y + 60) * by);
+  const scales = () =>
+    desk.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('g[transform]')].flatMap((group) => {
+        const found = /scale\(([\d.]+)\)/.exec(group.getAttribute('transform')!);
+        return found && found[1] !== '-1' ? [Number(found[1])] : [];
+      }),
+    );
+  // On its way, and then there.
+  await expect.poll(async () => (await scales()).some((scale) => scale > 1 && scale < 1.1)).toBe(true);
+  await expect.poll(async () => (await scales()).includes(1.1)).toBe(true);
 });

@@ -252,6 +252,8 @@ test('a button looks otherwise hovered, focused, pressed and disabled, and a swi
 
   await desk.held('Options');
   await what.getByRole('button', { name: /^Film grain/ }).click();
+  const track = desk.reading.getByRole('region', { name: 'Track', exact: true });
+  await track.getByRole('button', { name: 'As the control draws it' }).click();
   await paintAs('on');
   await desk.playFrom('Options');
   await expectPainted('on');

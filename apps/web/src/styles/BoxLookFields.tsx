@@ -5,6 +5,7 @@ import { dressed } from '@tavu/core/style';
 import { useState, type ReactNode } from 'react';
 import { NumberField, Small } from '../ui';
 import { ColourField } from '../fields';
+import { DurationField } from '../motion';
 import { GradientFields, OutlineFields, ShadowFields } from './effects';
 import { FacePictureFields } from './FacePictureFields';
 import { MarkerFields } from './MarkerFields';
@@ -73,6 +74,17 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
               />,
             )}
           </div>
+          {states &&
+            set(
+              'fades',
+              <DurationField
+                label="From state to state takes"
+                placeholder="no time"
+                optional
+                value={look.fades}
+                onChange={(fades) => onChange({ fades })}
+              />,
+            )}
         </>
       ) : (
         <>
@@ -140,10 +152,34 @@ function StateFields({
         onChange={put}
         onPicture={onPicture}
       />
+      <div role="group" aria-label="Movement" className="flex items-end gap-1.5">
+        <NumberField
+          label="Size"
+          unit="%"
+          value={(face.grow ?? 1) * 100}
+          min={10}
+          max={1000}
+          onChange={(percent) => put({ grow: percent === 100 ? undefined : percent / 100 })}
+        />
+        <NumberField
+          label="Nudge X"
+          unit="px"
+          value={face.nudge?.x ?? 0}
+          onChange={(x) => put({ nudge: nudged(x, face.nudge?.y ?? 0) })}
+        />
+        <NumberField
+          label="Nudge Y"
+          unit="px"
+          value={face.nudge?.y ?? 0}
+          onChange={(y) => put({ nudge: nudged(face.nudge?.x ?? 0, y) })}
+        />
+      </div>
       <Small onClick={() => onChange(undefined)}>Reset to normal</Small>
     </div>
   );
 }
+
+const nudged = (x: number, y: number): BoxFace['nudge'] => (x === 0 && y === 0 ? undefined : { x, y });
 
 type OnPicture = (picture: FacePicture | 'none' | undefined, key?: string) => void;
 

@@ -6,7 +6,7 @@ import { useStudio } from '../store';
 import { NumberField } from '../ui';
 
 /** The largest it is shown, in pixels of the page. */
-const ROOM = { width: 268, height: 168 };
+const ROOM = { width: 220, height: 150 };
 const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 type Side = (typeof SIDES)[number];
 
@@ -47,44 +47,49 @@ export function SliceEditor({
   };
   return (
     <div className="space-y-1.5" role="group" aria-label="Nine-slice insets">
-      <div
-        ref={stage}
-        className="relative mx-auto touch-none bg-mist outline outline-line"
-        style={{ width: width * by, height: height * by }}
-      >
-        <img
-          alt=""
-          src={sources.asset(asset.id)}
-          draggable={false}
-          className={`absolute inset-0 size-full ${by >= 2 ? '[image-rendering:pixelated]' : ''}`}
-        />
-        {SIDES.map((side) => {
-          const upright = side === 'left' || side === 'right';
-          const whole = upright ? width : height;
-          return (
-            <div
-              key={side}
-              role="slider"
-              tabIndex={0}
-              aria-label={`${titleCase(side)} inset`}
-              aria-orientation={upright ? 'horizontal' : 'vertical'}
-              aria-valuemin={0}
-              aria-valuemax={whole}
-              aria-valuenow={slice[side]}
-              aria-valuetext={`${slice[side]} of ${whole} pixels`}
-              title={`${titleCase(side)}: ${slice[side]} pixels. Drag it, or use the arrow keys`}
-              className={`group absolute flex items-center justify-center ${upright ? 'inset-y-0 w-3 cursor-ew-resize' : 'inset-x-0 h-3 cursor-ns-resize'}`}
-              style={{ [side]: slice[side] * by - 6 }}
-              onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-              onPointerMove={drag(side)}
-              onKeyDown={nudge(side)}
-            >
-              <span
-                className={`bg-live outline outline-sheet group-focus-visible:bg-chosen ${upright ? 'h-full w-0.5' : 'h-0.5 w-full'}`}
-              />
-            </div>
-          );
-        })}
+      {/* Round the picture is room for the handles, each on a side of its own, so that no two lie on one another. */}
+      <div className="mx-auto w-fit p-6">
+        <div
+          ref={stage}
+          className="relative touch-none bg-mist outline outline-line"
+          style={{ width: width * by, height: height * by }}
+        >
+          <img
+            alt=""
+            src={sources.asset(asset.id)}
+            draggable={false}
+            className={`absolute inset-0 size-full ${by >= 2 ? '[image-rendering:pixelated]' : ''}`}
+          />
+          {SIDES.map((side) => {
+            const upright = side === 'left' || side === 'right';
+            const whole = upright ? width : height;
+            return (
+              <div
+                key={side}
+                role="slider"
+                tabIndex={0}
+                aria-label={`${titleCase(side)} inset`}
+                aria-orientation={upright ? 'horizontal' : 'vertical'}
+                aria-valuemin={0}
+                aria-valuemax={whole}
+                aria-valuenow={slice[side]}
+                aria-valuetext={`${slice[side]} of ${whole} pixels`}
+                title={`${titleCase(side)}: ${slice[side]} pixels. Drag it, or use the arrow keys`}
+                className={`absolute flex size-6 items-center justify-center rounded ${upright ? 'cursor-ew-resize' : 'cursor-ns-resize'} ${HANDLES[side]}`}
+                style={{ [side]: slice[side] * by - 12 }}
+                onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+                onPointerMove={drag(side)}
+                onKeyDown={nudge(side)}
+              >
+                <span className={`rounded-full bg-live ${upright ? 'h-4 w-2' : 'h-2 w-4'}`} />
+                <span
+                  className={`absolute bg-live outline outline-sheet ${LINES[side]}`}
+                  style={{ [upright ? 'height' : 'width']: (upright ? height : width) * by }}
+                />
+              </div>
+            );
+          })}
+        </div>
       </div>
       <div className="flex gap-1.5">
         {SIDES.map((side) => (
@@ -101,6 +106,20 @@ export function SliceEditor({
   );
 }
 
+/** Where the handle of each line is: above, to the right, to the left, and below the picture. */
+const HANDLES: Record<Side, string> = {
+  left: '-top-6',
+  right: '-bottom-6',
+  top: '-left-6',
+  bottom: '-right-6',
+};
+/** The line across the picture, from its handle. */
+const LINES: Record<Side, string> = {
+  left: 'top-full w-0.5',
+  right: 'bottom-full w-0.5',
+  top: 'left-full h-0.5',
+  bottom: 'right-full h-0.5',
+};
 const OPPOSITE: Record<Side, Side> = { top: 'bottom', bottom: 'top', left: 'right', right: 'left' };
 
 /** Each arrow moves a line the way it points. */

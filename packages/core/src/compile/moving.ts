@@ -17,7 +17,7 @@ import {
   type Screen,
 } from '../model';
 import { textParts } from '../message';
-import { MARKER, markerOf, markerPart } from '../style';
+import { boxStyle, MARKER, markerOf, markerPart } from '../style';
 import type { CompiledBar, CompiledScreen } from './types';
 
 /** What on a screen moves, changes or loads by itself, and when that has come to an end. */
@@ -27,7 +27,7 @@ export function compileMoving(
   elements: readonly Element[],
   scope: Scope,
   { reduced, language }: { reduced: boolean; language: string },
-): Pick<CompiledScreen, 'animations' | 'bars' | 'frames' | 'loading' | 'progresses' | 'ends'> {
+): Pick<CompiledScreen, 'animations' | 'bars' | 'fading' | 'frames' | 'loading' | 'progresses' | 'ends'> {
   const { rates } = project;
   const animations = elements.flatMap((element) => [
     ...(element.animations ?? []).map((animation) => compileAnimation(element.id, animation, rates, reduced)),
@@ -48,6 +48,10 @@ export function compileMoving(
   const loading = screen.loading ? compileLoading(screen.loading, project) : null;
   return {
     animations,
+    fading: elements.flatMap((element) => {
+      const takes = 'box' in element ? toMicros(boxStyle(project, element.box).fades ?? '0 s', rates) : 0;
+      return takes > 0 ? [{ element: element.id, takes }] : [];
+    }),
     bars: elements.flatMap((element) => compileBar(project, element)),
     frames,
     loading,

@@ -21,12 +21,14 @@ export const sameMotion = ({ project, reduced, previous }: Made): boolean =>
   previous.project.motions === project.motions &&
   previous.reduced === reduced;
 
-/** Whether styles put the same pictures beside what has the focus. */
+/** Whether styles put the same pictures beside what has the focus, and take as long from state to state. */
 export function sameMarkers(before: Project | undefined, now: Project): boolean {
   const [old, own] = [before?.styles.box ?? [], now.styles.box];
   if (before?.assets !== now.assets && own.some((style) => style.marker)) return false;
   return (
-    old === own || (old.length === own.length && own.every(({ marker }, i) => marker === old[i]!.marker))
+    old === own ||
+    (old.length === own.length &&
+      own.every(({ marker, fades }, i) => marker === old[i]!.marker && fades === old[i]!.fades))
   );
 }
 

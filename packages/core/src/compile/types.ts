@@ -127,6 +127,8 @@ export interface CompiledScreen {
   loading: CompiledLoading | null;
   /** Elements that show how far it has loaded. */
   progresses: readonly Id[];
+  /** What goes over from the look of one state to that of another. */
+  fading: readonly { element: Id; takes: number }[];
   /** Bars that take their time. */
   bars: readonly CompiledBar[];
   /** Microseconds from shown until what is on it has finished by itself; null when nothing does. */

@@ -19,7 +19,8 @@ export interface ControlStyle {
   said: string;
 }
 
-function statesOf(id: Id, looks: RenderState): StateName[] {
+/** The states an element looks to be in, in the order in which they lie over one another. */
+export function statesOf(id: Id, looks: RenderState): StateName[] {
   const states: StateName[] = [];
   if (looks.disabled.includes(id)) return ['disabled'];
   if (looks.hovered === id) states.push('hovered');

@@ -9,7 +9,7 @@ export {
 } from './items';
 export { NORMAL, type RenderState } from './render-state';
 export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
-export { controlStyleOf, type ControlStyle } from './control-style';
+export { controlStyleOf, statesOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';
 export { keycapItems, keycapWidth } from './keycaps';
 export { filledFrom, partAbout, partOf, type DrawnPart } from './part';

@@ -1,5 +1,5 @@
 import type { Rebound } from '../keys';
-import type { BubbleShape, Colour, Id, Scalar } from '../model';
+import type { BubbleShape, Colour, Id, Scalar, StateName } from '../model';
 
 /** Which elements look other than at rest, and what they hold. */
 export interface RenderState {
@@ -24,6 +24,8 @@ export interface RenderState {
   assets: Record<Id, Id>;
   /** What controls hold, by element. */
   holds: Record<Id, Scalar>;
+  /** What goes over from the look of other states, and how far, 0 to 1. */
+  faces: Record<Id, { was: readonly StateName[]; p: number }>;
   /** Bars that are on their way: how much they show now, and how much of it is being lost, each 0 to 1. */
   bars: Record<Id, { share: number; loss: number }>;
   /** Whether prompts show keys, pad buttons, or neither. */
@@ -50,6 +52,7 @@ export const NORMAL: RenderState = {
   rows: {},
   assets: {},
   holds: {},
+  faces: {},
   bars: {},
   device: 'keys',
   codes: {},

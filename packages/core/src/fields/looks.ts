@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { BLENDS, FACE_FITS, MARKER_SIDES, STATES } from '../model';
-import { colour, FAR, id, length, list, oneBy, oneOf, pixels, share, thing, words } from './atoms';
+import { colour, duration, FAR, id, length, list, oneBy, oneOf, pixels, share, thing, words } from './atoms';
 import { keyframes } from './motions';
 
 /** How things look, and where they stand. */
@@ -55,6 +55,8 @@ const facePicture = thing({
   under: Joi.valid(true),
 });
 const face = {
+  grow: Joi.number().min(0.1).max(10),
+  nudge: thing({ x: pixels.required(), y: pixels.required() }),
   fill: colour,
   border: colour,
   ink: colour,
@@ -63,7 +65,18 @@ const face = {
   shadow,
   outline,
 };
-export const BOX_EXTRAS = ['ink', 'gradient', 'picture', 'shadow', 'outline', 'marker', ...STATES];
+export const BOX_EXTRAS = [
+  'ink',
+  'grow',
+  'nudge',
+  'fades',
+  'gradient',
+  'picture',
+  'shadow',
+  'outline',
+  'marker',
+  ...STATES,
+];
 const marker = thing({
   asset: id.required(),
   side: oneOf(...MARKER_SIDES).required(),
@@ -74,6 +87,7 @@ const marker = thing({
 export const boxLook = {
   ...face,
   marker,
+  fades: duration,
   borderWidth: Joi.number().min(0).max(500),
   corner: Joi.number().min(0).max(2000),
   ...Object.fromEntries(STATES.map((state) => [state, thing(face)])),

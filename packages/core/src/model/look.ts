@@ -119,6 +119,10 @@ export interface BoxFace<P = FacePicture> {
   picture?: P | 'none';
   shadow?: Shadow;
   outline?: Outline;
+  /** How large it is drawn, with all on it, beside its own size. Absent: 1. */
+  grow?: number;
+  /** Design pixels it is drawn away from where it stands. */
+  nudge?: { x: number; y: number };
 }
 
 /** What an element that can be used looks like, besides normal. */
@@ -144,6 +148,8 @@ export interface BoxLook<P = FacePicture>
   borderWidth: number;
   corner: number;
   marker?: Marker;
+  /** How long it takes from the look of one state to that of another. Absent: none. */
+  fades?: Duration;
 }
 export interface BoxStyle extends BoxLook {
   id: Id;

@@ -6,6 +6,7 @@ import type { TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
 import {
   barAt,
+  facesAt,
   typedAlone,
   wordsOf,
   type Instance,
@@ -24,6 +25,7 @@ export type Words = Pick<
   | 'rows'
   | 'assets'
   | 'holds'
+  | 'faces'
   | 'bars'
   | 'device'
   | 'codes'
@@ -81,6 +83,7 @@ export function resolveContent(
     rows,
     assets,
     holds,
+    faces: screen.fading.length > 0 ? facesAt(screen.fading, thing, state.now) : NONE,
     bars,
     device: state.device === 'pointer' ? 'keys' : state.device,
     codes: state.rebound,
@@ -117,6 +120,8 @@ export function shownOn(
     },
   };
 }
+
+const NONE: Words['faces'] = {};
 
 /** How long moving grain stands, in microseconds. */
 const GRAIN = 83_333;

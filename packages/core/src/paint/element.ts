@@ -1,16 +1,60 @@
-import type { Item, RenderState } from '../drawing';
+import { group, statesOf, type GroupItem, type Item, type RenderState } from '../drawing';
 import { playOf } from '../elements';
+import { isUsed } from '../focus';
 import type { Rect } from '../geometry';
-import type { Element, Project } from '../model';
+import type { Element, Id, Project, StateName } from '../model';
+import { boxLook, inStates, type DrawnBox } from '../style';
 
 /** One element by itself, without what it holds. `unfocused`: it is on a screen that never has the focus. */
-export const paintElement = (
+export function paintElement(
   project: Project,
   element: Element,
   rect: Rect,
   looks: RenderState,
   unfocused: boolean,
-): Item[] => {
+): Item[] {
   const said = looks.texts[element.id] ?? ('text' in element ? element.text : '');
-  return playOf(element).paint(element, { project, rect, looks, unfocused, said });
+  const paint = (as: RenderState): Item[] =>
+    playOf(element).paint(element, { project, rect, looks: as, unfocused, said });
+  if (!('box' in element) || !isUsed(element)) return paint(looks);
+  const own = boxLook(project, element.box);
+  const now = statesOf(element.id, looks);
+  const going = looks.faces[element.id];
+  if (!going) return placed(rect, movedBy(own, now), paint(looks));
+  // The new look comes over the old one, which stays beneath until it is covered.
+  const before = paint(inThose(looks, element.id, going.was));
+  const items = [...before, group(paint(looks), { opacity: going.p })];
+  const [from, to] = [movedBy(own, going.was), movedBy(own, now)];
+  const part = (name: keyof Moved): number => from[name] + (to[name] - from[name]) * going.p;
+  return placed(rect, { grow: part('grow'), x: part('x'), y: part('y') }, items);
+}
+
+interface Moved {
+  grow: number;
+  x: number;
+  y: number;
+}
+
+function movedBy(look: DrawnBox, states: readonly StateName[]): Moved {
+  const { grow = 1, nudge = { x: 0, y: 0 } } = inStates(look, states);
+  return { grow, ...nudge };
+}
+
+/** Drawn larger about the middle of its rect, and away from it. */
+function placed(rect: Rect, { grow, x, y }: Moved, items: Item[]): Item[] {
+  if (grow === 1 && x === 0 && y === 0) return items;
+  const change: Partial<GroupItem> = { x, y };
+  if (grow !== 1) change.scale = { by: grow, x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 };
+  return [group(items, change)];
+}
+
+const inThose = (looks: RenderState, id: Id, states: readonly StateName[]): RenderState => {
+  const is = (name: StateName): Id | null => (states.includes(name) ? id : null);
+  return {
+    ...looks,
+    hovered: is('hovered'),
+    focus: is('focused'),
+    pressed: is('pressed'),
+    disabled: states.includes('disabled') ? [id] : [],
+  };
 };

@@ -219,13 +219,19 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: RenderState): Scre
   }
   // Most screens differ from their picture at rest by the state of one element only.
   const { focus, scrollTo, scrolled, hovered, pressed, ...rest } = looks;
-  const more = saysMore(screen) || rest.hidden.length > 0 || isSaying(rest);
+  const more = saysMore(screen) || rest.hidden.length > 0 || isSaying(rest) || isGoing(rest);
   const key = `${focus}|${scrollTo}|${scrolled ? JSON.stringify(scrolled) : ''}|${hovered}|${pressed}|${more ? JSON.stringify(rest) : ''}`;
   if (known.pictures.size > MAX_KEPT) known.pictures.clear();
   let picture = known.pictures.get(key);
   if (!picture) known.pictures.set(key, (picture = paintScreen(flow, screen, looks)));
   return picture;
 }
+
+/** Whether anything on it is between two looks. */
+const isGoing = ({ faces }: Pick<RenderState, 'faces'>): boolean => {
+  for (const _ in faces) return true;
+  return false;
+};
 
 /** Whether a conversation says anything on it. */
 const isSaying = ({ texts, assets, rows }: Pick<RenderState, 'texts' | 'assets' | 'rows'>): boolean => {

@@ -39,7 +39,7 @@ export {
   wordsOf,
   type TalkLooks,
 } from './talk';
-export { visibilityOf, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
+export { facesAt, visibilityOf, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
 export { LONGEST_CHAIN, LONGEST_LINE, sampleInstance, samplePicture } from './links';
 export { bindingsNow, codesOn, ENDS_TYPING, HURRY, tabLeaves, takerNow, type Rebound } from './search';
 export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';

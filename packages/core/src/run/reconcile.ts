@@ -18,7 +18,7 @@ import {
   valuesFrom,
 } from './state';
 import { bringUp, syncHuds } from './links';
-import { arrivalFocus, noteResting, settleFocus } from './focus';
+import { arrivalFocus, noteResting, settleFocus, syncFaces } from './focus';
 import { bindingsNow, HURRY, takerNow } from './search';
 
 /**
@@ -70,6 +70,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   // An animation that an edit gave to the focused element begins now.
   syncFocusAnimations(flow, state);
   fitBars(flow, state);
+  syncFaces(flow, state, true);
   noteResting(flow, state);
   takerNow(flow, state);
   state.holding = state.holding.filter(({ code, action, hold }) =>

@@ -10,6 +10,7 @@ import {
   type Input,
   NEW,
   NO_BARS,
+  NO_FACES,
   NO_TABS,
   NO_STARTS,
   syncBars,
@@ -37,7 +38,7 @@ import {
   takeText,
   useAlong,
 } from './search';
-import { isPress, noteResting, restOn, scroll, settleFocus } from './focus';
+import { isPress, noteResting, restOn, scroll, settleFocus, syncFaces } from './focus';
 import { passTalk } from './dialogue';
 import { beginTalk } from './talk';
 import { bringUp, inOneStep } from './links';
@@ -64,6 +65,7 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
     searchFor(searchOf(flow, state, say), input);
   syncFocusAnimations(flow, state);
   syncBars(flow, state);
+  syncFaces(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
 }
@@ -243,6 +245,7 @@ function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
   state.trail = [];
   syncFocusAnimations(flow, state);
   syncBars(flow, state);
+  syncFaces(flow, state);
   noteResting(flow, state);
   return { state, outcomes };
 }
@@ -297,6 +300,7 @@ function nothing(flow: Flow, before: Before): RunState {
       animationStarts: NO_STARTS,
       baseline: { values: {}, chosen: [], rebound: {} },
       scrolled: null,
+      faces: NO_FACES,
       bars: NO_BARS,
       tabs: NO_TABS,
       talk: null,

@@ -20,7 +20,7 @@ import {
   TALK,
 } from './state';
 import { fail, finish, resolveHold, resolvePending } from './search';
-import { noteResting } from './focus';
+import { noteResting, syncFaces } from './focus';
 import { passTalk } from './dialogue';
 import { talkDue } from './talk';
 import { comeLater, endNotice, fits, LONGEST_CHAIN, ripeAt, type Search, takeLink, tryLink } from './links';
@@ -40,6 +40,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
       fireDue(flow, state, say);
       syncFocusAnimations(flow, state);
       syncBars(flow, state);
+      syncFaces(flow, state);
       noteResting(flow, state);
       continue;
     }

@@ -76,7 +76,10 @@ const boxUse = fc.record({
   shadow: maybe(shadow),
   outline: maybe(outline),
   picture: maybe(fc.oneof(facePicture, fc.constant('none'))),
-  hovered: maybe(fc.record({ picture: facePicture })),
+  hovered: maybe(
+    fc.record({ picture: facePicture, grow: fc.constant(1.1), nudge: fc.constant({ x: 2, y: -4 }) }),
+  ),
+  fades: maybe(fc.constant('120 ms')),
   on: maybe(fc.record({ fill: colour })),
   disabled: maybe(fc.record({ fill: colour, ink: colour })),
 });

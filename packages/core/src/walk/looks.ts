@@ -66,6 +66,7 @@ const faceFields: Fields<BoxFace> = {
   picture: orElse(facePicture),
   shadow,
   outline,
+  nudge: plain,
 };
 const face = record<BoxFace>(faceFields);
 const marker = record<Marker>({
@@ -80,6 +81,7 @@ const boxLook: Fields<BoxLook> = {
   on: face,
   disabled: face,
   marker,
+  fades: plain,
 };
 export const boxUse = record<BoxUse>({ style: id('box style'), ...boxLook });
 export const boxStyle = record<BoxStyle>({ id: own('box style'), name: plain, ...boxLook });

@@ -1,3 +1,4 @@
+export { facesAt, syncFaces } from './faces';
 export { visibilityOf, canUse, ALL_VISIBLE, conditionalVisibility, tabUp } from './visibility';
 export { arrivalFocus, focusMove, isDirection, setFocus, settleFocus, usableNow } from './focus';
 export { isPress, isSameSpot, noteResting, restOn, TOOLTIP_AFTER, tooltipOn } from './resting';

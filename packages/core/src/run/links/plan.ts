@@ -64,7 +64,8 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
   if (state.now < old.shown) return null;
   const away = flow.screens.has(old.screen) ? conditionalVisibility(flow, state, old) : ALL_VISIBLE;
   const half = howItGoes(flow, old, by);
-  const { serial, screen, layer, focus, args, told, slot, shown, animationStarts, bars, progress } = old;
+  const { serial, screen, layer, focus, args, told, slot, shown, animationStarts, faces, bars, progress } =
+    old;
   const talk = old.talk && { ...old.talk, lasted: old.timers[TALK] ?? 0 };
   const from = state.now;
   const masked = by?.masked ?? flow.project.defaults.masked;
@@ -78,6 +79,7 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
     slot,
     shown,
     animationStarts,
+    faces,
     bars,
     progress,
     talk,

@@ -37,6 +37,7 @@ export {
   LIMIT,
   NEW,
   NO_BARS,
+  NO_FACES,
   NO_TABS,
   NO_STARTS,
   type Remembered,

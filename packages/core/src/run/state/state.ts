@@ -1,5 +1,5 @@
 import type { Rebound } from '../../keys';
-import type { Id, Layer, Masked, Scalar } from '../../model';
+import type { Id, Layer, Masked, Scalar, StateName } from '../../model';
 import type { Half, Sample } from '../../motion';
 
 /**
@@ -144,6 +144,8 @@ export interface Instance {
   half: Half;
   /** When animations of its elements that wait for a trigger began, by `element animation`. */
   animationStarts: Readonly<Record<string, number>>;
+  /** The states its elements look to be in, and were in before, where going over takes its time. */
+  faces: Readonly<Record<Id, FaceRun>>;
   /** How its bars have come to what they show, by element, where they take their time. */
   bars: Readonly<Record<Id, BarRun>>;
   /** How far it has loaded, 0 to 1, where the game says so; FAILED when it will not. */
@@ -178,6 +180,13 @@ export interface Instance {
   owner: number | Id | null;
 }
 
+/** An element that goes over, or has gone over, from the look of some states to that of others; `at` on the interface clock. */
+export interface FaceRun {
+  was: readonly StateName[];
+  now: readonly StateName[];
+  at: number;
+}
+
 /** A bar on its way from one share to another, each 0 to 1; times in microseconds on the interface clock. */
 export interface BarRun {
   from: number;
@@ -191,6 +200,7 @@ export interface BarRun {
 export const FIRED = -1;
 export const FAILED = -1;
 export const NO_STARTS: Instance['animationStarts'] = {};
+export const NO_FACES: Instance['faces'] = {};
 export const NO_BARS: Instance['bars'] = {};
 export const NO_TABS: Instance['tabs'] = {};
 
@@ -216,6 +226,7 @@ export interface Leaving {
   /** When it came, and what its elements had begun. */
   shown: number;
   animationStarts: Readonly<Record<string, number>>;
+  faces: Readonly<Record<Id, FaceRun>>;
   bars: Readonly<Record<Id, BarRun>>;
   progress: number;
   /** What was said on it when it went, and for how long. */
@@ -319,6 +330,7 @@ function forkInstance(instance: Instance): Instance {
     settled: instance.settled,
     half: instance.half,
     animationStarts: instance.animationStarts,
+    faces: instance.faces,
     bars: instance.bars,
     progress: instance.progress,
     start: instance.start,
