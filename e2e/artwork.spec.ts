@@ -472,3 +472,44 @@ test('a state can be larger and nudged, and is gone over to in a time that is se
   await expect.poll(async () => (await scales()).some((scale) => scale > 1 && scale < 1.1)).toBe(true);
   await expect.poll(async () => (await scales()).includes(1.1)).toBe(true);
 });
+
+test('pictures of a kit that go by the name of the normal one are put on the states in one press', async ({
+  desk,
+}) => {
+  await desk.openMade(made());
+  const files = [];
+  for (const name of ['plank', 'plank_hover', 'plank pressed', 'plankDisabled', 'board_hover'])
+    files.push({ name: `${name}.png`, mimeType: 'image/png', buffer: await png(desk, faceOf('normal')) });
+  await desk.bringIn(files);
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  const live = await desk.held('Title');
+  await live.press(WIDE.x + 20, WIDE.y + 20);
+  await desk.unfold('Box');
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('combobox', { name: 'Picture on it' }).selectOption('plank');
+  await box.getByRole('button', { name: 'Use them for hovered, pressed, disabled' }).click();
+  await expect(box.getByRole('button', { name: /^Use them for/ })).toHaveCount(0);
+  const named = async () => {
+    const { screens, assets } = await desk.saved();
+    const [wide] = screens[0]!.elements;
+    if (wide?.type !== 'button') return {};
+    const face = (state: 'hovered' | 'focused' | 'pressed' | 'disabled') => {
+      const picture = wide.box[state]?.picture;
+      return typeof picture === 'object' ? assets.find(({ id }) => id === picture.asset)?.name : undefined;
+    };
+    return {
+      hovered: face('hovered'),
+      focused: face('focused'),
+      pressed: face('pressed'),
+      disabled: face('disabled'),
+    };
+  };
+  expect(await named()).toEqual({
+    hovered: 'plank_hover',
+    focused: undefined,
+    pressed: 'plank pressed',
+    disabled: 'plankDisabled',
+  });
+  await desk.undo();
+  expect(await named()).toMatchObject({ hovered: undefined, pressed: undefined });
+});

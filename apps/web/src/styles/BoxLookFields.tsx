@@ -1,8 +1,17 @@
 'use client';
 
-import { STATES, type BoxFace, type BoxLook, type FacePicture, type StateName, lean } from '@tavu/core/model';
-import { dressed } from '@tavu/core/style';
+import {
+  STATES,
+  type BoxFace,
+  type BoxLook,
+  type FacePicture,
+  type StateName,
+  lean,
+  withId,
+} from '@tavu/core/model';
+import { dressed, dressedInKit, kitOf } from '@tavu/core/style';
 import { useState, type ReactNode } from 'react';
+import { useStudio } from '../store';
 import { NumberField, Small } from '../ui';
 import { ColourField } from '../fields';
 import { DurationField } from '../motion';
@@ -50,6 +59,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
             onChange={onChange}
             onPicture={dress(null)}
           />
+          {states && <Kit look={look} onChange={onChange} />}
           <div className="flex items-end gap-1.5">
             {set(
               'borderWidth',
@@ -111,6 +121,29 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
         </>
       )}
     </div>
+  );
+}
+
+/** Offers the pictures of the states that go by the name of the normal one. */
+function Kit({ look, onChange }: { look: BoxLook; onChange: (change: Partial<BoxLook>) => void }) {
+  const assets = useStudio((studio) => studio.project.assets);
+  const { picture } = look;
+  if (!picture || picture === 'none') return null;
+  const kit = kitOf(assets, picture.asset);
+  const open = STATES.filter((state) => kit[state] !== undefined && !look[state]?.picture);
+  if (open.length === 0) return null;
+  const named = open.map((state) => withId(assets, kit[state])!.name);
+  return (
+    <p className="text-sm text-soft">
+      By their names {named.join(', ')} belong to it.{' '}
+      <Small
+        onClick={() =>
+          onChange(dressedInKit(look, picture, Object.fromEntries(open.map((state) => [state, kit[state]!]))))
+        }
+      >
+        Use them for {open.join(', ')}
+      </Small>
+    </p>
   );
 }
 

@@ -155,3 +155,28 @@ test('components, other languages, styles, areas and the defaults are looked thr
     'start: In German: It says {oli}, and there is nothing called that.',
   ]);
 });
+
+test('a nine-slice that reaches further in than its picture is told of wherever it stands, with the sizes', () => {
+  const sliced = (left: number, top: number) => ({
+    asset: 'a',
+    fit: 'slice' as const,
+    slice: { top, right: 10, bottom: 10, left },
+  });
+  const made = (left: number, top: number): Project => {
+    const flow = project();
+    flow.assets.push({ id: 'a', name: 'Plank', media: 'image/png', width: 40, height: 30, bytes: 1 });
+    flow.styles.box[0]!.hovered = { picture: sliced(left, top) };
+    const [start] = flow.screens[0]!.elements;
+    if (start?.type === 'button') start.box.picture = sliced(left, top);
+    return flow;
+  };
+  expect(findingsOf(made(30, 20))).toEqual([]);
+  const found = findingsOf(made(31, 25));
+  expect(found.map(({ code }) => code)).toEqual(Array(4).fill('picture/wide-slice'));
+  expect(new Set(found.map(findingWords))).toEqual(
+    new Set([
+      'The edges of the nine-slice are 41 pixels together, and Plank is 40 wide.',
+      'The edges of the nine-slice are 35 pixels together, and Plank is 30 high.',
+    ]),
+  );
+});

@@ -14,6 +14,7 @@ import { text } from './text';
 import { tooFast } from './too-fast';
 import { unplayable } from './unplayable';
 import { untold } from './untold';
+import { wideSlice } from './wide-slice';
 
 /** Every check, by its code, in the order in which they tell of the same place. Codes are stable. */
 export const CHECKS = {
@@ -25,6 +26,7 @@ export const CHECKS = {
   'component/left-out': leftOut,
   'input/clash': clash,
   'text/overflow': overflow,
+  'picture/wide-slice': wideSlice,
   'line/unplayable': unplayable,
   'line/empty': empty,
   'line/no-face': faceless,

@@ -10,5 +10,6 @@ export {
   type DrawnPicture,
 } from './looks';
 export { dressed } from './dressed';
+export { dressedInKit, kitOf } from './kit';
 export { MARKER, markerOf, markerPart, markerRects } from './marker';
 export { tooltipLook } from './tooltip';
