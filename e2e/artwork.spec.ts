@@ -1,79 +1,11 @@
-import { expect, test, type Desk } from './desk';
+import { expect, test } from './desk';
+import { at, coloursAt, FIELDS, faceOf, OFF, png, SMALL, STATES, TALL, WIDE, type Made } from './artwork';
 import { link, press, projectOf, screenOf } from '../packages/core/src/test/flows';
 import type { Element, Project, Slice } from '../packages/core/src/model';
 import type { PictureItem } from '../packages/core/src/drawing';
 import { svgFrame, svgText, toSvg } from '../packages/core/src/paint';
 
 /** A game's own artwork as the face of what is on its screens, seen as it is painted. */
-
-/** Nine fields of a colour each, row by row. */
-const FIELDS = [
-  '#ff0000',
-  '#00ff00',
-  '#0000ff',
-  '#ffff00',
-  '#ff00ff',
-  '#00ffff',
-  '#800000',
-  '#008000',
-  '#000080',
-];
-
-interface Made {
-  width: number;
-  height: number;
-  slice: Slice;
-  /** Colours of its nine fields. */
-  fields: readonly string[];
-}
-
-/** A PNG of nine fields, cut where it is to be sliced. */
-async function png(desk: Desk, { width, height, slice, fields }: Made): Promise<Buffer> {
-  const address = await desk.page.evaluate(
-    ([size, cut, colours]) => {
-      const canvas = document.createElement('canvas');
-      [canvas.width, canvas.height] = [size.width, size.height];
-      const context = canvas.getContext('2d')!;
-      const across = [0, cut.left, size.width - cut.right, size.width];
-      const down = [0, cut.top, size.height - cut.bottom, size.height];
-      for (let row = 0; row < 3; row++)
-        for (let column = 0; column < 3; column++) {
-          context.fillStyle = colours[row * 3 + column]!;
-          context.fillRect(
-            across[column]!,
-            down[row]!,
-            across[column + 1]! - across[column]!,
-            down[row + 1]! - down[row]!,
-          );
-        }
-      return canvas.toDataURL('image/png');
-    },
-    [{ width, height }, slice, fields] as const,
-  );
-  return Buffer.from(address.split(',')[1]!, 'base64');
-}
-
-/** The colours of a picture of the page at points of it, in its own pixels. */
-const coloursAt = (desk: Desk, shot: Buffer, points: readonly (readonly [number, number])[]) =>
-  desk.page.evaluate(
-    async ([data, at]) => {
-      const image = new Image();
-      image.src = `data:image/png;base64,${data}`;
-      await image.decode();
-      const canvas = document.createElement('canvas');
-      [canvas.width, canvas.height] = [image.width, image.height];
-      const context = canvas.getContext('2d', { willReadFrequently: true })!;
-      context.drawImage(image, 0, 0);
-      return at.map(([x, y]) => {
-        const pixel = context.getImageData(Math.floor(x), Math.floor(y), 1, 1).data;
-        return `#${[...pixel]
-          .slice(0, 3)
-          .map((part) => part.toString(16).padStart(2, '0'))
-          .join('')}`;
-      });
-    },
-    [shot.toString('base64'), points] as const,
-  );
 
 /** The middles of the nine fields of a box that is sliced so, its edges drawn larger, as points of the frame. */
 function middles(box: { x: number; y: number; width: number; height: number }, slice: Slice, scale: number) {
@@ -90,14 +22,6 @@ function middles(box: { x: number; y: number; width: number; height: number }, s
   );
 }
 
-const SMALL = { x: 200, y: 200, width: 200, height: 60 };
-const TALL = { ...SMALL, height: 140 };
-const OFF = { x: 200, y: 700, width: 400, height: 200 };
-const WIDE = { x: 200, y: 400, width: 640, height: 120 };
-const at = ({ x, y, width, height }: typeof SMALL): Element['place'] => ({
-  x: { at: 'start', offset: x, size: width },
-  y: { at: 'start', offset: y, size: height },
-});
 const button = (id: string, box: typeof SMALL, over: Partial<Element> = {}): Element =>
   ({
     id,
@@ -122,19 +46,6 @@ const made = (): Project =>
     [link('title', press('Wide'), 'go', 'other')],
     { name: 'Faces' },
   );
-
-/** Each state's picture, of a size of its own. */
-const STATES = ['normal', 'hovered', 'focused', 'pressed', 'disabled'] as const;
-const faceOf = (state: (typeof STATES)[number]): Made => {
-  const n = STATES.indexOf(state);
-  const slice = { top: 6 + n, right: 9 + n, bottom: 5 + n, left: 8 + n };
-  return {
-    slice,
-    width: 40 + 7 * n,
-    height: 30 + 5 * n,
-    fields: [...FIELDS.slice(n), ...FIELDS.slice(0, n)],
-  };
-};
 
 test('five pictures of different sizes are the five states of a button, and each is seen where its state is', async ({
   desk,
@@ -320,124 +231,6 @@ test('the lines of a nine-slice are dragged on the picture, and moved by the arr
   await expect(top).toHaveAttribute('aria-valuenow', '9');
   await desk.undo();
   await expect(top).toHaveAttribute('aria-valuenow', '13');
-});
-
-const row = (id: string, type: string, y: number, over: object): Element =>
-  ({
-    id,
-    name: id,
-    type,
-    parent: null,
-    place: at({ x: 200, y, width: 720, height: 90 }),
-    look: { style: 't-button' },
-    box: { style: 'b-panel' },
-    ...over,
-  }) as Element;
-const controls = (): Project =>
-  projectOf(
-    [
-      screenOf('title', {
-        name: 'Title',
-        elements: [
-          row('Volume', 'slider', 100, { text: '', sample: 50, min: 0, max: 100 }),
-          row('Grain', 'switch', 220, { text: '', sample: true }),
-          row('Oil', 'progress', 400, { value: 'oil', bar: { style: 'b-button', fill: '#00ff00' } }),
-        ],
-      }),
-    ],
-    [],
-    {
-      name: 'Parts',
-      values: [
-        {
-          id: 'oil',
-          name: 'oil',
-          type: 'number',
-          min: 0,
-          max: 100,
-          default: 80,
-          section: 'Lamp',
-          life: 'session',
-        },
-      ] as Project['values'],
-    },
-  );
-
-test('parts of controls get pictures and sizes of their own, and give them back', async ({ desk }) => {
-  await desk.openMade(controls());
-  const thumb = { ...faceOf('normal'), width: 40, height: 40, fields: FIELDS.map(() => '#ff00ff') };
-  await desk.bringIn([{ name: 'thumb.png', mimeType: 'image/png', buffer: await png(desk, thumb) }]);
-  await desk.page.getByRole('tab', { name: 'Map' }).click();
-  const live = await desk.held('Title');
-  const images = () =>
-    desk.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('svg image')].map((image) =>
-        ['x', 'y', 'width', 'height'].map((name) => Number(image.getAttribute(name))),
-      ),
-    );
-  await live.press(210, 110);
-  await desk.unfold('Parts');
-  const parts = desk.reading.getByRole('region', { name: 'Parts', exact: true });
-  await parts.getByRole('button', { name: 'Thumb' }).click();
-  const own = desk.reading.getByRole('region', { name: 'Thumb', exact: true });
-  await own.getByRole('combobox', { name: 'Picture on it' }).selectOption('thumb');
-  await own.getByRole('combobox', { name: 'Fit' }).selectOption('contain');
-  await own.getByRole('textbox', { name: 'Width', exact: true }).fill('60');
-  await own.getByRole('textbox', { name: 'Height', exact: true }).fill('50');
-  await desk.page.keyboard.press('Enter');
-  // Half way along, about the middle of the slider's height.
-  await expect.poll(async () => (await images())[0]?.slice(1)).toEqual([120, 60, 50]);
-  await expect(parts.getByRole('button', { name: 'Thumb' })).toHaveCount(0);
-  await own.getByRole('button', { name: 'As the control draws it' }).click();
-  await expect.poll(images).toEqual([]);
-  await desk.undo();
-  await expect.poll(async () => (await images()).length).toBe(1);
-});
-
-test('a bar is a ring, a row of things, or its number, and looks otherwise when there is little', async ({
-  desk,
-}) => {
-  await desk.openMade(controls());
-  const live = await desk.held('Title');
-  await live.press(210, 410);
-  const fills = desk.reading.getByRole('combobox', { name: 'Fills' });
-  await fills.selectOption('round a ring');
-  const paths = () =>
-    desk.game.evaluate((host) =>
-      [...host.shadowRoot!.querySelectorAll('svg path')].map((path) => path.getAttribute('fill')),
-    );
-  await expect.poll(paths).toContain('#00ff00');
-  await fills.selectOption('a row of things');
-  await desk.fillIn('Things', '3');
-  const greens = () =>
-    desk.game.evaluate(
-      (host) =>
-        [...host.shadowRoot!.querySelectorAll('svg rect')].filter(
-          (rect) => rect.getAttribute('fill') === '#00ff00',
-        ).length,
-    );
-  // Four fifths of three things, in halves: two and a half.
-  await expect.poll(greens).toBe(3);
-  await fills.selectOption('from the bottom');
-  await desk.unfold('More of the bar');
-  await desk.reading.getByRole('button', { name: 'Look when there is little' }).click();
-  const little = desk.reading.getByRole('region', { name: /^Filled part below/ });
-  await little.getByRole('textbox', { name: 'Below' }).fill('90');
-  await desk.page.keyboard.press('Enter');
-  await expect.poll(greens).toBe(0);
-  await desk.undo();
-  await expect.poll(greens).toBe(1);
-  await desk.reading.getByRole('button', { name: 'Lost part' }).click();
-  await desk.fillIn('Changes take', '0.4 s');
-  await fills.selectOption('no bar: its number');
-  await expect.poll(() => desk.words()).toContain('80');
-  const saved = await desk.saved();
-  expect(saved.screens[0]!.elements[2]).toMatchObject({
-    fills: { by: 'number' },
-    eases: '0.4 s',
-    loss: { after: '600 ms', over: '400 ms' },
-    levels: [{ below: 0.25 }],
-  });
 });
 
 test('a state can be larger and nudged, and is gone over to in a time that is set', async ({ desk }) => {

@@ -1,7 +1,8 @@
 import type { CompiledBar, Flow } from '../../compile';
 import { heldBy, shareOf } from '../../drawing';
 import { allUp, screenOf } from './derived';
-import { NO_BARS, type BarRun, type Instance, type Leaving, type RunState } from './state';
+import type { BarRun } from './on-the-way';
+import { NO_BARS, type Instance, type Leaving, type RunState } from './state';
 import { beginLoss } from './animations';
 
 /** Bars that take their time: each change of what they show sets them on their way from where they are. */

@@ -1,6 +1,7 @@
 import type { Rebound } from '../../keys';
-import type { Id, Layer, Masked, Scalar, StateName } from '../../model';
+import type { Id, Layer, Masked, Scalar } from '../../model';
 import type { Half, Sample } from '../../motion';
+import type { BarRun, FaceRun } from './on-the-way';
 
 /**
  * Everything a run is at one instant: plain data that can be kept, compared and played on from. Times are integer
@@ -178,23 +179,6 @@ export interface Instance {
   slot: number;
   /** Notice: the base instance or the area it goes with; null with nothing, NEW until its step ends. */
   owner: number | Id | null;
-}
-
-/** An element that goes over, or has gone over, from the look of some states to that of others; `at` on the interface clock. */
-export interface FaceRun {
-  was: readonly StateName[];
-  now: readonly StateName[];
-  at: number;
-}
-
-/** A bar on its way from one share to another, each 0 to 1; times in microseconds on the interface clock. */
-export interface BarRun {
-  from: number;
-  to: number;
-  at: number;
-  /** What was there before it was lost, and since when that waits or follows. */
-  lossFrom: number;
-  lossAt: number;
 }
 
 export const FIRED = -1;
