@@ -15,4 +15,16 @@ export { keycapItems, keycapWidth } from './keycaps';
 export { filledFrom, partAbout, partOf, type DrawnPart } from './part';
 export { cutOut, filledRow, ringPath } from './bars';
 export { ringed } from './focused';
-export { box, bubblePath, CLEAR, ellipse, grown, inset, plain, text, typedItems, typedOut } from './shapes';
+export {
+  box,
+  bubbleFace,
+  bubblePath,
+  CLEAR,
+  ellipse,
+  grown,
+  inset,
+  plain,
+  text,
+  typedItems,
+  typedOut,
+} from './shapes';

@@ -29,11 +29,28 @@ export function box(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
   const filled: Item = { kind: 'box', id, rect, fill, border, borderWidth, corner };
   if (gradient) filled.gradient = gradient;
   if (!picture || picture === 'none') return [...items, filled];
-  const drawn = facePicture(rect, picture, corner);
-  if (picture.under) return [...items, drawn, filled];
-  const bordered = borderWidth > 0 && border !== CLEAR;
-  const edge: Item = { ...plain(null, rect, CLEAR), border, borderWidth, corner };
-  return [...items, { ...filled, border: CLEAR }, drawn, ...(bordered ? [edge] : [])];
+  return [...items, ...faced(filled, facePicture(rect, picture, corner), picture.under)];
+}
+
+/** A filled shape with a picture on it: over its fill and beneath its border, or beneath both. */
+function faced<Shape extends Item & { kind: 'box' | 'path' }>(
+  shape: Shape,
+  drawn: Item,
+  under?: true,
+): Item[] {
+  if (under) return [drawn, shape];
+  const bordered = shape.borderWidth > 0 && shape.border !== CLEAR;
+  const { gradient: _, ...edge } = { ...shape, id: null, fill: CLEAR };
+  return [{ ...shape, border: CLEAR }, drawn, ...(bordered ? [edge as Item] : [])];
+}
+
+/** A bubble’s outline with its fill; a picture on it has a shape of its own. */
+export function bubbleFace(id: Id, path: string, rect: Rect, look: DrawnBox, dashed: boolean): Item[] {
+  const { fill, border, borderWidth, gradient, picture } = look;
+  const shape: Item & { kind: 'path' } = { kind: 'path', id, path, fill, border, borderWidth };
+  if (gradient) shape.gradient = gradient;
+  if (dashed) shape.dashed = true;
+  return picture && picture !== 'none' ? faced(shape, facePicture(rect, picture, 0), picture.under) : [shape];
 }
 
 /** A picture over all of a rect, within its corners. */
@@ -56,7 +73,7 @@ const NO_EDGES = { top: 0, right: 0, bottom: 0, left: 0 };
  * An oval as large as a rect, with its shadow beneath and its outline round it; the corners of its look do not count.
  */
 export function ellipse(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
-  const { fill, gradient, border, borderWidth, shadow, outline } = look;
+  const { fill, gradient, border, borderWidth, picture, shadow, outline } = look;
   const oval = (within: Rect, colours: { fill: string; border?: string; borderWidth?: number }): Item => ({
     kind: 'path',
     id: null,
@@ -82,16 +99,18 @@ export function ellipse(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
     );
   const edge = Math.min(borderWidth, rect.width, rect.height) / 2;
   const inner = inset(rect, { top: edge, right: edge, bottom: edge, left: edge });
-  items.push({
+  const filled: Item & { kind: 'path' } = {
     kind: 'path',
     id,
     path: ovalPath(inner),
     fill,
     border,
     borderWidth: edge * 2,
-    ...(gradient ? { gradient } : {}),
-  });
-  return items;
+  };
+  if (gradient) filled.gradient = gradient;
+  if (!picture || picture === 'none') return [...items, filled];
+  const cut = group([facePicture(rect, picture, 0)], { cut: ovalPath(rect) });
+  return [...items, ...faced(filled, cut, picture.under)];
 }
 
 /** Two half turns from the left to the right and back, as SVG path data. */

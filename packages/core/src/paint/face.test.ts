@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { box, type Item } from '../drawing';
+import { box, bubbleFace, ellipse, type Item } from '../drawing';
 import type { Rect } from '../geometry';
 import { FACE_FITS, STATES, type BoxLook, type FacePicture, type Project, type Slice } from '../model';
 import { boxLook, dressed, inStates } from '../style';
@@ -203,4 +203,19 @@ test('every fit is drawn with all it can have, and nothing of it is lost where a
     boxLook(projectWith({ asset: 'gone', fit: 'tile' }, { width: 8, height: 8 }), { style: 'b' }),
   );
   expect(item).toHaveLength(1);
+});
+
+test('an oval cuts its picture along itself, and a bubble keeps the shape of its own', () => {
+  const rect = { x: 10, y: 20, width: 100, height: 50 };
+  const look = boxLook(projectWith({ asset: 'a', fit: 'cover' }, { width: 8, height: 8 }), { style: 'b' });
+  const [oval, cut, edge] = toSvg(ellipse('e', rect, look), sources);
+  expect(oval!.attributes.fill).toBe('#102030');
+  const clip = all([cut!]).find((node) => node.tag === 'clipPath')!;
+  // All of the rect: two half turns from its left to its right and back.
+  expect(clip.children[0]!.attributes.d).toBe('M10 45A50 25 0 0 1 110 45A50 25 0 0 1 10 45Z');
+  expect(cut!.attributes['clip-path']).toBe(`url(#${clip.attributes.id})`);
+  expect(edge!.attributes.stroke).toBe('#405060');
+  const bubble = toSvg(bubbleFace('e', 'M0 0L9 9Z', rect, look, true), sources);
+  expect(bubble.map((node) => node.tag)).toEqual(['path', 'image', 'path']);
+  expect(bubble[2]!.attributes['stroke-dasharray']).toBeDefined();
 });

@@ -1,4 +1,4 @@
-import { typedOut, bubblePath, inset, text, type Item } from '../../drawing';
+import { typedOut, bubbleFace, bubblePath, inset, text, type Item } from '../../drawing';
 import { boxLook, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
@@ -7,18 +7,14 @@ function paint(drawn: Of<'bubble'>, { project, rect, looks, said }: Canvas): Ite
   const element = shape === undefined ? drawn : { ...drawn, shape };
   const look = boxLook(project, element.box);
   const ink = textLook(project, element.look);
-  const { fill, gradient, border, borderWidth, corner } = look;
   return [
-    {
-      kind: 'path',
-      id: element.id,
-      path: bubblePath(rect, corner, element),
-      fill,
-      border,
-      borderWidth,
-      ...(gradient ? { gradient } : {}),
-      ...(element.shape === 'whisper' ? { dashed: true as const } : {}),
-    },
+    ...bubbleFace(
+      element.id,
+      bubblePath(rect, look.corner, element),
+      rect,
+      look,
+      element.shape === 'whisper',
+    ),
     ...typedOut(
       text(
         project,
