@@ -1,13 +1,14 @@
+import type { Flow } from '../compile';
 import { group, statesOf, type GroupItem, type Item, type RenderState } from '../drawing';
 import { playOf } from '../elements';
 import { isUsed } from '../focus';
 import type { Rect } from '../geometry';
-import type { Element, Id, Project, StateName } from '../model';
+import type { Element, Id, StateName } from '../model';
 import { boxLook, inStates, type DrawnBox } from '../style';
 
 /** One element by itself, without what it holds. `unfocused`: it is on a screen that never has the focus. */
 export function paintElement(
-  project: Project,
+  { project, reduced }: Pick<Flow, 'project' | 'reduced'>,
   element: Element,
   rect: Rect,
   looks: RenderState,
@@ -18,13 +19,15 @@ export function paintElement(
     playOf(element).paint(element, { project, rect, looks: as, unfocused, said });
   if (!('box' in element) || !isUsed(element)) return paint(looks);
   const own = boxLook(project, element.box);
+  // Where the player asks for less motion nothing grows or is nudged.
+  const movedBy = (states: readonly StateName[]): Moved => (reduced ? AT_REST : movedIn(own, states));
   const now = statesOf(element.id, looks);
   const going = looks.faces[element.id];
-  if (!going) return placed(rect, movedBy(own, now), paint(looks));
+  if (!going) return placed(rect, movedBy(now), paint(looks));
   // The new look comes over the old one, which stays beneath until it is covered.
   const before = paint(inThose(looks, element.id, going.was));
   const items = [...before, group(paint(looks), { opacity: going.p })];
-  const [from, to] = [movedBy(own, going.was), movedBy(own, now)];
+  const [from, to] = [movedBy(going.was), movedBy(now)];
   const part = (name: keyof Moved): number => from[name] + (to[name] - from[name]) * going.p;
   return placed(rect, { grow: part('grow'), x: part('x'), y: part('y') }, items);
 }
@@ -35,7 +38,9 @@ interface Moved {
   y: number;
 }
 
-function movedBy(look: DrawnBox, states: readonly StateName[]): Moved {
+const AT_REST: Moved = { grow: 1, x: 0, y: 0 };
+
+function movedIn(look: DrawnBox, states: readonly StateName[]): Moved {
   const { grow = 1, nudge = { x: 0, y: 0 } } = inStates(look, states);
   return { grow, ...nudge };
 }

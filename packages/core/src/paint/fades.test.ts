@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { compile } from '../compile';
 import type { GroupItem, Item } from '../drawing';
 import type { BoxLook, Project } from '../model';
 import { reconcile } from '../run';
@@ -100,4 +101,13 @@ test('an edit of the look is there at once, and one that takes the time away end
   const edited = new Play(made({}));
   edited.state = reconcile(edited.flow, play.state);
   expect([red(edited), scale(edited)]).toEqual([1, 1.1]);
+});
+
+test('where less motion is asked for a state still fades, and nothing grows', () => {
+  const play = new Play(made());
+  play.flow = compile(made(), { reduced: true });
+  spotOf(play).wait(100);
+  expect(red(play)).toBeCloseTo(0.5, 6);
+  expect(scale(play)).toBe(1);
+  expect(groups(play).every((group) => group.y === 0)).toBe(true);
 });

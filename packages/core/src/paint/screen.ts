@@ -32,7 +32,7 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderS
   const paint = (element: Element): Item[] => {
     if (hidden.includes(element.id)) return [];
     const rect = layout.get(element.id)!;
-    const own = paintElement(project, element, rect, looks, unfocused);
+    const own = paintElement(flow, element, rect, looks, unfocused);
     const inner = heldIn(project, compiled, element, looks).flatMap(paint);
     const items = asOne(element, rect, [...own, ...clipped(flow, compiled, element, rect, inner, looks)]);
     // What is held by something and moves by itself can be found again.
