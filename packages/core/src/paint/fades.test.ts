@@ -105,7 +105,7 @@ test('an edit of the look is there at once, and one that takes the time away end
 
 test('where less motion is asked for a state still fades, and nothing grows', () => {
   const play = new Play(made());
-  play.flow = compile(made(), { reduced: true });
+  play.flow = compile(made(), undefined, { asked: true });
   spotOf(play).wait(100);
   expect(red(play)).toBeCloseTo(0.5, 6);
   expect(scale(play)).toBe(1);
