@@ -223,7 +223,8 @@ test.describe('by touch', () => {
     const box = (await desk.game.boundingBox())!;
     await desk.page.touchscreen.tap(box.x + 0.2 * box.width, box.y + (770 / 1080) * box.height);
     await desk.expectUp('Title', 'Options');
-    await expect.poll(() => count('image:not(pattern image)')).toBe(2);
+    // The title’s own two, without its lantern, and the knobs of four rows of options.
+    await expect.poll(() => count('image:not(pattern image)')).toBe(2 + 4);
     expect(await rings()).toBe(0);
     await desk.settled();
     await desk.page.keyboard.press('ArrowDown');
