@@ -39,7 +39,7 @@ function settle(find: Spot, otherwise: Spot | undefined, dialog: number, missing
     return;
   }
   forget();
-  (found ?? otherwise?.())?.focus({ preventScroll: true });
+  (found === null ? otherwise?.() : found)?.focus({ preventScroll: true });
 }
 
 /**
