@@ -115,7 +115,7 @@ export interface BoxFace<P = FacePicture> {
   ink?: Colour;
   /** Lies over the fill. */
   gradient?: Gradient;
-  /** `none`: none, where a style or the normal face has one. */
+  /** `none`: it has none, even where its style or the normal face has one. */
   picture?: P | 'none';
   shadow?: Shadow;
   outline?: Outline;
