@@ -1,12 +1,16 @@
 import { type Refusal, refusal, refusalWords } from '@tavu/core/refusal';
 import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
-import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound } from '@tavu/core/model';
+import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound, type Plays } from '@tavu/core/model';
+import { numberedPictures } from '@tavu/core/sheet';
 import { putPicture, addBytes, choose, edit, notify, useStudio } from '../store';
 import { patiently, Stopped } from '../persistence';
 
 /** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
 
 const LARGEST: Record<Sort, number> = { picture: 20_000_000, font: 8_000_000, sound: 10_000_000 };
+/** What pictures that are frames do at first: round and round from when their screen opens. */
+export const FRESH_PLAYS: Plays = { rate: 12, on: 'arrival', repeat: 'loop' };
+
 /** Pixels on a side. */
 const WIDEST = 8192;
 
@@ -105,14 +109,15 @@ export async function bringFiles(list: readonly File[], screen: Id | null = null
   const looked = await Promise.all(list.map(look));
   const brought = looked.filter((item): item is Brought => 'asset' in item);
   const refused = looked.filter((item): item is Refused => 'why' in item);
+  let playing = 0;
   if (brought.length > 0) {
     const assets = withFiner(brought.map((item) => item.asset));
     addBytes(new Map(brought.map(({ asset, bytes }) => [asset.id, bytes])));
     const key = `bring ${assets[0]!.id}`;
     edit('add assets', { assets }, { key });
-    if (screen) placePictures(screen, assets, key);
+    if (screen) playing = placePictures(screen, assets, key);
   }
-  tell(brought.length, refused);
+  tell(brought.length, refused, playing);
   return refused;
 }
 
@@ -132,18 +137,42 @@ function withFiner(assets: Asset[]): Asset[] {
   return made;
 }
 
-function placePictures(screen: Id, assets: readonly Asset[], key: string): void {
+/** Gives how many of them are frames of one that plays. */
+function placePictures(screen: Id, assets: readonly Asset[], key: string): number {
   const finer = new Set(assets.flatMap((asset) => asset.finer?.map((item) => item.asset) ?? []));
-  const made = assets
-    .filter((asset) => isPicture(asset) && !finer.has(asset.id))
-    .map((asset) => putPicture(screen, asset, key))
+  const shown = assets.filter((asset) => isPicture(asset) && !finer.has(asset.id));
+  const rows = [...numberedPictures(shown).values()].filter(isStrip);
+  const later = new Set(rows.flatMap(([, ...rest]) => rest));
+  const made = shown
+    .filter((asset) => !later.has(asset))
+    .map((asset) => {
+      const id = putPicture(screen, asset, key);
+      const row = rows.find(([first]) => first === asset);
+      if (id && row) play(screen, id, row, key);
+      return id;
+    })
     .filter((id) => id !== undefined);
   const [element = null, ...also] = made;
   if (element) choose({ screen, element, also });
+  return rows.flat().length;
 }
 
-function tell(count: number, refused: readonly Refused[]): void {
-  const brought = count === 0 ? '' : count === 1 ? 'One file brought in. ' : `${count} files brought in. `;
+/** At least three numbered pictures of one size are taken for the frames of one. */
+const isStrip = (row: readonly Asset[]): boolean =>
+  row.length >= 3 && row.every(({ width, height }) => width === row[0]!.width && height === row[0]!.height);
+
+function play(screen: Id, element: Id, row: readonly Asset[], key: string): void {
+  const change = {
+    pictures: row.map(({ id }) => id),
+    plays: FRESH_PLAYS,
+    name: row[0]!.name.replace(/[\s_-]*\d+$/, '') || row[0]!.name,
+  };
+  edit('change element', { screen, element, change }, { key });
+}
+
+function tell(count: number, refused: readonly Refused[], playing: number): void {
+  const files = count === 0 ? '' : count === 1 ? 'One file brought in. ' : `${count} files brought in. `;
+  const brought = playing > 0 ? `${files}${playing} numbered ones play as one picture; see Frames. ` : files;
   if (refused.length === 0) return notify(brought.trim());
   const [first] = refused;
   const more = refused.length > 1 ? ` And ${refused.length - 1} more; the list of assets has them all.` : '';

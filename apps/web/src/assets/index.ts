@@ -1,3 +1,13 @@
-export { ACCEPTED, askFiles, bringFiles, bringSound, replaceAsset, sortWord, type Refused } from './bring';
+export {
+  ACCEPTED,
+  FRESH_PLAYS,
+  askFiles,
+  bringFiles,
+  bringSound,
+  replaceAsset,
+  sortWord,
+  type Refused,
+} from './bring';
+export { CutEditor } from './CutEditor';
 export { useSoundAssets } from './sounds';
 export { usesOf } from './uses';

@@ -60,6 +60,7 @@ export function BackgroundPanel({ screen }: { screen: Screen }) {
           options={[
             ['cover', 'cover, cropped'],
             ['contain', 'contain, whole'],
+            ['whole', 'whole multiples of its size'],
             ['stretch', 'stretched'],
           ]}
           onChange={(fit) => put({ fit: fit === 'cover' ? undefined : fit })}

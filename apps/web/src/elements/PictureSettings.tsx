@@ -48,6 +48,7 @@ export function PictureSettings({
           ['contain', 'contain, whole'],
           ['cover', 'cover, cropped'],
           ['stretch', 'stretched'],
+          ['whole', 'whole multiples of its size'],
           ...(element.type === 'picture' ? [['slice', 'nine-slice'] as const] : []),
         ]}
         onChange={(fit: string) => {

@@ -4,6 +4,7 @@ import { readDocument, readProject } from '@tavu/core/schema';
 import { packFace } from '@tavu/core/text';
 import { expose } from 'comlink';
 import { playerParts } from './built';
+import { cellsOfPicture } from './gaps';
 import { READY } from './ready';
 
 // Reading, checking and writing files away from the page, so that a large one never holds up typing.
@@ -19,6 +20,7 @@ async function write<Of extends keyof Exported>(format: string, of: Of, given: E
 
 const files = {
   bytesFault,
+  cellsOfPicture,
   readAs,
   readDocument,
   readFont,

@@ -1,6 +1,6 @@
 import { timeOf } from '@tavu/core/triggers';
-import { compileAnimation, compileFrames, lengthOf } from '@tavu/core/animate';
-import { linksFrom, toMicros, type Element, type Project, type Screen } from '@tavu/core/model';
+import { compileAnimation, compileFrames, compilePlays, lengthOf } from '@tavu/core/animate';
+import { framesOf, linksFrom, toMicros, type Element, type Project, type Screen } from '@tavu/core/model';
 import { timeToRead, wordsShown } from '@tavu/core/words';
 import { stayOf } from '../animation';
 import { choose } from '../store';
@@ -91,6 +91,21 @@ export function linesOf(
         words: `${element.name}: ${moments.length} keyframes over ${words(span)}${repeat ? ', again and again' : ''}`,
         onChoose: pick,
       });
+    }
+    if (element.type === 'picture' && element.plays && element.value === undefined) {
+      const count = framesOf(project, element).length;
+      const { span, delay, repeat } = compilePlays(element.id, element.plays, count, rates, false);
+      if (count > 1)
+        found.push({
+          key: `${element.id} plays`,
+          label: element.name,
+          from: delay,
+          until: repeat ? Infinity : delay + span,
+          marks: Array.from({ length: count }, (_, i) => delay + (i * 1e6) / element.plays!.rate),
+          look: 'border-live bg-live-wash',
+          words: `${element.name}: ${count} frames over ${words(span)}${repeat ? ', again and again' : ''}`,
+          onChoose: pick,
+        });
     }
     if (element.type === 'text' && element.frames) {
       const frames = compileFrames(element.frames, rates);

@@ -1,3 +1,4 @@
+export { compilePlays, playedFrame } from './plays';
 export { compileAnimation, endOf, sampleAnimation, type CompiledAnimation, type Stirred } from './keyframes';
 export { compileFrames, frameAt, lengthOf, type CompiledFrames } from './frames';
 export { compileLoading, progressAt, type CompiledLoading } from './loading';

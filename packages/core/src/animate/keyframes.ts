@@ -8,6 +8,7 @@ import {
   type Rates,
 } from '../model';
 import { ease } from '../motion';
+import { playedFrame } from './plays';
 
 /** How an element differs from itself at rest at one moment of its own animations. */
 export interface Stirred {
@@ -20,6 +21,8 @@ export interface Stirred {
   opacity: number;
   /** From one tint to another: with none it is clear. */
   tint: { from: Colour | null; to: Colour | null; p: number } | null;
+  /** Which of its frames a picture shows, counted from 0. */
+  frame?: number;
 }
 
 const RESTS = { x: 0, y: 0, scale: 1, turn: 0, opacity: 1 } as const;
@@ -46,6 +49,8 @@ export interface CompiledAnimation {
   repeat: Animation['repeat'];
   tracks: Partial<Record<Name, readonly Point<number>[]>>;
   tint: readonly Point<Colour | null>[];
+  /** It goes through so many frames of a picture, so many a second. */
+  plays?: { rate: number; count: number };
 }
 
 /** The changes that count as movement: left out, or made at once, where the player asks for less motion. */
@@ -103,6 +108,7 @@ export function sampleAnimation(animation: CompiledAnimation, elapsed: number): 
     stirred[name] = from + (to - from) * p;
   }
   if (tint.length > 0) stirred.tint = between(tint, t);
+  if (animation.plays) stirred.frame = playedFrame(animation, elapsed);
   return stirred;
 }
 

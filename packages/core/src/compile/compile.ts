@@ -27,7 +27,16 @@ import {
 import { compileMotion } from '../motion';
 import { compileLink, fallbackOf, hasNames, defaultMotions, tableOf } from './links';
 import { compileMoving } from './moving';
-import { asksOtherwise, isIn, sameLinks, sameMarkers, sameMotion, sameNames, type Made } from './same';
+import {
+  asksOtherwise,
+  isIn,
+  sameLinks,
+  sameMarkers,
+  sameMotion,
+  sameNames,
+  sameSheets,
+  type Made,
+} from './same';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
 import { compileTalks } from './talks';
 import { textParts, type TextPart } from '../message';
@@ -159,6 +168,7 @@ function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, Compil
     previous!.frame.height === frame.height &&
     sameMotion(made) &&
     sameMarkers(before, project) &&
+    sameSheets(before, project) &&
     before?.areas === project.areas &&
     (before.components === project.components ||
       old.components.every((component) => isIn(project, component))) &&

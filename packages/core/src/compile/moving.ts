@@ -2,12 +2,14 @@ import {
   compileAnimation,
   compileFrames,
   compileLoading,
+  compilePlays,
   endOf,
   lengthOf,
   type CompiledAnimation,
 } from '../animate';
 import type { Scope } from '../expression';
 import {
+  framesOf,
   SHORTEST,
   toMicros,
   valueById,
@@ -32,6 +34,7 @@ export function compileMoving(
   const animations = elements.flatMap((element) => [
     ...(element.animations ?? []).map((animation) => compileAnimation(element.id, animation, rates, reduced)),
     ...loopOfMarker(project, element, reduced),
+    ...playing(project, element, reduced),
   ]);
   const frames = elements.flatMap((element): CompiledScreen['frames'] => {
     if (!('frames' in element) || !element.frames) return [];
@@ -89,6 +92,13 @@ function loopOfMarker(project: Project, element: Element, reduced: boolean): Com
   if (!loop) return [];
   const animation = { id: MARKER, on: 'focus', ...loop } as const;
   return [compileAnimation(element.id, animation, project.rates, reduced, markerPart(element.id))];
+}
+
+/** A picture that goes through its frames by itself. */
+function playing(project: Project, element: Element, reduced: boolean): CompiledAnimation[] {
+  if (element.type !== 'picture' || !element.plays || element.value !== undefined) return [];
+  const count = framesOf(project, element).length;
+  return count < 2 ? [] : [compilePlays(element.id, element.plays, count, project.rates, reduced)];
 }
 
 /** Loading decides when a screen is done; without it, the last thing that ends. */

@@ -32,6 +32,16 @@ export function sameMarkers(before: Project | undefined, now: Project): boolean 
   );
 }
 
+/** Whether pictures are cut into as many frames as they were. */
+export function sameSheets(before: Project | undefined, now: Project): boolean {
+  if (before?.assets === now.assets) return true;
+  const cut = (project: Project | undefined) => project?.assets.filter(({ sheet }) => sheet) ?? [];
+  const [old, own] = [cut(before), cut(now)];
+  return (
+    old.length === own.length && own.every(({ id, sheet }, i) => id === old[i]!.id && sheet === old[i]!.sheet)
+  );
+}
+
 /** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
 export function sameNames(before: Project, now: Project): boolean {
   if (before.values !== now.values || before.languages !== now.languages) return false;

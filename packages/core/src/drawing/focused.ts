@@ -1,7 +1,8 @@
 import type { RenderState } from './render-state';
 import type { Rect } from '../geometry';
-import type { Element, Id, Marker, Project } from '../model';
+import { withId, type Element, type Id, type Marker, type Project } from '../model';
 import { boxStyle, markerOf, markerPart, markerRects } from '../style';
+import { pictured } from './fitted';
 import { group, type Item } from './items';
 import { grown } from './shapes';
 
@@ -21,13 +22,16 @@ export function ringed(
   return [...items, { kind: 'ring', rect: grown(rect, 8), corner: cornerOf(items) + 8 }];
 }
 
-const marking = (project: Project, id: Id, beside: Rect, marker: Marker): Item[] =>
-  markerRects(project, marker, beside).map(({ rect, mirrored }) => {
-    const drawn: Item = { kind: 'picture', id: null, rect, asset: marker.asset, fit: 'contain' };
+function marking(project: Project, id: Id, beside: Rect, marker: Marker): Item[] {
+  const asset = withId(project.assets, marker.asset);
+  if (!asset) return [];
+  return markerRects(project, marker, beside).map(({ rect, mirrored }) => {
+    const drawn = pictured(null, asset, rect, 'contain');
     const moving = group([drawn], { part: { id: markerPart(id), rect } });
     const middle = { angle: 0, x: rect.x + rect.width / 2, y: rect.y, flipped: true };
     return mirrored ? group([moving], { turn: middle }) : moving;
   });
+}
 
 const cornerOf = (items: readonly Item[]): number => {
   const first = items.find((item) => item.kind === 'box' && item.id !== null);

@@ -14,6 +14,7 @@ export { codeOn } from './codes';
 export { keycapItems, keycapWidth } from './keycaps';
 export { filledFrom, partAbout, partOf, type DrawnPart } from './part';
 export { cutOut, filledRow, ringPath } from './bars';
+export { framed, pictured } from './fitted';
 export { ringed } from './focused';
 export {
   box,

@@ -44,7 +44,13 @@ export interface PictureItem {
   rect: Rect;
   asset: Id;
   fit: FaceFit;
-  /** With `slice` and `tile`: the size it has by itself in its own pixels, and how many design pixels each of them takes. */
+  /** What of it is drawn, in its own pixels. Absent: all of it. */
+  cell?: Rect;
+  /** Its pixels keep their edges. */
+  sharp?: true;
+  /** All its frames; this is one of them. */
+  frames?: readonly PictureItem[];
+  /** With `slice`, `tile` and a cell: the size it has by itself in its own pixels, and how many design pixels each of them takes. */
   own?: { width: number; height: number; scale: number };
   /** With `slice`: corners and edges that keep their size, in the picture's own pixels. */
   edges?: Slice;

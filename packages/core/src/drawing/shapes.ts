@@ -59,6 +59,7 @@ function facePicture(rect: Rect, picture: DrawnPicture, corner: number): Item {
   const item: PictureItem = { kind: 'picture', id: null, rect, asset, fit };
   if (fit === 'tile' || fit === 'slice') item.own = { width, height, scale };
   if (fit === 'slice') item.edges = slice ?? NO_EDGES;
+  if (picture.sharp) item.sharp = true;
   const clip = corner > 0 ? { ...rect, corner } : undefined;
   if (!clip && !tint && opacity >= 1 && blend === 'normal') return item;
   const change: Partial<GroupItem> = { opacity };

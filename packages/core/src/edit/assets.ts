@@ -21,7 +21,8 @@ export const assetCommands = {
     const old = project.assets[index];
     if (!old) return;
     for (const { path } of namedPlaces(project, 'asset', [asset])) put(project, path, by.id);
-    project.assets[index] = { ...by, name: old.name };
+    const { name, sheet, sharp } = old;
+    project.assets[index] = { ...by, name, ...(sheet ? { sheet } : {}), ...(sharp ? { sharp } : {}) };
     return by.id;
   },
   'delete assets': (project: Project, { assets }: { assets: Id[] }): Made => {

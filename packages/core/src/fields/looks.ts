@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { BLENDS, FACE_FITS, MARKER_SIDES, STATES } from '../model';
+import { BLENDS, FACE_FITS, MARKER_SIDES, PICTURE_FITS, STATES } from '../model';
 import { colour, duration, FAR, id, length, list, oneBy, oneOf, pixels, share, thing, words } from './atoms';
 import { keyframes } from './motions';
 
@@ -109,4 +109,4 @@ export const axis = oneBy(
   { offset: length.required(), min: bound, max: bound },
 );
 export const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
-export const fit = oneOf('contain', 'cover', 'stretch');
+export const fit = oneOf(...PICTURE_FITS);

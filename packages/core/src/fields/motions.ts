@@ -87,6 +87,15 @@ export const animation = thing({
   frames: keyframes.required(),
 });
 
+/** Frames a second; sixty is as fast as most displays are. */
+export const MAX_RATE = 60;
+export const plays = thing({
+  rate: Joi.number().min(0.1).max(MAX_RATE).required(),
+  on: Joi.alternatives(oneOf('arrival', 'focus', 'press'), thing({ event: id.required() })).required(),
+  delay: duration,
+  repeat: oneOf('loop', 'there and back'),
+});
+
 const textFrame = thing({ text: words.required(), hold: duration.required() });
 export const textFrames = thing({
   frames: list(textFrame).required(),

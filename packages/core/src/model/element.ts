@@ -1,7 +1,7 @@
 import type { Blend, BoxSide, BoxUse, PictureFit, Slice, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
 import type { Wraps } from './input';
-import type { Animation, TextFrames } from './motion';
+import type { Animation, Plays, TextFrames } from './motion';
 import type { Note } from './note';
 import type { Duration, Expression, Id, Length, Scalar } from './types';
 
@@ -74,6 +74,12 @@ export interface PictureElement extends ElementBase {
   fit: PictureFit;
   /** Corners and edges that keep their size: how far in they reach, in the picture's own pixels. */
   slice?: Slice;
+  /** Its frames, one after another. Absent: the cells its picture is cut into. */
+  pictures?: Id[];
+  /** Absent: it shows its first frame, or what its value says. */
+  plays?: Plays;
+  /** A number, choice or switch that says which frame is shown, counted from 0. */
+  value?: Id;
 }
 export interface TextElement extends ElementBase {
   type: 'text';

@@ -190,4 +190,6 @@ export interface Background {
   grain?: { amount: number; moves?: boolean };
 }
 
-export type PictureFit = 'contain' | 'cover' | 'stretch';
+export type PictureFit = (typeof PICTURE_FITS)[number];
+/** `whole`: so many whole times its own size as there is room for, so that each of its pixels is as large as the next. */
+export const PICTURE_FITS = ['contain', 'cover', 'stretch', 'whole'] as const;

@@ -104,6 +104,16 @@ export interface Animation {
   frames: Keyframe[];
 }
 
+/** How a picture goes through its frames. */
+export interface Plays {
+  /** Frames a second. */
+  rate: number;
+  on: 'arrival' | 'focus' | 'press' | { event: Id };
+  delay?: Duration;
+  /** Absent: once, and stays at the last. */
+  repeat?: 'loop' | 'there and back';
+}
+
 /** Words that are shown for a time. */
 export interface TextFrame {
   text: string;

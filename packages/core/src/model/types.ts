@@ -188,8 +188,24 @@ export interface Asset {
   bytes: number;
   /** The same picture for finer displays: the asset that has `scale` times the pixels. */
   finer?: { scale: number; asset: Id }[];
+  /** Picture: the frames it is cut into. Absent: it is one. */
+  sheet?: Sheet;
+  /** Picture: its pixels keep their edges, however large they are drawn. */
+  sharp?: true;
   /** Font: what its letters measure. */
   face?: FontFace;
+}
+
+/** A picture cut into frames: by so many columns and rows of one size, from the top left; or by where each is. */
+export type Sheet =
+  | { by: 'grid'; columns: number; rows: number; /** Absent: all. */ count?: number }
+  | { by: 'cells'; cells: Cell[] };
+/** In the picture's own pixels. */
+export interface Cell {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
 }
 
 /** Measures of a font in its own units; letters of the same measure stand together. */

@@ -1,20 +1,42 @@
 import type { PictureItem } from '../drawing';
 import type { Rect } from '../geometry';
 import type { Slice } from '../model';
-import { leaf, nameOf, place, type SvgNode } from './node';
+import { leaf, nameOf, number, place, type SvgNode } from './node';
 
 /** A picture in its rect, as its fit says. `href` is where its bytes are. */
 export function drawPicture(item: PictureItem, href: string): SvgNode {
-  const { rect, fit, own, edges } = item;
+  const { rect, fit, own, edges, cell } = item;
   if (fit === 'slice' && own && edges) return drawSliced(item, own, edges, href);
   if (fit === 'tile' && own) return drawTiled(item, own, href);
-  return image(rect, href, fit === 'contain' || fit === 'cover' ? fit : 'stretch');
+  if (cell && own) return drawCell(item, own, cell, href);
+  return image(rect, href, item, fit === 'contain' || fit === 'cover' ? fit : 'stretch');
 }
+
+/** A part of a picture: seen through a window as large as that part. */
+const drawCell = (item: PictureItem, { width, height }: Own, cell: Rect, href: string): SvgNode => ({
+  tag: 'svg',
+  attributes: {
+    ...place(item.rect),
+    viewBox: `${number(cell.x)} ${number(cell.y)} ${number(cell.width)} ${number(cell.height)}`,
+    preserveAspectRatio: 'none',
+  },
+  children: [image({ x: 0, y: 0, width, height }, href, item, 'stretch')],
+});
 
 const RATIO = { contain: 'xMidYMid meet', cover: 'xMidYMid slice', stretch: 'none' } as const;
 
-const image = (rect: Rect, href: string, fit: keyof typeof RATIO): SvgNode =>
-  leaf('image', { ...place(rect), href, preserveAspectRatio: RATIO[fit] });
+const image = (
+  rect: Rect,
+  href: string,
+  { sharp }: Pick<PictureItem, 'sharp'>,
+  fit: keyof typeof RATIO,
+): SvgNode =>
+  leaf('image', {
+    ...place(rect),
+    href,
+    preserveAspectRatio: RATIO[fit],
+    ...(sharp ? { 'image-rendering': 'pixelated' } : {}),
+  });
 
 type Own = NonNullable<PictureItem['own']>;
 
@@ -86,14 +108,14 @@ function drawTiled(item: PictureItem, { width, height, scale }: Own, href: strin
 }
 
 /** A rect filled with a tile over and over; `shown` is where the picture is in the tile. */
-function patterned(rect: Rect, tile: Rect, shown: Rect, { asset }: PictureItem, href: string): SvgNode[] {
+function patterned(rect: Rect, tile: Rect, shown: Rect, item: PictureItem, href: string): SvgNode[] {
   // Where its bytes are counts too, since the same picture of two projects may stand on one page; the end of that is enough.
-  const id = nameOf('p', [tile, shown, asset, href.slice(-40)]);
+  const id = nameOf('p', [tile, shown, item.asset, item.sharp, href.slice(-40)]);
   return [
     {
       tag: 'pattern',
       attributes: { id, patternUnits: 'userSpaceOnUse', ...place(tile) },
-      children: [image(shown, href, 'stretch')],
+      children: [image(shown, href, item, 'stretch')],
     },
     leaf('rect', { ...place(rect), 'shape-rendering': 'crispEdges', fill: `url(#${id})` }),
   ];

@@ -1,4 +1,4 @@
-import { group, type GroupItem, type Item } from '../drawing';
+import { group, type GroupItem, type Item, type PictureItem } from '../drawing';
 import { sampleAnimation } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
@@ -16,6 +16,8 @@ export interface Pose {
   turn: number;
   blur: number;
   tint?: Colour;
+  /** Which of its frames a picture shows, counted from 0. */
+  frame?: number;
 }
 
 /**
@@ -40,7 +42,10 @@ export function poseOf(sample: Sample, part: Part, frame: { width: number; heigh
 
 const MOVED = ['opacity', 'x', 'y', 'across', 'down', 'scale', 'turn', 'blur'] as const;
 
-const isRest = ({ opacity, x, y, scale, turn, blur, tint }: Pose): boolean =>
+const isRest = (pose: Pose): boolean => standsStill(pose) && pose.frame === undefined;
+
+/** Whether it is drawn where and as it is at rest, whatever frame it shows. */
+export const standsStill = ({ opacity, x, y, scale, turn, blur, tint }: Pose): boolean =>
   opacity === 1 && x === 0 && y === 0 && scale === 1 && turn === 0 && blur === 0 && tint === undefined;
 
 /** What is needed to know how the elements of something on the picture move. */
@@ -66,7 +71,7 @@ export function posesOf(
   for (const animation of animations) {
     const since = animation.on === 'arrival' ? shown : animationStarts[animation.key];
     if (since === undefined) continue;
-    const { x, y, scale, turn, opacity, tint } = sampleAnimation(animation, now - since);
+    const { x, y, scale, turn, opacity, tint, frame } = sampleAnimation(animation, now - since);
     const before = poses.get(animation.part);
     const pose: Pose = {
       opacity: opacity * (before?.opacity ?? 1),
@@ -78,6 +83,8 @@ export function posesOf(
     };
     const colour = tint ? mixed(flow.project, tint.from, tint.to, tint.p) : before?.tint;
     if (colour) pose.tint = colour;
+    const shows = frame ?? before?.frame;
+    if (shows !== undefined) pose.frame = shows;
     if (!isRest(pose)) poses.set(animation.part, pose);
     else poses.delete(animation.part);
   }
@@ -120,11 +127,16 @@ export function applyTransform(items: Item[], pose: Pose, { x, y, width, height 
 /** The same items with every part that moves by itself drawn as its pose says. */
 export const withPoses = (items: readonly Item[], poses: ReadonlyMap<Id, Pose>): Item[] =>
   items.map((item) => {
+    if (item.kind === 'picture' && item.frames) return frameNow(item, poses.get(item.id ?? ''));
     if (item.kind !== 'group') return item;
     const inner = { ...item, items: withPoses(item.items, poses) };
     const pose = item.part && poses.get(item.part.id);
-    return pose ? applyTransform([inner], pose, item.part!.rect) : inner;
+    return pose && !standsStill(pose) ? applyTransform([inner], pose, item.part!.rect) : inner;
   });
+
+/** One of a picture’s frames; the first as long as nothing has set it off. */
+const frameNow = (item: PictureItem, pose: Pose | undefined): Item =>
+  pose?.frame === undefined ? item : (item.frames![pose.frame % item.frames!.length] ?? item);
 
 /**
  * The point of the element itself that is drawn at `point`; both in design pixels of the frame.

@@ -18,7 +18,7 @@ import {
   type RunState,
   focusSeen,
 } from '../run';
-import { applyTransform, poseOf, posesOf, withPoses, type Pose } from './pose';
+import { applyTransform, poseOf, posesOf, standsStill, withPoses, type Pose } from './pose';
 import { resolveContent } from './content';
 import { paintScreen, type ScreenPicture } from './screen';
 import { roundAll, stackLift } from './stack';
@@ -187,7 +187,9 @@ function moved(
         : pieces.flatMap(({ id, rect, items: piece }) => {
             const pose = poses.get(id);
             const inner = withPoses(piece, poses);
-            return pose && inner.length > 0 ? [applyTransform(inner, pose, rect)] : inner;
+            return pose && !standsStill(pose) && inner.length > 0
+              ? [applyTransform(inner, pose, rect)]
+              : inner;
           });
     items = [
       ...(behind ? [applyTransform(background, behind, whole)] : background),

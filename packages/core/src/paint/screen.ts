@@ -1,8 +1,8 @@
 import { holdsOf } from '../elements';
-import { type RenderState, heldBy, indexOf, group, type Item, plain } from '../drawing';
+import { type RenderState, heldBy, indexOf, group, pictured, plain, type Item } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
-import type { Background, Element, Id, Project } from '../model';
+import { withId, type Background, type Element, type Id, type Project } from '../model';
 import { scrollOf } from '../run';
 import { paintElement } from './element';
 import { boxLook, colourOf, gradientOf } from '../style';
@@ -108,8 +108,8 @@ function paintBackground(
       ...plain(null, frame, fill),
       ...(gradient ? { gradient: gradientOf(project, gradient) } : {}),
     });
-  if (picture && project.assets.some((asset) => asset.id === picture))
-    items.push({ kind: 'picture', id: null, rect: frame, asset: picture, fit });
+  const behind = withId(project.assets, picture);
+  if (behind) items.push(pictured(null, behind, frame, fit));
   if (grain && grain.amount > 0)
     items.push({ kind: 'grain', rect: frame, amount: grain.amount, shift: grain.moves ? shift : 0 });
   return items;

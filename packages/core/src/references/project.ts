@@ -233,6 +233,7 @@ const asset = record<Asset>({
   finer: list(
     record<NonNullable<Asset['finer']>[number]>({ asset: id('asset', { gone: { drop: 'finer' } }) }),
   ),
+  sheet: plain,
   face: plain,
 });
 const area = record<Area>({

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { FORMAT, GESTURES, KIND_NAMES, STATUSES, WRAPS } from '../model';
 import {
+  MAX_CELLS,
   MAX_ITEMS,
   MAX_LINKS,
   FAR,
@@ -56,6 +57,10 @@ const value = oneBy('type', types, {
   byGame: Joi.boolean(),
   default: scalar.required(),
 });
+const cells = Joi.number().integer().min(1).max(MAX_CELLS);
+const corner = Joi.number().integer().min(0).max(FAR).required();
+const edge = Joi.number().integer().min(1).max(FAR).required();
+const cell = thing({ x: corner, y: corner, width: edge, height: edge });
 const withPicture = { ...types, picture: {} };
 const parameter = oneBy('type', withPicture, { ...named, default: scalar });
 const field = oneBy('type', withPicture, named);
@@ -179,6 +184,15 @@ const items = {
     height: Joi.number().min(0).max(FAR).required(),
     bytes: Joi.number().integer().min(0).required(),
     finer: list(thing({ scale: Joi.number().min(1).max(8).required(), asset: id.required() })),
+    sheet: oneBy('by', {
+      grid: {
+        columns: cells.required(),
+        rows: cells.required(),
+        count: cells,
+      },
+      cells: { cells: list(cell, MAX_CELLS).min(1).required() },
+    }),
+    sharp: Joi.valid(true),
     face: thing({
       unitsPerEm: Joi.number().min(1).max(65536).required(),
       ascender: Joi.number().required(),

@@ -60,6 +60,8 @@ export function textLook(project: Project, use: TextUse): TextLook {
 export interface DrawnPicture extends FacePicture {
   width: number;
   height: number;
+  /** Its pixels keep their edges. */
+  sharp?: true;
 }
 /** A box as it is drawn: colours are colours, and pictures that are gone are left out. */
 export type DrawnBox = BoxLook<DrawnPicture>;
@@ -86,9 +88,15 @@ function face(project: Project, { picture, ...from }: Partial<BoxFace>): Partial
   if (picture) made.picture = 'none';
   const asset = picture && picture !== 'none' && withId(project.assets, picture.asset);
   if (asset) {
-    const { width, height } = asset;
+    const { width, height, sharp } = asset;
     const { tint } = picture;
-    made.picture = { ...picture, width, height, ...(tint ? { tint: colourOf(project, tint) } : {}) };
+    made.picture = {
+      ...picture,
+      width,
+      height,
+      ...(sharp ? { sharp } : {}),
+      ...(tint ? { tint: colourOf(project, tint) } : {}),
+    };
   }
   for (const key of ['fill', 'border', 'ink'] as const)
     if (from[key] !== undefined) made[key] = colourOf(project, from[key]);

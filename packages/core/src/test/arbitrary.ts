@@ -286,6 +286,9 @@ export const anyProject: fc.Arbitrary<Project> = fc
           steps,
         })),
         assets: ['i-a', 'i-b'].map((id) => ({
+          ...(id === 'i-b'
+            ? { sheet: { by: 'grid' as const, columns: 4, rows: 2, count: 7 }, sharp: true as const }
+            : {}),
           id,
           name: id,
           media: 'image/png',

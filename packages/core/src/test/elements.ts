@@ -4,6 +4,7 @@ import {
   BUBBLES,
   FACE_FITS,
   PARTS,
+  PICTURE_FITS,
   WRAPS,
   type Placement,
   type Component,
@@ -111,10 +112,24 @@ const pressable = { ...words, box: boxUse };
 const value = maybe(fc.constantFrom('oil', 'lit', 'grade', 'note', 'gone'));
 const control = { ...pressable, value, sample: maybe(fc.constantFrom(true, 3, 'x')) };
 const fit = fc.constantFrom('contain', 'cover', 'stretch');
+const pictureFit = fc.constantFrom(...PICTURE_FITS);
+const plays = fc.record({
+  rate: fc.constantFrom(0.5, 12, 60),
+  on: fc.constantFrom('arrival', 'focus', 'press', { event: 'g1' }, { event: 'gone' }),
+  delay: maybe(fc.constant('0.2 s')),
+  repeat: maybe(fc.constantFrom('loop', 'there and back')),
+});
 
 const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>> = {
   text: { ...words, frames: maybe(anyFrames) },
-  picture: { asset: fc.constant(null), fit, slice: maybe(insets) },
+  picture: {
+    asset: fc.constantFrom(null, 'i-a', 'i-b', 'i-gone'),
+    fit: pictureFit,
+    slice: maybe(insets),
+    pictures: maybe(fc.constantFrom(['i-a', 'i-b'], ['i-b', 'i-gone', 'i-a'], [])),
+    plays: maybe(plays),
+    value,
+  },
   switch: { ...control, ...partsOf('switch') },
   slider: { ...control, ...partsOf('slider'), min: maybe(fc.constant(0)), max: maybe(fc.constant(10)) },
   choice: { ...control, ...partsOf('choice'), options: maybe(fc.constant(['a', 'b'])) },

@@ -11,6 +11,7 @@ import type {
   Keyframe,
   Marker,
   Outline,
+  Plays,
   Shadow,
   Stop,
   TextLook,
@@ -37,6 +38,10 @@ export const animation = record<Animation>({
   on: orElse(record<{ event: string }>({ event: id('event') })),
   delay: plain,
   frames: list(keyframe),
+});
+export const plays = record<Plays>({
+  on: orElse(record<{ event: string }>({ event: id('event') })),
+  delay: plain,
 });
 
 const textLook: Fields<TextLook> = {

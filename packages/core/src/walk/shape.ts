@@ -62,7 +62,7 @@ export type Gone =
    * The field of this name around it goes, or what of it the place is in if it is a list; where there is none, the
    * place stays.
    */
-  | { drop: 'links' | 'effects' | 'steps' | 'faces' | 'finer' | 'order' }
+  | { drop: 'links' | 'effects' | 'steps' | 'faces' | 'finer' | 'order' | 'pictures' }
   /** Something else stands there. */
   | { put: null | '' | 'plain' | 'none' };
 

@@ -1,12 +1,21 @@
 'use client';
 
 import { refusalWords } from '@tavu/core/refusal';
-import { LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
+import { cellsOf, LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
 import { FileAudio, FilePlus2, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { putPicture, choose, edit, notify, useStudio } from '../../store';
-import { Field, Button, IconButton, Small } from '../../ui';
-import { ACCEPTED, askFiles, bringFiles, replaceAsset, sortWord, type Refused, usesOf } from '../../assets';
+import { Field, Button, IconButton, Sheet, Small } from '../../ui';
+import {
+  ACCEPTED,
+  CutEditor,
+  askFiles,
+  bringFiles,
+  replaceAsset,
+  sortWord,
+  type Refused,
+  usesOf,
+} from '../../assets';
 
 /** Larger than this, a file is pointed out: it will be felt when the game is loaded. */
 const HEAVY = 1_500_000;
@@ -163,6 +172,7 @@ function Row({
           </p>
         )}
       </div>
+      {isPicture(asset) && <CutSheet asset={asset} />}
       {isPicture(asset) && <PutOn asset={asset} />}
       <IconButton
         name={`Replace ${asset.name} by another file`}
@@ -202,6 +212,24 @@ function Preview({ asset }: { asset: Asset }) {
         <FileAudio size={18} aria-hidden="true" />
       )}
     </span>
+  );
+}
+
+/** Opens how a picture is cut into frames. */
+function CutSheet({ asset }: { asset: Asset }) {
+  return (
+    <Sheet
+      label={`Frames of ${asset.name}`}
+      trigger={
+        <button type="button" className="rounded px-1.5 py-0.5 text-sm text-soft hover:bg-chosen-wash">
+          {asset.sheet ? `${cellsOf(asset).length} frames` : 'frames'}
+        </button>
+      }
+    >
+      <div className="p-3">
+        <CutEditor asset={asset} />
+      </div>
+    </Sheet>
   );
 }
 

@@ -1,6 +1,12 @@
-import type Joi from 'joi';
-import { insets } from '../../fields';
+import Joi from 'joi';
+import { id, insets, list, plays } from '../../fields';
 import { pictured } from '../described';
 
 /** What a file has of one. */
-export const picture: Joi.SchemaMap = { ...pictured, slice: insets };
+export const picture: Joi.SchemaMap = {
+  ...pictured,
+  slice: insets,
+  pictures: list(id),
+  plays,
+  value: id,
+};
