@@ -4,7 +4,7 @@ import type { RunState } from '@tavu/core/run';
 import { patchChildren, svgElement } from './dom';
 
 const STYLE =
-  ':host{all:initial;display:block;outline:none;touch-action:none;user-select:none}svg{display:block;width:100%;height:100%}';
+  ':host{all:initial;display:block;outline:none;touch-action:none;user-select:none}.frame{display:block;width:100%;height:100%}';
 
 /** What is drawn of a run in one place, in a shadow root of its own. */
 export class Picture {
@@ -18,6 +18,8 @@ export class Picture {
     const style = document.createElement('style');
     style.textContent = STYLE;
     this.#svg = svgElement();
+    // Pictures within it are drawn by elements of the same kind, so it is told from them by a class.
+    this.#svg.setAttribute('class', 'frame');
     // The mirror is for screen readers.
     this.#svg.setAttribute('aria-hidden', 'true');
     this.root.append(style, this.#svg);

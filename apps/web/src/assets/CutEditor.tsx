@@ -24,7 +24,7 @@ export function CutEditor({ asset }: { asset: Asset }) {
         options={[
           ['none', 'one picture'],
           ['grid', 'columns and rows'],
-          ['cells', 'parts with clear gaps between'],
+          ['cells', 'parts, by clear gaps'],
         ]}
         onChange={(by) => {
           if (by === 'cells') void cutByGaps(asset);

@@ -74,13 +74,14 @@ export function RowLabel({ inner = false, children }: { inner?: boolean; childre
   );
 }
 
-/** Arrow keys move by a hundredth of a second, with Shift by a tenth. */
-function nudged(event: KeyboardEvent, at: number): number | null {
+/** Arrow keys move by a hundredth of a second, with Shift by a tenth; Home and End lead to either end. */
+function nudged(event: KeyboardEvent, at: number, length: number): number | null {
+  const end = { Home: 0, End: length }[event.key];
   const way = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
-  if (way === 0) return null;
+  if (way === 0 && end === undefined) return null;
   event.preventDefault();
   event.stopPropagation();
-  return Math.max(0, at + way * (event.shiftKey ? 100_000 : 10_000));
+  return end ?? Math.max(0, at + way * (event.shiftKey ? 100_000 : 10_000));
 }
 
 const seconds = (micros: number): number => micros / 1_000_000;
@@ -104,7 +105,7 @@ const slider = (
     if (event.currentTarget.hasPointerCapture(event.pointerId)) onMove(scale.timeAt(event.clientX));
   },
   onKeyDown: (event) => {
-    const to = nudged(event, at);
+    const to = nudged(event, at, scale.length);
     if (to !== null) onMove(to);
   },
 });

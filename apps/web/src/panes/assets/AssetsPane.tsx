@@ -217,12 +217,17 @@ function Preview({ asset }: { asset: Asset }) {
 
 /** Opens how a picture is cut into frames. */
 function CutSheet({ asset }: { asset: Asset }) {
+  const words = asset.sheet ? `${cellsOf(asset).length} frames` : 'frames';
   return (
     <Sheet
       label={`Frames of ${asset.name}`}
       trigger={
-        <button type="button" className="rounded px-1.5 py-0.5 text-sm text-soft hover:bg-chosen-wash">
-          {asset.sheet ? `${cellsOf(asset).length} frames` : 'frames'}
+        <button
+          type="button"
+          aria-label={`${words} of ${asset.name}`}
+          className="shrink-0 rounded px-1.5 py-0.5 text-sm text-soft hover:bg-chosen-wash"
+        >
+          {words}
         </button>
       }
     >
