@@ -2,7 +2,7 @@
 
 import { elementsAt } from '@tavu/core/paint';
 import { writtenAt } from '@tavu/core/component';
-import { type Id } from '@tavu/core/model';
+import type { Id, ShapeElement } from '@tavu/core/model';
 import {
   useLayoutEffect,
   useRef,
@@ -21,7 +21,8 @@ import { Frames } from './Frames';
 import { editingKey } from './keys';
 import { Marks } from './Marks';
 import { inPercent } from './percent';
-import { isLocked, reachedOn } from './reach';
+import { Points } from './Points';
+import { isLocked, reachedOn, type Reached } from './reach';
 import { TypeOver } from './TypeOver';
 import { posesNow, useKeying } from './keying';
 import { edited, pressedAt, stepInto, type Pressed } from './pressed';
@@ -150,6 +151,9 @@ export function Editing() {
           scale={scale}
         />
       )}
+      {compiled && all.length === 1 && first && isShape(first) && (
+        <Points compiled={compiled} reached={first} width={width} height={height} pointOf={pointOf} />
+      )}
       {compiled && arrows && (
         <Arrows
           compiled={compiled}
@@ -183,6 +187,9 @@ export function Editing() {
     </div>
   );
 }
+
+const isShape = (reached: Reached): reached is Reached & { element: ShapeElement } =>
+  reached.element.type === 'shape';
 
 /** Says whose it is that was pressed, and asks whether that screen is meant. */
 function AnotherScreen({ hit, style, onDone }: { hit: Pressed; style: CSSProperties; onDone: () => void }) {

@@ -35,7 +35,7 @@ const STILL = 5;
  * Follows the pointer until it is released. `follow` gets the distance so far, and whether the drag has only just
  * begun.
  */
-function track(
+export function track(
   event: { clientX: number; clientY: number },
   pointOf: PointOf,
   follow: (by: Point, now: PointerEvent, at: Point) => void,

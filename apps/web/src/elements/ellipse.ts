@@ -1,3 +1,4 @@
+import { CutHeld } from './CutHeld';
 import type { Settings } from './settings';
 
-export const ellipse: Settings<'ellipse'> = {};
+export const ellipse: Settings<'ellipse'> = { Holding: CutHeld };

@@ -1,6 +1,7 @@
 import type { Element, ElementType } from '@tavu/core/model';
 import { panel } from './panel';
 import { ellipse } from './ellipse';
+import { shape } from './shape';
 import { text } from './text';
 import { button } from './button';
 import { picture } from './picture';
@@ -25,6 +26,7 @@ import type { Settings } from './settings';
 export const SETTINGS: { [T in ElementType]: Settings<T> } = {
   panel,
   ellipse,
+  shape,
   text,
   button,
   picture,

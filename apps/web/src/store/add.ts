@@ -17,6 +17,7 @@ export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
   ['text', 'T'],
   ['panel', 'P'],
   ['ellipse', 'Q'],
+  ['shape', 'H'],
   ['picture', 'I'],
   ['switch', 'S'],
   ['slider', 'L'],

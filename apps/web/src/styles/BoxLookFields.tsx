@@ -15,7 +15,7 @@ import { useStudio } from '../store';
 import { NumberField, Small } from '../ui';
 import { ColourField } from '../fields';
 import { DurationField } from '../motion';
-import { GradientFields, OutlineFields, ShadowFields } from './effects';
+import { DashFields, GradientFields, OutlineFields, ShadowFields } from './effects';
 import { FacePictureFields } from './FacePictureFields';
 import { MarkerFields } from './MarkerFields';
 import { Setting, type LookProps } from './parts';
@@ -84,6 +84,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
               />,
             )}
           </div>
+          {set('dashes', <DashFields value={look.dashes} onChange={(dashes) => onChange({ dashes })} />)}
           {states &&
             set(
               'fades',

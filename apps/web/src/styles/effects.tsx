@@ -1,6 +1,6 @@
 'use client';
 
-import type { Gradient, Outline, Shadow } from '@tavu/core/model';
+import type { Dashes, Gradient, Outline, Shadow } from '@tavu/core/model';
 import type { ReactNode } from 'react';
 import { NumberField, Small } from '../ui';
 import { ColourField } from '../fields';
@@ -30,12 +30,16 @@ function Effect<T extends object>({
   );
 }
 
-export function ShadowFields(props: {
+export function ShadowFields({
+  label = 'Shadow',
+  ...props
+}: {
+  label?: string;
   value: Shadow | undefined;
   onChange: (value: Shadow | undefined) => void;
 }) {
   return (
-    <Effect label="Shadow" fresh={{ x: 0, y: 8, blur: 16, colour: '#00000080' }} {...props}>
+    <Effect label={label} fresh={{ x: 0, y: 8, blur: 16, colour: '#00000080' }} {...props}>
       {({ x, y, blur, colour }, put) => (
         <div className="flex flex-wrap items-end gap-1.5">
           <NumberField label="X" unit="px" value={x} onChange={(to) => put({ x: to })} className="w-14" />
@@ -74,6 +78,38 @@ export function OutlineFields(props: {
             className="w-16"
           />
           <ColourField label="Colour" value={colour} onChange={(to) => put({ colour: to })} />
+        </div>
+      )}
+    </Effect>
+  );
+}
+
+export function DashFields(props: {
+  value: Dashes | undefined;
+  onChange: (value: Dashes | undefined) => void;
+}) {
+  return (
+    <Effect label="Dashed border" fresh={{ dash: 16, gap: 10 }} {...props}>
+      {({ dash, gap }, put) => (
+        <div className="flex items-end gap-1.5">
+          <NumberField
+            label="Dash"
+            unit="px"
+            value={dash}
+            min={0.1}
+            max={2000}
+            onChange={(to) => put({ dash: to })}
+            className="w-16"
+          />
+          <NumberField
+            label="Gap"
+            unit="px"
+            value={gap}
+            min={0.1}
+            max={2000}
+            onChange={(to) => put({ gap: to })}
+            className="w-16"
+          />
         </div>
       )}
     </Effect>

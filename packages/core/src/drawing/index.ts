@@ -15,13 +15,23 @@ export { keycapItems, keycapWidth } from './keycaps';
 export { filledFrom, partAbout, partOf, type DrawnPart } from './part';
 export { cutOut, filledRow, ringPath } from './bars';
 export { framed, pictured } from './fitted';
+export {
+  fittedLines,
+  linesOf,
+  movedPoint,
+  outlineOf,
+  pointsAlong,
+  turnedPoint,
+  withPoint,
+  withPointAfter,
+} from './outline';
+export { ellipse, lined, outlined, ovalPath } from './outlined';
 export { ringed } from './focused';
 export {
   box,
   bubbleFace,
   bubblePath,
   CLEAR,
-  ellipse,
   grown,
   inset,
   plain,

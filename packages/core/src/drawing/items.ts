@@ -1,4 +1,4 @@
-import type { Blend, Colour, FaceFit, Gradient, Id, Outline, Slice } from '../model';
+import type { Blend, Colour, Dashes, FaceFit, Gradient, Id, Outline, Shadow, Slice } from '../model';
 import type { Rect } from '../geometry';
 import type { FaceName } from '../text';
 
@@ -10,6 +10,8 @@ interface Filled {
   gradient?: Gradient;
   border: Colour;
   borderWidth: number;
+  /** Its border is in dashes. */
+  dashes?: Dashes;
 }
 export interface BoxItem extends Filled {
   kind: 'box';
@@ -22,8 +24,6 @@ export interface PathItem extends Filled {
   kind: 'path';
   id: Id | null;
   path: string;
-  /** Its border is drawn in dashes. */
-  dashed?: true;
 }
 export interface TextItem {
   kind: 'text';
@@ -83,10 +83,16 @@ export interface GroupItem {
   /** The part of the screen it draws, where that can move by itself, and the centre it turns about. */
   part?: { id: Id; rect: Rect };
   blur?: number;
+  /** The shadow of all it draws, as one; `reach` is how far that reaches beyond it, as a share of its size. */
+  shadow?: Shadow & { reach: number };
+  /** A picture: it is drawn only as far as that is opaque. */
+  mask?: PictureItem;
   blend?: Blend;
   clip?: Rect & { corner: number };
   /** Cut off outside a shape, as SVG path data. */
   cut?: string;
+  /** What is cut off is what lies within that shape, and not what lies outside. */
+  outside?: true;
   items: Item[];
 }
 

@@ -28,12 +28,13 @@ export function box(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
     });
   const filled: Item = { kind: 'box', id, rect, fill, border, borderWidth, corner };
   if (gradient) filled.gradient = gradient;
+  if (look.dashes) filled.dashes = look.dashes;
   if (!picture || picture === 'none') return [...items, filled];
   return [...items, ...faced(filled, facePicture(rect, picture, corner), picture.under)];
 }
 
 /** A filled shape with a picture on it: over its fill and beneath its border, or beneath both. */
-function faced<Shape extends Item & { kind: 'box' | 'path' }>(
+export function faced<Shape extends Item & { kind: 'box' | 'path' }>(
   shape: Shape,
   drawn: Item,
   under?: true,
@@ -49,12 +50,13 @@ export function bubbleFace(id: Id, path: string, rect: Rect, look: DrawnBox, das
   const { fill, border, borderWidth, gradient, picture } = look;
   const shape: Item & { kind: 'path' } = { kind: 'path', id, path, fill, border, borderWidth };
   if (gradient) shape.gradient = gradient;
-  if (dashed) shape.dashed = true;
+  if (dashed) shape.dashes = { dash: borderWidth * 4, gap: borderWidth * 3 };
+  else if (look.dashes) shape.dashes = look.dashes;
   return picture && picture !== 'none' ? faced(shape, facePicture(rect, picture, 0), picture.under) : [shape];
 }
 
 /** A picture over all of a rect, within its corners. */
-function facePicture(rect: Rect, picture: DrawnPicture, corner: number): Item {
+export function facePicture(rect: Rect, picture: DrawnPicture, corner: number): Item {
   const { asset, fit, slice, scale = 1, width, height, tint, opacity = 1, blend = 'normal' } = picture;
   const item: PictureItem = { kind: 'picture', id: null, rect, asset, fit };
   if (fit === 'tile' || fit === 'slice') item.own = { width, height, scale };
@@ -70,57 +72,6 @@ function facePicture(rect: Rect, picture: DrawnPicture, corner: number): Item {
 
 const NO_EDGES = { top: 0, right: 0, bottom: 0, left: 0 };
 
-/**
- * An oval as large as a rect, with its shadow beneath and its outline round it; the corners of its look do not count.
- */
-export function ellipse(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
-  const { fill, gradient, border, borderWidth, picture, shadow, outline } = look;
-  const oval = (within: Rect, colours: { fill: string; border?: string; borderWidth?: number }): Item => ({
-    kind: 'path',
-    id: null,
-    path: ovalPath(within),
-    border: CLEAR,
-    borderWidth: 0,
-    ...colours,
-  });
-  const items: Item[] = [];
-  if (shadow)
-    items.push(
-      soft(shadow.blur, [
-        oval({ ...rect, x: rect.x + shadow.x, y: rect.y + shadow.y }, { fill: shadow.colour }),
-      ]),
-    );
-  if (outline)
-    items.push(
-      oval(grown(rect, outline.width / 2), {
-        fill: CLEAR,
-        border: outline.colour,
-        borderWidth: outline.width,
-      }),
-    );
-  const edge = Math.min(borderWidth, rect.width, rect.height) / 2;
-  const inner = inset(rect, { top: edge, right: edge, bottom: edge, left: edge });
-  const filled: Item & { kind: 'path' } = {
-    kind: 'path',
-    id,
-    path: ovalPath(inner),
-    fill,
-    border,
-    borderWidth: edge * 2,
-  };
-  if (gradient) filled.gradient = gradient;
-  if (!picture || picture === 'none') return [...items, filled];
-  const cut = group([facePicture(rect, picture, 0)], { cut: ovalPath(rect) });
-  return [...items, ...faced(filled, cut, picture.under)];
-}
-
-/** Two half turns from the left to the right and back, as SVG path data. */
-function ovalPath({ x, y, width, height }: Rect): string {
-  const radii = `${width / 2} ${height / 2}`;
-  const middle = y + height / 2;
-  return `M${x} ${middle}A${radii} 0 0 1 ${x + width} ${middle}A${radii} 0 0 1 ${x} ${middle}Z`;
-}
-
 export const CLEAR = '#00000000';
 
 /** A box of one colour. */
@@ -134,7 +85,7 @@ export const plain = (id: Id | null, rect: Rect, fill: string): Item & { kind: '
   corner: 0,
 });
 
-const soft = (blur: number, items: Item[]): Item => group(items, blur > 0 ? { blur: blur / 2 } : {});
+export const soft = (blur: number, items: Item[]): Item => group(items, blur > 0 ? { blur: blur / 2 } : {});
 
 const ANCHORS: Record<Align, Anchor> = { start: 'start', centre: 'middle', end: 'end' };
 

@@ -4,6 +4,7 @@ import { button } from './button/author';
 import { text } from './text/author';
 import { panel } from './panel/author';
 import { ellipse } from './ellipse/author';
+import { shape } from './shape/author';
 import { picture } from './picture/author';
 import { toggle } from './switch/author';
 import { slider } from './slider/author';
@@ -30,6 +31,7 @@ export type { Author, Fresh };
 export const AUTHOR: { [T in ElementType]: Author<T> } = {
   panel,
   ellipse,
+  shape,
   text,
   button,
   binding,

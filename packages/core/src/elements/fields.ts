@@ -2,6 +2,7 @@ import type Joi from 'joi';
 import type { ElementType } from '../model';
 import { panel } from './panel/fields';
 import { ellipse } from './ellipse/fields';
+import { shape } from './shape/fields';
 import { text } from './text/fields';
 import { button } from './button/fields';
 import { binding } from './binding/fields';
@@ -30,6 +31,7 @@ export { common } from './described';
 export const FIELDS: Record<ElementType, Joi.SchemaMap> = {
   panel,
   ellipse,
+  shape,
   text,
   button,
   binding,

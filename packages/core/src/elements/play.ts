@@ -26,6 +26,8 @@ export interface Play<E = Element> {
   opens?: (element: E) => string;
   /** How it treats its children. */
   holds?: (element: E) => Holds;
+  /** The shape it cuts off what it holds at, as SVG path data. Absent: its rect, within its corners. */
+  outline?: (element: E, rect: Rect, corner: number) => string;
 }
 
 /** An element's type, by its name. */

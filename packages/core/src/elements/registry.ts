@@ -1,6 +1,7 @@
 import type { Element, ElementType } from '../model';
 import { panel } from './panel/play';
 import { ellipse } from './ellipse/play';
+import { shape } from './shape/play';
 import { text } from './text/play';
 import { button } from './button/play';
 import { picture } from './picture/play';
@@ -25,6 +26,7 @@ import type { Holds, Of, Play } from './play';
 export const PLAY: { [T in ElementType]: Play<Of<T>> } = {
   panel,
   ellipse,
+  shape,
   text,
   button,
   picture,

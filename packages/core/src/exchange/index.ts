@@ -5,5 +5,6 @@ export type { Exported, File, Imported } from './format';
 export { mediaOf, type Media, type Sort } from './media';
 export { endingsOf, EXPORTS, exportsOf, IMPORTS, readAs, writeAs, type ExportName } from './registry';
 export { svgFault } from './svg';
+export { readOutline, type ReadOutline } from './outline';
 export { readScript, type Script } from './script';
 export type { GivenText, GivenTexts } from './given';

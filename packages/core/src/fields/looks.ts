@@ -8,7 +8,7 @@ import { keyframes } from './motions';
 /** A length in design pixels. */
 export const bound = Joi.number().min(0).max(FAR);
 
-const shadow = thing({
+export const shadow = thing({
   x: pixels.required(),
   y: pixels.required(),
   blur: Joi.number().min(0).max(1000).required(),
@@ -74,6 +74,7 @@ export const BOX_EXTRAS = [
   'picture',
   'shadow',
   'outline',
+  'dashes',
   'marker',
   ...STATES,
 ];
@@ -90,6 +91,10 @@ export const boxLook = {
   fades: duration,
   borderWidth: Joi.number().min(0).max(500),
   corner: Joi.number().min(0).max(2000),
+  dashes: thing({
+    dash: Joi.number().min(0.1).max(2000).required(),
+    gap: Joi.number().min(0.1).max(2000).required(),
+  }),
   ...Object.fromEntries(STATES.map((state) => [state, thing(face)])),
 };
 export const required = (keys: Record<string, Joi.Schema>, optional: string[] = []) =>
@@ -110,3 +115,4 @@ export const axis = oneBy(
 );
 export const scalar = Joi.alternatives(Joi.boolean(), Joi.number(), words);
 export const fit = oneOf(...PICTURE_FITS);
+export const mask = thing({ asset: id.required(), fit: fit.required() });

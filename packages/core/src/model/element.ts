@@ -1,8 +1,9 @@
-import type { Blend, BoxSide, BoxUse, PictureFit, Slice, TextUse } from './look';
+import type { Blend, BoxSide, BoxUse, Colour, Mask, PictureFit, Shadow, Slice, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
 import type { Wraps } from './input';
 import type { Animation, Plays, TextFrames } from './motion';
 import type { Note } from './note';
+import type { ShapeForm } from './shape';
 import type { Duration, Expression, Id, Length, Scalar } from './types';
 
 /** What is on a screen. */
@@ -20,6 +21,12 @@ export interface ElementBase {
   opacity?: number;
   /** Absent: normal. */
   blend?: Blend;
+  /** A colour laid over it and all it holds, as strong as it is opaque. */
+  tint?: Colour;
+  /** The shadow of it and all it holds, as one. */
+  shadow?: Shadow;
+  /** It and all it holds is seen only as far as this picture is opaque, over all of its place. */
+  mask?: Mask;
   /** Up only while this holds. */
   shownWhen?: Expression;
   /** Can be used only while this holds. */
@@ -65,6 +72,16 @@ export interface PanelElement extends ElementBase {
 export interface EllipseElement extends ElementBase {
   type: 'ellipse';
   box: BoxUse;
+  /** What it holds is cut off at its outline. Absent: it is shown. */
+  overflow?: 'cut';
+}
+/** A shape as large as its place, filled and bordered as its box says; an open one is its border alone. */
+export interface ShapeElement extends ElementBase {
+  type: 'shape';
+  box: BoxUse;
+  form: ShapeForm;
+  /** What it holds is cut off at its outline. Absent: it is shown. */
+  overflow?: 'cut';
 }
 export interface PictureElement extends ElementBase {
   type: 'picture';
@@ -258,6 +275,7 @@ export interface PlacedElement extends ElementBase {
 export type Element =
   | PanelElement
   | EllipseElement
+  | ShapeElement
   | TextElement
   | ButtonElement
   | PictureElement

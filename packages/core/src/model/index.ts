@@ -2,6 +2,7 @@ export * from './types';
 export * from './look';
 export * from './motion';
 export * from './element';
+export * from './shape';
 export * from './conversation';
 export * from './input';
 export * from './sound';

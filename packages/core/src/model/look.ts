@@ -35,6 +35,18 @@ export interface Outline {
   colour: Colour;
 }
 
+/** A picture whose opacity says how much of something is seen. */
+export interface Mask {
+  asset: Id;
+  fit: PictureFit;
+}
+
+/** Dashes and the gaps between them, in design pixels. */
+export interface Dashes {
+  dash: number;
+  gap: number;
+}
+
 /** Colours along a line. The angle is CSS's: 0 goes up, 90 to the right. */
 export interface Gradient {
   angle: number;
@@ -147,6 +159,8 @@ export interface BoxLook<P = FacePicture>
   /** Design pixels. */
   borderWidth: number;
   corner: number;
+  /** Its border is in dashes. Absent: a line. */
+  dashes?: Dashes;
   marker?: Marker;
   /** How long it takes from the look of one state to that of another. Absent: none. */
   fades?: Duration;

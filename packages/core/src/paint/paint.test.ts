@@ -38,7 +38,7 @@ function parsed(svg: string): { tags: Set<string>; texts: string[] } {
   return { tags, texts };
 }
 const DRAWN =
-  'svg g rect text image path pattern filter feGaussianBlur feFlood feComposite feMerge feMergeNode feColorMatrix clipPath linearGradient radialGradient stop mask defs use tspan'.split(
+  'svg g rect text image path pattern filter feGaussianBlur feFlood feComposite feMerge feMergeNode feColorMatrix clipPath linearGradient radialGradient stop mask defs use tspan feDropShadow'.split(
     ' ',
   );
 

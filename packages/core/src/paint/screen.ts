@@ -1,8 +1,17 @@
-import { holdsOf } from '../elements';
-import { type RenderState, heldBy, indexOf, group, pictured, plain, type Item } from '../drawing';
+import { holdsOf, playOf } from '../elements';
+import {
+  type RenderState,
+  heldBy,
+  indexOf,
+  group,
+  pictured,
+  plain,
+  type GroupItem,
+  type Item,
+} from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
-import { withId, type Background, type Element, type Id, type Project } from '../model';
+import { withId, type Background, type Element, type Id, type Project, type Shadow } from '../model';
 import { scrollOf } from '../run';
 import { paintElement } from './element';
 import { boxLook, colourOf, gradientOf } from '../style';
@@ -34,7 +43,10 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderS
     const rect = layout.get(element.id)!;
     const own = paintElement(flow, element, rect, looks, unfocused);
     const inner = heldIn(project, compiled, element, looks).flatMap(paint);
-    const items = asOne(element, rect, [...own, ...clipped(flow, compiled, element, rect, inner, looks)]);
+    const items = asOne(project, element, rect, [
+      ...own,
+      ...clipped(flow, compiled, element, rect, inner, looks),
+    ]);
     // What is held by something and moves by itself can be found again.
     return element.animations && element.parent !== null
       ? [group(items, { part: { id: element.id, rect } })]
@@ -75,24 +87,44 @@ function clipped(
   if (overflow === undefined || inner.length === 0) return inner;
   const by = overflow === 'scrolls' ? scrollOf(compiled, element.id, scrollTo, scrolled) : { x: 0, y: 0 };
   const items = by.x === 0 && by.y === 0 ? inner : [group(inner, by)];
-  return [
-    group(items, { clip: { ...rect, corner: 'box' in element ? boxLook(project, element.box).corner : 0 } }),
-  ];
+  const corner = 'box' in element ? boxLook(project, element.box).corner : 0;
+  const cut = playOf(element).outline?.(element, rect, corner);
+  return [group(items, cut === undefined ? { clip: { ...rect, corner } } : { cut })];
 }
 
-/** What an element holds fades, turns and blends with it, as one. */
-function asOne(element: Element, rect: Rect, items: Item[]): Item[] {
-  const { opacity = 1, turn = 0, blend = 'normal' } = element;
-  if (items.length === 0 || (opacity >= 1 && turn === 0 && blend === 'normal')) return items;
+/** What an element holds is tinted, masked, shadowed, faded, turned and blended with it, as one. */
+function asOne(project: Project, element: Element, rect: Rect, items: Item[]): Item[] {
+  const { opacity = 1, turn = 0, blend = 'normal', shadow } = element;
+  if (items.length === 0) return items;
+  const inner = masked(project, element, rect, items);
+  if (opacity >= 1 && turn === 0 && blend === 'normal' && !shadow) return inner;
   const middle = { angle: turn, x: rect.x + rect.width / 2, y: rect.y + rect.height / 2 };
   return [
-    group(items, {
+    group(inner, {
       id: element.id,
       opacity,
       ...(turn === 0 ? {} : { turn: middle }),
       ...(blend === 'normal' ? {} : { blend }),
+      ...(shadow ? { shadow: shadowOf(project, shadow, rect) } : {}),
     }),
   ];
+}
+
+function masked(project: Project, { tint, mask }: Element, rect: Rect, items: Item[]): Item[] {
+  const tinted = tint ? [group(items, { tint: colourOf(project, tint) })] : items;
+  const asset = mask && withId(project.assets, mask.asset);
+  return asset ? [group(tinted, { mask: pictured(null, asset, rect, mask.fit) })] : tinted;
+}
+
+/** A shadow with room for all of it, however soft and far off. */
+function shadowOf(
+  project: Project,
+  { colour, ...shadow }: Shadow,
+  { width, height }: Rect,
+): GroupItem['shadow'] {
+  const far = Math.max(Math.abs(shadow.x), Math.abs(shadow.y)) + 2 * shadow.blur;
+  const reach = Math.min(50, 0.1 + far / Math.max(1, Math.min(width, height)));
+  return { ...shadow, colour: colourOf(project, colour), reach };
 }
 
 function paintBackground(

@@ -1,5 +1,5 @@
 import type { GrainItem, GroupItem, Item, TextItem } from '../drawing';
-import type { Colour, Gradient, Id } from '../model';
+import type { Colour, Dashes, Gradient, Id } from '../model';
 import type { FaceName } from '../text';
 import { grainTile, TILE } from './grain';
 import { leaf, nameOf, number, place, type SvgNode } from './node';
@@ -66,16 +66,16 @@ function draw(item: Item, sources: Sources): SvgNode {
 
 /** A shape with its fill, the gradient over it, and its border over both. */
 function filled(
-  item: { fill: Colour; gradient?: Gradient; border: Colour; borderWidth: number; dashed?: true },
+  item: { fill: Colour; gradient?: Gradient; border: Colour; borderWidth: number; dashes?: Dashes },
   shape: (fill: Record<string, string>, stroke: Record<string, string>) => SvgNode,
 ): SvgNode {
-  const { borderWidth: width, dashed } = item;
+  const { borderWidth: width, dashes } = item;
   const stroke: Record<string, string> =
     width > 0
       ? {
           ...paint('stroke', item.border),
           'stroke-width': number(width),
-          ...(dashed ? { 'stroke-dasharray': `${number(width * 4)} ${number(width * 3)}` } : {}),
+          ...(dashes ? { 'stroke-dasharray': `${number(dashes.dash)} ${number(dashes.gap)}` } : {}),
         }
       : {};
   const { gradient } = item;
@@ -154,18 +154,57 @@ function drawGroup(item: GroupItem, sources: Sources): SvgNode {
     });
     attributes.filter = `url(#${id})`;
   }
+  if (item.shadow) {
+    const { x, y, blur, colour, reach } = item.shadow;
+    const id = nameOf('s', item.shadow);
+    const percent = (share: number): string => `${number(share * 100)}%`;
+    defs.push({
+      tag: 'filter',
+      attributes: {
+        id,
+        x: percent(-reach),
+        y: percent(-reach),
+        width: percent(1 + 2 * reach),
+        height: percent(1 + 2 * reach),
+        'color-interpolation-filters': 'sRGB',
+      },
+      children: [
+        leaf('feDropShadow', {
+          dx: number(x),
+          dy: number(y),
+          stdDeviation: number(blur / 2),
+          ...paint('flood', colour),
+        }),
+      ],
+    });
+    attributes.filter = `url(#${id})`;
+  }
+  if (item.mask) {
+    const shown = drawPicture(item.mask, sources.asset(item.mask.asset));
+    const id = nameOf('m', shown);
+    defs.push({
+      tag: 'mask',
+      // All of the frame: what it does not reach is not seen.
+      attributes: { id, 'mask-type': 'alpha', maskUnits: 'userSpaceOnUse', ...place(item.mask.rect) },
+      children: [shown],
+    });
+    attributes.mask = `url(#${id})`;
+  }
   const clip = item.clip ?? item.cut;
   if (clip !== undefined) {
-    const id = nameOf('c', clip);
+    const id = nameOf('c', [clip, item.outside]);
     const shape =
       typeof clip === 'string'
-        ? leaf('path', { d: clip })
+        ? leaf('path', item.outside ? { d: `${ALL}${clip}`, 'clip-rule': 'evenodd' } : { d: clip })
         : leaf('rect', { ...place(clip), rx: number(clip.corner) });
     defs.push({ tag: 'clipPath', attributes: { id }, children: [shape] });
     attributes['clip-path'] = `url(#${id})`;
   }
   return { tag: 'g', attributes, children: [...defs, ...children] };
 }
+
+/** More than any frame. */
+const ALL = 'M-200000 -200000H200000V200000H-200000Z';
 
 function drawGrain({ rect, amount, shift }: GrainItem): SvgNode {
   const id = `n${shift}`;

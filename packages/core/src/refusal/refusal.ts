@@ -87,6 +87,9 @@ const ASSETS = {
   'too wide': (p: { width: number; height: number; max: number }) =>
     `It is ${p.width} × ${p.height} pixels; ${p.max} on a side is the most.`,
   WOFF2: () => 'WOFF2 cannot be measured here. Bring the font as WOFF, TTF or OTF.',
+  'no outline': () => 'There is no outline in it: no path, polygon, line, rectangle or circle.',
+  'too many points': (p: { max: number; has: number }) =>
+    `Its outlines have ${p.has} points; ${p.max} is the most.`,
   'no sound': () => 'It is no sound.',
   'another sort': (p: { name: string; was: string; is: string }) =>
     `${p.name} is a ${p.was}; this is a ${p.is}.`,

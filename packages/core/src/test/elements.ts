@@ -81,6 +81,7 @@ const boxUse = fc.record({
     fc.record({ picture: facePicture, grow: fc.constant(1.1), nudge: fc.constant({ x: 2, y: -4 }) }),
   ),
   fades: maybe(fc.constant('120 ms')),
+  dashes: maybe(fc.constant({ dash: 12, gap: 6 })),
   on: maybe(fc.record({ fill: colour })),
   disabled: maybe(fc.record({ fill: colour, ink: colour })),
 });
@@ -109,6 +110,18 @@ const text = fc.oneof(
 );
 const words = { text, look: textUse };
 const pressable = { ...words, box: boxUse };
+const point = fc.record({ x: fc.constantFrom(-0.5, 0, 0.25, 1), y: fc.constantFrom(0, 0.75, 1) });
+const shapeLine = fc
+  .record({
+    points: fc.array(
+      fc
+        .record({ at: point, before: maybe(point), after: maybe(point) })
+        .map(({ at, ...handles }) => lean({ ...at, ...handles })),
+      { maxLength: 4 },
+    ),
+    open: maybe(fc.constant(true)),
+  })
+  .map(lean);
 const value = maybe(fc.constantFrom('oil', 'lit', 'grade', 'note', 'gone'));
 const control = { ...pressable, value, sample: maybe(fc.constantFrom(true, 3, 'x')) };
 const fit = fc.constantFrom('contain', 'cover', 'stretch');
@@ -174,7 +187,26 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
     ),
     levels: maybe(fc.array(fc.record({ below: fc.constantFrom(0.25, 0.5), bar: boxUse }), { maxLength: 2 })),
   },
-  ellipse: { box: boxUse },
+  ellipse: { box: boxUse, overflow: maybe(fc.constant('cut')) },
+  shape: {
+    box: boxUse,
+    overflow: maybe(fc.constant('cut')),
+    form: fc.oneof(
+      fc.record({ is: fc.constant('polygon'), corners: fc.integer({ min: 3, max: 9 }) }),
+      fc.record({
+        is: fc.constant('star'),
+        corners: fc.integer({ min: 3, max: 9 }),
+        inner: fc.constantFrom(0, 0.5, 1),
+      }),
+      fc.record({
+        is: fc.constant('arc'),
+        start: fc.constantFrom(-90, 0),
+        sweep: fc.constantFrom(0, 120, 360),
+        width: fc.constantFrom(0, 20, 900),
+      }),
+      fc.record({ is: fc.constant('path'), lines: fc.array(shapeLine, { maxLength: 3 }) }),
+    ),
+  },
   portrait: { asset: fc.constant(null), fit, box: boxUse, flipped: maybe(fc.boolean()) },
   bubble: {
     ...pressable,
@@ -206,6 +238,9 @@ const common = {
   turn: maybe(fc.constantFrom(0, 30, 270)),
   opacity: maybe(fc.constantFrom(0, 0.5, 1)),
   blend: maybe(fc.constantFrom(...BLENDS)),
+  tint: maybe(colour),
+  shadow: maybe(shadow),
+  mask: maybe(fc.record({ asset: fc.constantFrom('i-a', 'i-b', 'i-gone'), fit: pictureFit })),
   shownWhen: maybe(fc.constantFrom('lit', 'oil < 20', 'nobody', 'isUp(S1)')),
   enabledWhen: maybe(fc.constantFrom('!lit', 'asked > 0', 'oil <')),
   editing: maybe(fc.constant({ hidden: true })),

@@ -10,6 +10,7 @@ import type {
   Gradient,
   Keyframe,
   Marker,
+  Mask,
   Outline,
   Plays,
   Shadow,
@@ -28,7 +29,8 @@ const colour: Part<string> = (value, walk) => {
 };
 const optionalAsset = id('asset', { gone: 'left out' });
 
-const shadow = record<Shadow>({ colour });
+export const shadow = record<Shadow>({ colour });
+export const mask = record<Mask>({ asset: id('asset', { gone: 'holder' }) });
 const outline = record<Outline>({ colour });
 const gradient = record<Gradient>({ stops: list(record<Stop>({ colour })) });
 
@@ -86,6 +88,7 @@ const boxLook: Fields<BoxLook> = {
   on: face,
   disabled: face,
   marker,
+  dashes: plain,
   fades: plain,
 };
 export const boxUse = record<BoxUse>({ style: id('box style'), ...boxLook });

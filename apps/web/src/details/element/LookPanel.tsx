@@ -8,6 +8,7 @@ import { Pick, TextLookFields, Exceptions, Shared, StyleChoice, without } from '
 import { Group, NumberField } from '../../ui';
 import type { Put } from '../../fields';
 import { Boxed, settingsOf } from '../../elements';
+import { WholePanel } from './WholePanel';
 
 /** How an element looks: its shared styles, and this place's exceptions from them. */
 export function LookPanel({ element, put }: { element: Element; put: Put }) {
@@ -44,6 +45,7 @@ export function LookPanel({ element, put }: { element: Element; put: Put }) {
           />
         </div>
       </Group>
+      <WholePanel element={element} put={put} />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import type Joi from 'joi';
+import { oneOf } from '../../fields';
 import { box } from '../described';
 
 /** What a file has of one. */
-export const ellipse: Joi.SchemaMap = { box };
+export const ellipse: Joi.SchemaMap = { box, overflow: oneOf('cut') };
