@@ -89,8 +89,8 @@ export function Points({
       type="button"
       aria-label={name}
       title={`${name}. Drag it, or use the arrow keys; Insert adds one after it, Delete takes it out`}
-      className={`absolute size-3 -translate-1/2 border border-live focus-visible:outline-2 focus-visible:outline-chosen ${
-        handle === 'point' ? 'bg-sheet' : 'rounded-full bg-live-wash'
+      className={`absolute size-2.5 -translate-1/2 outline outline-sheet before:absolute before:-inset-1.5 focus-visible:outline-3 focus-visible:outline-chosen ${
+        handle === 'point' ? 'bg-live' : 'rounded-full bg-live/60'
       }`}
       style={{
         left: `${((rect.x + at.x * rect.width) / width) * 100}%`,

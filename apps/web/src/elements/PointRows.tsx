@@ -3,10 +3,12 @@
 import { turnedPoint, withPoint, withPointAfter } from '@tavu/core/drawing';
 import type { ShapeLine } from '@tavu/core/model';
 import { Plus, Trash2 } from 'lucide-react';
-import { Check, IconButton, NumberField } from '../ui';
+import { Check, Group, IconButton, NumberField } from '../ui';
 
 /** More rows than this are no help: points are then moved where they are seen. */
 const MOST_ROWS = 40;
+/** So many are seen at once. */
+const FEW = 6;
 
 /** The points of a shape, one a row: where each is, whether the line turns smoothly there, and whether it is closed. */
 export function PointRows({
@@ -20,13 +22,13 @@ export function PointRows({
   const count = lines.reduce((sum, { points }) => sum + points.length, 0);
   const several = lines.length > 1;
   return (
-    <div className="space-y-1">
+    <Group title="Points" unfolded={count <= FEW}>
       <p className="text-sm text-soft">
         {count} points. Drag them in Live while held, or set them here; arrow keys move one that has the
         keyboard.
       </p>
       {lines.map((line, i) => (
-        <div key={i} role="group" aria-label={several ? `Line ${i + 1}` : 'Points'} className="space-y-1">
+        <div key={i} role="group" aria-label={`Line ${i + 1}`} className="space-y-1">
           <Check
             on={!line.open}
             onChange={(closed) => {
@@ -86,6 +88,6 @@ export function PointRows({
             ))}
         </div>
       ))}
-    </div>
+    </Group>
   );
 }
