@@ -54,10 +54,14 @@ const made = () =>
     { name: 'Gulls' },
   );
 
-/** The colour in the middle of where the picture is. */
-async function seen(desk: Desk): Promise<string> {
+/** The colour at a point of the frame; in the middle of where the picture is. */
+async function seen(
+  desk: Desk,
+  x = PLACE.x + PLACE.width / 2,
+  y = PLACE.y + PLACE.height / 2,
+): Promise<string> {
   const by = (await desk.game.boundingBox())!.width / 1920;
-  const middle = [(PLACE.x + PLACE.width / 2) * by, (PLACE.y + PLACE.height / 2) * by] as const;
+  const middle = [x * by, y * by] as const;
   return (await coloursAt(desk, await desk.game.screenshot(), [middle]))[0]!;
 }
 
@@ -171,6 +175,11 @@ test('numbered pictures dropped on a screen are one that plays', async ({ desk }
     'walk_02',
     'walk_03',
   ]);
+  // While it plays it is one of them at every moment, and never none.
+  await desk.playFrom('Title');
+  const shown = new Set<string>();
+  for (let i = 0; i < 40; i++) shown.add(await seen(desk, 960, 540));
+  expect([...shown].sort()).toEqual([COLOURS[1], COLOURS[2], COLOURS[3]].sort());
   await desk.undo();
   expect((await desk.saved()).assets).toEqual([]);
 });

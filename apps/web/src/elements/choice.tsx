@@ -1,7 +1,9 @@
 'use client';
 
-import type { Option } from '@tavu/core/model';
+import { isPicture, valueById, type Option } from '@tavu/core/model';
 import { newType, readOptions } from '../fields';
+import { useStudio } from '../store';
+import { Group, SelectRow, ThingRow } from '../ui';
 import { ValueRow, Lines } from './rows';
 import { ControlParts } from './ControlParts';
 import type { FieldsOf, Settings } from './settings';
@@ -29,7 +31,52 @@ function Fields({ element, path, put }: FieldsOf<'choice'>) {
           onChange={(options) => put({ options }, 'options')}
         />
       )}
+      <OptionPictures element={element} put={put} />
     </>
+  );
+}
+
+/** A picture for each option, and where it stands beside the words. */
+function OptionPictures({ element, put }: Pick<FieldsOf<'choice'>, 'element' | 'put'>) {
+  const project = useStudio((studio) => studio.project);
+  const assets = project.assets.filter(isPicture);
+  const value = valueById(project, element.value);
+  const options =
+    value?.type === 'choice'
+      ? value.options
+      : (element.options ?? []).map((label, i) => ({ id: String(i), label }));
+  const { pictures = {}, pictured } = element;
+  const has = Object.keys(pictures).length > 0;
+  if (assets.length === 0 || options.length === 0) return null;
+  return (
+    <Group title="Pictures of options" unfolded={has}>
+      {options.map(({ id, label }) => (
+        <ThingRow
+          key={id}
+          label={label}
+          value={pictures[id]}
+          none="no picture"
+          things={assets}
+          onChange={(asset) => {
+            const { [id]: _, ...rest } = pictures;
+            const next = asset === undefined ? rest : { ...rest, [id]: asset };
+            put({ pictures: Object.keys(next).length > 0 ? next : undefined });
+          }}
+        />
+      ))}
+      {has && (
+        <SelectRow<'beside' | 'above' | 'alone'>
+          label="Picture stands"
+          value={pictured ?? 'beside'}
+          options={[
+            ['beside', 'to the left of the words'],
+            ['above', 'above the words'],
+            ['alone', 'in place of the words'],
+          ]}
+          onChange={(to) => put({ pictured: to === 'beside' ? undefined : to })}
+        />
+      )}
+    </Group>
   );
 }
 

@@ -158,6 +158,10 @@ export interface ChoiceElement extends Control, WithParts<'choice'> {
   type: 'choice';
   /** What there is to choose while it has no value. */
   options?: string[];
+  /** The pictures of options, by their ids; by their numbers, counted from 0, where they have none. */
+  pictures?: Record<Id, Id>;
+  /** Where the picture of an option is beside its words; `alone`: these are only told. Absent: to their left. */
+  pictured?: 'above' | 'alone';
 }
 /** The key or pad button of an action, which a player can set. */
 export interface BindingElement extends Pressable {

@@ -92,3 +92,40 @@ test('how far along, and which of them, keep within what there is', () => {
   expect(wordsOf({ type: null, scalar: undefined })).toBe('');
   expect(heldBy(base, { id: 'e', value: 'sea' }, { e: 7 })).toEqual({ type: sea, scalar: 7 });
 });
+
+test('an option is shown by its picture, to the left of its words, above them, or in their place', () => {
+  const assets = ['calm', 'wild'].map((id) => ({
+    id,
+    name: id,
+    media: 'image/png',
+    width: 40,
+    height: 40,
+    bytes: 1,
+  }));
+  const seen = (over: object) => {
+    const made = {
+      ...project(control('choice', { pictures: { full: 'calm', soft: 'wild' }, ...over })),
+      assets,
+    };
+    const flow = compile(made);
+    const items = flat(paintStill(flow, flow.screens.get('s')!, false));
+    const picture = items.find((item) => item.kind === 'picture');
+    const said = items.find(
+      (item) => item.kind === 'text' && item.lines.some(({ text }) => text === 'Softened' || text === 'One'),
+    );
+    return { picture, said };
+  };
+  const beside = seen({ value: 'flash' });
+  expect(beside.picture).toMatchObject({ asset: 'wild', fit: 'contain' });
+  if (beside.picture?.kind !== 'picture' || beside.said?.kind !== 'text') throw new Error('not drawn');
+  expect(beside.said.rect.x).toBeGreaterThan(beside.picture.rect.x + beside.picture.rect.width);
+  const above = seen({ value: 'flash', pictured: 'above' });
+  if (above.picture?.kind !== 'picture' || above.said?.kind !== 'text') throw new Error('not drawn');
+  expect(above.said.rect.y).toBeGreaterThanOrEqual(above.picture.rect.y + above.picture.rect.height);
+  const alone = seen({ value: 'flash', pictured: 'alone' });
+  expect([alone.picture !== undefined, alone.said]).toEqual([true, undefined]);
+  // Without a value options go by their numbers; one without a picture has its words alone.
+  expect(seen({ pictures: { 0: 'calm' }, sample: 0 }).picture).toMatchObject({ asset: 'calm' });
+  const none = seen({ pictures: { 1: 'calm' }, sample: 0 });
+  expect([none.picture, none.said !== undefined]).toEqual([undefined, true]);
+});

@@ -145,7 +145,13 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
   },
   switch: { ...control, ...partsOf('switch') },
   slider: { ...control, ...partsOf('slider'), min: maybe(fc.constant(0)), max: maybe(fc.constant(10)) },
-  choice: { ...control, ...partsOf('choice'), options: maybe(fc.constant(['a', 'b'])) },
+  choice: {
+    ...control,
+    ...partsOf('choice'),
+    options: maybe(fc.constant(['a', 'b'])),
+    pictures: maybe(fc.constantFrom({ low: 'i-a', gone: 'i-b' }, { 0: 'i-a', 1: 'i-gone' })),
+    pictured: maybe(fc.constantFrom('above', 'alone')),
+  },
   entry: { ...control, ...partsOf('entry') },
   binding: {
     ...pressable,

@@ -1,5 +1,12 @@
-import type Joi from 'joi';
+import Joi from 'joi';
+import { id, oneOf } from '../../fields';
 import { control, lines, parts } from '../described';
 
 /** What a file has of one. */
-export const choice: Joi.SchemaMap = { ...control, options: lines, parts: parts('choice') };
+export const choice: Joi.SchemaMap = {
+  ...control,
+  options: lines,
+  pictures: Joi.object().pattern(/^.{1,120}$/, id),
+  pictured: oneOf('above', 'alone'),
+  parts: parts('choice'),
+};

@@ -4,6 +4,7 @@ import {
   controlStyleOf,
   partAbout,
   partOf,
+  pictured as pictureItem,
   ringed,
   CLEAR,
   inset,
@@ -12,7 +13,10 @@ import {
   type Item,
   type ControlStyle,
   type DrawnPart,
+  type Held,
 } from '../../drawing';
+import type { Rect } from '../../geometry';
+import { withId, type Project } from '../../model';
 import { WHOLE, type Of, type Play } from '../play';
 import { named, besideName } from '../beside';
 
@@ -36,20 +40,46 @@ function draw(element: Of<'choice'>, face: ControlStyle): Item[] {
     return [{ kind: 'path', id: null, path, fill: look.ink ?? ink.colour, border: CLEAR, borderWidth: 0 }];
   };
   const beside = (mark: DrawnPart | null): number => (mark ? (mark.width ?? 20) + 10 : 30);
+  const within = inset(room, { top: 0, right: beside(marks.right), bottom: 0, left: beside(marks.left) });
+  const { picture, place } = pictureOf(project, element, held, within, ink.size);
   return [
     ...box(element.id, rect, look),
     ...items,
     ...arrow(-1),
-    ...text(
-      project,
-      element.id,
-      inset(room, { top: 0, right: beside(marks.right), bottom: 0, left: beside(marks.left) }),
-      words,
-      { ...ink, align: 'centre' },
-      'middle',
-    ),
+    ...picture,
+    ...(place ? text(project, element.id, place, words, { ...ink, align: 'centre' }, 'middle') : []),
     ...arrow(1),
   ];
+}
+
+/** Room between a picture and the words it stands beside, in design pixels. */
+const GAP = 12;
+
+/** The picture of what is chosen, and where the words go beside it; all of the room is theirs where it has none. */
+function pictureOf(
+  project: Project,
+  { pictures = {}, pictured, options = [] }: Of<'choice'>,
+  held: Held,
+  room: Rect,
+  size: number,
+): { picture: Item[]; place: Rect | null } {
+  const chosen = held.type?.type === 'choice' ? held.scalar : indexOf(held, Math.max(1, options.length));
+  const asset = withId(project.assets, pictures[String(chosen)]);
+  if (!asset) return { picture: [], place: room };
+  const at = (rect: Rect): Item[] => [pictureItem(null, asset, rect, 'contain')];
+  if (pictured === 'alone') return { picture: at(room), place: null };
+  if (pictured === 'above') {
+    const line = Math.min(room.height / 2, size * 1.5);
+    return {
+      picture: at({ ...room, height: room.height - line }),
+      place: { ...room, y: room.y + room.height - line, height: line },
+    };
+  }
+  const wide = Math.min(room.width / 2, (room.height * asset.width) / Math.max(1, asset.height));
+  return {
+    picture: at({ ...room, width: wide }),
+    place: { ...room, x: room.x + wide + GAP, width: Math.max(0, room.width - wide - GAP) },
+  };
 }
 
 export const choice: Play<Of<'choice'>> = {
