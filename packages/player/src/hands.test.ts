@@ -171,3 +171,52 @@ test('what was kept is read whatever it has become: what is not as it should be 
     rebound: { back: { pad: [1] }, menu: {} },
   });
 });
+
+test('a look can sound by itself where a player brings it about, in place of the usual, and once', () => {
+  const box = {
+    style: 'b-button',
+    hovered: { sound: 'creak' },
+    focused: { sound: 'chime' },
+    pressed: { sound: 'knock' },
+  };
+  const sounding = compile({
+    ...project,
+    screens: [
+      screen('s', 'base', [
+        button('a', 0, { box }),
+        button('b', 100, { box, sound: 'own' }),
+        button('d', 200),
+      ]),
+      ...project.screens.slice(1),
+    ],
+  });
+  let { state } = begin(sounding);
+  const { serial } = state.base;
+  const heard = (input: Input): string | null => {
+    const before = state;
+    const stepped = step(sounding, state, input);
+    state = stepped.state;
+    return usualSound(sounding, before, state, stepped.outcomes);
+  };
+  const key = (code: string): string | null => {
+    const found = heard({ type: 'key', code, phase: 'down' });
+    heard({ type: 'key', code, phase: 'up' });
+    return found;
+  };
+  const pointer = (phase: 'move' | 'down' | 'up', element: string | null): string | null =>
+    heard({ type: 'pointer', device: 'pointer', phase, spot: { serial, element } });
+  expect(key('ArrowDown')).toBe('chime');
+  // An element's own sound goes before that of its look, and both before the usual.
+  expect(key('Enter')).toBe('own');
+  key('Escape');
+  expect(key('ArrowDown')).toBe('tick');
+  key('ArrowUp');
+  key('ArrowUp');
+  expect(key('Enter')).toBe('knock');
+  key('Escape');
+  expect(pointer('move', 'a')).toBe('creak');
+  expect(pointer('move', 'a')).toBeNull();
+  expect(pointer('down', 'a')).toBe('knock');
+  // It was heard when the pointer came down.
+  expect(pointer('up', 'a')).toBeNull();
+});

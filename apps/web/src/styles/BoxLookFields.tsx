@@ -5,6 +5,7 @@ import {
   type BoxFace,
   type BoxLook,
   type FacePicture,
+  type Id,
   type StateName,
   lean,
   withId,
@@ -12,7 +13,8 @@ import {
 import { dressed, dressedInKit, kitOf } from '@tavu/core/style';
 import { useState, type ReactNode } from 'react';
 import { useStudio } from '../store';
-import { NumberField, Small } from '../ui';
+import { NumberField, Small, ThingRow } from '../ui';
+import { useSoundAssets } from '../assets';
 import { ColourField } from '../fields';
 import { DurationField } from '../motion';
 import { DashFields, GradientFields, OutlineFields, ShadowFields } from './effects';
@@ -104,6 +106,7 @@ export function BoxLookFields(props: LookProps<BoxLook> & { states: boolean }) {
             <StateFields
               normal={look}
               face={look[shown]}
+              sounds={shown === 'hovered' || shown === 'focused' || shown === 'pressed'}
               onChange={(face) => onChange({ [shown]: face } as Partial<BoxLook>, shown)}
               onPicture={dress(shown)}
             />,
@@ -152,11 +155,14 @@ function Kit({ look, onChange }: { look: BoxLook; onChange: (change: Partial<Box
 function StateFields({
   normal,
   face,
+  sounds,
   onChange,
   onPicture,
 }: {
   normal: BoxLook;
   face: Partial<BoxFace> | undefined;
+  /** A player brings it about, so that it can be heard. */
+  sounds: boolean;
   onChange: (face: Partial<BoxFace> | undefined) => void;
   onPicture: OnPicture;
 }) {
@@ -208,9 +214,23 @@ function StateFields({
           onChange={(y) => put({ nudge: nudged(face.nudge?.x ?? 0, y) })}
         />
       </div>
+      {sounds && <StateSound sound={face.sound} onChange={(sound) => put({ sound })} />}
       <Small onClick={() => onChange(undefined)}>Reset to normal</Small>
     </div>
   );
+}
+
+/** What is heard when it comes to look so. */
+function StateSound({
+  sound,
+  onChange,
+}: {
+  sound: Id | undefined;
+  onChange: (sound: Id | undefined) => void;
+}) {
+  const sounds = useSoundAssets();
+  if (sounds.length === 0) return null;
+  return <ThingRow label="Sound" value={sound} none="as usual" things={sounds} onChange={onChange} />;
 }
 
 const nudged = (x: number, y: number): BoxFace['nudge'] => (x === 0 && y === 0 ? undefined : { x, y });

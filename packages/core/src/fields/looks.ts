@@ -57,6 +57,7 @@ const facePicture = thing({
 const face = {
   grow: Joi.number().min(0.1).max(10),
   nudge: thing({ x: pixels.required(), y: pixels.required() }),
+  sound: id,
   fill: colour,
   border: colour,
   ink: colour,
@@ -69,6 +70,7 @@ export const BOX_EXTRAS = [
   'ink',
   'grow',
   'nudge',
+  'sound',
   'fades',
   'gradient',
   'picture',

@@ -135,6 +135,8 @@ export interface BoxFace<P = FacePicture> {
   grow?: number;
   /** Design pixels it is drawn away from where it stands. */
   nudge?: { x: number; y: number };
+  /** Of a hovered, focused or pressed face: heard when a player brings that about, in place of the usual sound. */
+  sound?: Id;
 }
 
 /** What an element that can be used looks like, besides normal. */

@@ -78,7 +78,12 @@ const boxUse = fc.record({
   outline: maybe(outline),
   picture: maybe(fc.oneof(facePicture, fc.constant('none'))),
   hovered: maybe(
-    fc.record({ picture: facePicture, grow: fc.constant(1.1), nudge: fc.constant({ x: 2, y: -4 }) }),
+    fc.record({
+      sound: fc.constantFrom('i-b', 'i-gone'),
+      picture: facePicture,
+      grow: fc.constant(1.1),
+      nudge: fc.constant({ x: 2, y: -4 }),
+    }),
   ),
   fades: maybe(fc.constant('120 ms')),
   dashes: maybe(fc.constant({ dash: 12, gap: 6 })),

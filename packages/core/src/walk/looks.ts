@@ -73,6 +73,7 @@ const faceFields: Fields<BoxFace> = {
   picture: orElse(facePicture),
   shadow,
   outline,
+  sound: optionalAsset,
   nudge: plain,
 };
 const face = record<BoxFace>(faceFields);
