@@ -306,3 +306,54 @@ test('pictures of a kit that go by the name of the normal one are put on the sta
   await desk.undo();
   expect(await named()).toMatchObject({ hovered: undefined, pressed: undefined });
 });
+
+test('where a picture is clear, a press falls on what lies beneath once it counts only where it is drawn', async ({
+  desk,
+}) => {
+  const project = projectOf(
+    [
+      screenOf('title', {
+        name: 'Title',
+        elements: [
+          button('Wide', WIDE, {
+            box: { style: 'b-button', fill: '#00000000', border: '#00000000' },
+          } as Partial<Element>),
+        ],
+      }),
+      screenOf('other', { name: 'Other' }),
+    ],
+    [link('title', press('Wide'), 'go', 'other')],
+    { name: 'Round' },
+  );
+  await desk.openMade(project);
+  const round = await desk.page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [128, 128];
+    const context = canvas.getContext('2d')!;
+    context.arc(64, 64, 60, 0, 7);
+    context.fill();
+    return canvas.toDataURL('image/png');
+  });
+  await desk.bringIn([
+    { name: 'round.png', mimeType: 'image/png', buffer: Buffer.from(round.split(',')[1]!, 'base64') },
+  ]);
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  const live = await desk.held('Title');
+  await live.press(WIDE.x + 20, WIDE.y + 20);
+  await desk.unfold('Box');
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await box.getByRole('combobox', { name: 'Picture on it' }).selectOption('round');
+  await box.getByRole('combobox', { name: 'Fit' }).selectOption('contain, whole');
+  await desk.reading.getByRole('checkbox', { name: 'Presses count only where it is drawn' }).click();
+  await desk.playFrom('Title');
+  const at = async (x: number, y: number): Promise<void> => {
+    const seen = (await desk.game.boundingBox())!;
+    await desk.page.mouse.click(seen.x + (x * seen.width) / 1920, seen.y + (y * seen.width) / 1920);
+  };
+  // Beside the disc, which is as high as the button and stands in its middle.
+  await at(WIDE.x + 20, WIDE.y + 60);
+  await at(WIDE.x + 400, WIDE.y + 10);
+  await expect(desk.live).toContainText('Title');
+  await at(WIDE.x + 320, WIDE.y + 60);
+  await expect.poll(async () => desk.live.getByText('Other', { exact: true }).count()).toBeGreaterThan(0);
+});

@@ -4,6 +4,7 @@ import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound, type Pl
 import { numberedPictures } from '@tavu/core/sheet';
 import { putPicture, addBytes, choose, edit, notify, useStudio } from '../store';
 import { patiently, Stopped } from '../persistence';
+import { solidIn } from './solid';
 
 /** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
 
@@ -69,7 +70,9 @@ async function measure(
     );
   const size = await sizeOf(new Blob([bytes as BlobPart], { type: media }));
   if (!size) return refusal('damaged', { what: 'picture' });
-  return size.width > WIDEST || size.height > WIDEST ? refusal('too wide', { ...size, max: WIDEST }) : size;
+  return size.width > WIDEST || size.height > WIDEST
+    ? refusal('too wide', { width: size.width, height: size.height, max: WIDEST })
+    : size;
 }
 
 /** Whether the browser can turn it into sound. */
@@ -82,14 +85,16 @@ async function canPlay(bytes: Uint8Array): Promise<boolean> {
   }
 }
 
-/** The natural size of a picture, once it has been decoded. */
-async function sizeOf(blob: Blob): Promise<{ width: number; height: number } | null> {
+/** The natural size of a picture, once it has been decoded, and where it is not clear. */
+async function sizeOf(blob: Blob): Promise<{ width: number; height: number; solid?: string[] } | null> {
   const address = URL.createObjectURL(blob);
   try {
     const image = new Image();
     image.src = address;
     await image.decode();
-    return { width: image.naturalWidth || 300, height: image.naturalHeight || 150 };
+    const size = { width: image.naturalWidth || 300, height: image.naturalHeight || 150 };
+    const solid = size.width > WIDEST || size.height > WIDEST ? undefined : solidIn(image);
+    return { ...size, ...(solid ? { solid } : {}) };
   } catch {
     return null;
   } finally {

@@ -10,4 +10,5 @@ export {
 } from './bring';
 export { CutEditor } from './CutEditor';
 export { useSoundAssets } from './sounds';
+export { findSolid } from './solid';
 export { usesOf } from './uses';

@@ -41,6 +41,7 @@ export const common = {
   shownWhen: expression,
   enabledWhen: expression,
   through: Joi.valid(true),
+  exact: Joi.valid(true),
   tooltip: words,
   role: oneOf(...ROLES),
   animations: list(animation),

@@ -33,6 +33,8 @@ export interface ElementBase {
   enabledWhen?: Expression;
   /** A press on it is also one on what lies beneath. Absent: it is not. */
   through?: true;
+  /** A press counts only where it is drawn: its fill, or its picture where that is not clear. Absent: all over its place. */
+  exact?: true;
   /** Words shown beside it while the pointer or the focus rests on it. */
   tooltip?: string;
   /** Its role in a conversation. */

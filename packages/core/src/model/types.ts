@@ -190,6 +190,8 @@ export interface Asset {
   finer?: { scale: number; asset: Id }[];
   /** Picture: the frames it is cut into. Absent: it is one. */
   sheet?: Sheet;
+  /** Picture that is clear in places: where it is not, as rows of hexadecimal digits. */
+  solid?: string[];
   /** Picture: its pixels keep their edges, however large they are drawn. */
   sharp?: true;
   /** Font: what its letters measure. */

@@ -1,5 +1,5 @@
 import { canScroll, holdsOf, playOf } from '../elements';
-import { heldBy, wordsOf } from '../drawing';
+import { heldBy, NORMAL, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Element, Id } from '../model';
@@ -13,6 +13,8 @@ import {
   type Spot,
 } from '../run';
 import { posesOf, poseOf, inverseTransform, type Pose } from './pose';
+import { contains } from './contains';
+import { isDrawnAt } from './drawn';
 import { roundAll, stackLift } from './stack';
 
 /**
@@ -23,9 +25,11 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
   for (const on of levelsAt(flow, state, x, y)) {
     const { level, screen } = on;
     const { hidden, disabled } = visibilityOf(flow, state, level);
-    const pressed = under(on, hidden)
-      .filter((id) => screen.pressable.has(id))
-      .map((id) => screen.pressable.get(id)!);
+    const found = foundAt(on, hidden);
+    const pressed = found
+      .filter(({ id }) => screen.pressable.has(id))
+      .map(({ id }) => screen.pressable.get(id)!)
+      .filter((id) => takesPress(flow, on, id, found));
     const element = pressed.find((id) => !screen.byId.get(id)?.through) ?? pressed[0];
     // A disabled element takes the press and ignores it.
     if (element)
@@ -104,8 +108,21 @@ function levelsAt(flow: Flow, state: RunState, x: number, y: number): On[] {
   });
 }
 
-const under = ({ level, screen, at, poses }: On, hidden: readonly Id[]): Id[] =>
-  elementsAt(screen, at, hidden, level.focus, poses, level.scrolled);
+const under = (on: On, hidden: readonly Id[]): Id[] => foundAt(on, hidden).map(({ id }) => id);
+
+const foundAt = ({ level, screen, at, poses }: On, hidden: readonly Id[]): Found[] =>
+  pointsAt(screen, at, hidden, level.focus, poses, level.scrolled);
+
+/** Whether a press at what is found there is one on an element: on one that is exact, only where it is drawn. */
+function takesPress({ project }: Flow, { screen }: On, id: Id, found: readonly Found[]): boolean {
+  const element = screen.byId.get(id)!;
+  if (!element.exact) return true;
+  const own = found.find((other) => other.id === id);
+  if (!own) return false;
+  const rect = screen.layout.get(id)!;
+  const items = playOf(element).paint(element, { project, rect, looks: NORMAL, unfocused: true, said: '' });
+  return isDrawnAt(project, items, own.at);
+}
 
 /** How far along a control a point is, 0 to 1; nothing where it is no control that is pressed along. */
 function alongAt(flow: Flow, state: RunState, { level, screen, at }: On, id: Id): { share?: number } {
@@ -133,27 +150,35 @@ interface Point {
   y: number;
 }
 
+/** An element, and where on it a point is: in design pixels of the frame, as if it were neither turned nor moved. */
+interface Found {
+  id: Id;
+  at: Point;
+}
+
 /**
  * The elements of a screen at a point of the frame, topmost first: turned as they are drawn, cut off where what holds
  * them cuts them off.
  */
-export function elementsAt(
+export const elementsAt = (...at: Parameters<typeof pointsAt>): Id[] => pointsAt(...at).map(({ id }) => id);
+
+function pointsAt(
   screen: Pick<CompiledScreen, 'tree' | 'layout' | 'byId'>,
   point: Point,
   hidden: readonly Id[] = [],
   focus: Id | null = null,
   poses: ReadonlyMap<Id, Pose> = NO_POSES,
   scrolled: Instance['scrolled'] = null,
-): Id[] {
+): Found[] {
   const { tree, layout } = screen;
-  const found: Id[] = [];
+  const found: Found[] = [];
   const look = (element: Element, at: Point): void => {
     if (hidden.includes(element.id)) return;
     const rect = layout.get(element.id)!;
     const moved = inverseTransform(at, poses.get(element.id), rect);
     const own = element.turn ? turned(moved, rect, -element.turn) : moved;
     const inside = contains(rect, own.x, own.y);
-    if (inside) found.unshift(element.id);
+    if (inside) found.unshift({ id: element.id, at: own });
     if (!inside && holdsOf(element).overflow !== undefined) return;
     const by = canScroll(element) ? scrollOf(screen, element.id, focus, scrolled) : { x: 0, y: 0 };
     for (const item of tree.get(element.id) ?? []) look(item, { x: own.x - by.x, y: own.y - by.y });
@@ -175,7 +200,3 @@ export function turned({ x, y }: Point, rect: Rect, angle: number): Point {
     y: cy + dx * Math.sin(turn) + dy * Math.cos(turn),
   };
 }
-
-/** Whether a point lies in a rect, its edges included. */
-export const contains = (rect: Rect, x: number, y: number): boolean =>
-  x >= rect.x && x <= rect.x + rect.width && y >= rect.y && y <= rect.y + rect.height;

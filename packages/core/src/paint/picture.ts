@@ -85,7 +85,14 @@ interface Cut {
 }
 
 /** One axis in three. Edges that reach further than the picture or the room they have share it. */
-function cuts(at: number, size: number, first: number, last: number, natural: number, scale: number): Cut[] {
+export function cuts(
+  at: number,
+  size: number,
+  first: number,
+  last: number,
+  natural: number,
+  scale: number,
+): Cut[] {
   const most = Math.min(1, natural / Math.max(1, first + last));
   const [near, far] = [first * most, last * most];
   const by = scale * Math.min(1, size / Math.max(1, (near + far) * scale));

@@ -234,6 +234,7 @@ const asset = record<Asset>({
     record<NonNullable<Asset['finer']>[number]>({ asset: id('asset', { gone: { drop: 'finer' } }) }),
   ),
   sheet: plain,
+  solid: plain,
   face: plain,
 });
 const area = record<Area>({

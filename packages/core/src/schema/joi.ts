@@ -31,6 +31,7 @@ import {
   motion,
   notes,
 } from '../fields';
+import { SOLID_CELLS } from '../sheet';
 import { EFFECT_AUTHORS } from '../effects/author';
 import { TRIGGER_AUTHORS } from '../triggers/author';
 import { described, told } from './described';
@@ -192,6 +193,9 @@ const items = {
       },
       cells: { cells: list(cell, MAX_CELLS).min(1).required() },
     }),
+    solid: Joi.array()
+      .items(Joi.string().pattern(/^[0-9a-f]{16}$/, 'sixteen hexadecimal digits'))
+      .length(SOLID_CELLS),
     sharp: Joi.valid(true),
     face: thing({
       unitsPerEm: Joi.number().min(1).max(65536).required(),

@@ -258,6 +258,7 @@ const common = {
   notes: maybe(anyNotes),
   animations: maybe(anyAnimations),
   through: maybe(fc.constant(true)),
+  exact: maybe(fc.constant(true)),
   tooltip: maybe(fc.constantFrom('Rest here', '{oil} of 100', '{nobody}', '{oil, plural, one {#}}')),
 };
 const others = Object.entries(kinds).map(([type, keys]) =>

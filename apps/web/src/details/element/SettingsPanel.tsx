@@ -3,11 +3,12 @@
 import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
 import { guessSaidType, textTroubles, textTroubleWords, type TextTrouble } from '@tavu/core/message';
-import type { Id, Screen } from '@tavu/core/model';
+import type { Element, Id, Project, Screen } from '@tavu/core/model';
+import { boxStyle } from '@tavu/core/style';
 import { TOOLTIP } from '@tavu/core/elements/author';
 import { TriangleAlert } from 'lucide-react';
 import { useStudio, translating, useLanguage } from '../../store';
-import { useSoundAssets } from '../../assets';
+import { findSolid, useSoundAssets } from '../../assets';
 import { Check, Small, ThingRow } from '../../ui';
 import { settingsOf, Words } from '../../elements';
 import { makeValue, type Put } from '../../fields';
@@ -55,6 +56,7 @@ export function Behaviour({ screen, path, written, put }: Of) {
   const tooltip = element.tooltip ?? '';
   const other = tooltip === '' ? null : translating(screen.id, path, tooltip, TOOLTIP);
   const { sounds, solid } = settingsOf(element);
+  const pictures = facesOf(project, element);
   return (
     <>
       <Words
@@ -78,8 +80,31 @@ export function Behaviour({ screen, path, written, put }: Of) {
           Presses pass through to what is beneath
         </Check>
       )}
+      {pictures.length > 0 && (
+        <Check
+          on={element.exact ?? false}
+          onChange={(on) => {
+            put({ exact: on ? true : undefined }, 'exact');
+            // One step with the edit above: both have the key of this element.
+            if (on) void findSolid(pictures, `exact ${path}`);
+          }}
+        >
+          Presses count only where it is drawn
+        </Check>
+      )}
     </>
   );
+}
+
+/** The pictures that an element is drawn by where nothing is done with it. */
+function facesOf(project: Project, element: Element): Id[] {
+  const face = 'box' in element ? boxStyle(project, element.box).picture : undefined;
+  const own = element.type === 'picture' || element.type === 'portrait' ? element.asset : null;
+  return [
+    ...(face && face !== 'none' ? [face.asset] : []),
+    ...(own === null ? [] : [own]),
+    ...(element.type === 'picture' ? (element.pictures ?? []) : []),
+  ];
 }
 
 /** What is wrong with words, beneath the field they are typed in. */
