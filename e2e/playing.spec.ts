@@ -218,13 +218,13 @@ test.describe('by touch', () => {
     const count = (what: string) =>
       desk.game.evaluate((host, value) => host.shadowRoot!.querySelectorAll(value).length, what);
     const rings = () => count('rect[fill="none"]');
-    // The title tells the focus by a lantern beside it, besides its own two pictures.
-    await expect.poll(() => count('image:not(pattern image)')).toBe(3);
+    // The title tells the focus by a lantern beside it, besides its own two pictures and the glints on the sea.
+    await expect.poll(() => count('image:not(pattern image)')).toBe(4);
     const box = (await desk.game.boundingBox())!;
     await desk.page.touchscreen.tap(box.x + 0.2 * box.width, box.y + (770 / 1080) * box.height);
     await desk.expectUp('Title', 'Options');
-    // The title’s own two, without its lantern, and the knobs of four rows of options.
-    await expect.poll(() => count('image:not(pattern image)')).toBe(2 + 4);
+    // The title’s own three, without its lantern, and the knobs of four rows of options.
+    await expect.poll(() => count('image:not(pattern image)')).toBe(3 + 4);
     expect(await rings()).toBe(0);
     await desk.settled();
     await desk.page.keyboard.press('ArrowDown');
