@@ -81,7 +81,9 @@ function Cells({ asset }: { asset: Asset }) {
       viewBox={`0 0 ${width} ${height}`}
       width={width * by}
       height={height * by}
-      className="mx-auto block bg-mist outline outline-line"
+      className="mx-auto block outline outline-line"
+      // Between dark and light, so that pale artwork is seen on it as well as dark.
+      style={{ background: '#7d8a94' }}
     >
       <image href={sources.asset(asset.id)} width={width} height={height} preserveAspectRatio="none" />
       {cellsOf(asset).map((cell, i) => (
