@@ -4,7 +4,7 @@ import type { DrawnBox } from '../style';
 import { group, type Item, type PathItem } from './items';
 import { CLEAR, faced, facePicture, soft } from './shapes';
 
-/** Shapes told by their outline: filled, bordered and shaded as boxes are; the corners of their look do not count. */
+/** Shapes told by their outline, which are filled, bordered and shaded as boxes are. */
 
 /** An oval as large as a rect. */
 export const ellipse = (id: Id | null, rect: Rect, look: DrawnBox): Item[] =>

@@ -1,11 +1,11 @@
 import Joi from 'joi';
 import { LONGEST_EXPRESSION } from '../expression';
-import { MAX_CELLS, MAX_ITEMS, MAX_LINKS } from '../limits';
+import { MAX_ITEMS, MAX_LINKS } from '../limits';
 import { DURATION_PATTERN, LONGEST_NAME } from '../model';
 
 /** What documents are made of at their smallest, with their limits. */
 
-export { MAX_CELLS, MAX_ITEMS, MAX_LINKS };
+export { MAX_ITEMS, MAX_LINKS };
 /** Design pixels; further out nothing can be seen or meant. */
 export const FAR = 100_000;
 

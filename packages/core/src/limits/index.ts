@@ -1,1 +1,1 @@
-export { DEEPEST_ELEMENTS, MAX_CELLS, MAX_ITEMS, MAX_IN_ALL, MAX_LINKS, pastLimits } from './limits';
+export { DEEPEST_ELEMENTS, MAX_ITEMS, MAX_IN_ALL, MAX_LINKS, pastLimits } from './limits';

@@ -5,8 +5,6 @@ import { byId, type Element, type Id, type Project } from '../model';
 /** How many things a list may hold; a thousand screens have more links than anything else. */
 export const MAX_ITEMS = 5000;
 export const MAX_LINKS = 20_000;
-/** Into how many frames a picture may be cut. */
-export const MAX_CELLS = 1000;
 
 /** How deep elements may be held by one another, and how many there may be in all with what components hold. */
 export const DEEPEST_ELEMENTS = 100;

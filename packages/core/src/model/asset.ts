@@ -7,8 +7,8 @@ import type { Asset, Cell, Id, Project } from './types';
 export const isPicture = ({ media }: Pick<Asset, 'media'>): boolean => media.startsWith('image/');
 export const isSound = ({ media }: Pick<Asset, 'media'>): boolean => media.startsWith('audio/');
 
-/** No more frames than this are made of one picture. */
-const MAX_FRAMES = 1000;
+/** Into how many frames a picture may be cut. */
+export const MAX_CELLS = 1000;
 
 /**
  * The frames a picture is cut into, in its own pixels, in order; none where it is not cut. Columns and rows that do not
@@ -24,7 +24,7 @@ export function cellsOf({
   const { columns, rows, count = columns * rows } = sheet;
   const size = { width: Math.floor(width / columns), height: Math.floor(height / rows) };
   if (size.width < 1 || size.height < 1) return [];
-  return Array.from({ length: Math.min(count, columns * rows, MAX_FRAMES) }, (_, i) => ({
+  return Array.from({ length: Math.min(count, columns * rows, MAX_CELLS) }, (_, i) => ({
     x: (i % columns) * size.width,
     y: Math.floor(i / columns) * size.height,
     ...size,

@@ -1,7 +1,6 @@
 import Joi from 'joi';
-import { FORMAT, GESTURES, KIND_NAMES, STATUSES, WRAPS } from '../model';
+import { FORMAT, GESTURES, KIND_NAMES, MAX_CELLS, STATUSES, WRAPS } from '../model';
 import {
-  MAX_CELLS,
   MAX_ITEMS,
   MAX_LINKS,
   FAR,

@@ -1,5 +1,4 @@
-import { MAX_CELLS } from '../limits';
-import type { Cell } from '../model';
+import { MAX_CELLS, type Cell } from '../model';
 
 /**
  * Gives the pixels of some rows of a picture, four bytes each (red, green, blue, alpha), from left to right and from the top
