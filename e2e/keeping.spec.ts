@@ -58,9 +58,9 @@ test('saved as a file and opened again it is the same, with its pictures', async
     desk.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('image')].map((node) => node.getAttribute('href')),
     );
-  // Three by themselves, and the nine parts of the faces of five buttons and a key.
-  await expect.poll(async () => (await pictures()).length).toBe(3 + 9 * 6);
-  expect(await pictures()).toEqual(Array(57).fill(expect.stringMatching(/^blob:/)));
+  // Four by themselves, and the nine parts of the faces of five buttons and a key.
+  await expect.poll(async () => (await pictures()).length).toBe(4 + 9 * 6);
+  expect(await pictures()).toEqual(Array(58).fill(expect.stringMatching(/^blob:/)));
   // It is a project of its own beside the one it came from, and told from it by its name.
   await desk.page.getByTitle('Projects').click();
   const kept = desk.page.getByRole('region', { name: 'Kept in this browser' });
