@@ -3,12 +3,12 @@
 import { READY, READY_WORDS } from '@tavu/core/animate';
 import { freshId, titleCase, type Animation, type Element, lean } from '@tavu/core/model';
 import { ClipboardPaste, Copy, Plus, Trash2 } from 'lucide-react';
-import { DurationField } from '../motion';
 import type { Put } from '../fields';
-import { notify, useStudio } from '../store';
-import { Group, IconButton, Small, SelectRow } from '../ui';
+import { notify } from '../store';
+import { Group, IconButton, Small } from '../ui';
 import { useCopied } from './copied';
 import { Keyframes } from './Keyframes';
+import { Timing } from './Timing';
 
 /** What an element does by itself: keyframes on arrival, focus, a press or an event; once, loop, or there and back. */
 export function Animations({ element, put }: { element: Element; put: Put }) {
@@ -57,7 +57,7 @@ export function Animations({ element, put }: { element: Element; put: Put }) {
   );
 }
 
-type On = Extract<Animation['on'], string> | 'event';
+type On = Extract<Animation['on'], string>;
 
 function OneAnimation({
   n,
@@ -73,7 +73,6 @@ function OneAnimation({
   onChange: (animation: Animation | null) => void;
   onCopy: () => void;
 }) {
-  const events = useStudio((studio) => studio.project.events).filter((event) => event.direction === 'in');
   const put = (change: Partial<Animation>): void => onChange(lean({ ...animation, ...change } as Animation));
   const { on, frames } = animation;
   return (
@@ -87,38 +86,17 @@ function OneAnimation({
           <Trash2 size={13} />
         </IconButton>
       </div>
-      <SelectRow<On>
-        label="Starts"
-        value={typeof on === 'object' ? 'event' : on}
-        options={[
+      <Timing<On>
+        of={animation}
+        starts={[
           ['arrival', 'when its screen opens'],
           ['focus', 'while it has the focus'],
           ['press', 'when it is pressed'],
           ['step', 'on a conversation step'],
           ...(isBar || on === 'loss' ? [['loss', 'when its bar shrinks'] as const] : []),
-          ...(events.length > 0 ? [['event', 'on an event'] as const] : []),
         ]}
-        onChange={(to) => put({ on: to === 'event' ? { event: events[0]!.id } : to })}
+        onChange={put}
       />
-      {typeof on === 'object' && (
-        <SelectRow<string>
-          label="Which event"
-          value={on.event}
-          options={events.map((event) => [event.id, event.name] as const)}
-          onChange={(event) => put({ on: { event } })}
-        />
-      )}
-      <SelectRow<'once' | 'loop' | 'there and back'>
-        label="Plays"
-        value={animation.repeat ?? 'once'}
-        options={[
-          ['once', 'once'],
-          ['loop', 'loop'],
-          ['there and back', 'there and back'],
-        ]}
-        onChange={(repeat) => put({ repeat: repeat === 'once' ? undefined : repeat })}
-      />
-      <DurationField label="Delay" optional value={animation.delay} onChange={(delay) => put({ delay })} />
       <Keyframes frames={frames} onChange={(next) => put({ frames: next })} />
     </div>
   );

@@ -2,6 +2,7 @@
 
 import type { BoxSide, ProgressElement, ProgressFill } from '@tavu/core/model';
 import { Check, NumberField, SelectRow } from '../ui';
+import { ArcFields } from './ArcFields';
 
 type Put = (change: Partial<ProgressElement>) => void;
 type Way = BoxSide | Exclude<ProgressFill['by'], 'side'>;
@@ -39,32 +40,7 @@ export function FillFields({ element, text, put }: { element: ProgressElement; t
       />
       {fills.by === 'ring' && (
         <>
-          <div className="flex gap-1.5">
-            <NumberField
-              label="Starts at"
-              unit="°"
-              value={fills.start}
-              min={-360}
-              max={360}
-              onChange={(start) => change({ start })}
-            />
-            <NumberField
-              label="Goes round"
-              unit="°"
-              value={fills.sweep}
-              min={0}
-              max={360}
-              onChange={(sweep) => change({ sweep })}
-            />
-            <NumberField
-              label="Ring width"
-              unit="px"
-              value={fills.width}
-              min={0}
-              max={4000}
-              onChange={(width) => change({ width })}
-            />
-          </div>
+          <ArcFields arc={fills} onChange={change} />
           <Check
             on={fills.anticlockwise === true}
             onChange={(on) => {

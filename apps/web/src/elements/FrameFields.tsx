@@ -1,10 +1,10 @@
 'use client';
 
-import { framesOf, type PictureElement, type Plays, withId } from '@tavu/core/model';
+import { framesOf, lean, type PictureElement, type Plays, withId } from '@tavu/core/model';
 import { numberedLike } from '@tavu/core/sheet';
+import { Timing } from '../animation';
 import { CutEditor, FRESH_PLAYS } from '../assets';
 import type { Put } from '../fields';
-import { DurationField } from '../motion';
 import { useStudio } from '../store';
 import { Group, NumberField, SelectRow } from '../ui';
 import { ValueRow } from './rows';
@@ -77,57 +77,27 @@ function Showing({ element, path, put }: { element: PictureElement; path: string
 
 const TYPES = ['number', 'choice', 'on/off'];
 
-type On = Extract<Plays['on'], string> | 'event';
+const STARTS = [
+  ['arrival', 'when its screen opens'],
+  ['focus', 'while it has the focus'],
+  ['press', 'when it is pressed'],
+] as const;
 
 /** How fast, from when on, and how often. */
 function Playing({ plays, onChange }: { plays: Plays; onChange: (plays: Plays) => void }) {
-  const events = useStudio((studio) => studio.project.events).filter(({ direction }) => direction === 'in');
-  const { on, rate, repeat, delay } = plays;
   const change = (to: Partial<Plays>): void => {
-    const next = { ...plays, ...to };
-    if (next.repeat === undefined) delete next.repeat;
-    if (next.delay === undefined) delete next.delay;
-    onChange(next);
+    onChange(lean({ ...plays, ...to }));
   };
   return (
     <>
       <NumberField
         label="Frames a second"
-        value={rate}
+        value={plays.rate}
         min={0.1}
         max={60}
         onChange={(to) => change({ rate: to })}
       />
-      <SelectRow<On>
-        label="Starts"
-        value={typeof on === 'object' ? 'event' : on}
-        options={[
-          ['arrival', 'when its screen opens'],
-          ['focus', 'while it has the focus'],
-          ['press', 'when it is pressed'],
-          ...(events.length > 0 ? [['event', 'on an event'] as const] : []),
-        ]}
-        onChange={(to) => change({ on: to === 'event' ? { event: events[0]!.id } : to })}
-      />
-      {typeof on === 'object' && (
-        <SelectRow<string>
-          label="Which event"
-          value={on.event}
-          options={events.map(({ id, name }) => [id, name] as const)}
-          onChange={(event) => change({ on: { event } })}
-        />
-      )}
-      <SelectRow<'once' | 'loop' | 'there and back'>
-        label="Plays"
-        value={repeat ?? 'once'}
-        options={[
-          ['once', 'once'],
-          ['loop', 'loop'],
-          ['there and back', 'there and back'],
-        ]}
-        onChange={(to) => change({ repeat: to === 'once' ? undefined : to })}
-      />
-      <DurationField label="Delay" optional value={delay} onChange={(to) => change({ delay: to })} />
+      <Timing of={plays} starts={STARTS} onChange={change} />
     </>
   );
 }

@@ -7,6 +7,7 @@ import { refusalWords } from '@tavu/core/refusal';
 import { askFiles } from '../assets';
 import { notify } from '../store';
 import { Button, NumberField, SelectRow } from '../ui';
+import { ArcFields } from './ArcFields';
 import { CutHeld } from './CutHeld';
 import { PointRows } from './PointRows';
 import type { FieldsOf, Settings } from './settings';
@@ -66,34 +67,7 @@ function Fields({ element, put }: FieldsOf<'shape'>) {
           )}
         </div>
       )}
-      {form.is === 'arc' && (
-        <div className="flex gap-1.5">
-          <NumberField
-            label="Starts at"
-            unit="°"
-            value={form.start}
-            min={-360}
-            max={360}
-            onChange={(start) => change({ start })}
-          />
-          <NumberField
-            label="Goes round"
-            unit="°"
-            value={form.sweep}
-            min={0}
-            max={360}
-            onChange={(sweep) => change({ sweep })}
-          />
-          <NumberField
-            label="Width"
-            unit="px"
-            value={form.width}
-            min={0}
-            max={4000}
-            onChange={(width) => change({ width })}
-          />
-        </div>
-      )}
+      {form.is === 'arc' && <ArcFields arc={form} onChange={change} />}
       {form.is === 'path' && (
         <PointRows lines={form.lines} onChange={(lines, key) => put({ form: { is: 'path', lines } }, key)} />
       )}

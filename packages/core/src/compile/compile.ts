@@ -27,16 +27,7 @@ import {
 import { compileMotion } from '../motion';
 import { compileLink, fallbackOf, hasNames, defaultMotions, tableOf } from './links';
 import { compileMoving } from './moving';
-import {
-  asksOtherwise,
-  isIn,
-  sameLinks,
-  sameMarkers,
-  sameMotion,
-  sameNames,
-  sameSheets,
-  type Made,
-} from './same';
+import { asksOtherwise, isIn, sameLinks, sameMotion, sameMoving, sameNames, type Made } from './same';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
 import { compileTalks } from './talks';
 import { textParts, type TextPart } from '../message';
@@ -167,8 +158,7 @@ function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, Compil
     previous!.frame.width === frame.width &&
     previous!.frame.height === frame.height &&
     sameMotion(made) &&
-    sameMarkers(before, project) &&
-    sameSheets(before, project) &&
+    sameMoving(before, project) &&
     before?.areas === project.areas &&
     (before.components === project.components ||
       old.components.every((component) => isIn(project, component))) &&

@@ -22,7 +22,7 @@ export const sameMotion = ({ project, reduced, previous }: Made): boolean =>
   previous.reduced === reduced;
 
 /** Whether styles put the same pictures beside what has the focus, and take as long from state to state. */
-export function sameMarkers(before: Project | undefined, now: Project): boolean {
+function sameMarkers(before: Project | undefined, now: Project): boolean {
   const [old, own] = [before?.styles.box ?? [], now.styles.box];
   if (before?.assets !== now.assets && own.some((style) => style.marker)) return false;
   return (
@@ -33,7 +33,7 @@ export function sameMarkers(before: Project | undefined, now: Project): boolean 
 }
 
 /** Whether pictures are cut into as many frames as they were. */
-export function sameSheets(before: Project | undefined, now: Project): boolean {
+function sameSheets(before: Project | undefined, now: Project): boolean {
   if (before?.assets === now.assets) return true;
   const cut = (project: Project | undefined) => project?.assets.filter(({ sheet }) => sheet) ?? [];
   const [old, own] = [cut(before), cut(now)];
@@ -41,6 +41,10 @@ export function sameSheets(before: Project | undefined, now: Project): boolean {
     old.length === own.length && own.every(({ id, sheet }, i) => id === old[i]!.id && sheet === old[i]!.sheet)
   );
 }
+
+/** Whether looks and pictures move by themselves as they did. */
+export const sameMoving = (before: Project | undefined, now: Project): boolean =>
+  sameMarkers(before, now) && sameSheets(before, now);
 
 /** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
 export function sameNames(before: Project, now: Project): boolean {

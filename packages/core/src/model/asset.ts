@@ -1,6 +1,7 @@
 import type { PictureElement } from './element';
 import { withId } from './look-up';
-import type { Asset, Cell, Id, Project } from './types';
+import type { Cell } from './sheet';
+import type { Asset, Id, Project } from './types';
 
 /** What sort of file an asset is, by its MIME type. */
 

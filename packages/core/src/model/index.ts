@@ -3,6 +3,7 @@ export * from './look';
 export * from './motion';
 export * from './element';
 export * from './shape';
+export * from './sheet';
 export * from './conversation';
 export * from './input';
 export * from './sound';

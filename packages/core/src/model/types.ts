@@ -2,6 +2,7 @@ import type { Component, Element } from './element';
 import type { Conversation, Routine, Speaker, TalkRules } from './conversation';
 import type { FocusRules, Gesture, InputRules } from './input';
 import type { Background, Styles } from './look';
+import type { Sheet } from './sheet';
 import type { SoundRules } from './sound';
 import type { Loading, MadeMotion, Motion } from './motion';
 import type { Language, Translated, WordingNote } from './language';
@@ -196,18 +197,6 @@ export interface Asset {
   sharp?: true;
   /** Font: what its letters measure. */
   face?: FontFace;
-}
-
-/** A picture cut into frames: by so many columns and rows of one size, from the top left; or by where each is. */
-export type Sheet =
-  | { by: 'grid'; columns: number; rows: number; /** Absent: all. */ count?: number }
-  | { by: 'cells'; cells: Cell[] };
-/** In the picture's own pixels. */
-export interface Cell {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
 }
 
 /** Measures of a font in its own units; letters of the same measure stand together. */
