@@ -1,33 +1,7 @@
 import { expect, test, type Desk } from './desk';
+import { fingers } from './fingers';
 
 /** What fingers, held keys and the focus do in the game, and how loud music is meanwhile. */
-
-/** Fingers on the game, as the system reports them; points are shares of its picture. */
-async function fingers(desk: Desk) {
-  const session = await desk.page.context().newCDPSession(desk.page);
-  const box = (await desk.game.boundingBox())!;
-  const at = ([x, y]: [number, number], id = 0) => ({
-    x: box.x + x * box.width,
-    y: box.y + y * box.height,
-    id,
-  });
-  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: object[]) =>
-    session.send('Input.dispatchTouchEvent', { type, touchPoints } as never);
-  return {
-    swipe: async (from: [number, number], to: [number, number]) => {
-      await send('touchStart', [at(from)]);
-      await send('touchMove', [at([(from[0] + to[0]) / 2, (from[1] + to[1]) / 2])]);
-      await send('touchMove', [at(to)]);
-      await send('touchEnd', []);
-    },
-    two: async (a: [number, number], b: [number, number]) => {
-      await send('touchStart', [at(a)]);
-      await send('touchStart', [at(a), at(b, 1)]);
-      await send('touchEnd', [at(a)]);
-      await send('touchEnd', []);
-    },
-  };
-}
 
 async function bind(desk: Desk, action: string, gesture: string): Promise<void> {
   const row = desk.page

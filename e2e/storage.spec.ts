@@ -73,7 +73,7 @@ const picture = (name: string) => ({
     `<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><title>${name}</title></svg>`,
   ),
 });
-const DEMO_ASSETS = 41;
+const DEMO_ASSETS = 44;
 
 test('a project that another window has open is not deleted, and that is said', async ({ desk, context }) => {
   await desk.kept();

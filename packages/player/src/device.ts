@@ -11,6 +11,8 @@ export function deviceOf(input: Input): Device | null {
     case 'pointer':
     case 'scroll':
       return input.device;
+    case 'tilt':
+      return 'touch';
     case 'gesture':
       return isTouch(input.gesture) ? 'touch' : 'pointer';
     default:

@@ -11,7 +11,7 @@ import {
 import { knowMessages, type ReadMessages } from '@tavu/core/message';
 import { pickResolution } from '@tavu/core/paint';
 import { preferredLanguage } from '@tavu/core/language';
-import { readKept } from '@tavu/core/run';
+import { readKept, type Device } from '@tavu/core/run';
 import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
 
@@ -61,6 +61,7 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
     // In a frame of somebody's page, whoever goes by Tab alone has to get out again (WCAG 2.1.2).
     tabLeaves: window.parent !== window,
     kept,
+    device: firstDevice(),
     onKept: stored.write,
     onShown: () => {
       document.getElementById('cover')?.remove();
@@ -82,6 +83,12 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
   calm.addEventListener('change', again);
   return player;
 }
+
+/** A device that has nothing but fingers begins with touch in hand (Media Queries 4, Pointer Events). */
+const firstDevice = (): Device =>
+  navigator.maxTouchPoints > 0 && matchMedia('(pointer: coarse) and (not (any-pointer: fine))').matches
+    ? 'touch'
+    : 'keys';
 
 /** The language that values hold, where it is one that the project speaks. */
 function languageIn(project: Project, values: Readonly<Record<Id, unknown>> = {}): string | null {

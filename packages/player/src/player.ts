@@ -10,6 +10,7 @@ import {
   reconcile,
   step,
   type Before,
+  type Device,
   type Input,
   type Outcome,
   type RunState,
@@ -26,6 +27,7 @@ import { Picture } from './picture';
 import { listenToPointer } from './pointer';
 import { Sounds } from './sounds';
 import type { Stage } from './stage';
+import { listenToTilt } from './tilt';
 import { Typing } from './typing';
 
 export interface PlayerOptions {
@@ -52,6 +54,8 @@ export interface PlayerOptions {
    * of a page.
    */
   tabLeaves?: boolean;
+  /** What is in the player's hands before anything is used. Absent: keys. */
+  device?: Device;
   /** Where the playback settings are kept. Absent: in the player. */
   playing?: PlayingStore;
   /** Held, it leaves out what is hidden while editing. */
@@ -108,7 +112,7 @@ export class Player implements Stage {
       tabLeaves: options.tabLeaves,
     });
     this.#mirror = new Mirror(root, (serial, element) => this.press({ serial, element }));
-    const begun = begin(this.flow, options.kept);
+    const begun = begin(this.flow, { ...options.kept, device: options.device });
     this.state = begun.state;
     this.#listen();
     this.#tell(begun);
@@ -130,13 +134,15 @@ export class Player implements Stage {
   /** From the first screen, with every value at its default. What players have chosen and saved stays. */
   restart(): void {
     this.#broken = false;
-    this.#safely(() => this.#tell(begin(this.flow, keptOf(this.flow, this.state))));
+    this.#safely(() =>
+      this.#tell(begin(this.flow, { ...keptOf(this.flow, this.state), device: this.#inHand })),
+    );
   }
 
   /** From the first screen, with nothing chosen or saved. */
   forget(): void {
     this.#broken = false;
-    this.#safely(() => this.#tell(begin(this.flow)));
+    this.#safely(() => this.#tell(begin(this.flow, { device: this.#inHand })));
   }
 
   /**
@@ -147,7 +153,8 @@ export class Player implements Stage {
     const { saves, rebound } = this.state;
     const values = chosenValues(this.state);
     this.#broken = false;
-    this.#safely(() => this.#tell(beginAt(this.flow, screen, atRest, { values, saves, rebound }, line)));
+    const before = { values, saves, rebound, device: this.#inHand };
+    this.#safely(() => this.#tell(beginAt(this.flow, screen, atRest, before, line)));
     this.paint();
   }
 
@@ -212,10 +219,21 @@ export class Player implements Stage {
     return this.#playing.getState().held;
   }
 
-  /** Lets all keys and pad buttons come up, as when the keyboard goes elsewhere. */
+  /** Lets all keys, pad buttons and fingers come up, as when the keyboard goes elsewhere; the device is level again. */
   releaseKeys(): void {
-    for (const input of this.#hands.release())
-      this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
+    const { touches, tilt } = this.state;
+    const inputs: Input[] = [
+      ...this.#hands.release(),
+      ...touches.map(({ finger }): Input => ({
+        type: 'pointer',
+        device: 'touch',
+        finger,
+        phase: 'up',
+        spot: null,
+      })),
+      ...(tilt ? [{ type: 'tilt', x: 0, y: 0 } as const] : []),
+    ];
+    for (const input of inputs) this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
   }
 
   /** Lets the time pass that has passed. */
@@ -312,6 +330,15 @@ export class Player implements Stage {
     this.#options.onStep?.(outcomes, state);
   }
 
+  get byTouch(): boolean {
+    return this.#playing.getState().only === 'touch';
+  }
+
+  /** Whoever plays by touch goes on so when the game begins anew; the focus is not drawn before it is used. */
+  get #inHand(): Device {
+    return this.byTouch || this.state.device === 'touch' ? 'touch' : 'keys';
+  }
+
   get takesHand(): boolean {
     return this.#options.takesHandFirst === true && !this.#hands.haveKeys();
   }
@@ -326,8 +353,10 @@ export class Player implements Stage {
     // A hidden page may never come back, so pending data is written now.
     window.addEventListener('pagehide', () => this.#keeping.now(), { signal });
     listenToPointer(this, signal);
+    listenToTilt(this, signal);
     // The time so far passed at the old speed.
     const follow = this.#playing.subscribe((now, before) => {
+      if (now.only !== null && now.only !== before.only) this.give({ type: 'in hand', device: now.only });
       if (now.speed !== before.speed) this.#pass(performance.now(), before.speed);
     });
     signal.addEventListener('abort', follow);

@@ -1,5 +1,5 @@
 import { dragTest, hitTest, scrollTest, tooltipTest } from '@tavu/core/paint';
-import { isSameSpot } from '@tavu/core/run';
+import { isSameSpot, swipeAction, type Spot } from '@tavu/core/run';
 import type { Gesture } from '@tavu/core/model';
 import type { Stage } from './stage';
 
@@ -9,40 +9,52 @@ const SWIPE = 60;
 /** The longest a swipe takes, in milliseconds. */
 const QUICK = 700;
 
+/** A finger that is down. */
 interface Finger {
   id: number;
   x: number;
   y: number;
   at: number;
+  /** What it came down on. */
+  spot: Spot | null;
   /** What it scrolls, once it does. */
   scrolls: { serial: number; area: string; lastX: number; lastY: number } | null;
   moved: boolean;
+  /** What it was about to press has been let go of. */
+  over: boolean;
 }
 
 /** Gives a run what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
 export function listenToPointer(stage: Stage, signal: AbortSignal): void {
   const { host } = stage;
-  let finger: Finger | null = null;
+  const fingers = new Map<number, Finger>();
   const on = <K extends keyof HTMLElementEventMap>(
     name: K,
     heard: (event: HTMLElementEventMap[K]) => void,
   ): void => host.addEventListener(name, heard, { signal, passive: false });
-  const gesture = (name: Gesture): boolean => {
-    if (!stage.flow.bindings.has(name)) return false;
-    stage.give({ type: 'gesture', gesture: name });
+  const gesture = (name: Gesture, spot?: Spot | null): boolean => {
+    const own = spot && swipeAction(stage.flow, stage.state, spot, name);
+    if (!own && !stage.flow.bindings.has(name)) return false;
+    stage.give({ type: 'gesture', gesture: name, ...(spot ? { spot } : {}) });
     return true;
   };
-  const isTouch = (event: PointerEvent): boolean => event.pointerType === 'touch';
-  const deviceOf = (event: PointerEvent) => (isTouch(event) ? 'touch' : 'pointer');
+  const isTouch = (event: PointerEvent): boolean => event.pointerType === 'touch' || stage.byTouch;
+  /** How an event counts: by the pointer, or by one of several fingers. */
+  const by = (event: PointerEvent) =>
+    isTouch(event)
+      ? ({ device: 'touch', finger: event.pointerId } as const)
+      : ({ device: 'pointer' } as const);
+  /** Whether a finger holds a stick, or what stands for an action, or presses beside another. */
+  const isHeld = (id: number): boolean => stage.state.touches.some(({ finger }) => finger === id);
 
   on('pointerdown', (event) => {
     if (stage.held) return;
     // The press that gives the game the keyboard is no press in the game.
     if (stage.takesHand) return;
-    if (isTouch(event) && finger) {
+    const pressing = [...fingers.values()].find(({ id, over }) => !over && !isHeld(id));
+    if (isTouch(event) && pressing && stage.flow.bindings.has('two fingers')) {
       // A second finger: what the first was about to press is let go of.
-      stage.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
-      finger.moved = true;
+      letGo(pressing);
       gesture('two fingers');
       return;
     }
@@ -52,30 +64,36 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
     host.setPointerCapture(event.pointerId);
     stage.passNow();
     const { x, y } = stage.pointAt(event.clientX, event.clientY);
+    const spot = hitTest(stage.flow, stage.state, x, y);
     if (isTouch(event))
-      finger = {
+      fingers.set(event.pointerId, {
         id: event.pointerId,
         x: event.clientX,
         y: event.clientY,
         at: event.timeStamp,
+        spot,
         scrolls: null,
         moved: false,
-      };
-    stage.give({
-      type: 'pointer',
-      device: deviceOf(event),
-      phase: 'down',
-      spot: hitTest(stage.flow, stage.state, x, y),
-    });
+        over: false,
+      });
+    stage.give({ type: 'pointer', ...by(event), phase: 'down', spot });
   });
+
+  function letGo(finger: Finger): void {
+    stage.give({ type: 'pointer', device: 'touch', finger: finger.id, phase: 'up', spot: null });
+    finger.moved = true;
+    finger.over = true;
+  }
 
   on('pointermove', (event) => {
     if (stage.held) return;
     const { x, y } = stage.pointAt(event.clientX, event.clientY);
-    if (isTouch(event) && finger?.id === event.pointerId && slips(event, finger, x, y)) return;
-    const drag = dragTest(stage.flow, stage.state, x, y);
+    const finger = fingers.get(event.pointerId);
+    if (finger && !isHeld(finger.id) && slips(event, finger, x, y)) return;
+    if (finger?.over) return;
+    const drag = dragTest(stage.flow, stage.state, x, y, finger?.id);
     if (drag) {
-      stage.give({ type: 'pointer', device: deviceOf(event), phase: 'move', spot: drag });
+      stage.give({ type: 'pointer', ...by(event), phase: 'move', spot: drag });
       return;
     }
     if (isTouch(event)) return;
@@ -93,11 +111,11 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
     const [dx, dy] = [event.clientX - now.x, event.clientY - now.y];
     if (!now.moved && Math.hypot(dx, dy) > SLIP) {
       now.moved = true;
-      const along = stage.state.pressed?.share !== undefined && Math.abs(dx) > Math.abs(dy);
+      const along = now.spot?.share !== undefined && Math.abs(dx) > Math.abs(dy);
       const start = stage.pointAt(now.x, now.y);
       const found = along ? null : scrollTest(stage.flow, stage.state, start.x, start.y);
       if (found) {
-        stage.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
+        letGo(now);
         now.scrolls = { ...found, lastX: start.x, lastY: start.y };
       }
     }
@@ -109,32 +127,27 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
   }
 
   const up = (event: PointerEvent): void => {
-    const own = finger?.id === event.pointerId ? finger : null;
-    if (own) finger = null;
-    if (stage.held || (isTouch(event) && !own) || own?.scrolls) return;
-    const [dx, dy] = own ? [event.clientX - own.x, event.clientY - own.y] : [0, 0];
-    const swept = own && Math.hypot(dx, dy) > SWIPE && event.timeStamp - own.at < QUICK;
-    const dragging = stage.state.pressed?.share !== undefined;
-    const way: Gesture =
-      Math.abs(dx) > Math.abs(dy)
-        ? dx > 0
-          ? 'swipe right'
-          : 'swipe left'
-        : dy > 0
-          ? 'swipe down'
-          : 'swipe up';
-    if (swept && !dragging && stage.flow.bindings.has(way)) {
-      stage.give({ type: 'pointer', device: 'touch', phase: 'up', spot: null });
-      gesture(way);
-      return;
+    const own = fingers.get(event.pointerId);
+    fingers.delete(event.pointerId);
+    if (stage.held || own?.over || (isTouch(event) && !own)) return;
+    const way = own && event.type === 'pointerup' ? swipeOf(event, own) : null;
+    if (own && way && own.spot?.share === undefined) {
+      const held = isHeld(own.id);
+      const spot = held && !swipeAction(stage.flow, stage.state, own.spot, way) ? null : own.spot;
+      const bound = spot !== null && swipeAction(stage.flow, stage.state, spot, way) !== undefined;
+      if (bound || (!held && stage.flow.bindings.has(way))) {
+        stage.give({ type: 'pointer', ...by(event), phase: 'up', spot: null });
+        gesture(way, spot);
+        return;
+      }
     }
     stage.passNow();
     const { x, y } = stage.pointAt(event.clientX, event.clientY);
     const spot =
       event.type === 'pointercancel'
         ? null
-        : (dragTest(stage.flow, stage.state, x, y) ?? hitTest(stage.flow, stage.state, x, y));
-    stage.give({ type: 'pointer', device: deviceOf(event), phase: 'up', spot });
+        : (dragTest(stage.flow, stage.state, x, y, own?.id) ?? hitTest(stage.flow, stage.state, x, y));
+    stage.give({ type: 'pointer', ...by(event), phase: 'up', spot });
   };
   on('pointerleave', (event) => {
     if (stage.held || isTouch(event) || !(stage.state.hover || stage.state.over)) return;
@@ -164,4 +177,12 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
     } else if (event.deltaY !== 0 && gesture(event.deltaY < 0 ? 'wheel up' : 'wheel down'))
       event.preventDefault();
   });
+}
+
+/** The way a finger has swiped, when it comes up; null when it went too little, or too slowly. */
+function swipeOf(event: PointerEvent, { x, y, at }: Finger): Gesture | null {
+  const [dx, dy] = [event.clientX - x, event.clientY - y];
+  if (Math.hypot(dx, dy) <= SWIPE || event.timeStamp - at >= QUICK) return null;
+  if (Math.abs(dx) > Math.abs(dy)) return dx > 0 ? 'swipe right' : 'swipe left';
+  return dy > 0 ? 'swipe down' : 'swipe up';
 }

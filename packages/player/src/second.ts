@@ -56,6 +56,9 @@ export class SecondStage implements Stage, SecondPlace {
     return this.#player.held;
   }
   /** All of that window is the game's. */
+  get byTouch(): boolean {
+    return this.#player.byTouch;
+  }
   get takesHand(): boolean {
     return false;
   }

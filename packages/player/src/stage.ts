@@ -8,6 +8,8 @@ export interface Stage {
   readonly flow: Flow;
   readonly state: RunState;
   readonly held: boolean;
+  /** Whether the pointer counts as a finger, since only touch plays. */
+  readonly byTouch: boolean;
   /** Whether a pointer press only gives the host the focus. */
   readonly takesHand: boolean;
   give(input: Input): void;

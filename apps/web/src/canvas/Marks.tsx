@@ -2,6 +2,7 @@
 
 import type { CompiledScreen } from '@tavu/core/compile';
 import { findingMark, findingsDrawn, findingWords } from '@tavu/core/check';
+import { grown } from '@tavu/core/drawing';
 import { paintStill } from '@tavu/core/paint';
 import { StickyNote } from 'lucide-react';
 import { useMemo } from 'react';
@@ -52,14 +53,14 @@ export function Marks({
       )}
       {marks &&
         compiled.elements
-          .filter((element) => element.type === 'touch')
+          .filter(({ type, reach }) => type === 'touch' || type === 'stick' || reach !== undefined)
           .map((element) => (
             <div
               key={element.id}
               className="absolute border border-dotted border-sheet bg-live/10 text-xs text-sheet"
-              style={inPercent(compiled.layout.get(element.id)!, width, height)}
+              style={inPercent(grown(compiled.layout.get(element.id)!, element.reach ?? 0), width, height)}
             >
-              <span className="bg-ink/60 px-0.5">{element.name}</span>
+              {element.type === 'touch' && <span className="bg-ink/60 px-0.5">{element.name}</span>}
             </div>
           ))}
       {marks && <Pins compiled={compiled} width={width} height={height} />}

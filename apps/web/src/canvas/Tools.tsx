@@ -7,6 +7,7 @@ import {
   BatteryMedium,
   Captions,
   ChevronsLeftRight,
+  Joystick,
   Keyboard,
   KeySquare,
   Move,
@@ -55,6 +56,7 @@ const ICONS: Record<(typeof TOOLS)[number][0], ReactNode> = {
   binding: <KeySquare size={16} />,
   address: <Link2 size={16} />,
   touch: <Pointer size={16} />,
+  stick: <Joystick size={16} />,
 };
 
 /** While held: what can be drawn on the screen, and what is seen while doing so. */

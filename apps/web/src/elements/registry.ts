@@ -19,6 +19,7 @@ import { spoken } from './spoken';
 import { prompt } from './prompt';
 import { address } from './address';
 import { touch } from './touch';
+import { stick } from './stick';
 import { component } from './component';
 import type { Settings } from './settings';
 
@@ -44,6 +45,7 @@ export const SETTINGS: { [T in ElementType]: Settings<T> } = {
   prompt,
   address,
   touch,
+  stick,
   component,
 };
 

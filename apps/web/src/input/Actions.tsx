@@ -6,6 +6,7 @@ import { Findings, Field, IconButton, Small, Select, Check } from '../ui';
 import { isUsual } from '@tavu/core/edit';
 import {
   GESTURES,
+  isTilt,
   isTouch,
   readName,
   titleCase,
@@ -111,7 +112,7 @@ function ActionRow({ action, others }: { action: Action; others: readonly string
               ['', 'gesture …'],
               ...free.map((value): [Gesture, string] => [
                 value,
-                isTouch(value) ? `finger: ${value}` : `mouse: ${value}`,
+                `${isTilt(value) ? 'device' : isTouch(value) ? 'finger' : 'mouse'}: ${value}`,
               ]),
             ]}
             className="max-w-24 border border-line bg-sheet text-sm"

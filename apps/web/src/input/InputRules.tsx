@@ -1,10 +1,11 @@
 'use client';
 
+import { USUAL_LEVEL, USUAL_TILTED } from '@tavu/core/run';
 import { edit, useStudio } from '../store';
 import { DurationField } from '../motion';
-import { Group, NumberField } from '../ui';
+import { Check, Group, NumberField } from '../ui';
 
-/** How held directions repeat, and how far a stick has to go. */
+/** How held directions repeat, and how far a stick, or the device itself, has to go. */
 export function InputRules() {
   const input = useStudio((studio) => studio.project.input) ?? {};
   const share = (percent: number): number => Math.round(percent) / 100;
@@ -40,6 +41,30 @@ export function InputRules() {
           onChange={(percent) => edit('change input', { rest: share(percent) })}
         />
       </div>
+      <div className="flex gap-1.5">
+        <NumberField
+          label="Tilts from"
+          unit="°"
+          value={input.level ?? USUAL_LEVEL}
+          min={0}
+          max={90}
+          onChange={(level) => edit('change input', { level })}
+        />
+        <NumberField
+          label="Tilts fully at"
+          unit="°"
+          value={input.tilted ?? USUAL_TILTED}
+          min={0}
+          max={90}
+          onChange={(tilted) => edit('change input', { tilted })}
+        />
+      </div>
+      <Check
+        on={input.tiltToGame ?? false}
+        onChange={(on) => edit('change input', { tiltToGame: on ? true : undefined })}
+      >
+        The game is told how far the device is tilted
+      </Check>
     </Group>
   );
 }

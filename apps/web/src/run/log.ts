@@ -32,11 +32,12 @@ export class Log {
     return this.#entries;
   }
 
-  /** The same write once more in a row is only counted. */
+  /** The same write once more in a row, and each further move of a stick, is only counted. */
   add(outcome: Outcome, before: RunState, project: Project): void {
     this.changes++;
     const last = this.#entries.at(-1);
-    if (last && isSameWrite(last.outcome, outcome)) {
+    if (last && (isSameWrite(last.outcome, outcome) || isSameAxis(last.outcome, outcome))) {
+      last.outcome = outcome;
       last.times++;
       return;
     }
@@ -74,3 +75,5 @@ const isSameWrite = (a: Outcome, b: Outcome): boolean =>
   a.to === b.to &&
   a.by === b.by &&
   a.wanted === b.wanted;
+
+const isSameAxis = (a: Outcome, b: Outcome): boolean => a.did === 'axis' && b.did === 'axis' && a.of === b.of;

@@ -33,6 +33,7 @@ export const TOOLS: readonly [Exclude<ElementType, 'component'>, string][] = [
   ['prompt', 'K'],
   ['address', 'W'],
   ['touch', 'O'],
+  ['stick', 'J'],
 ];
 
 /** A new one where it belongs, and chosen. */

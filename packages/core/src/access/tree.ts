@@ -1,4 +1,4 @@
-import { playOf, type Role, type Told } from '../elements';
+import { playOf, type Role, type Spoken } from '../elements';
 import { heldBy } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id } from '../model';
@@ -16,7 +16,7 @@ export interface SpokenScreen {
   covered: boolean;
   items: SpokenItem[];
 }
-export interface SpokenItem extends Omit<Told, 'role' | 'name'> {
+export interface SpokenItem extends Omit<Spoken, 'role' | 'name'> {
   /** The element's path. */
   id: Id;
   role: Role;

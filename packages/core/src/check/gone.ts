@@ -156,7 +156,9 @@ function phrase(gone: Gone): string {
     case 'element':
       return field === 'shortcut'
         ? `The action that presses ${name} is gone.`
-        : `${name} ${SHOWN[key] ?? SHOWN[of] ?? anything(of)}.`;
+        : field === 'acts'
+          ? `The action that ${name} holds down is gone.`
+          : `${name} ${SHOWN[key] ?? SHOWN[of] ?? anything(of)}.`;
     case 'link':
     case 'effect':
       if (of === 'outcome' && gone.trigger)

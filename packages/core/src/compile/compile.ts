@@ -244,6 +244,7 @@ function compileScreen(
         ? []
         : [{ element: id, shown: condition(shownWhen), enabled: condition(enabledWhen) }],
     ),
+    touchOnly: elements.flatMap(({ id, only }) => (only === 'touch' ? [id] : [])),
     tabs: elements.flatMap((element) => {
       const { pages, page = null } = holdsOf(element);
       if (pages === undefined) return [];

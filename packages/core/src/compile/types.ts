@@ -158,6 +158,8 @@ export interface CompiledScreen {
   tooltips: ReadonlyMap<Id, readonly TextPart[]>;
   /** Elements that are shown, or can be used, only sometimes. */
   conditions: { element: Id; shown: CompiledExpression | null; enabled: CompiledExpression | null }[];
+  /** Elements that are there only for those who play by touch. */
+  touchOnly: readonly Id[];
   /** Tabs, the value that says which is up, and what they hold, one for each tab. */
   tabs: { element: Id; count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */

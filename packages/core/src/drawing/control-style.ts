@@ -25,7 +25,7 @@ export function statesOf(id: Id, looks: RenderState): StateName[] {
   if (looks.disabled.includes(id)) return ['disabled'];
   if (looks.hovered === id) states.push('hovered');
   if (looks.focus === id) states.push('focused');
-  if (looks.pressed === id) states.push('pressed');
+  if (looks.pressed.includes(id)) states.push('pressed');
   return states;
 }
 

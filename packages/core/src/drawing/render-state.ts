@@ -1,5 +1,5 @@
 import type { Rebound } from '../keys';
-import type { BubbleShape, Colour, Id, Scalar, StateName } from '../model';
+import type { BubbleShape, Colour, Id, Point, Scalar, StateName } from '../model';
 
 /** Which elements look other than at rest, and what they hold. */
 export interface RenderState {
@@ -9,7 +9,9 @@ export interface RenderState {
   /** How far an area has been scrolled by hand. */
   scrolled: { area: Id; x: number; y: number } | null;
   hovered: Id | null;
-  pressed: Id | null;
+  pressed: readonly Id[];
+  /** Where thumbs are on what they hold, by element: where they came down, and where they are now. */
+  thumbs: Record<Id, { from: Point; at: Point }>;
   hidden: readonly Id[];
   disabled: readonly Id[];
   /** What texts with names in them say, by element. */
@@ -42,7 +44,8 @@ export const NORMAL: RenderState = {
   scrollTo: null,
   scrolled: null,
   hovered: null,
-  pressed: null,
+  pressed: [],
+  thumbs: {},
   hidden: [],
   disabled: [],
   texts: {},

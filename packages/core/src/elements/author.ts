@@ -20,6 +20,7 @@ import { spoken } from './spoken/author';
 import { prompt } from './prompt/author';
 import { address } from './address/author';
 import { touch } from './touch/author';
+import { stick } from './stick/author';
 import { component } from './component/author';
 import type { Author, Fresh } from './authoring';
 import type { Of } from './play';
@@ -49,6 +50,7 @@ export const AUTHOR: { [T in ElementType]: Author<T> } = {
   prompt,
   address,
   touch,
+  stick,
   component,
 };
 

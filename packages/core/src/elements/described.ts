@@ -40,6 +40,8 @@ export const common = {
   mask,
   shownWhen: expression,
   enabledWhen: expression,
+  only: oneOf('touch'),
+  reach: Joi.number().min(0).max(1000),
   through: Joi.valid(true),
   exact: Joi.valid(true),
   tooltip: words,

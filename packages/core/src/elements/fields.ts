@@ -20,6 +20,7 @@ import { spoken } from './spoken/fields';
 import { prompt } from './prompt/fields';
 import { address } from './address/fields';
 import { touch } from './touch/fields';
+import { stick } from './stick/fields';
 import { component } from './component/fields';
 
 export { common } from './described';
@@ -49,5 +50,6 @@ export const FIELDS: Record<ElementType, Joi.SchemaMap> = {
   prompt,
   address,
   touch,
+  stick,
   component,
 };

@@ -1,2 +1,2 @@
 export { canScroll, holdsOf, PLAY, playOf } from './registry';
-export type { Canvas, Holds, Now, Of, OwnUse, Play, Role, Speak, Told, Use } from './play';
+export type { Canvas, Holds, Now, Of, OwnUse, Play, Role, Speak, Spoken, Told, Use } from './play';

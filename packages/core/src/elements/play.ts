@@ -1,6 +1,6 @@
 import type { Held, Item, RenderState } from '../drawing';
 import type { Rect } from '../geometry';
-import type { Arrange, Element, ElementType, Id, Project, Wraps } from '../model';
+import type { Arrange, Element, ElementType, Id, Point, Project, Wraps } from '../model';
 
 /** What a game that plays needs of a type of element: how it is drawn, used, and told to somebody who cannot see it. */
 export interface Play<E = Element> {
@@ -24,6 +24,11 @@ export interface Play<E = Element> {
   types?: true;
   /** The web address it asks to open. */
   opens?: (element: E) => string;
+  /**
+   * What a finger on it tells for as long as it is down; null where a press of it is one like any other. The thumb's points
+   * are in design pixels from the left and top of its place.
+   */
+  thumb?: (element: E, rect: Rect, thumb: { from: Point; at: Point }) => Told | null;
   /** How it treats its children. */
   holds?: (element: E) => Holds;
   /** The shape it cuts off what it holds at, as SVG path data. Absent: its rect, within its corners. */
@@ -69,6 +74,16 @@ export interface Holds {
   page?: Id;
 }
 
+/** What a finger tells while it is down: actions that are held down, and how far a stick is pushed, -1 to 1 each way. */
+export interface Told {
+  actions: readonly Id[];
+  axis?: Point;
+}
+
+/** What holds an action down tells that, wherever on it the finger is. */
+export const actsFor = ({ acts }: { acts?: Id }): Told | null =>
+  acts === undefined ? null : { actions: [acts] };
+
 /** Roles as WAI-ARIA knows them, or nearly. */
 export type Role =
   | 'text'
@@ -86,7 +101,7 @@ export type Role =
 export interface Speak<E> {
   role: Role;
   /** What is told besides its role and its words. */
-  tell?: (element: E, now: Now) => Told;
+  tell?: (element: E, now: Now) => Spoken;
 }
 
 /** What an element is like at the moment, for those who cannot see it. */
@@ -104,7 +119,7 @@ export interface Now {
   code: string;
 }
 
-export interface Told {
+export interface Spoken {
   role?: Role;
   name?: string;
   /** Its state in words. */

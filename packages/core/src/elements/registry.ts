@@ -19,6 +19,7 @@ import { spoken } from './spoken/play';
 import { prompt } from './prompt/play';
 import { address } from './address/play';
 import { touch } from './touch/play';
+import { stick } from './stick/play';
 import { component } from './component/play';
 import type { Holds, Of, Play } from './play';
 
@@ -44,6 +45,7 @@ export const PLAY: { [T in ElementType]: Play<Of<T>> } = {
   prompt,
   address,
   touch,
+  stick,
   component,
 };
 

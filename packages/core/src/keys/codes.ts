@@ -9,6 +9,16 @@ export type Rebound = Readonly<Record<Id, { keys?: readonly string[]; pad?: read
  */
 export const padCode = (button: number): string => `pad ${button}`;
 
+const TOUCH = 'touch ';
+
+/** The code of an action that a finger on the screen holds down. */
+export const touchCode = (action: Id): string => `${TOUCH}${action}`;
+
+export const isTouchCode = (code: string): boolean => code.startsWith(TOUCH);
+
+/** The action that a finger holds down by a code; null for a key, button or gesture. */
+export const touchedBy = (code: string): Id | null => (isTouchCode(code) ? code.slice(TOUCH.length) : null);
+
 /** The number of the pad button that goes by a name among bindings; null for a key. */
 export function padOf(code: string): number | null {
   const pad = /^pad (\d+)$/.exec(code);

@@ -1,2 +1,2 @@
-export { padCode, padOf, type Rebound } from './codes';
+export { isTouchCode, padCode, padOf, touchCode, touchedBy, type Rebound } from './codes';
 export { actionById, actionKeys, codeName, keysBeside, keyName, padName } from './names';

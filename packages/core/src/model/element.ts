@@ -1,6 +1,6 @@
 import type { Blend, BoxSide, BoxUse, Colour, Mask, PictureFit, Shadow, Slice, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
-import type { Wraps } from './input';
+import type { Direction, Wraps } from './input';
 import type { Animation, Plays, TextFrames } from './motion';
 import type { Note } from './note';
 import type { ShapeForm } from './shape';
@@ -31,6 +31,10 @@ export interface ElementBase {
   shownWhen?: Expression;
   /** Can be used only while this holds. */
   enabledWhen?: Expression;
+  /** It is there only for those who play by touch. Absent: for everybody. */
+  only?: 'touch';
+  /** A press counts so many design pixels around it too. Absent: 0. */
+  reach?: number;
   /** A press on it is also one on what lies beneath. Absent: it is not. */
   through?: true;
   /** A press counts only where it is drawn: its fill, or its picture where that is not clear. Absent: all over its place. */
@@ -120,6 +124,8 @@ export interface ButtonElement extends Pressable {
   type: 'button';
   /** An action that presses it. On a notice or HUD piece, which have no focus, it is shown beside the text. */
   shortcut?: Id;
+  /** An action that is down for as long as it is held, as if it were that action's key. */
+  acts?: Id;
 }
 
 /** A control shows a value of the project and sets it; without one it shows what is written here. */
@@ -139,6 +145,7 @@ export const PARTS = {
   tabs: ['strip', 'mark'],
   list: ['row'],
   entry: ['caret'],
+  stick: ['knob'],
 } as const;
 export type PartName = (typeof PARTS)[keyof typeof PARTS][number];
 
@@ -267,6 +274,26 @@ export interface AddressElement extends ElementBase {
 /** Takes presses and has no picture. */
 export interface TouchElement extends ElementBase {
   type: 'touch';
+  /** An action that is down for as long as it is held. */
+  acts?: Id;
+  /** Actions of swipes that begin on it, in place of those of swipes anywhere. */
+  swipes?: Partial<Record<Direction, Id>>;
+}
+/** A stick for the thumb. Its place is the zone that a thumb can come down in. */
+export interface StickElement extends ElementBase, WithParts<'stick'> {
+  type: 'stick';
+  /** What it stands on: a disc in the middle of its place. */
+  box: BoxUse;
+  /** How wide that is, in design pixels; never wider than its place. */
+  size: number;
+  /** It comes to where the thumb comes down. Absent: it stays where it is. */
+  floats?: true;
+  /** How far it goes before it counts, 0 to 1 of its own radius. Absent: 0.2. */
+  dead?: number;
+  /** In how many directions it goes. Absent: in all. */
+  ways?: 4 | 8;
+  /** What it tells: the actions up, down, left and right, or how far it is pushed. Absent: both. */
+  tells?: 'directions' | 'axis';
 }
 /** A component put here. */
 export interface PlacedElement extends ElementBase {
@@ -299,6 +326,7 @@ export type Element =
   | PromptElement
   | AddressElement
   | TouchElement
+  | StickElement
   | PlacedElement;
 export type ElementType = Element['type'];
 

@@ -1,4 +1,4 @@
-import type { Duration, Id } from './types';
+import type { Duration, Id, Project } from './types';
 
 /** How a player's hands reach the game. */
 
@@ -15,7 +15,10 @@ export const reachesPages = (code: string): boolean => !KEPT.test(code);
 
 export const DIRECTIONS: readonly Direction[] = ['up', 'down', 'left', 'right'];
 
-/** What a pointer or finger can do besides pressing what it is on; actions are bound to these as to keys. */
+/**
+ * What a pointer, a finger or the whole device can do besides a press; actions are bound to these as to keys. A device
+ * that is tilted holds its action down until it is level again; the others are made and over.
+ */
 export const GESTURES = [
   'middle button',
   'right button',
@@ -26,11 +29,22 @@ export const GESTURES = [
   'swipe left',
   'swipe right',
   'two fingers',
+  'tilt left',
+  'tilt right',
+  'tilt forward',
+  'tilt back',
 ] as const;
 export type Gesture = (typeof GESTURES)[number];
 
-/** Whether a gesture is one of fingers; the others are a pointer's. */
-export const isTouch = (gesture: string): boolean => /^swipe|fingers$/.test(gesture);
+/** Whether a gesture is one of a device held in the hands; the others are a pointer's. */
+export const isTouch = (gesture: string): boolean => /^swipe|^tilt|fingers$/.test(gesture);
+
+/** Whether a gesture is the whole device being tilted. */
+export const isTilt = (gesture: string): boolean => gesture.startsWith('tilt');
+
+/** Whether tilting the device does anything in a game. */
+export const usesTilt = ({ input, actions }: Pick<Project, 'input' | 'actions'>): boolean =>
+  input?.tiltToGame === true || actions.some(({ gestures }) => gestures?.some(isTilt) === true);
 
 /** Everything absent is as usual. */
 export interface InputRules {
@@ -42,6 +56,12 @@ export interface InputRules {
   stick?: number;
   /** How far back it comes until it no longer does; below that it is at rest. Absent: 0.4. */
   rest?: number;
+  /** Degrees that the device may be off level before it counts as tilted. Absent: 5. */
+  level?: number;
+  /** Degrees at which it is tilted as far as counts. Absent: 30. */
+  tilted?: number;
+  /** The game is told how far the device is tilted. Absent: only the actions bound to it are. */
+  tiltToGame?: true;
 }
 
 /** Which ends of a screen, or of a panel on it, lead on to the other end. */

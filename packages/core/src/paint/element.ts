@@ -59,7 +59,7 @@ const inThose = (looks: RenderState, id: Id, states: readonly StateName[]): Rend
     ...looks,
     hovered: is('hovered'),
     focus: is('focused'),
-    pressed: is('pressed'),
+    pressed: states.includes('pressed') ? [id] : [],
     disabled: states.includes('disabled') ? [id] : [],
   };
 };

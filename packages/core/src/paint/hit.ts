@@ -1,8 +1,8 @@
 import { canScroll, holdsOf, playOf } from '../elements';
-import { heldBy, NORMAL, wordsOf } from '../drawing';
+import { grown, heldBy, NORMAL, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
-import type { Element, Id } from '../model';
+import type { Element, Id, Point } from '../model';
 import {
   visibilityOf,
   reachable,
@@ -35,7 +35,7 @@ export function hitTest(flow: Flow, state: RunState, x: number, y: number): Spot
     if (element)
       return disabled.includes(element)
         ? { serial: level.serial, element: null }
-        : { serial: level.serial, element, ...alongAt(flow, state, on, element) };
+        : { serial: level.serial, element, ...spotAt(flow, state, on, element) };
     if (screen.modal) return { serial: level.serial, element: null };
   }
   return { serial: state.base.serial, element: null };
@@ -59,15 +59,17 @@ export function tooltipTest(flow: Flow, state: RunState, x: number, y: number): 
 }
 
 /**
- * Where a press that began on a control has been dragged to, as a share of that control (0 to 1); null when no
- * control was
- * pressed. The point is in design pixels of the frame.
+ * Where a press that began on a control, or on what a thumb holds, has been dragged to; null when none was pressed. The
+ * point is in design pixels of the frame.
+ * @param finger which of several. Absent: the pointer
  */
-export function dragTest(flow: Flow, state: RunState, x: number, y: number): Spot | null {
-  const { pressed } = state;
-  if (!pressed?.element || pressed.share === undefined) return null;
-  const on = levelsAt(flow, state, x, y).find(({ level }) => level.serial === pressed.serial);
-  return on ? { ...pressed, ...alongAt(flow, state, on, pressed.element) } : null;
+export function dragTest(flow: Flow, state: RunState, x: number, y: number, finger?: number): Spot | null {
+  const { pressed, touches } = state;
+  const touch = touches.find((other) => other.finger === (finger ?? -1));
+  const dragged = touch ? touch.spot : pressed?.share === undefined ? null : pressed;
+  if (!dragged?.element) return null;
+  const on = levelsAt(flow, state, x, y).find(({ level }) => level.serial === dragged.serial);
+  return on ? { ...dragged, ...spotAt(flow, state, on, dragged.element) } : null;
 }
 
 /** The scroll panel at a point of the frame, in design pixels, or null. */
@@ -111,7 +113,7 @@ function levelsAt(flow: Flow, state: RunState, x: number, y: number): On[] {
 const under = (on: On, hidden: readonly Id[]): Id[] => foundAt(on, hidden).map(({ id }) => id);
 
 const foundAt = ({ level, screen, at, poses }: On, hidden: readonly Id[]): Found[] =>
-  pointsAt(screen, at, hidden, level.focus, poses, level.scrolled);
+  pointsAt(screen, at, hidden, level.focus, poses, level.scrolled, true);
 
 /** Whether a press at what is found there is one on an element: on one that is exact, only where it is drawn. */
 function takesPress({ project }: Flow, { screen }: On, id: Id, found: readonly Found[]): boolean {
@@ -124,31 +126,40 @@ function takesPress({ project }: Flow, { screen }: On, id: Id, found: readonly F
   return isDrawnAt(project, items, own.at);
 }
 
-/** How far along a control a point is, 0 to 1; nothing where it is no control that is pressed along. */
-function alongAt(flow: Flow, state: RunState, { level, screen, at }: On, id: Id): { share?: number } {
+/** Where on a control that is pressed along, or that a thumb holds, a point is; nothing on any other element. */
+function spotAt(flow: Flow, state: RunState, on: On, id: Id): { share?: number; at?: Point } {
+  const { screen } = on;
   const element = screen.byId.get(id)!;
   const rect = screen.layout.get(id)!;
+  const { thumb, use } = playOf(element);
+  if (thumb?.(element, rect, { from: NO_POINT, at: NO_POINT })) {
+    const { x, y } = ownPoint(on, element, rect);
+    return { at: { x: x - rect.x, y: y - rect.y } };
+  }
   const value = 'value' in element && element.value !== undefined ? state.values[element.value] : undefined;
   const holds = value === undefined ? {} : { [id]: value };
-  const along = playOf(element).use?.along?.part(
-    element,
-    rect,
-    wordsOf(heldBy(flow.project, element, holds)),
-  );
+  const along = use?.along?.part(element, rect, wordsOf(heldBy(flow.project, element, holds)));
   if (!along || along.width <= 0) return {};
-  let { x } = element.turn ? turned(at, rect, -element.turn) : at;
+  return {
+    share: Math.min(1, Math.max(0, (ownPoint(on, element, rect).x - along.x) / along.width)),
+  };
+}
+
+const NO_POINT: Point = { x: 0, y: 0 };
+
+/** A point on an element as if that were neither turned nor scrolled. */
+function ownPoint({ level, screen, at }: On, element: Element, rect: Rect): Point {
+  let { x, y } = element.turn ? turned(at, rect, -element.turn) : at;
   for (let up = element.parent; up !== null; up = screen.byId.get(up)?.parent ?? null) {
-    if (canScroll(screen.byId.get(up))) x -= scrollOf(screen, up, level.focus, level.scrolled).x;
+    if (!canScroll(screen.byId.get(up))) continue;
+    const by = scrollOf(screen, up, level.focus, level.scrolled);
+    x -= by.x;
+    y -= by.y;
   }
-  return { share: Math.min(1, Math.max(0, (x - along.x) / along.width)) };
+  return { x, y };
 }
 
 const NO_POSES: ReadonlyMap<Id, Pose> = new Map();
-
-interface Point {
-  x: number;
-  y: number;
-}
 
 /** An element, and where on it a point is: in design pixels of the frame, as if it were neither turned nor moved. */
 interface Found {
@@ -169,6 +180,7 @@ function pointsAt(
   focus: Id | null = null,
   poses: ReadonlyMap<Id, Pose> = NO_POSES,
   scrolled: Instance['scrolled'] = null,
+  reaches = false,
 ): Found[] {
   const { tree, layout } = screen;
   const found: Found[] = [];
@@ -178,7 +190,9 @@ function pointsAt(
     const moved = inverseTransform(at, poses.get(element.id), rect);
     const own = element.turn ? turned(moved, rect, -element.turn) : moved;
     const inside = contains(rect, own.x, own.y);
-    if (inside) found.unshift({ id: element.id, at: own });
+    const { reach = 0 } = element;
+    if (inside || (reaches && reach > 0 && contains(grown(rect, reach), own.x, own.y)))
+      found.unshift({ id: element.id, at: own });
     if (!inside && holdsOf(element).overflow !== undefined) return;
     const by = canScroll(element) ? scrollOf(screen, element.id, focus, scrolled) : { x: 0, y: 0 };
     for (const item of tree.get(element.id) ?? []) look(item, { x: own.x - by.x, y: own.y - by.y });

@@ -76,8 +76,10 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
       scrollTo: screen.scrolls ? instance.focus : null,
       scrolled: instance.scrolled,
       hovered: mine(state.hover),
-      pressed: mine(state.pressed),
-      ...visibilityOf(flow, state, instance, said),
+      pressed: pressedOn(state, instance.serial),
+      thumbs: thumbsOn(state, instance.serial),
+      // While editing, what is there only for touch is there.
+      ...visibilityOf(flow, veiled ? { ...state, device: 'touch' } : state, instance, said),
       ...resolveContent(flow, screen, state, instance, said),
     });
   }
@@ -91,6 +93,22 @@ export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
   }
   items.push(...tooltipNow(flow, state));
   return items;
+}
+
+/** What is held or pressed on something that is up. */
+function pressedOn({ pressed, touches }: RunState, serial: number): Id[] {
+  return [pressed, ...touches.map(({ spot }) => spot)].flatMap((spot) =>
+    spot?.serial === serial && spot.element !== null ? [spot.element] : [],
+  );
+}
+
+function thumbsOn({ touches }: RunState, serial: number): RenderState['thumbs'] {
+  if (touches.length === 0) return NORMAL.thumbs;
+  return Object.fromEntries(
+    touches.flatMap(({ spot, from, at }) =>
+      spot.serial === serial && spot.element !== null ? [[spot.element, { from, at }]] : [],
+    ),
+  );
 }
 
 function withVeils({ elements }: CompiledScreen, looks: RenderState): RenderState {
@@ -229,9 +247,10 @@ function pictureOf(flow: Flow, screen: CompiledScreen, looks: RenderState): Scre
   return picture;
 }
 
-/** Whether anything on it is between two looks. */
-const isGoing = ({ faces }: Pick<RenderState, 'faces'>): boolean => {
+/** Whether anything on it is between two looks, or is pushed by a thumb. */
+const isGoing = ({ faces, thumbs }: Pick<RenderState, 'faces' | 'thumbs'>): boolean => {
   for (const _ in faces) return true;
+  for (const _ in thumbs) return true;
   return false;
 };
 

@@ -41,7 +41,18 @@ export {
 } from './talk';
 export { facesAt, visibilityOf, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
 export { LONGEST_CHAIN, LONGEST_LINE, sampleInstance, samplePicture } from './links';
-export { bindingsNow, codesOn, ENDS_TYPING, HURRY, tabLeaves, takerNow, type Rebound } from './search';
+export {
+  bindingsNow,
+  codesOn,
+  ENDS_TYPING,
+  HURRY,
+  swipeAction,
+  tabLeaves,
+  takerNow,
+  USUAL_LEVEL,
+  USUAL_TILTED,
+  type Rebound,
+} from './search';
 export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
 export { keptOf, readKept } from './keep';
 export { reconcile } from './reconcile';

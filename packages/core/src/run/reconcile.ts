@@ -65,6 +65,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
   if (state.over && !spotStands(flow, state, state.over)) state.over = null;
   if (state.pressed && !spotStands(flow, state, state.pressed)) state.pressed = null;
+  state.touches = state.touches.filter(({ spot }) => spotStands(flow, state, spot));
   if (state.pending && 'spot' in state.pending && !spotStands(flow, state, state.pending.spot))
     state.pending = null;
   // An animation that an edit gave to the focused element begins now.

@@ -1,14 +1,16 @@
 import { showsOf } from '../effects';
-import { padCode, type Rebound } from '../keys';
+import { padCode, touchCode, type Rebound } from '../keys';
 import { type Flow, type Given } from '../compile';
 import { fitScalar, isTouch, zeroOf, type Id, withId } from '../model';
 import { NO_MOTION } from '../motion';
 import {
   allUp,
   argumentsOf,
+  type Device,
   fork,
   type Input,
   NEW,
+  NO_AXES,
   NO_BARS,
   NO_FACES,
   NO_TABS,
@@ -35,7 +37,10 @@ import {
   releaseSpot,
   searchFor,
   searchOf,
+  swipeAction,
+  syncTouches,
   takeText,
+  takeTouch,
   useAlong,
 } from './search';
 import { isPress, noteResting, restOn, scroll, settleFocus, syncFaces } from './focus';
@@ -60,6 +65,9 @@ export function step(flow: Flow, before: RunState, input: Input): Stepped {
   const say: Say = (outcome) => outcomes.push(outcome);
   if (isPress(input)) state.resting = null;
   handle(flow, state, input, say);
+  // What is there only for touch may have, or lose, the focus.
+  if ((before.device === 'touch') !== (state.device === 'touch')) settleFocus(flow, state);
+  if (!state.ended) syncTouches(flow, state, say);
   // An event is searched for where it is received.
   if (!state.ended && input.type !== 'event' && input.type !== 'time' && flow.hearing.length > 0)
     searchFor(searchOf(flow, state, say), input);
@@ -112,15 +120,24 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
     case 'gesture': {
       say({ at: state.now, did: 'input', input: input.gesture });
       const device = isTouch(input.gesture) ? 'touch' : 'pointer';
-      pressCode(flow, state, { code: input.gesture, device, back: false }, false, say);
-      return releaseCode(flow, state, input.gesture, say);
+      const own = swipeAction(flow, state, real(flow, state, input.spot ?? null), input.gesture);
+      const code = own === undefined ? input.gesture : touchCode(own);
+      pressCode(flow, state, { code, device, back: false }, false, say);
+      return releaseCode(flow, state, code, say);
     }
+    case 'in hand':
+      state.device = input.device;
+      return;
+    case 'tilt':
+      state.tilt = input.x === 0 && input.y === 0 ? null : { x: input.x, y: input.y };
+      return;
     case 'scroll':
       return scroll(flow, state, input);
     case 'text':
       return takeText(flow, state, input.text, say);
     case 'pointer': {
       const spot = real(flow, state, input.spot);
+      if (takeTouch(flow, state, { ...input, spot }, say)) return;
       if (input.phase === 'move') {
         const { pressed } = state;
         if (pressed?.element && spot?.element === pressed.element && spot.share !== undefined)
@@ -171,8 +188,13 @@ export interface Before {
   saves?: RunState['saves'];
 }
 
+/** That, and what is in the player's hands. Absent: keys. */
+export interface Beginning extends Before {
+  device?: Device;
+}
+
 /** A run at its first instant: the start screen taken at time 0. */
-export function begin(flow: Flow, before: Before = {}): Stepped {
+export function begin(flow: Flow, before: Beginning = {}): Stepped {
   return beginWith(flow, [{ screen: flow.start }], before);
 }
 
@@ -185,7 +207,7 @@ export function beginAt(
   flow: Flow,
   screen: Id,
   atRest: boolean,
-  before: Before = {},
+  before: Beginning = {},
   line?: { conversation: Id; key: string; whole?: boolean },
 ): Stepped {
   const target = flow.screens.get(screen);
@@ -234,7 +256,7 @@ interface First {
   args?: readonly Given[];
 }
 
-function beginWith(flow: Flow, screens: First[], before: Before): Stepped {
+function beginWith(flow: Flow, screens: First[], before: Beginning): Stepped {
   const outcomes: Outcome[] = [];
   const say: Say = (outcome) => outcomes.push(outcome);
   const state = nothing(flow, before);
@@ -283,7 +305,7 @@ function baseIn(flow: Flow, area: Id | undefined): Id {
 }
 
 /** Before the first screen: a placeholder instance that nothing can see. */
-function nothing(flow: Flow, before: Before): RunState {
+function nothing(flow: Flow, before: Beginning): RunState {
   return {
     now: 0,
     game: 0,
@@ -334,9 +356,12 @@ function nothing(flow: Flow, before: Before): RunState {
     leaving: [],
     trail: [],
     remembered: {},
-    device: 'keys',
+    device: before.device ?? 'keys',
     hover: null,
     pressed: null,
+    touches: [],
+    tilt: null,
+    axes: NO_AXES,
     over: null,
     resting: null,
     inputCapture: null,

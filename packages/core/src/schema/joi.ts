@@ -275,7 +275,15 @@ const rest = {
   texts: Joi.object().pattern(/^[A-Za-z0-9-]{2,40}$/, Joi.object().pattern(/^.{1,400}$/, words)),
   translated,
   wordings,
-  input: thing({ repeatAfter: duration, repeatEvery: duration, stick: share, rest: share }),
+  input: thing({
+    repeatAfter: duration,
+    repeatEvery: duration,
+    stick: share,
+    rest: share,
+    level: Joi.number().min(0).max(90),
+    tilted: Joi.number().min(0).max(90),
+    tiltToGame: Joi.valid(true),
+  }),
   sound: thing({
     focus: id,
     press: id,

@@ -317,6 +317,22 @@ const spot = fc.record({
   element: fc.constantFrom(...BUTTONS, 'x0', 'x0/in0', 't0', null),
   share: fc.constantFrom(0, 0.4, 1),
 });
+/** What one of four fingers does. */
+export const anyThumb: fc.Arbitrary<Input> = fc.record({
+  type: fc.constant('pointer' as const),
+  device: fc.constant('touch' as const),
+  finger: fc.integer({ min: 0, max: 3 }),
+  phase: fc.constantFrom('down' as const, 'up' as const, 'move' as const),
+  spot: fc.option(
+    fc
+      .tuple(
+        spot,
+        fc.record({ x: fc.integer({ min: -40, max: 400 }), y: fc.integer({ min: -40, max: 400 }) }),
+      )
+      .map(([on, at]) => ({ ...on, at })),
+    { nil: null },
+  ),
+});
 export const anyInput: fc.Arbitrary<Input> = fc.oneof(
   fc.record({
     type: fc.constant('key' as const),
@@ -335,7 +351,12 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     phase: fc.constantFrom('down' as const, 'up' as const, 'move' as const),
     spot: fc.option(spot, { nil: null }),
   }),
+  anyThumb,
   fc.constantFrom(...GESTURES).map((gesture): Input => ({ type: 'gesture', gesture })),
+  fc
+    .tuple(fc.integer({ min: -40, max: 40 }), fc.constantFrom(0, 0, 12))
+    .map(([x, y]): Input => ({ type: 'tilt', x, y })),
+  fc.constantFrom('keys' as const, 'touch' as const).map((device): Input => ({ type: 'in hand', device })),
   fc.constantFrom('', 'Ines', '👩‍🚀').map((text): Input => ({ type: 'text', text })),
   fc.integer({ min: -900, max: 900 }).map((y): Input => ({
     type: 'scroll',

@@ -129,6 +129,7 @@ const shapeLine = fc
   .map(lean);
 const value = maybe(fc.constantFrom('oil', 'lit', 'grade', 'note', 'gone'));
 const control = { ...pressable, value, sample: maybe(fc.constantFrom(true, 3, 'x')) };
+const acts = maybe(fc.constantFrom('menu', 'confirm', 'gone'));
 const fit = fc.constantFrom('contain', 'cover', 'stretch');
 const pictureFit = fc.constantFrom(...PICTURE_FITS);
 const plays = fc.record({
@@ -230,7 +231,19 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
   spoken: words,
   prompt: { ...pressable, action: fc.constantFrom('confirm', null) },
   address: { ...words, url: fc.constant('https://saltwick.example/light') },
-  touch: {},
+  touch: {
+    acts,
+    swipes: maybe(fc.constantFrom({ left: 'menu' }, { up: 'gone', down: 'confirm' })),
+  },
+  stick: {
+    box: boxUse,
+    size: fc.constantFrom(120, 900),
+    floats: maybe(fc.constant(true)),
+    dead: maybe(fc.constantFrom(0, 0.5, 1)),
+    ways: maybe(fc.constantFrom(4, 8)),
+    tells: maybe(fc.constantFrom('directions', 'axis')),
+    ...partsOf('stick'),
+  },
   component: {
     component: fc.constantFrom('k0', 'k1', 'gone'),
     args: maybe(fc.constantFrom({ said: 'Ahoy', there: false }, { said: '{oil} of {asked}' })),
@@ -259,6 +272,8 @@ const common = {
   animations: maybe(anyAnimations),
   through: maybe(fc.constant(true)),
   exact: maybe(fc.constant(true)),
+  only: maybe(fc.constant('touch')),
+  reach: maybe(fc.constantFrom(0, 40)),
   tooltip: maybe(fc.constantFrom('Rest here', '{oil} of 100', '{nobody}', '{oil, plural, one {#}}')),
 };
 const others = Object.entries(kinds).map(([type, keys]) =>
@@ -293,11 +308,17 @@ const panel = fc.record({
   ),
 });
 const button = fc
-  .record({ id: fc.constantFrom(...BUTTONS), when: common.shownWhen, animations: common.animations })
-  .map(({ id, when, animations }) => ({
+  .record({
+    id: fc.constantFrom(...BUTTONS),
+    when: common.shownWhen,
+    animations: common.animations,
+    acts: maybe(acts),
+  })
+  .map(({ id, when, animations, acts: held }) => ({
     ...buttonOf(id, 100 + BUTTONS.indexOf(id) * 96),
     shownWhen: when,
     animations,
+    acts: held,
   }));
 
 export const anyElement = fc

@@ -124,8 +124,8 @@ export class Play {
     return (this.state.overlays.at(-1) ?? this.state.base).focus;
   }
   /** Outcomes of one sort. */
-  did(what: Outcome['did']): Outcome[] {
-    return this.outcomes.filter((outcome) => outcome.did === what);
+  did<D extends Outcome['did']>(what: D): (Outcome & { did: D })[] {
+    return this.outcomes.filter((outcome): outcome is Outcome & { did: D } => outcome.did === what);
   }
 }
 

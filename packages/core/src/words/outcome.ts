@@ -1,5 +1,5 @@
 import { conditionWords, scopeWith, whyWords } from '../expression';
-import { codeName } from '../keys';
+import { codeName, touchedBy } from '../keys';
 import { scalarWords, titleCase, valueById, type Project, withId } from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
 import { scopeOfLink } from '../triggers';
@@ -10,6 +10,12 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
   const screen = (id: string): string => withId(project.screens, id)?.name ?? id.replace(/^gap:\w+:/, '');
   const event = (id: string): string => withId(project.events, id)?.name ?? 'an event';
   const sound = (id: string): string => withId(project.assets, id)?.name ?? 'A sound';
+  const code = (pressed: string): string => {
+    const action = touchedBy(pressed);
+    return action === null
+      ? codeName(pressed)
+      : `${withId(project.actions, action)?.name ?? 'an action'} by touch`;
+  };
   const fields = (id: string, held: Scalars | undefined): string => {
     const known = withId(project.events, id)?.fields ?? [];
     const said = known.map((field) => `${field.name} ${scalarWords(field, held?.[field.id])}`);
@@ -22,7 +28,7 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       if (said) return `${screen(said[2]!)} has finished`;
       return outcome.input === 'pointer' || outcome.input === 'touch'
         ? titleCase(outcome.input)
-        : `${titleCase(codeName(outcome.input))} ↓`;
+        : `${titleCase(code(outcome.input))} ↓`;
     }
     case 'link': {
       const link = withId(project.links, outcome.link);
@@ -65,8 +71,8 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
     case 'bound': {
       const action = (id: string | null) => withId(project.actions, id)?.name ?? 'An action';
       return outcome.clash === null
-        ? `${action(outcome.action)} is ${codeName(outcome.code)} now`
-        : `${codeName(outcome.code)} is ${action(outcome.clash)} already`;
+        ? `${action(outcome.action)} is ${code(outcome.code)} now`
+        : `${code(outcome.code)} is ${action(outcome.clash)} already`;
     }
     case 'save':
       return `Saved in slot ${outcome.slot}`;
@@ -85,10 +91,14 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       }
       if (outcome.what.kind === 'event') return `${event(outcome.what.event)} leads nowhere here`;
       return outcome.what.kind === 'input'
-        ? `${titleCase(codeName(outcome.what.code))} leads nowhere here`
+        ? `${titleCase(code(outcome.what.code))} leads nowhere here`
         : 'This button leads nowhere';
     case 'to game':
-      return `${titleCase(codeName(outcome.code))}${outcome.phase === 'up' ? ' ↑' : ''} → game`;
+      return `${titleCase(code(outcome.code))}${outcome.phase === 'up' ? ' ↑' : ''} → game`;
+    case 'axis': {
+      const of = outcome.of === 'tilt' ? 'Tilt' : elementName(project, outcome.of);
+      return `${of} at ${outcome.x}, ${outcome.y} → game`;
+    }
     case 'masked':
       return outcome.kept ? 'Press buffered until the transition has settled' : 'Press ignored: still moving';
     case 'dropped':
@@ -142,4 +152,14 @@ export function reasonWords(project: Project, { link: id, reason }: Passed): str
     case 'nothing to go back to':
       return `There is nothing to go back to${link ? '' : ' any more'}`;
   }
+}
+
+/** What an element on any screen is called, by its path. */
+function elementName(project: Project, path: string): string {
+  const id = path.split('/').at(-1)!;
+  for (const { elements } of [...project.screens, ...(project.components ?? [])]) {
+    const found = withId(elements, id);
+    if (found) return found.name;
+  }
+  return 'A stick';
 }

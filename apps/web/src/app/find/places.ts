@@ -69,7 +69,7 @@ const PLACES: readonly Place[] = [
     words: 'controller gamepad pad keyboard keys input bindings remap shortcut control',
     show: pane('input'),
   },
-  { title: 'Directions', where: 'Input', words: 'stick dead zone repeat held', show: pane('input') },
+  { title: 'Directions', where: 'Input', words: 'stick dead zone repeat held tilt', show: pane('input') },
   {
     title: 'Values',
     where: 'left pane',

@@ -41,9 +41,16 @@ function crossesMargin(flow: Flow, compiled: CompiledScreen, element: Element): 
   );
 }
 
-/** A button or touch area that no link waits for, and that has no use of its own, as the choices of a dialogue have. */
-const leadsNowhere = ({ links, talkParts }: CompiledScreen, { id, type }: Element): boolean =>
-  (type === 'button' || type === 'touch') && !links.searched.press.has(id) && !talkParts.options.includes(id);
+/**
+ * A button or touch zone that no link waits for, and that has no use of its own, as the choices of a dialogue have and what
+ * stands for actions.
+ */
+const leadsNowhere = ({ links, talkParts }: CompiledScreen, element: Element): boolean =>
+  (element.type === 'button' || element.type === 'touch') &&
+  element.acts === undefined &&
+  !('swipes' in element && element.swipes) &&
+  !links.searched.press.has(element.id) &&
+  !talkParts.options.includes(element.id);
 
 /** An element's words, settings, place and look. `path` leads to it through placed components. */
 export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {

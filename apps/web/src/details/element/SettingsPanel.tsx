@@ -9,7 +9,7 @@ import { TOOLTIP } from '@tavu/core/elements/author';
 import { TriangleAlert } from 'lucide-react';
 import { useStudio, translating, useLanguage } from '../../store';
 import { findSolid, useSoundAssets } from '../../assets';
-import { Check, Small, ThingRow } from '../../ui';
+import { Check, NumberField, Small, ThingRow } from '../../ui';
 import { settingsOf, Words } from '../../elements';
 import { makeValue, type Put } from '../../fields';
 
@@ -73,6 +73,19 @@ export function Behaviour({ screen, path, written, put }: Of) {
           none="default"
           things={assets}
           onChange={(sound) => put({ sound })}
+        />
+      )}
+      <Check on={element.only === 'touch'} onChange={(on) => put({ only: on ? 'touch' : undefined })}>
+        There only for those who play by touch
+      </Check>
+      {(sounds || element.type === 'touch') && (
+        <NumberField
+          label="Pressed also so far around it"
+          unit="px"
+          value={element.reach ?? 0}
+          min={0}
+          max={1000}
+          onChange={(reach) => put({ reach: reach > 0 ? reach : undefined }, 'reach')}
         />
       )}
       {!solid && (

@@ -2,7 +2,7 @@ import { withId } from '../../model';
 import { box, text, controlStyleOf, ringed, codeOn, type Item } from '../../drawing';
 import { codeName } from '../../keys';
 import { boxLook } from '../../style';
-import { WHOLE, type Canvas, type Of, type Play } from '../play';
+import { actsFor, WHOLE, type Canvas, type Of, type Play } from '../play';
 
 function paint(element: Of<'button'>, { project, rect, looks, unfocused }: Canvas): Item[] {
   const { look, ink, said } = controlStyleOf(project, element, rect, looks);
@@ -20,6 +20,7 @@ export const button: Play<Of<'button'>> = {
   paint,
   speak: { role: 'button' },
   focus: WHOLE,
+  thumb: actsFor,
   wordsRoom: (element, rect, project) => {
     const { borderWidth } = boxLook(project, element.box);
     return { width: rect.width - 2 * borderWidth, height: rect.height - 2 * borderWidth };

@@ -1,4 +1,4 @@
-import type { Of, Play } from '../play';
+import { actsFor, type Of, type Play } from '../play';
 
 /** Takes presses and has no picture. */
-export const touch: Play<Of<'touch'>> = { paint: () => [], pressed: true };
+export const touch: Play<Of<'touch'>> = { paint: () => [], pressed: true, thumb: actsFor };

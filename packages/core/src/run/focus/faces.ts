@@ -50,7 +50,7 @@ function startOf(
 }
 
 function statesOf(
-  { hover, pressed }: RunState,
+  { hover, pressed, touches }: RunState,
   { serial }: Instance,
   element: Id,
   focus: Id | null,
@@ -61,7 +61,7 @@ function statesOf(
   const has: Partial<Record<StateName, boolean>> = {
     hovered: on(hover),
     focused: focus === element,
-    pressed: on(pressed),
+    pressed: on(pressed) || touches.some(({ spot }) => on(spot)),
   };
   return STATES.filter((name) => has[name]);
 }

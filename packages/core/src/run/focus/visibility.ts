@@ -29,6 +29,8 @@ export function conditionalVisibility(flow: Flow, state: RunState, instance: Ins
     if (shown && !holdsNow(flow, state, instance, shown)) hidden.push(...withAllIn(screen, element));
     if (enabled && !holdsNow(flow, state, instance, enabled)) disabled.push(...withAllIn(screen, element));
   }
+  if (state.device !== 'touch')
+    for (const element of screen.touchOnly) hidden.push(...withAllIn(screen, element));
   for (const { element, count, value, held } of screen.tabs) {
     const up = tabUp(flow, state, instance, { element, count, value });
     held.forEach((id, i) => i !== up && hidden.push(...withAllIn(screen, id)));
@@ -37,8 +39,8 @@ export function conditionalVisibility(flow: Flow, state: RunState, instance: Ins
 }
 
 /** Whether anything on a screen is there, or can be used, only sometimes. */
-export const canChange = ({ conditions, tabs }: CompiledScreen): boolean =>
-  conditions.length + tabs.length > 0;
+export const canChange = ({ conditions, tabs, touchOnly }: CompiledScreen): boolean =>
+  conditions.length + tabs.length + touchOnly.length > 0;
 
 /** Which tab is up, counted from 0: as its value says, or as it was last turned to. */
 export function tabUp(

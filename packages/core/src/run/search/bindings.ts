@@ -1,4 +1,4 @@
-import { type Rebound, padCode } from '../../keys';
+import { type Rebound, padCode, touchedBy } from '../../keys';
 import { type Flow } from '../../compile';
 import { type BindingElement, type Id, withId } from '../../model';
 import type { RunState } from '../state';
@@ -22,6 +22,14 @@ export function bindingsNow(flow: Flow, { rebound }: RunState): ReadonlyMap<stri
   }
   return bindings;
 }
+
+/** The actions of a key, pad button or gesture, or the one that a finger holds down. */
+export function actionsOf(flow: Flow, state: RunState, code: string): readonly Id[] {
+  const touched = touchedBy(code);
+  if (touched === null) return bindingsNow(flow, state).get(code) ?? NONE;
+  return withId(flow.project.actions, touched) ? [touched] : NONE;
+}
+const NONE: readonly Id[] = [];
 
 /** A row whose action players bind to a key, or a pad button. */
 export interface KeyRow {

@@ -8,4 +8,5 @@ export { pressSpot, releaseSpot } from './point';
 export { pressCode } from './press';
 export { releaseCode, resolveHold } from './release';
 export { ENDS_TYPING, takerNow, takeText } from './capture';
+export { swipeAction, syncTouches, takeTouch, USUAL_LEVEL, USUAL_TILTED } from './touches';
 export { tabLeaves } from './directions';

@@ -1,7 +1,7 @@
 import type { Flow } from '../../compile';
 import { reachable, type RunState, type Say } from '../state';
 import { activate } from './activate';
-import { bindingsNow } from './bindings';
+import { actionsOf } from './bindings';
 import { dropHolding, isDown, useUp } from './down';
 import { searchOf } from './levels';
 import { resolveCode } from './press';
@@ -14,7 +14,7 @@ export function resolvePending(flow: Flow, state: RunState, say: Say): void {
   state.device = pending.device;
   const search = searchOf(flow, state, say);
   if ('code' in pending) {
-    const used = resolveCode(search, pending, bindingsNow(flow, state).get(pending.code) ?? []);
+    const used = resolveCode(search, pending, actionsOf(flow, state, pending.code));
     if (!isDown(state, pending.code)) dropHolding(state, pending.code);
     else if (used) useUp(state, pending.code);
     return;

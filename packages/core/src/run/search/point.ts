@@ -36,7 +36,8 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   const talker = spot ? undefined : talkerNow(flow, state);
   const said = talker !== undefined && confirmTalk(flow, state, talker, say);
   // A press on nothing is no use of the pointer: the focus stays to be seen.
-  if (said || (spot?.element && level)) state.device = device;
+  const shows = device === 'touch' && waitsForTouch(flow, state);
+  if (said || (spot?.element && level) || shows) state.device = device;
   if (said)
     state.holding = [
       ...state.holding,
@@ -52,6 +53,10 @@ export function pressSpot(flow: Flow, state: RunState, spot: Spot | null, device
   const slides = at && playOf(at).use?.along?.does === 'slides';
   if (slides && canUse(flow, state, level, spot.element)) useAlong(flow, state, spot, 'drag', say);
 }
+
+/** Something is there only for those who play by touch: any touch shows it. */
+const waitsForTouch = (flow: Flow, state: RunState): boolean =>
+  reachable(flow, state).some((level) => screenOf(flow, level).touchOnly.length > 0);
 
 const talkerNow = (flow: Flow, state: RunState): Instance | undefined =>
   reachable(flow, state).find((instance) => instance.talk);

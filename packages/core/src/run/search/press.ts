@@ -13,7 +13,7 @@ import {
   focusHolder,
 } from '../state';
 import { canUse, isDirection } from '../focus';
-import { bindingsNow } from './bindings';
+import { actionsOf } from './bindings';
 import { confirmTalk } from '../dialogue';
 import { HURRY, isDown, useUp } from './down';
 import { takeCode, takerNow } from './capture';
@@ -33,7 +33,7 @@ interface Press {
 /** A key or pad button went down, or a gesture was made. */
 export function pressCode(flow: Flow, state: RunState, press: Press, repeat: boolean, say: Say): void {
   const { code, device } = press;
-  const actions = bindingsNow(flow, state).get(code) ?? [];
+  const actions = actionsOf(flow, state, code);
   if (repeat || isDown(state, code)) {
     if (maskOf(state) === null) repeatCode(searchOf(flow, state, say), code, actions.filter(isDirection));
     return;

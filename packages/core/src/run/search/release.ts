@@ -1,7 +1,7 @@
 import type { Flow } from '../../compile';
 import type { Id } from '../../model';
 import { type Holding, maskOf, reachable, type RunState, type Say } from '../state';
-import { bindingsNow } from './bindings';
+import { actionsOf } from './bindings';
 import { hurryTalk } from '../dialogue';
 import { calm, dropHolding, HURRY, useUp } from './down';
 import { type Search, tryLink } from '../links';
@@ -16,7 +16,7 @@ export function releaseCode(flow: Flow, state: RunState, code: string, say: Say)
   calm(flow, state, code);
   if (down?.game) say({ at: state.now, did: 'to game', code, phase: 'up' });
   if (!down || down.used || maskOf(state) !== null) return;
-  const actions = bindingsNow(flow, state).get(code) ?? [];
+  const actions = actionsOf(flow, state, code);
   if (maskOfClosing(flow, state, (search) => resolveAction(search, actions, 'up', down.before)) !== null)
     return;
   resolveAction(searchOf(flow, state, say), actions, 'up', down.before);

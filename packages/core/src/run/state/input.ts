@@ -1,5 +1,5 @@
 import type { Gesture, Id, Scalar } from '../../model';
-import type { Scalars, Spot } from './state';
+import type { Device, Scalars, Spot } from './state';
 
 /** What a run can be given. `code` is a UI Events code such as `Escape`, or `pad 9`. */
 export type Input =
@@ -17,11 +17,22 @@ export type Input =
       device: 'pointer' | 'touch';
       phase: 'down' | 'up' | 'move';
       spot: Spot | null;
+      /** Which finger, where several may be down. Absent: the pointer. */
+      finger?: number;
       /** Moved: the topmost element with a tooltip beneath it. */
       over?: Spot | null;
     }
   /** Something a pointer or finger does besides pressing what it is on. */
-  | { type: 'gesture'; gesture: Gesture }
+  | {
+      type: 'gesture';
+      gesture: Gesture;
+      /** A swipe: what it began on. */
+      spot?: Spot | null;
+    }
+  /** What the player takes in hand, before it is used. */
+  | { type: 'in hand'; device: Device }
+  /** How many degrees the device is off level: to the right, and towards whoever holds it. */
+  | { type: 'tilt'; x: number; y: number }
   /** An area is scrolled by design pixels, with the pointer or a finger over it. */
   | { type: 'scroll'; device: 'pointer' | 'touch'; serial: number; area: Id; x: number; y: number }
   /** What a text entry says after some typing. */

@@ -45,6 +45,8 @@ export type Outcome = { at: number } & (
   | { did: 'nowhere'; what: Nowhere; passed?: Passed[] }
   /** The game has it; a key that it had go down it also has come up. */
   | { did: 'to game'; code: string; phase: 'down' | 'up' }
+  /** How far a stick, or the device itself, is pushed now: -1 to 1 to the right and downwards. `of` is the element, or `tilt`. */
+  | { did: 'axis'; of: Id; x: number; y: number }
   | { did: 'masked'; kept: boolean }
   /** A press that was kept is lost: what it was for has gone, or a later one took its place. */
   | { did: 'dropped'; why: 'gone' | 'later' }

@@ -1,5 +1,5 @@
 import type { Rebound } from '../../keys';
-import type { Id, Layer, Masked, Scalar } from '../../model';
+import type { Id, Layer, Masked, Point, Scalar } from '../../model';
 import type { Half, Sample } from '../../motion';
 import type { BarRun, FaceRun } from './on-the-way';
 
@@ -51,6 +51,12 @@ export interface RunState {
   /** What the pointer is over, and what it went down on. */
   hover: Spot | null;
   pressed: Spot | null;
+  /** Other fingers that are down, and those that hold a stick or what stands for an action. */
+  touches: readonly Touch[];
+  /** Degrees the device is off level: to the right, and towards whoever holds it. Null while it is not told. */
+  tilt: Point | null;
+  /** How far the game was last told that sticks, and the device, are pushed; by element, or `tilt`. */
+  axes: Readonly<Record<Id, Point>>;
   /** The element with a tooltip that the pointer is over. */
   over: Spot | null;
   /** What the pointer or the focus rests on, where anything that is up has a tooltip. */
@@ -127,6 +133,17 @@ export interface Spot {
   element: Id | null;
   /** On a slider, choice or tabs: how far along, 0 to 1. */
   share?: number;
+  /** On what a thumb holds: design pixels from the left and top of its place, as if it were not turned. */
+  at?: Point;
+}
+
+/** A finger that is down besides the one that presses, and what it came down on. Plain data. */
+export interface Touch {
+  finger: number;
+  spot: Spot;
+  /** Where it came down, and where it is: design pixels from the left and top of the element's place. */
+  from: Point;
+  at: Point;
 }
 
 /** One coming-up of a screen. */
@@ -186,6 +203,7 @@ export const FAILED = -1;
 export const NO_STARTS: Instance['animationStarts'] = {};
 export const NO_FACES: Instance['faces'] = {};
 export const NO_BARS: Instance['bars'] = {};
+export const NO_AXES: RunState['axes'] = {};
 export const NO_TABS: Instance['tabs'] = {};
 
 /** No instance has this serial number. */
@@ -293,6 +311,9 @@ export function fork(state: RunState): RunState {
     device: state.device,
     hover: state.hover,
     pressed: state.pressed,
+    touches: state.touches,
+    tilt: state.tilt,
+    axes: state.axes,
     over: state.over,
     resting: state.resting,
     inputCapture: state.inputCapture,

@@ -1,3 +1,0 @@
-import type { Settings } from './settings';
-
-export const touch: Settings<'touch'> = {};
