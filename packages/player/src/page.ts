@@ -11,7 +11,7 @@ import {
 import { knowMessages, type ReadMessages } from '@tavu/core/message';
 import { pickResolution } from '@tavu/core/paint';
 import { preferredLanguage } from '@tavu/core/language';
-import { readKept, type Device } from '@tavu/core/run';
+import { begin, readKept, skinNow, type Device } from '@tavu/core/run';
 import { familyOf, loadFonts, loadOwnFonts } from './fonts';
 import { Player } from './player';
 
@@ -41,6 +41,7 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
   const stored = keptIn(`tavu ${data.project.id}`);
   const kept = readKept(stored.read());
   const prefers = preferredLanguage(data.project, navigator.languages);
+  let worn: Id | null = null;
   const made = (language: string, previous?: Flow): Flow => {
     document.documentElement.lang = language;
     const frame = frameFor(data.project, host);
@@ -49,10 +50,13 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
       asked: calm.matches,
       language,
       prefers,
+      skin: worn,
     });
   };
-  const flow = made(languageIn(data.project, kept.values) ?? prefers);
-  let spoken = flow.language;
+  const plain = made(languageIn(data.project, kept.values) ?? prefers);
+  let spoken = plain.language;
+  worn = skinNow(plain, begin(plain, kept).state);
+  const flow = worn === null ? plain : made(spoken, plain);
   const again = (): void => player.load(made(spoken, player.flow));
   const player: Player = new Player(host, {
     flow,
@@ -67,9 +71,13 @@ export async function playPage(hostId: string, dataId: string): Promise<Player> 
       document.getElementById('cover')?.remove();
       host.dispatchEvent(new CustomEvent('tavu-shown', { bubbles: true }));
     },
-    onStep: (outcomes, { values }) => {
-      const language = languageIn(data.project, values) ?? spoken;
-      if (language !== spoken) player.load(made((spoken = language), player.flow));
+    onStep: (outcomes, state) => {
+      const language = languageIn(data.project, state.values) ?? spoken;
+      const skin = skinNow(flow, state);
+      if (language !== spoken || skin !== worn) {
+        [spoken, worn] = [language, skin];
+        again();
+      }
       for (const outcome of outcomes) if (outcome.did === 'address') askToOpen(outcome.url);
       if (outcomes.some((outcome) => outcome.did === 'end')) offerAgain(host, () => player.restart());
     },

@@ -1,5 +1,5 @@
 import type { Flow } from '@tavu/core/compile';
-import { paintRun, toSvg, type Sources } from '@tavu/core/paint';
+import { paintRun, toSvg, wornSources, type Sources } from '@tavu/core/paint';
 import type { RunState } from '@tavu/core/run';
 import { patchChildren, svgElement } from './dom';
 
@@ -35,7 +35,7 @@ export class Picture {
       this.#svg.setAttribute('viewBox', `0 0 ${width} ${height}`);
       this.#svg.setAttribute('preserveAspectRatio', covers(flow) ? 'xMidYMid slice' : 'xMidYMid meet');
     }
-    patchChildren(this.#svg, toSvg(paintRun(flow, state, veiled), sources));
+    patchChildren(this.#svg, toSvg(paintRun(flow, state, veiled), wornSources(flow, sources)));
     this.#last = { state, flow, sources, veiled };
     return last === null;
   }

@@ -17,6 +17,7 @@ import {
   type Spot,
   type Stepped,
 } from '@tavu/core/run';
+import { fileInSkin } from '@tavu/core/style';
 import { Clock } from './clock';
 import { deviceOf } from './device';
 import { Hands } from './hands';
@@ -102,7 +103,10 @@ export class Player implements Stage {
     this.#sources = options.sources;
     this.#keeping = new Keeping(() => this.flow, options.onKept ?? (() => undefined));
     this.#playing = options.playing ?? ownPlaying();
-    this.#sounds = new Sounds((asset) => this.#sources.asset(asset), this.#playing);
+    this.#sounds = new Sounds(
+      (asset) => this.#sources.asset(fileInSkin(this.flow.project, this.flow.skin, asset)),
+      this.#playing,
+    );
     this.#picture = new Picture(host);
     const { root } = this.#picture;
     this.#typing = new Typing(this, root);

@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronsDown, ChevronsUp } from 'lucide-react';
-import { LanguageSwitch, Mute } from '../live';
+import { LanguageSwitch, Mute, SkinSwitch } from '../live';
 import { IconButton, useAhead } from '../ui';
 import { arrangeDock, openDocked, useDock, type DockName } from './docking';
 import { Boundary } from './Boundary';
@@ -39,6 +39,7 @@ export function Dock() {
           </button>
         ))}
         <span className="grow" />
+        <SkinSwitch />
         <span className="text-soft">Language</span>
         <LanguageSwitch />
         <Mute />

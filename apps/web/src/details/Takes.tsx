@@ -7,7 +7,7 @@ import { Trash2 } from 'lucide-react';
 import { edit, useStudio } from '../store';
 import { Field, Group, IconButton } from '../ui';
 import { Fields } from '../panes/values';
-import { ConditionRow } from './ConditionRow';
+import { ConditionRow } from '../fields';
 
 /** When a HUD piece is up beside its bases. */
 export function ShownWhen({ screen }: { screen: Screen }) {

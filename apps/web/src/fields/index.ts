@@ -1,5 +1,6 @@
 export { ColourField, Swatch } from './ColourField';
 export { ConditionBlank } from './ConditionBlank';
+export { ConditionRow } from './ConditionRow';
 export { ConditionField } from './ConditionField';
 export { ScalarInput } from './ScalarInput';
 export { putOn, type Put } from './change';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Size } from '@tavu/core/model';
-import { paintRun, toSvg } from '@tavu/core/paint';
+import { paintRun, toSvg, wornSources } from '@tavu/core/paint';
 import { patchChildren } from '@tavu/player';
 import { Plus, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -112,7 +112,7 @@ function Moment({ size }: { size: Size }) {
       if (now.every((item, i) => item === last[i])) return;
       last = now;
       ref.current.setAttribute('viewBox', `0 0 ${at.frame.width} ${at.frame.height}`);
-      patchChildren(ref.current, toSvg(paintRun(at, player.state), sources));
+      patchChildren(ref.current, toSvg(paintRun(at, player.state), wornSources(at, sources)));
     };
     draw();
     const timer = setInterval(draw, OFTEN);

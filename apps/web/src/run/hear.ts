@@ -1,7 +1,7 @@
 import { gapName } from '@tavu/core/compile';
 import { LANGUAGE, type Id, type Scalar } from '@tavu/core/model';
-import { allUp, isBlocked, isFrozen, type Outcome, type RunState } from '@tavu/core/run';
-import { languagesOf, notify, speak, useStudio } from '../store';
+import { allUp, isBlocked, isFrozen, skinNow, type Outcome, type RunState } from '@tavu/core/run';
+import { languagesOf, notify, speak, useStudio, wear } from '../store';
 import { ask } from './asking';
 import { isAside } from './aside';
 import { isTurning, putOff, remember, stateBefore } from './past';
@@ -13,6 +13,7 @@ const { getState, setState } = useRun;
 export function hear(outcomes: readonly Outcome[], state: RunState): void {
   if (isAside()) return;
   followLanguage(state.values[LANGUAGE]);
+  followSkin(state);
   const told = getState();
   const up = allUp(state).map((instance) => instance.screen);
   const changed =
@@ -68,6 +69,17 @@ function followLanguage(now: Scalar | undefined): void {
   heard = now;
   const [written] = languagesOf(useStudio.getState().project);
   speak(now === undefined || now === written?.code ? null : String(now));
+}
+
+/** The skin the run was last heard to wear. */
+let worn: Id | null = null;
+
+/** Live wears the skin that the game has come to wear; one chosen in the window stays until then. */
+function followSkin(state: RunState): void {
+  const now = skinNow(useStudio.getState().flow, state);
+  if (now === worn) return;
+  worn = now;
+  wear(now);
 }
 
 /** The first thing in a step that leads nowhere, or comes up without being made. */

@@ -1,7 +1,8 @@
 import { STRETCHED } from '@tavu/core/language';
-import { spokenBy, useLanguage } from '../store';
+import { spokenBy, useLanguage, useSkin } from '../store';
 import { compile, frameOf, type Flow, type Frame } from '@tavu/core/compile';
-import type { Project, Size } from '@tavu/core/model';
+import type { Id, Project, Size } from '@tavu/core/model';
+import { inSkin } from '@tavu/core/style';
 import { create } from 'zustand';
 
 /** The sizes and shapes a game is looked at in. */
@@ -40,24 +41,26 @@ const made = new Map<string, Flow>();
 const MOST_MADE = 24;
 
 /**
- * The flow laid out for a size and said in a language; remade only where the project has changed since it was last
+ * The flow laid out for a size, said in a language and wearing a skin; remade only where the project has changed since it was last
  * asked for.
  */
 export function flowAt(
   flow: Flow,
   size: Size | null,
   code: string | null = useLanguage.getState().code,
+  skin: Id | null = useSkin.getState().worn,
 ): Flow {
   const frame = frameAt(flow.project, size);
-  const project = spokenBy(flow.project, code);
+  const spoken = spokenBy(flow.project, code);
+  const project = inSkin(spoken, skin);
   const asDesigned = frame.width === flow.frame.width && frame.height === flow.frame.height;
   if (asDesigned && project === flow.project) return flow;
-  const language = project === flow.project || code === null || code === STRETCHED ? flow.language : code;
-  const key = `${frame.width}×${frame.height} ${code}`;
+  const language = spoken === flow.project || code === null || code === STRETCHED ? flow.language : code;
+  const key = `${frame.width}×${frame.height} ${code} ${skin}`;
   const known = made.get(key);
   if (known?.project === project && known.reduced === flow.reduced) return known;
   const same = known?.project.id === project.id ? known : undefined;
-  const next = compile(project, same, { frame, asked: flow.reduced, language });
+  const next = compile(spoken, same, { frame, asked: flow.reduced, language, skin });
   // A window that is dragged larger goes through many sizes.
   if (made.size >= MOST_MADE) made.delete(made.keys().next().value!);
   made.set(key, next);

@@ -1,7 +1,7 @@
 import { messageOf } from '@tavu/core/compile';
 import { Player } from '@tavu/player';
 import { keepPlayed, storageFault } from '../persistence';
-import { notify, useLanguage, useStudio } from '../store';
+import { notify, useLanguage, useSkin, useStudio } from '../store';
 import { showHeld } from './control';
 import { hear } from './hear';
 import { forget } from './past';
@@ -55,9 +55,11 @@ export function startRun(host: HTMLElement, spares: (event: KeyboardEvent) => bo
     if (now.size !== before.size) made.load(liveFlow());
   });
   const stopLanguage = useLanguage.subscribe(() => made.load(liveFlow()));
+  const stopSkin = useSkin.subscribe(() => made.load(liveFlow()));
   return () => {
     stop();
     stopLanguage();
+    stopSkin();
     stopSizes();
     made.destroy();
     setPlayer(null);

@@ -3,6 +3,7 @@ export { copiedScreens, pasteScreens, readCopied, withBytes } from './copying';
 export { isWriting, useSteps } from './gestures';
 export { useKeeping } from './keeping';
 export { sourcesOf, type PageSources } from './sources';
+export { useSkin, wear } from './skin';
 export { languagesOf, speak, spokenBy, translating, useLanguage } from './language';
 export {
   NOTHING,

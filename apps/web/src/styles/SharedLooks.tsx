@@ -1,26 +1,30 @@
 'use client';
 
-import { readName, type BoxStyle, type Project, type TextStyle } from '@tavu/core/model';
+import { readName, withId, type BoxStyle, type Project, type TextStyle } from '@tavu/core/model';
 import { placesOf } from '@tavu/core/references';
-import { textStyle, tooltipLook } from '@tavu/core/style';
+import { inSkin, textStyle, tooltipLook } from '@tavu/core/style';
 import { TOOLTIP_AFTER } from '@tavu/core/run';
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo, useState, type ReactNode } from 'react';
-import { edit, useStudio } from '../store';
+import { edit, useSkin, useStudio } from '../store';
 import { DurationField } from '../motion';
 import { Field, Group, NumberField, Button, IconButton, Sheet } from '../ui';
 import { ColourField } from '../fields';
 import { BoxLookFields } from './BoxLookFields';
+import { changeColour, changeLook, resetLook, saidOf } from './skinned';
+import { Skins } from './Skins';
 import { StyleChoice, StyleSample } from './StyleChoice';
 import { TextLookFields } from './TextLookFields';
 
 /** The styles and colours that screens share: changed here, they change wherever they are used. */
 export function SharedLooks() {
   const project = useStudio((studio) => studio.project);
-  const { text, box, colours = [] } = project.styles;
+  const skin = withId(project.skins, useSkin((state) => state.worn) ?? undefined);
+  const { text, box, colours = [] } = inSkin(project, skin?.id ?? null).styles;
   const uses = useMemo(() => usesOf(project), [project]);
   return (
     <>
+      <Skins />
       <Group title="Text styles">
         {text.map((style) => (
           <Style
@@ -33,15 +37,13 @@ export function SharedLooks() {
           >
             <TextLookFields
               look={style}
-              exceptions={null}
-              onReset={() => undefined}
-              onChange={(change, key) =>
-                edit('change text style', { style: style.id, change }, { key: key && `${key} ${style.id}` })
-              }
+              exceptions={saidOf(skin, 'text', style.id)}
+              onReset={(name) => resetLook('text', style.id, name)}
+              onChange={(change, key) => changeLook('text', style.id, change, key)}
             />
           </Style>
         ))}
-        <Button onClick={() => edit('add text style', { ...text[0]!, name: 'Text style' })}>
+        <Button onClick={() => edit('add text style', { ...project.styles.text[0]!, name: 'Text style' })}>
           <Plus size={13} aria-hidden="true" /> Text style
         </Button>
       </Group>
@@ -58,15 +60,13 @@ export function SharedLooks() {
             <BoxLookFields
               look={style}
               states
-              exceptions={null}
-              onReset={() => undefined}
-              onChange={(change, key) =>
-                edit('change box style', { style: style.id, change }, { key: key && `${key} ${style.id}` })
-              }
+              exceptions={saidOf(skin, 'box', style.id)}
+              onReset={(name) => resetLook('box', style.id, name)}
+              onChange={(change, key) => changeLook('box', style.id, change, key)}
             />
           </Style>
         ))}
-        <Button onClick={() => edit('add box style', { ...box[0]!, name: 'Box style' })}>
+        <Button onClick={() => edit('add box style', { ...project.styles.box[0]!, name: 'Box style' })}>
           <Plus size={13} aria-hidden="true" /> Box style
         </Button>
       </Group>
@@ -97,12 +97,7 @@ export function SharedLooks() {
               value={colour.colour}
               onChange={(to) => {
                 // A named colour cannot refer to another, so that none can refer to itself.
-                if (to.startsWith('#'))
-                  edit(
-                    'change colour',
-                    { colour: colour.id, change: { colour: to } },
-                    { key: `colour ${colour.id}` },
-                  );
+                if (to.startsWith('#')) changeColour(colour.id, to);
               }}
             />
             <IconButton

@@ -1,16 +1,22 @@
 'use client';
 
 import type { BoxStyle, Id, TextStyle } from '@tavu/core/model';
+import { wornSources } from '@tavu/core/paint';
+import { inSkin } from '@tavu/core/style';
 import { Check, ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
-import { useStudio } from '../store';
+import { useMemo } from 'react';
+import { useSkin, useStudio } from '../store';
 import { Picture } from '../ui';
 import { SAMPLE, sampleOf } from './sample';
 
 /** What a style looks like. */
 export function StyleSample({ style, className = '' }: { style: TextStyle | BoxStyle; className?: string }) {
-  const project = useStudio((studio) => studio.project);
-  const sources = useStudio((studio) => studio.sources);
+  const skin = useSkin((state) => state.worn);
+  const written = useStudio((studio) => studio.project);
+  const files = useStudio((studio) => studio.sources);
+  const project = inSkin(written, skin);
+  const sources = useMemo(() => wornSources({ project, skin }, files), [project, skin, files]);
   const { items, light } = sampleOf(project, style);
   return (
     <span

@@ -31,6 +31,8 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
       return byId(valuesOf(project)).has(id);
     case 'motion':
       return byId(project.motions).has(id);
+    case 'skin':
+      return byId(project.skins).has(id);
     case 'asset':
       return byId(project.assets).has(id);
     case 'speaker':

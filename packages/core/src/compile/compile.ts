@@ -4,6 +4,7 @@ import { expand, pathOf } from '../component';
 import { compileExpression, scopeOfScreen } from '../expression';
 import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
+import { inSkin } from '../style';
 import {
   bySource,
   areasAround,
@@ -44,6 +45,8 @@ export interface CompileOptions {
   language?: string;
   /** The language that a player who has chosen none begins with, of those of the project. Absent: the first. */
   prefers?: string;
+  /** The skin it wears. Absent: its own look. */
+  skin?: Id | null;
 }
 
 /**
@@ -51,15 +54,17 @@ export interface CompileOptions {
  * an edit only the screens it touched are solved again.
  */
 export function compile(
-  project: Project,
+  written: Project,
   previous?: Flow,
   {
-    frame = frameOf(project),
+    frame = frameOf(written),
     asked = false,
-    language = project.languages?.[0]?.code ?? 'en',
+    language = written.languages?.[0]?.code ?? 'en',
     prefers,
+    skin = null,
   }: CompileOptions = {},
 ): Flow {
+  const project = inSkin(written, skin);
   const reduced = isReduced(project, asked);
   const made: Made = {
     project,
@@ -93,6 +98,8 @@ export function compile(
     frame,
     reduced,
     language,
+    skin: project === written ? null : skin,
+    skins: skinsOf(project),
     start,
     screens,
     links: new Map([...compiled, ...back].map((link) => [link.id, link])),
@@ -113,6 +120,15 @@ export function compile(
     hearing: hearingOf(compiled),
     ...compileTalks(made),
   };
+}
+
+/** Skins that are worn while something holds. */
+function skinsOf(project: Project): Flow['skins'] {
+  const scope = scopeOfScreen(project, undefined);
+  return (project.skins ?? []).flatMap(({ id, when }) => {
+    const ready = when === undefined ? null : compileExpression(when, scope);
+    return ready ? [{ id, when: ready }] : [];
+  });
 }
 
 /** The player's language is at first the one they are taken to prefer. */

@@ -40,6 +40,10 @@ export interface Flow {
   reduced: boolean;
   /** BCP 47: how plurals and numbers in texts are said. */
   language: string;
+  /** The skin it wears; null is its own look. */
+  skin: Id | null;
+  /** Skins that are worn while something holds, in the order they are asked. */
+  skins: readonly { id: Id; when: CompiledExpression }[];
   start: Id;
   /** Every screen, stand-ins for gaps included, by id. */
   screens: Map<Id, CompiledScreen>;

@@ -23,6 +23,7 @@ import { elementCommands } from './elements';
 import { inputCommands } from './inputs';
 import { languageCommands } from './languages';
 import { lookCommands } from './looks';
+import { skinCommands } from './skins';
 import { motionCommands } from './motions';
 import { stackCommands } from './stack';
 import { letGo, put } from '../references';
@@ -167,6 +168,7 @@ export const commands = {
     pasteElements(project, screen, from)[0],
   ...componentCommands,
   ...lookCommands,
+  ...skinCommands,
   ...motionCommands,
   ...assetCommands,
   ...valueCommands,

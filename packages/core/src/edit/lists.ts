@@ -11,6 +11,7 @@ export const LISTS = {
   event: 'events',
   value: 'values',
   motion: 'motions',
+  skin: 'skins',
   asset: 'assets',
   speaker: 'speakers',
   conversation: 'conversations',

@@ -13,6 +13,7 @@ import {
 import { put } from '../references';
 import { tooltipLook } from '../style';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
+import { outOfSkins } from './skins';
 
 /** Edits of what looks are shared by the whole project, and of its frame. */
 export const lookCommands = {
@@ -48,6 +49,7 @@ export const lookCommands = {
     const found = withId(project.styles.text, style);
     const [next] = project.styles.text.filter((textStyle) => textStyle !== found);
     if (!found || !next) return;
+    outOfSkins(project, 'text', (use) => use.style === style);
     keepLooks(project, 'text style', found, next.id);
     removeWhere(project.styles.text, (textStyle) => textStyle.id === style);
   },
@@ -55,6 +57,7 @@ export const lookCommands = {
     const found = withId(project.styles.box, style);
     const [next] = project.styles.box.filter((boxStyle) => boxStyle !== found);
     if (!found || !next) return;
+    outOfSkins(project, 'box', (use) => use.style === style);
     keepLooks(project, 'box style', found, next.id);
     removeWhere(project.styles.box, (boxStyle) => boxStyle.id === style);
   },
@@ -80,6 +83,7 @@ export const lookCommands = {
   'delete colour': (project: Project, { colour }: { colour: Id }): Made => {
     const found = withId(project.styles.colours, colour);
     if (!found) return;
+    outOfSkins(project, 'colours', (said) => said.colour === colour);
     for (const { path } of namedPlaces(project, 'colour', [colour])) put(project, path, found.colour);
     removeWhere(project.styles.colours!, (namedColour) => namedColour.id === colour);
   },

@@ -29,6 +29,29 @@ export function pasteElements(project: Project, screen: Id, from: Project): Id[]
   return elements.flatMap(({ id }, i) => (source.elements[i]!.parent === null ? [id] : []));
 }
 
+/**
+ * Puts the first skin of another project in, under a free name, with what it names that is not here by the same name.
+ * Gives its id.
+ */
+export function putSkin(project: Project, from: Project): Id | undefined {
+  const [skin] = from.skins ?? [];
+  if (!skin) return undefined;
+  const fresh = mergeShared(project, from);
+  fresh.set('skin', skin.id, freshId('k'));
+  const copy = remapIds(from, fresh, from);
+  putShared(project, copy);
+  const skins = (project.skins ??= []);
+  const [made] = copy.skins!;
+  skins.push({
+    ...made!,
+    name: freeName(
+      made!.name,
+      skins.map(({ name }) => name),
+    ),
+  });
+  return made!.id;
+}
+
 /** A screen that was not copied may exist here under the same name. */
 function backHome(project: Project, link: Link): void {
   const { to } = link;

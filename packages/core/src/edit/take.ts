@@ -23,7 +23,12 @@ const STYLES = { 'text style': 'text', 'box style': 'box', colour: 'colours' } a
  * Some screens as a small project of their own: with the links that set out from them, and all that those name, by id in any
  * place and by name in expressions and texts. Links to screens left behind become gaps with their names.
  */
-export function takeScreens(project: Project, ids: readonly Id[]): Project {
+export const takeScreens = (project: Project, ids: readonly Id[]): Project => takeAll(project, ids, []);
+
+/** A skin as a small project of its own, with all it names: styles, pictures, sounds, motions and values. */
+export const takeSkin = (project: Project, skin: Id): Project => takeAll(project, [], [skin]);
+
+function takeAll(project: Project, ids: readonly Id[], skins: readonly Id[]): Project {
   const whole = asWritten(project);
   const known = Object.fromEntries(
     Object.entries(LISTS).map(([of, list]) => [of, byId(whole[list] as { id: Id }[] | undefined)]),
@@ -51,6 +56,7 @@ export function takeScreens(project: Project, ids: readonly Id[]): Project {
     }
   };
   for (const id of ids) take('screen', id);
+  for (const id of skins) take('skin', id);
   while (next.length > 0) {
     const part = partOf(whole, next);
     next = [];

@@ -4,6 +4,7 @@ export * from './motion';
 export * from './element';
 export * from './shape';
 export * from './sheet';
+export * from './skin';
 export * from './conversation';
 export * from './input';
 export * from './sound';

@@ -3,6 +3,7 @@ import type { Conversation, Routine, Speaker, TalkRules } from './conversation';
 import type { FocusRules, Gesture, InputRules } from './input';
 import type { Background, Styles } from './look';
 import type { Sheet } from './sheet';
+import type { Skin } from './skin';
 import type { SoundRules } from './sound';
 import type { Loading, MadeMotion, Motion } from './motion';
 import type { Language, Translated, WordingNote } from './language';
@@ -45,6 +46,8 @@ export interface Project {
   values: Value[];
   areas: Area[];
   styles: Styles;
+  /** Absent: none but its own look. */
+  skins?: Skin[];
   /** Absent: none but the simple ones. */
   motions?: MadeMotion[];
   assets: Asset[];

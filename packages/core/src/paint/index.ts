@@ -3,6 +3,7 @@ export { shownOn, type Words } from './content';
 export { contains } from './contains';
 export { elementsAt, dragTest, hitTest, scrollTest, tooltipTest, turned } from './hit';
 export { overflowOf, type Overflow } from './overflow';
+export { wornSources } from './worn';
 export { toSvg, type Sources } from './svg';
 export type { Pose } from './pose';
 export { svgFrame, svgText, type SvgNode } from './node';

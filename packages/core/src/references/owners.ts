@@ -14,6 +14,7 @@ export function ownerNames(project: Project): ReadonlyMap<Id, string> {
   note(project.values);
   note(project.motions);
   note(project.styles.colours);
+  note(project.skins, 'skin ');
   note(project.styles.text, 'style ');
   note(project.styles.box, 'style ');
   note(project.speakers);

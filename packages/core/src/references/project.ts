@@ -14,6 +14,7 @@ import type {
   Project,
   Scalar,
   Screen,
+  Skin,
   SoundRules,
   TalkRules,
   TooltipLook,
@@ -25,6 +26,7 @@ import {
   background,
   boxStyle,
   boxUse,
+  colour,
   namedColour,
   optionalAsset,
   textStyle,
@@ -280,6 +282,26 @@ const talk = record<TalkRules>({
   auto: orElse(record<{ value: Id }>({ value: id('value') })),
 });
 
+const stoodFor = { gone: { drop: 'assets' } } as const;
+const replaced = { gone: { drop: 'motions' } } as const;
+const skin = record<Skin>({
+  id: own('skin'),
+  name: plain,
+  when: condition,
+  text: list(textUse),
+  box: list(boxUse),
+  colours: list(record<NonNullable<Skin['colours']>[number]>({ colour: id('colour'), is: colour })),
+  assets: list(
+    record<NonNullable<Skin['assets']>[number]>({ asset: id('asset', stoodFor), by: id('asset', stoodFor) }),
+  ),
+  motions: list(
+    record<NonNullable<Skin['motions']>[number]>({
+      motion: id('motion', replaced),
+      by: id('motion', replaced),
+    }),
+  ),
+});
+
 const project = record<Project>({
   id: plain,
   name: plain,
@@ -303,6 +325,7 @@ const project = record<Project>({
     colours: list(owned(namedColour)),
     tooltip: record<TooltipLook>({ text: textUse, box: boxUse, after: plain }),
   }),
+  skins: list(owned(skin)),
   motions: list(owned(madeMotion)),
   assets: list(owned(asset)),
   talk,

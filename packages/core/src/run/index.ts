@@ -55,6 +55,7 @@ export {
 } from './search';
 export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
 export { keptOf, readKept } from './keep';
+export { skinNow } from './skin';
 export { reconcile } from './reconcile';
 export { validateState } from './validate';
 export { nextDue } from './time';

@@ -175,6 +175,16 @@ const items = {
   }),
   values: value,
   areas: area,
+  skins: thing({
+    id: id.required(),
+    name: name.required(),
+    when: expression,
+    text: list(textUse),
+    box: list(boxUse),
+    colours: list(thing({ colour: id.required(), is: colour.required() })),
+    assets: list(thing({ asset: id.required(), by: id.required() })),
+    motions: list(thing({ motion: id.required(), by: id.required() })),
+  }),
   motions: madeMotion,
   assets: thing({
     id: id.required(),

@@ -20,6 +20,7 @@ const ORDER = [
   'values',
   'areas',
   'styles',
+  'skins',
   'motions',
   'assets',
   'components',

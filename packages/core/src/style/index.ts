@@ -12,4 +12,5 @@ export {
 export { dressed } from './dressed';
 export { dressedInKit, kitOf } from './kit';
 export { MARKER, markerOf, markerPart, markerRects } from './marker';
+export { fileInSkin, inSkin } from './skin';
 export { tooltipLook } from './tooltip';

@@ -9,6 +9,7 @@ import {
   type Order,
   type Project,
   type Screen,
+  type Skin,
   type Target,
   type Value,
 } from '../model';
@@ -258,12 +259,29 @@ export const anyProject: fc.Arbitrary<Project> = fc
         fc.constantFrom('Öl {oil}', 'Für {asked}', '{grade, select, low {ruhig} other {{said}}}'),
       ),
     ),
+    skins: fc.array(
+      fc
+        .record({
+          when: maybe(fc.constantFrom('lit', 'oil < 20', 'nobody', 'isUp(S1)')),
+          text: maybe(fc.constantFrom([{ style: 't-body', size: 50 }], [{ style: 'gone', colour: 'c-sea' }])),
+          box: maybe(
+            fc.constantFrom([{ style: 'b-panel', fill: '#ffffff', hovered: { fill: 'c-sea' } }], []),
+          ),
+          colours: maybe(
+            fc.constantFrom([{ colour: 'c-sea', is: '#000000' }], [{ colour: 'c-gone', is: 'c-sea' }]),
+          ),
+          assets: maybe(fc.constantFrom([{ asset: 'i-a', by: 'i-b' }], [{ asset: 'i-b', by: 'i-gone' }])),
+          motions: maybe(fc.constantFrom([{ motion: 'm0', by: 'm1' }], [{ motion: 'gone', by: 'm0' }])),
+        })
+        .map(lean),
+      { maxLength: 2 },
+    ),
     talks: fc.array(
       fc.record({ on: fc.constantFrom(...SCREENS), steps: fc.array(anyStep, { maxLength: 3 }) }),
       { maxLength: 2 },
     ),
   })
-  .map(({ screens, links, defaults, keep, start, kept, min, components, motions, talks, german }) =>
+  .map(({ screens, links, defaults, keep, start, kept, min, components, motions, skins, talks, german }) =>
     projectOf(
       screens
         .filter((screen) => keep.includes(screen.id))
@@ -275,6 +293,9 @@ export const anyProject: fc.Arbitrary<Project> = fc
       {
         defaults: defaults as Project['defaults'],
         motions,
+        ...(skins.length > 0
+          ? { skins: skins.map((skin, i) => ({ ...skin, id: `k-skin${i}`, name: `Skin ${i}` })) as Skin[] }
+          : {}),
         start,
         ...(components ? { components } : {}),
         ...(german ? { languages: LANGUAGES, texts: { de: german } } : {}),

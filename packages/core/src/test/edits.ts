@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { takeElements, takeScreens, type Arguments, type CommandName } from '../edit';
+import { takeElements, takeScreens, takeSkin, type Arguments, type CommandName } from '../edit';
 import { blankProject, screenById, type Asset, type Id, type Project } from '../model';
 import { SETS } from '../starter';
 import { buttonOf } from './flows';
@@ -42,6 +42,7 @@ function pick(project: Project, { n, m, text }: Drawn) {
     picture: at(project.assets, m),
     text_: at(project.styles.text),
     box: at(project.styles.box),
+    skin: at(project.skins),
     colour: at(project.styles.colours),
     parameter: at(found?.parameters),
     outcome: at(found?.outcomes),
@@ -65,6 +66,14 @@ const made = (screen: Id) => ({ from: screen, trigger: arrival, kind: 'go' as co
 
 /** Arguments for every command: one that the registry has anew has to be added here. */
 const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Arguments<N> } = {
+  'add skin': ({ text: name, skin }) => ({ name, like: skin }),
+  'change skin': ({ skin, picture, m }) => ({
+    skin,
+    change: m % 2 ? { when: 'lit' } : { assets: [{ asset: picture, by: picture }] },
+  }),
+  'place skin': ({ skin, m }, project) => ({ skin, before: project.skins?.[m]?.id ?? null }),
+  'paste skin': ({ skin }, project) => ({ from: takeSkin(project, skin) }),
+  'delete skin': ({ skin }) => ({ skin }),
   'rename project': ({ text: name }) => ({ name }),
   'change defaults': ({ n }) => ({ motion: { name: 'fade', duration: `${n} ms` } }),
   'change rates': ({ n }) => ({ frames: 1 + n }),

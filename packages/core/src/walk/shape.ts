@@ -39,6 +39,7 @@ export type Thing =
   | 'box style'
   | 'colour'
   | 'motion'
+  | 'skin'
   | 'asset'
   | 'speaker'
   | 'face'
@@ -62,7 +63,7 @@ export type Gone =
    * The field of this name around it goes, or what of it the place is in if it is a list; where there is none, the
    * place stays.
    */
-  | { drop: 'links' | 'effects' | 'steps' | 'faces' | 'finer' | 'order' | 'pictures' }
+  | { drop: 'links' | 'effects' | 'steps' | 'faces' | 'finer' | 'order' | 'pictures' | 'assets' | 'motions' }
   /** Something else stands there. */
   | { put: null | '' | 'plain' | 'none' };
 

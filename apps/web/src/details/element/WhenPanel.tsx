@@ -3,8 +3,7 @@
 import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
 import { useStudio } from '../../store';
-import { ConditionRow } from '../ConditionRow';
-import type { Put } from '../../fields';
+import { ConditionRow, type Put } from '../../fields';
 
 /** Conditions under which an element is shown, and can be used. */
 export function WhenPanel({ written, put }: { written: Written; put: Put }) {

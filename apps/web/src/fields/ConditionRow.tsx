@@ -1,7 +1,8 @@
 'use client';
 
-import { ConditionBlank } from '../fields';
+import { ConditionBlank } from './ConditionBlank';
 import { check, conditionWords, type Scope } from '@tavu/core/expression';
+import { titleCase } from '@tavu/core/model';
 import { CONDITION } from '@tavu/core/phrasing';
 import { Row } from '../ui';
 
@@ -9,11 +10,14 @@ import { Row } from '../ui';
 export function ConditionRow({
   label,
   value,
+  none = 'always',
   scope,
   onChange,
 }: {
   label: string;
   value: string | undefined;
+  /** What it is without one. Absent: always. */
+  none?: string;
   scope: Scope;
   onChange: (value: string | undefined) => void;
 }) {
@@ -23,7 +27,7 @@ export function ConditionRow({
       <ConditionBlank
         label={label}
         field="Only while"
-        none="Always"
+        none={titleCase(none)}
         value={value}
         scope={scope}
         onChange={onChange}
@@ -32,7 +36,7 @@ export function ConditionRow({
             type="button"
             className={`blank min-w-0 truncate ${wrong ? 'border-dashed border-warn text-warn' : ''}`}
           >
-            {value === undefined ? 'always' : wrong ? value : conditionWords(value, scope)}
+            {value === undefined ? none : wrong ? value : conditionWords(value, scope)}
           </button>
         }
       />
