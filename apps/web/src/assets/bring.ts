@@ -4,6 +4,7 @@ import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound, type Pl
 import { numberedPictures } from '@tavu/core/sheet';
 import { putPicture, addBytes, choose, edit, notify, useStudio } from '../store';
 import { patiently, Stopped } from '../persistence';
+import { bringLayers, isLayeredFile } from './layers';
 import { solidIn } from './solid';
 
 /** Files become assets of the project: each is looked at by itself, and what is refused stops none of the others. */
@@ -111,9 +112,19 @@ export async function bringFiles(list: readonly File[], screen: Id | null = null
     notify('This project is open in another window. Change it there, or close that window.');
     return [];
   }
-  const looked = await Promise.all(list.map(look));
+  const layered = list.filter(isLayeredFile);
+  const unread: Refused[] = [];
+  for (const file of layered) {
+    const refused = await bringLayers(file, screen ?? useStudio.getState().chosen.screen);
+    if (refused) unread.push(refused);
+  }
+  if (layered.length === list.length) {
+    if (unread.length > 0) tell(0, unread, 0);
+    return unread;
+  }
+  const looked = await Promise.all(list.filter((file) => !isLayeredFile(file)).map(look));
   const brought = looked.filter((item): item is Brought => 'asset' in item);
-  const refused = looked.filter((item): item is Refused => 'why' in item);
+  const refused = [...unread, ...looked.filter((item): item is Refused => 'why' in item)];
   let playing = 0;
   if (brought.length > 0) {
     const assets = withFiner(brought.map((item) => item.asset));
@@ -228,4 +239,4 @@ export function askFiles(accept: string, many: boolean): Promise<File[]> {
   });
 }
 
-export const ACCEPTED = 'image/*,audio/*,.svg,.woff,.ttf,.otf,.wav,.ogg,.mp3,.flac';
+export const ACCEPTED = 'image/*,audio/*,.ora,.svg,.woff,.ttf,.otf,.wav,.ogg,.mp3,.flac';

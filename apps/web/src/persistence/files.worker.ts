@@ -1,4 +1,12 @@
-import { bytesFault, EXPORTS, readAs, writeAs, type Exported, type ExportName } from '@tavu/core/exchange';
+import {
+  bytesFault,
+  EXPORTS,
+  readAs,
+  readLayers,
+  writeAs,
+  type Exported,
+  type ExportName,
+} from '@tavu/core/exchange';
 import { readMetrics } from '@tavu/core/font';
 import { readDocument, readProject } from '@tavu/core/schema';
 import { packFace } from '@tavu/core/text';
@@ -24,6 +32,7 @@ const files = {
   readAs,
   readDocument,
   readFont,
+  readLayers,
   readProject,
   writeAs: write,
 };

@@ -22,6 +22,7 @@ import { conversationCommands } from './conversations';
 import { elementCommands } from './elements';
 import { inputCommands } from './inputs';
 import { languageCommands } from './languages';
+import { layerCommands } from './layers';
 import { lookCommands } from './looks';
 import { skinCommands } from './skins';
 import { motionCommands } from './motions';
@@ -167,6 +168,7 @@ export const commands = {
   'paste elements': (project: Project, { screen, from }: { screen: Id; from: Project }): Made =>
     pasteElements(project, screen, from)[0],
   ...componentCommands,
+  ...layerCommands,
   ...lookCommands,
   ...skinCommands,
   ...motionCommands,

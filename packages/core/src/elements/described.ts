@@ -49,6 +49,16 @@ export const common = {
   animations: list(animation),
   editing: thing({ hidden: Joi.boolean(), locked: Joi.boolean() }),
   notes,
+  layer: thing({
+    file: name.required(),
+    path: Joi.string().max(2000).required(),
+    x: Joi.number().required(),
+    y: Joi.number().required(),
+    opacity: share.required(),
+    hidden: Joi.valid(true),
+    blend: oneOf(...BLENDS),
+    mark: Joi.string().max(80),
+  }),
 };
 export const look = textUse.required();
 export const box = boxUse.required();

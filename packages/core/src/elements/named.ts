@@ -59,6 +59,7 @@ export const base: Fields<ElementBase> = {
   animations: list(animation),
   editing: plain,
   notes: plain,
+  layer: plain,
 };
 export const spoken = { text: message(), look: textUse };
 export const pressable = { ...base, ...spoken, box: boxUse, sound };

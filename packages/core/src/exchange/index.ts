@@ -4,6 +4,7 @@ export { bytesFault } from './fault';
 export type { Exported, File, Imported } from './format';
 export { mediaOf, type Media, type Sort } from './media';
 export { endingsOf, EXPORTS, exportsOf, IMPORTS, readAs, writeAs, type ExportName } from './registry';
+export { isLayered, readLayers, type Layer, type Layers } from './layers';
 export { svgFault } from './svg';
 export { readOutline, type ReadOutline } from './outline';
 export { readScript, type Script } from './script';

@@ -48,6 +48,23 @@ export interface ElementBase {
   /** How it is treated while editing; a run knows nothing of it. */
   editing?: { hidden?: boolean; locked?: boolean };
   notes?: Note[];
+  /** The layer of a picture file it came from. */
+  layer?: FromLayer;
+}
+
+/** A layer as its file had it when it was last brought in, so that what has changed since is told from what was done here. */
+export interface FromLayer {
+  file: string;
+  /** Its name, and those of the groups it is in. */
+  path: string;
+  /** Design pixels. */
+  x: number;
+  y: number;
+  opacity: number;
+  hidden?: true;
+  blend?: Blend;
+  /** What tells its picture from another. Absent: a group. */
+  mark?: string;
 }
 
 /** How an element places those it holds. */

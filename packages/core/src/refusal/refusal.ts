@@ -74,6 +74,13 @@ const BUNDLES = {
   'too many files': (p: { max: number }) => `It holds more than ${p.max} files.`,
   'unpacks too large': (p: { max: number }) => `It unpacks to more than ${millions(p.max)} MB.`,
   'no project.json': () => 'There is no project.json in it.',
+  'layers on no screen': () => 'Choose the screen that its layers go on, and bring it in again.',
+  'no stack.xml': () => 'There is no stack.xml in it, which says what layers it has.',
+  'damaged stack': () => 'What it says of its layers is damaged. Save it anew as OpenRaster.',
+  'too many layers': (p: { max: number }) => `It has more than ${p.max} layers. Merge some of them.`,
+  'path outside': (p: { path: string }) =>
+    `A layer is to be read from “${p.path}”, which is outside the file.`,
+  'layer without picture': (p: { path: string }) => `The picture “${p.path}” of a layer is not in it.`,
 };
 
 /** A picture, font or sound. */

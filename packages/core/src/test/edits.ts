@@ -66,6 +66,38 @@ const made = (screen: Id) => ({ from: screen, trigger: arrival, kind: 'go' as co
 
 /** Arguments for every command: one that the registry has anew has to be added here. */
 const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Arguments<N> } = {
+  'bring layers': ({ screen, text, n, asset }, project) => ({
+    screen,
+    file: 'menu.ora',
+    width: 960,
+    height: 540,
+    layers: [
+      {
+        name: text,
+        path: 'g',
+        group: null,
+        x: 0,
+        y: 0,
+        opacity: 1,
+        hidden: false,
+        blend: 'normal',
+        art: null,
+      },
+      {
+        ...{
+          name: text,
+          path: 'g/a',
+          group: 'g',
+          x: n,
+          y: 4,
+          opacity: 0.5,
+          hidden: n % 2 > 0,
+          blend: 'screen',
+        },
+        art: { asset: asset(free(project, 'i-layer')), mark: `9-${n}` },
+      },
+    ],
+  }),
   'add skin': ({ text: name, skin }) => ({ name, like: skin }),
   'change skin': ({ skin, picture, m }) => ({
     skin,

@@ -272,6 +272,7 @@ const common = {
   animations: maybe(anyAnimations),
   through: maybe(fc.constant(true)),
   exact: maybe(fc.constant(true)),
+  layer: maybe(fc.constant({ file: 'menu.ora', path: 'g/a', x: 3, y: 4, opacity: 1, mark: '9-3' })),
   only: maybe(fc.constant('touch')),
   reach: maybe(fc.constantFrom(0, 40)),
   tooltip: maybe(fc.constantFrom('Rest here', '{oil} of 100', '{nobody}', '{oil, plural, one {#}}')),
