@@ -4,7 +4,7 @@ import { withId } from '@tavu/core/model';
 import { useSkin, useStudio, wear } from '../store';
 import { Select } from '../ui';
 
-/** The skin Live wears, where the project has any. */
+/** Which skin Live wears; nothing where the project has none. */
 export function SkinSwitch() {
   const skins = useStudio((studio) => studio.project.skins);
   const worn = useSkin((state) => state.worn);

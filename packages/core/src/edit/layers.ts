@@ -2,10 +2,10 @@ import {
   freshId,
   withId,
   type Asset,
-  type Blend,
   type Element,
   type FromLayer,
   type Id,
+  type PictureLayer,
   type Project,
 } from '../model';
 import { frameIn, freeNameIn, ownerById, type Owner } from './owners';
@@ -13,18 +13,8 @@ import type { Made } from './parts';
 
 /** Layers of a picture file as elements: put on a screen, and later brought up to date with the file. */
 
-/** A layer as a file has it, without its picture's bytes. */
-export interface BroughtLayer {
-  name: string;
-  path: string;
-  group: string | null;
-  /** Pixels of the file. */
-  x: number;
-  y: number;
-  opacity: number;
-  hidden: boolean;
-  blend: Blend;
-  /** Its picture as an asset, which becomes part of the project where it is new or other than before. */
+/** A layer, with its picture as an asset: part of the project where it is new or other than before; null for a group. */
+export interface BroughtLayer extends PictureLayer {
   art: { asset: Asset; mark: string } | null;
 }
 

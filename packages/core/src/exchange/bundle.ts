@@ -1,9 +1,10 @@
-import { strFromU8, strToU8, unzip, zip, type Unzipped, type Zippable } from 'fflate';
+import { strFromU8, strToU8, zip, type Zippable } from 'fflate';
 import type { Id, Project } from '../model';
 import { refusal, type Problem, type Refusal } from '../refusal';
 import { readProject, writeProject } from '../schema';
 import { bytesFault } from './fault';
 import type { Export, Import } from './format';
+import { isRefused, unpack } from './unpack';
 
 /** The bytes of a project's assets, by id. */
 export type AssetBytes = Map<Id, Uint8Array>;
@@ -52,6 +53,8 @@ export async function saveProject(
   return { bytes, ending: 'tavu.zip' };
 }
 
+const isWanted = (name: string): boolean => name === 'project.json' || name.startsWith('assets/');
+
 const assetPath = (id: Id): string => `assets/${encodeURIComponent(id)}`;
 
 /** Opens either form. Nothing is half read: it is a whole project or a list of what is wrong. */
@@ -61,8 +64,8 @@ export async function openProject(file: Uint8Array): Promise<Opened> {
     const read = readProject(strFromU8(file));
     return 'project' in read ? { project: read.project, assets: new Map(), left: [] } : read;
   }
-  const files = await unpack(file);
-  if (isRefusal(files)) return { problems: [{ ...files, place: 'the zip file' }] };
+  const files = await unpack(file, isWanted, LARGEST_BUNDLE, MAX_FILES);
+  if (isRefused(files)) return { problems: [{ ...files, place: 'the zip file' }] };
   const json = files['project.json'];
   if (!json) return { problems: [{ ...refusal('no project.json'), place: 'the zip file' }] };
   const read = readProject(strFromU8(json));
@@ -76,32 +79,4 @@ export async function openProject(file: Uint8Array): Promise<Opened> {
     else if (bytes) assets.set(asset.id, bytes);
   }
   return { project: read.project, assets, left };
-}
-
-/** A file of that name would be bytes. */
-const isRefusal = (found: Unzipped | Refusal): found is Refusal => typeof found.code === 'string';
-
-/** Unpacks within the limits, which are checked before anything is unpacked. */
-function unpack(file: Uint8Array): Promise<Unzipped | Refusal> {
-  return new Promise((done) => {
-    let bytes = 0;
-    let count = 0;
-    unzip(
-      file,
-      {
-        filter: ({ name, originalSize }) => {
-          count += 1;
-          bytes += originalSize;
-          const wanted = name === 'project.json' || name.startsWith('assets/');
-          return wanted && count <= MAX_FILES && bytes <= LARGEST_BUNDLE;
-        },
-      },
-      (error, data) => {
-        if (error) done(refusal('damaged zip'));
-        else if (count > MAX_FILES) done(refusal('too many files', { max: MAX_FILES }));
-        else if (bytes > LARGEST_BUNDLE) done(refusal('unpacks too large', { max: LARGEST_BUNDLE }));
-        else done(data);
-      },
-    );
-  });
 }

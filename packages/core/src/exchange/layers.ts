@@ -1,25 +1,13 @@
-import { strFromU8, unzip, type Unzipped } from 'fflate';
+import { strFromU8, type Unzipped } from 'fflate';
 import { SaxesParser } from 'saxes';
-import { LONGEST_NAME, type Blend } from '../model';
+import { LONGEST_NAME, type Blend, type PictureLayer } from '../model';
 import { refusal, type Refusal } from '../refusal';
 import { bytesFault } from './fault';
+import { isRefused, unpack } from './unpack';
 
 /** Layered pictures in OpenRaster 0.0.6 (freedesktop.org): a zip file of a stack of layers and their pictures. */
 
-/** A layer, or a group of layers. */
-export interface Layer {
-  name: string;
-  /** What tells it from the others: its name and those of the groups around it, with a number where two share one. */
-  path: string;
-  /** The path of the group it is in; null for none. */
-  group: string | null;
-  /** Pixels, from the left and top of the whole picture. */
-  x: number;
-  y: number;
-  /** 0 to 1. */
-  opacity: number;
-  hidden: boolean;
-  blend: Blend;
+export interface Layer extends PictureLayer {
   /** What it shows; null for a group. */
   art: { width: number; height: number; bytes: Uint8Array; mark: string } | null;
 }
@@ -54,10 +42,13 @@ const BLENDS: Readonly<Record<string, Blend>> = {
 export const isLayered = (bytes: Uint8Array): boolean =>
   bytes[0] === 0x50 && strFromU8(bytes.subarray(30, 54)) === 'mimetypeimage/openraster';
 
+const isWanted = (name: string): boolean =>
+  name === 'stack.xml' || (name.endsWith('.png') && !/^(mergedimage|Thumbnails)/.test(name));
+
 /** Reads a layered picture. Nothing is half read: it is all of its layers, or what is wrong. */
 export async function readLayers(file: Uint8Array): Promise<Layers | Refusal> {
-  const files = await unpack(file);
-  if (isRefusal(files)) return files;
+  const files = await unpack(file, isWanted, LARGEST_LAYERS, MAX_FILES);
+  if (isRefused(files)) return files;
   const stack = files['stack.xml'];
   if (!stack) return refusal('no stack.xml');
   try {
@@ -73,9 +64,6 @@ class Refused extends Error {
     super(why.code);
   }
 }
-
-/** A file of that name would be bytes. */
-const isRefusal = (found: Unzipped | Refusal): found is Refusal => typeof found.code === 'string';
 
 interface Open {
   path: string | null;
@@ -170,35 +158,9 @@ function artOf(src: string, files: Unzipped): NonNullable<Layer['art']> {
   return { width, height, bytes, mark: markOf(bytes) };
 }
 
-/** A short mark that another picture has with next to no chance (FNV-1a, with its length). */
+/** A short mark that no other picture is likely to have (FNV-1a, with its length). */
 function markOf(bytes: Uint8Array): string {
   let hash = 0x811c9dc5;
   for (const byte of bytes) hash = Math.imul(hash ^ byte, 0x01000193) >>> 0;
   return `${bytes.length}-${hash.toString(16)}`;
-}
-
-/** Unpacks what layers are made of within the limits, which are checked before anything is unpacked. */
-function unpack(file: Uint8Array): Promise<Unzipped | Refusal> {
-  return new Promise((done) => {
-    let bytes = 0;
-    let count = 0;
-    unzip(
-      file,
-      {
-        filter: ({ name, originalSize }) => {
-          count += 1;
-          const wanted =
-            name === 'stack.xml' || (name.endsWith('.png') && !/^(mergedimage|Thumbnails)/.test(name));
-          bytes += wanted ? originalSize : 0;
-          return wanted && count <= MAX_FILES && bytes <= LARGEST_LAYERS;
-        },
-      },
-      (error, data) => {
-        if (error) done(refusal('damaged zip'));
-        else if (count > MAX_FILES) done(refusal('too many files', { max: MAX_FILES }));
-        else if (bytes > LARGEST_LAYERS) done(refusal('unpacks too large', { max: LARGEST_LAYERS }));
-        else done(data);
-      },
-    );
-  });
 }

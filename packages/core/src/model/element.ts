@@ -1,5 +1,6 @@
 import type { Blend, BoxSide, BoxUse, Colour, Mask, PictureFit, Shadow, Slice, TextUse } from './look';
 import type { BubbleShape, Role } from './conversation';
+import type { FromLayer } from './layer';
 import type { Direction, Wraps } from './input';
 import type { Animation, Plays, TextFrames } from './motion';
 import type { Note } from './note';
@@ -50,21 +51,6 @@ export interface ElementBase {
   notes?: Note[];
   /** The layer of a picture file it came from. */
   layer?: FromLayer;
-}
-
-/** A layer as its file had it when it was last brought in, so that what has changed since is told from what was done here. */
-export interface FromLayer {
-  file: string;
-  /** Its name, and those of the groups it is in. */
-  path: string;
-  /** Design pixels. */
-  x: number;
-  y: number;
-  opacity: number;
-  hidden?: true;
-  blend?: Blend;
-  /** What tells its picture from another. Absent: a group. */
-  mark?: string;
 }
 
 /** How an element places those it holds. */

@@ -11,6 +11,7 @@ export * from './sound';
 export * from './duration';
 export * from './kinds';
 export * from './language';
+export * from './layer';
 export * from './note';
 export * from './names';
 export * from './changes';
