@@ -2,7 +2,7 @@
 
 import { cellsOf, type Asset, type Sheet } from '@tavu/core/model';
 import { edit, useStudio } from '../store';
-import { Check, NumberField, SelectRow } from '../ui';
+import { Check, Field, NumberField, SelectRow } from '../ui';
 import { cutByGaps } from './cut';
 
 /** The largest it is shown, in pixels of the page. */
@@ -62,6 +62,15 @@ export function CutEditor({ asset }: { asset: Asset }) {
       )}
       {sheet && <Cells asset={asset} />}
       {sheet && <p className="text-sm text-soft">{cutWords(asset, cells.length)}</p>}
+      {sheet && (
+        <Field
+          label="Characters, if its frames are letters"
+          value={asset.characters ?? ''}
+          placeholder="ABC… 0123…"
+          read={(text) => ({ ok: text })}
+          onChange={(text) => put({ characters: text === '' ? undefined : text.slice(0, 2000) })}
+        />
+      )}
       <Check on={asset.sharp === true} onChange={(on) => put({ sharp: on || undefined })}>
         Pixel art: its pixels stay sharp
       </Check>

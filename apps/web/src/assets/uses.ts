@@ -1,3 +1,4 @@
+import { picturesIn } from '@tavu/core/lettering';
 import type { Id, Project } from '@tavu/core/model';
 import { ownerNames, placesOf } from '@tavu/core/references';
 
@@ -5,11 +6,15 @@ import { ownerNames, placesOf } from '@tavu/core/references';
 export function usesOf(project: Project): ReadonlyMap<Id, string[]> {
   const names = ownerNames(project);
   const uses = new Map<Id, string[]>(project.assets.map(({ id }) => [id, []]));
-  for (const { of, id, owner, path } of placesOf(project, { only: ['id'] })) {
-    if (of !== 'asset') continue;
+  for (const place of placesOf(project, { only: ['id', 'text'] })) {
+    const { owner, path } = place;
+    const ids =
+      place.is === 'text' ? picturesIn(project, place.text) : place.of === 'asset' ? [place.id] : [];
     const by = path[0] === 'sound' ? 'Sounds and volume' : names.get(owner);
-    const known = uses.get(id);
-    if (by !== undefined && known && !known.includes(by)) known.push(by);
+    for (const id of ids) {
+      const known = uses.get(id);
+      if (by !== undefined && known && !known.includes(by)) known.push(by);
+    }
   }
   for (const [id, by] of uses) if (by.length === 0) uses.delete(id);
   return uses;

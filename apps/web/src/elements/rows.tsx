@@ -1,9 +1,11 @@
 'use client';
 
 import { keysBeside } from '@tavu/core/keys';
+import { withoutMarks } from '@tavu/core/marks';
 import { titleCase, type Element, type Id, type Scalar, type ValueType, valuesOf } from '@tavu/core/model';
+import { useId } from 'react';
 import { editingLayer, ThingRow } from '../ui';
-import { makeSetting, type Put } from '../fields';
+import { makeSetting, MarkedArea, type Put } from '../fields';
 import { endStep, useStudio } from '../store';
 
 /** Rows that the settings of several types of element have. */
@@ -74,9 +76,9 @@ export function ValueRow({
   );
 }
 
-/** A name for a value from the words on its control: short, and without names in braces. */
+/** A name for a value from the words on its control: short, and without marks and names in braces. */
 const settingName = (words: string): string =>
-  words
+  withoutMarks(words)
     .replace(/\{[^}]*\}/g, ' ')
     .replace(/\s+/g, ' ')
     .trim()
@@ -95,6 +97,7 @@ export function Lines({
   return (
     <Words
       label={label}
+      plain
       text={lines.join('\n')}
       onChange={(text) => onChange(text.split('\n').slice(0, 500))}
     />
@@ -106,22 +109,30 @@ export function Words({
   text,
   onChange,
   ends = false,
+  plain = false,
 }: {
   label?: string;
   text: string;
   onChange: (text: string) => void;
   /** Enter ends the typing, as in Live, and Shift Enter breaks the line. */
   ends?: boolean;
+  /** Marks are words like any other in it. */
+  plain?: boolean;
 }) {
+  const id = useId();
   return (
-    <label className="block">
-      <span className="mb-0.5 block text-sm text-soft">{label}</span>
-      <textarea
+    <div>
+      <label htmlFor={id} className="mb-0.5 block text-sm text-soft">
+        {label}
+      </label>
+      <MarkedArea
+        id={id}
         value={text}
         maxLength={10_000}
         rows={Math.min(6, text.split('\n').length + Math.floor(text.length / 36))}
-        className="w-full resize-y rounded border border-line bg-sheet px-1.5 py-1"
-        onChange={(event) => onChange(event.target.value)}
+        className="block w-full resize-y rounded border border-line bg-sheet px-1.5 py-1"
+        onWords={onChange}
+        plain={plain}
         onKeyDown={(event) => {
           if (!ends || event.key !== 'Enter' || event.shiftKey || event.nativeEvent.isComposing) return;
           event.preventDefault();
@@ -129,6 +140,6 @@ export function Words({
           editingLayer()?.focus({ preventScroll: true });
         }}
       />
-    </label>
+    </div>
   );
 }

@@ -2,6 +2,7 @@ export { ColourField, Swatch } from './ColourField';
 export { ConditionBlank } from './ConditionBlank';
 export { ConditionRow } from './ConditionRow';
 export { ConditionField } from './ConditionField';
+export { MarkedArea } from './MarkedArea';
 export { ScalarInput } from './ScalarInput';
 export { putOn, type Put } from './change';
 export { makeSetting, makeValue } from './makeValue';

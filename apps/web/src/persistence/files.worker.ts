@@ -7,9 +7,8 @@ import {
   type Exported,
   type ExportName,
 } from '@tavu/core/exchange';
-import { readMetrics } from '@tavu/core/font';
+import { readFace } from '@tavu/core/font';
 import { readDocument, readProject } from '@tavu/core/schema';
-import { packFace } from '@tavu/core/text';
 import { expose } from 'comlink';
 import { playerParts } from './built';
 import { cellsOfPicture } from './gaps';
@@ -17,8 +16,8 @@ import { READY } from './ready';
 
 // Reading, checking and writing files away from the page, so that a large one never holds up typing.
 
-/** What the letters of a font measure. Fails when the bytes are no font. */
-const readFont = (bytes: Uint8Array) => packFace(readMetrics(bytes.slice().buffer as ArrayBuffer));
+/** What is kept of a font. Fails when the bytes are no font. */
+const readFont = (bytes: Uint8Array) => readFace(bytes.slice().buffer as ArrayBuffer);
 
 /** Writes something; what plays by itself gets the player. */
 async function write<Of extends keyof Exported>(format: string, of: Of, given: Exported[Of]) {

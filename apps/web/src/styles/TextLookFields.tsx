@@ -1,18 +1,19 @@
 'use client';
 
-import type { TextLook } from '@tavu/core/model';
+import { isPicture, type TextLook } from '@tavu/core/model';
 import type { ReactNode } from 'react';
 import { useStudio } from '../store';
-import { NumberField } from '../ui';
+import { NumberField, Small, ThingRow } from '../ui';
 import { ColourField } from '../fields';
-import { OutlineFields, ShadowFields } from './effects';
+import { GradientFields, OutlineFields, ShadowFields } from './effects';
+import { fontChoices, weightChoices } from './fonts';
 import { Pick, Setting, Switched, type LookProps } from './parts';
 
 /** How letters look: a style's, or one place's. */
 export function TextLookFields(props: LookProps<TextLook>) {
   const { look, onChange } = props;
   const assets = useStudio((studio) => studio.project.assets);
-  const fonts = assets.filter((asset) => asset.face);
+  const pictures = assets.filter(isPicture);
   const set = (name: keyof TextLook, child: ReactNode) => (
     <Setting name={name} of={props}>
       {child}
@@ -26,11 +27,7 @@ export function TextLookFields(props: LookProps<TextLook>) {
           <Pick
             label="Font"
             value={look.font}
-            options={[
-              ['plain', 'Plain'],
-              ['display', 'Display'],
-              ...fonts.map((asset): [string, string] => [asset.id, asset.name]),
-            ]}
+            options={fontChoices(assets, look.font)}
             onChange={(font) => onChange({ font })}
           />,
         )}
@@ -87,11 +84,16 @@ export function TextLookFields(props: LookProps<TextLook>) {
           <Pick
             label="Weight"
             value={String(look.weight)}
-            options={[
-              ['400', 'regular'],
-              ['700', 'bold'],
-            ]}
-            onChange={(weight: string) => onChange({ weight: Number(weight) as 400 })}
+            options={weightChoices(assets, look.font, look.weight)}
+            onChange={(weight: string) => onChange({ weight: Number(weight) })}
+          />,
+        )}
+        {set(
+          'italic',
+          <Switched
+            label="Italic"
+            on={look.italic === true}
+            onChange={(on) => onChange({ italic: on || undefined })}
           />,
         )}
       </div>
@@ -132,14 +134,114 @@ export function TextLookFields(props: LookProps<TextLook>) {
         )}
       </div>
       {set('fit', <Fit look={look} onChange={onChange} />)}
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-1.5">
+        {set(
+          'arc',
+          <NumberField
+            label="Arc"
+            unit="°"
+            value={look.arc ?? 0}
+            min={-360}
+            max={360}
+            onChange={(arc) => onChange({ arc: arc === 0 ? undefined : arc })}
+            className="w-18"
+          />,
+        )}
+        {set(
+          'figures',
+          <Switched
+            label="Figures of one width"
+            on={look.figures === 'even'}
+            onChange={(on) => onChange({ figures: on ? 'even' : undefined })}
+          />,
+        )}
+      </div>
+      {set(
+        'gradient',
+        <GradientFields
+          fill={look.colour}
+          value={look.gradient}
+          onChange={(gradient) => onChange({ gradient }, 'gradient')}
+        />,
+      )}
+      {pictures.length > 0 &&
+        set(
+          'picture',
+          <ThingRow
+            label="Filled with the picture"
+            value={look.picture}
+            none="none"
+            things={pictures}
+            onChange={(picture) => onChange({ picture })}
+          />,
+        )}
       {set(
         'outline',
         <OutlineFields value={look.outline} onChange={(outline) => onChange({ outline }, 'outline')} />,
       )}
+      {look.outline &&
+        set(
+          'outlines',
+          <FurtherEdges
+            label="Another outline"
+            all={look.outlines ?? []}
+            fresh={{ width: 3, colour: '#000000' }}
+            Fields={OutlineFields}
+            onChange={(outlines) => onChange({ outlines }, 'outlines')}
+          />,
+        )}
       {set(
         'shadow',
         <ShadowFields value={look.shadow} onChange={(shadow) => onChange({ shadow }, 'shadow')} />,
       )}
+      {look.shadow &&
+        set(
+          'shadows',
+          <FurtherEdges
+            label="Another shadow"
+            all={look.shadows ?? []}
+            fresh={{ x: 0, y: 16, blur: 24, colour: '#00000080' }}
+            Fields={ShadowFields}
+            onChange={(shadows) => onChange({ shadows }, 'shadows')}
+          />,
+        )}
+    </div>
+  );
+}
+
+/** So many further ones are enough, and no more are kept. */
+const MOST = 8;
+
+/** Further outlines or shadows, each of which can be taken away, and a way to one more. */
+function FurtherEdges<T extends object>({
+  label,
+  all,
+  fresh,
+  Fields,
+  onChange,
+}: {
+  label: string;
+  all: readonly T[];
+  fresh: T;
+  Fields: (props: {
+    label?: string;
+    value: T | undefined;
+    onChange: (value: T | undefined) => void;
+  }) => ReactNode;
+  onChange: (all: T[] | undefined) => void;
+}) {
+  const put = (next: T[]): void => onChange(next.length === 0 ? undefined : next);
+  return (
+    <div className="min-w-0 flex-1 space-y-1 pl-4">
+      {all.map((edge, i) => (
+        <Fields
+          key={i}
+          label={`${label}, ${i + 2}`}
+          value={edge}
+          onChange={(to) => put(all.flatMap((other, n) => (n !== i ? [other] : to ? [to] : [])))}
+        />
+      ))}
+      {all.length < MOST && <Small onClick={() => put([...all, fresh])}>{label}</Small>}
     </div>
   );
 }

@@ -60,12 +60,16 @@ export function ShadowFields({
   );
 }
 
-export function OutlineFields(props: {
+export function OutlineFields({
+  label = 'Outline',
+  ...props
+}: {
+  label?: string;
   value: Outline | undefined;
   onChange: (value: Outline | undefined) => void;
 }) {
   return (
-    <Effect label="Outline" fresh={{ width: 3, colour: '#000000' }} {...props}>
+    <Effect label={label} fresh={{ width: 3, colour: '#000000' }} {...props}>
       {({ width, colour }, put) => (
         <div className="flex items-end gap-1.5">
           <NumberField

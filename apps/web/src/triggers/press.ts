@@ -1,11 +1,13 @@
 import { isPressed, labelOf } from '@tavu/core/elements/author';
+import { withoutMarks } from '@tavu/core/marks';
 import { linksFrom, screenById, type Element } from '@tavu/core/model';
 import { elementOf } from '@tavu/core/triggers';
 import type { TriggerEditor } from './editor';
 
 /** An element by its name, and by its words where those are others. */
 function saidOn(element: Element): string {
-  const words = 'text' in element && typeof element.text === 'string' ? element.text.trim() : '';
+  const words =
+    'text' in element && typeof element.text === 'string' ? withoutMarks(element.text).trim() : '';
   return words === '' || words === element.name ? element.name : `${element.name} (“${words.slice(0, 40)}”)`;
 }
 

@@ -1,6 +1,7 @@
 import { playOf, type Role, type Spoken } from '../elements';
 import { heldBy } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
+import { withoutMarks } from '../marks';
 import type { Element, Id } from '../model';
 import { shownOn } from '../paint';
 import { allUp, visibilityOf, isCovered, type Instance, type RunState, focusSeen, talkLooks } from '../run';
@@ -56,12 +57,13 @@ function itemsOn(
   return inReadingOrder(compiled)
     .filter(({ id }) => !hidden.includes(id))
     .flatMap((element): SpokenItem[] => {
-      const tip = shown.tooltips[element.id];
+      const tooltip = shown.tooltips[element.id];
+      const tip = tooltip === undefined ? undefined : withoutMarks(tooltip);
       const { speak } = playOf(element);
       const role = speak?.role;
       // An element without a name of its own is named by its tooltip.
       if (!role) return tip === undefined ? [] : [{ id: element.id, role: 'text', name: tip }];
-      const said = 'text' in element ? (shown.texts[element.id] ?? element.text) : '';
+      const said = 'text' in element ? withoutMarks(shown.texts[element.id] ?? element.text) : '';
       const held = heldBy(flow.project, element, shown.holds);
       const item: SpokenItem = { id: element.id, role, name: said === '' ? element.name : said };
       if (role === 'text' && said.trim() === '') return [];

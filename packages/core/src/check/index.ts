@@ -11,4 +11,5 @@ export {
   findingsOfTalks,
   findingsTranslated,
 } from './look';
+export { markTroubles } from './marked';
 export { readingSpeed } from './room';

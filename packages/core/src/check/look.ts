@@ -121,7 +121,7 @@ export function findingsOfTalk(flow: Flow, conversation: Conversation): Finding[
   for (const op of talk.ops) {
     if (op.op !== 'line' && op.op !== 'choice') continue;
     const laid = laidOn(flow, compiled, op);
-    const over = laid.text.trim() === '' ? null : overflowing(flow, compiled, laid.typed.letters.join(''));
+    const over = laid.text.trim() === '' ? null : overflowing(flow, compiled, laid.typed.text);
     const spoken = { flow, screen: compiled, op, laid, over, told: speakers };
     found.push(...told(at(op.key), (check) => check.spoken?.(spoken)));
   }

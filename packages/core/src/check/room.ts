@@ -3,7 +3,8 @@ import { inLanguage } from '../language';
 import { screenById, type Conversation, type Id, type Project, withId } from '../model';
 import { firstState, lay, pageTimes, type RunState } from '../run';
 import { textStyle } from '../style';
-import { fits, fontOf, layText } from '../text';
+import { laySaid } from '../lettering';
+import { fits } from '../text';
 
 /** Whether lines fit where they are said, and how long they can be read. */
 
@@ -19,7 +20,7 @@ export function overflowing(flow: Flow, screen: CompiledScreen, words: string): 
   const room = says === null ? null : wordsRoom(screen, says);
   if (!room) return null;
   const look = textStyle(flow.project, room.use);
-  const block = layText(words, look, fontOf(flow.project, look).metrics, room);
+  const block = laySaid(flow.project, words, look, room);
   if (fits(block)) return null;
   const { across, down } = block.over;
   return down > 0 ? { by: Math.ceil(down), way: 'high' } : { by: Math.ceil(across), way: 'wide' };
@@ -64,7 +65,7 @@ export function overflowingTranslations(project: Project, { id }: Conversation):
     for (const op of flow.talks.get(id)!.ops) {
       if (op.op !== 'line') continue;
       const { typed, pages } = laidOn(flow, compiled, op);
-      const fits = pages.length === 1 && overflowing(flow, compiled, typed.letters.join('')) === null;
+      const fits = pages.length === 1 && overflowing(flow, compiled, typed.text) === null;
       if (!fits) found.set(op.key, [...(found.get(op.key) ?? []), name]);
     }
   }

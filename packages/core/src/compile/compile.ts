@@ -1,5 +1,6 @@
 import { canScroll, holdsOf, playOf } from '../elements';
 import { padCode } from '../keys';
+import { movesWords } from '../marks';
 import { expand, pathOf } from '../component';
 import { compileExpression, scopeOfScreen } from '../expression';
 import { isUsed, solveFocus } from '../focus';
@@ -246,8 +247,10 @@ function compileScreen(
     ),
     texts: new Map(
       elements.flatMap((element): [Id, TextPart[]][] => {
-        const parts = 'text' in element ? textParts(element.text, scope, language) : [];
-        return parts.some((part) => typeof part !== 'string') ? [[element.id, parts]] : [];
+        if (!('text' in element)) return [];
+        const parts = textParts(element.text, scope, language);
+        const changes = parts.some((part) => typeof part !== 'string') || movesWords(element.text);
+        return changes ? [[element.id, parts]] : [];
       }),
     ),
     tooltips: new Map(

@@ -1,10 +1,11 @@
 import type { CompiledScreen, Flow } from './index';
 import type { Id, TextUse } from '../model';
 import { textStyle } from '../style';
-import { fontOf, layText } from '../text';
-import { lettersOf, type Typed } from '../talk';
+import { laySaid } from '../lettering';
+import { lettersOf, partOf } from '../marks';
+import type { Typed } from '../talk';
 
-/** What of a line is seen at once: its letters from the first to before the last, and the words as they are set. */
+/** What of a line is seen at once: its letters from the first to before the last, and those as a text with its marks. */
 export interface Page {
   from: number;
   to: number;
@@ -15,31 +16,33 @@ export interface Page {
  * A line parted so that each page fits the text area of its screen; one page where it fits, where there is no such
  * area, or where long lines are only pointed out.
  */
-export function pagesOf(flow: Flow, screen: CompiledScreen, { letters }: Typed): Page[] {
+export function pagesOf(flow: Flow, screen: CompiledScreen, { letters, text }: Typed): Page[] {
   const words = letters.join('');
-  const whole: Page[] = [{ from: 0, to: letters.length, words }];
+  const whole: Page[] = [{ from: 0, to: letters.length, words: text }];
   const { says } = screen.talkParts;
   if (flow.talk.long !== 'pages' || says === null || words === '') return whole;
   const room = wordsRoom(screen, says);
   if (!room) return whole;
-  const look = textStyle(flow.project, room.use);
-  const block = layText(words, look, fontOf(flow.project, look).metrics, room);
+  const block = laySaid(flow.project, text, textStyle(flow.project, room.use), room);
   if (block.over.down <= HAIR) return whole;
-  const fitting = Math.max(1, Math.floor((room.height + HAIR) / block.step));
   const pages: Page[] = [];
   // Where the lines stand in the words: breaking drops the spaces between them.
   let at = 0;
-  const spans = block.lines.map(({ text }) => {
-    const start = words.indexOf(text, at);
-    at = start + text.length;
-    return { start, end: at };
+  const spans = block.lines.map(({ text: line, top, high }) => {
+    const start = words.indexOf(line, at);
+    at = start + line.length;
+    return { start, end: at, top, bottom: top + high };
   });
-  for (let i = 0; i < spans.length; i += fitting) {
-    const last = Math.min(spans.length, i + fitting) - 1;
-    const page = words.slice(spans[i]!.start, spans[last]!.end);
+  for (let i = 0; i < spans.length;) {
+    const first = spans[i]!;
+    const fitting = spans.slice(i).findIndex(({ bottom }) => bottom - first.top > room.height + HAIR);
+    const next = fitting < 0 ? spans.length : i + Math.max(1, fitting);
+    const page = words.slice(first.start, spans[next - 1]!.end);
+    i = next;
     if (page.trim() === '') continue;
-    const from = lettersOf(words.slice(0, spans[i]!.start)).length;
-    pages.push({ from, to: from + lettersOf(page).length, words: page });
+    const from = lettersOf(words.slice(0, first.start)).length;
+    const to = from + lettersOf(page).length;
+    pages.push({ from, to, words: partOf(text, from, to) });
   }
   return pages.length > 0 ? pages : whole;
 }

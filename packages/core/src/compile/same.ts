@@ -46,10 +46,10 @@ function sameSheets(before: Project | undefined, now: Project): boolean {
 export const sameMoving = (before: Project | undefined, now: Project): boolean =>
   sameMarkers(before, now) && sameSheets(before, now);
 
-/** Whether expressions and texts mean the same in both: values, events, and what screens are called and take. */
+/** Whether expressions and texts mean the same in both: values, events, actions, and what screens are called and take. */
 export function sameNames(before: Project, now: Project): boolean {
   if (before.values !== now.values || before.languages !== now.languages) return false;
-  if (before.events !== now.events) return false;
+  if (before.events !== now.events || before.actions !== now.actions) return false;
   if (before.screens === now.screens) return true;
   return (
     before.screens.length === now.screens.length &&

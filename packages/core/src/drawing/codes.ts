@@ -1,4 +1,4 @@
-import { padCode } from '../keys';
+import { codeFor } from '../keys';
 import { type Id, type Project, withId } from '../model';
 import type { RenderState } from './render-state';
 
@@ -9,8 +9,5 @@ export function codeOn(
   { device, codes }: Pick<RenderState, 'device' | 'codes'>,
 ): string | undefined {
   const own = withId(project.actions, action);
-  if (device === 'touch' || !own) return undefined;
-  const [key = own.keys[0]] = codes[action]?.keys ?? [];
-  const [pad = own.pad[0]] = codes[action]?.pad ?? [];
-  return device === 'pad' && pad !== undefined ? padCode(pad) : key;
+  return own && codeFor(own, { device, codes });
 }

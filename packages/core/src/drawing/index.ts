@@ -5,13 +5,16 @@ export {
   type GroupItem,
   type Item,
   type PictureItem,
+  type PlacedRun,
   type TextItem,
 } from './items';
 export { NORMAL, type RenderState } from './render-state';
 export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
 export { controlStyleOf, statesOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';
-export { keycapItems, keycapWidth } from './keycaps';
+export { keycapItems } from './keycaps';
+export { BEATS, beating, saidText, typedItems, typedOut } from './said';
+export { text } from './text';
 export { filledFrom, partAbout, partOf, type DrawnPart } from './part';
 export { cutOut, filledRow, ringPath } from './bars';
 export { framed, pictured } from './fitted';
@@ -27,15 +30,4 @@ export {
 } from './outline';
 export { ellipse, lined, outlined, ovalPath } from './outlined';
 export { ringed } from './focused';
-export {
-  box,
-  bubbleFace,
-  bubblePath,
-  CLEAR,
-  grown,
-  inset,
-  plain,
-  text,
-  typedItems,
-  typedOut,
-} from './shapes';
+export { box, bubbleFace, bubblePath, CLEAR, grown, inset, plain } from './shapes';

@@ -1,5 +1,6 @@
 import type { Blend, Colour, Dashes, FaceFit, Gradient, Id, Outline, Shadow, Slice } from '../model';
 import type { Rect } from '../geometry';
+import type { Move } from '../marks';
 import type { FaceName } from '../text';
 
 /** The display list: what is drawn, back to front, in design pixels. Colours are colours here, never names of them. */
@@ -36,7 +37,34 @@ export interface TextItem {
   anchor: Anchor;
   /** Room after every letter. */
   letters: number;
+  slanted?: true;
+  /** Its strokes are so many design pixels wider. */
+  heavier?: number;
+  /** What fills its letters over all of `rect`, in place of its colour. */
+  filled?: { gradient: Gradient } | { picture: PictureItem };
   outline?: Outline;
+}
+/** Words of a line that look alike, or something that stands there like one letter. */
+export interface PlacedRun {
+  /** Of what stands there like a letter, the character that counts for it. */
+  text: string;
+  /** Where it begins. */
+  x: number;
+  /** Its baseline. */
+  y: number;
+  width: number;
+  face: FaceName;
+  size: number;
+  /** Absent: that of the whole text. */
+  colour?: Colour;
+  slanted?: true;
+  heavier?: number;
+  /** Degrees about where it begins, clockwise. */
+  turn?: number;
+  /** It moves by itself, as the letter of this number of those that move. */
+  moves?: { move: Move; letter: number };
+  /** What is drawn in place of words. */
+  items?: Item[];
 }
 export interface PictureItem {
   kind: 'picture';
@@ -100,6 +128,8 @@ export type Anchor = 'start' | 'middle' | 'end';
 
 export interface PlacedLine {
   text: string;
+  /** What is drawn in place of its text, where not all of it looks alike. */
+  runs?: PlacedRun[];
   /** Where its anchor stands. */
   x: number;
   /** Its baseline. */

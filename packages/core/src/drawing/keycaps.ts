@@ -1,9 +1,11 @@
 import type { Rect } from '../geometry';
 import type { Id, Project, TextLook } from '../model';
-import { codeName, padOf } from '../keys';
+import { padOf } from '../keys';
+import { capWords } from '../lettering';
 import type { DrawnBox } from '../style';
 import type { Item } from './items';
-import { box, CLEAR, plain, text } from './shapes';
+import { text } from './text';
+import { box, CLEAR, plain } from './shapes';
 
 /** A key or pad button as it is drawn in prompts. `look` is that of the cap, `ink` of what stands on it. */
 export interface Keycap {
@@ -12,15 +14,6 @@ export interface Keycap {
   code: string;
   look: DrawnBox;
   ink: TextLook;
-}
-
-/** How wide a cap of a height is, in design pixels: keys by their names, pad buttons by their drawing. */
-export function keycapWidth({ code, ink }: Pick<Keycap, 'code' | 'ink'>, height: number): number {
-  const pad = padOf(code);
-  if (pad !== null && pad < 4) return height;
-  if (pad !== null && pad >= 12 && pad < 16) return height;
-  const words = pad === null ? codeName(code) : (BARS[pad] ?? codeName(code));
-  return Math.max(height, words.length * ink.size * 0.62 + height * 0.5);
 }
 
 /**
@@ -33,7 +26,6 @@ export function keycapItems(cap: Keycap, rect: Rect): Item[] {
   const mark = look.ink ?? ink.colour;
   if (pad !== null && pad < 4) return faceButtons(rect, FACES[pad]!, mark);
   if (pad !== null && pad >= 12 && pad < 16) return cross(rect, ARMS[pad - 12]!, mark);
-  const words = pad === null ? codeName(code) : (BARS[pad] ?? codeName(code));
   const face = pad === null ? look : { ...look, corner: rect.height / 2 };
   return [
     ...box(cap.id, rect, face),
@@ -41,14 +33,12 @@ export function keycapItems(cap: Keycap, rect: Rect): Item[] {
       cap.project,
       cap.id,
       rect,
-      words,
+      capWords(code),
       { ...ink, align: 'centre', wrap: 'cut', colour: mark },
       'middle',
     ),
   ];
 }
-
-const BARS: Record<number, string> = { 4: 'L', 5: 'R', 6: 'L down', 7: 'R down', 8: 'select', 9: 'start' };
 
 type Direction = readonly [number, number];
 /** Where each of the four stands about their middle: bottom, right, left, top. */

@@ -38,6 +38,8 @@ export interface RenderState {
   taking: { element: Id; clash: Id | null } | null;
   /** Which of the different specks a moving grain shows. */
   grain: number;
+  /** How far words that move have got, 0 to before `BEATS`. Null: they stand still. */
+  beat: number | null;
 }
 export const NORMAL: RenderState = {
   focus: null,
@@ -61,4 +63,5 @@ export const NORMAL: RenderState = {
   codes: {},
   taking: null,
   grain: 0,
+  beat: null,
 };

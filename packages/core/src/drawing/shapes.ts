@@ -1,10 +1,7 @@
-import type { RenderState } from './render-state';
 import type { Rect } from '../geometry';
-import type { Align, BubbleElement, Id, Project, Stand, TextLook } from '../model';
+import type { BubbleElement, Id } from '../model';
 import type { DrawnBox, DrawnPicture } from '../style';
-import { lettersOf } from '../talk';
-import { fontOf, layText } from '../text';
-import { group, type Anchor, type GroupItem, type Item, type PictureItem } from './items';
+import { group, type GroupItem, type Item, type PictureItem } from './items';
 
 /** A box with its shadow beneath and its outline round it. */
 export function box(id: Id | null, rect: Rect, look: DrawnBox): Item[] {
@@ -86,65 +83,6 @@ export const plain = (id: Id | null, rect: Rect, fill: string): Item & { kind: '
 });
 
 export const soft = (blur: number, items: Item[]): Item => group(items, blur > 0 ? { blur: blur / 2 } : {});
-
-const ANCHORS: Record<Align, Anchor> = { start: 'start', centre: 'middle', end: 'end' };
-
-/** Text laid into its box; each line's baseline stands as CSS line boxes put it. */
-export function text(
-  project: Project,
-  id: Id,
-  rect: Rect,
-  value: string,
-  look: TextLook,
-  stand: Stand = look.stand ?? 'top',
-): Item[] {
-  if (value === '') return [];
-  const { face, metrics } = fontOf(project, look);
-  const block = layText(value, look, metrics, rect);
-  const scale = block.size / metrics.unitsPerEm;
-  const rise = (block.step - (metrics.ascender - metrics.descender) * scale) / 2 + metrics.ascender * scale;
-  const free = rect.height - block.height;
-  const top = rect.y + (stand === 'top' ? 0 : stand === 'middle' ? free / 2 : free);
-  const letters = look.letters ?? 0;
-  // The room after the last letter of a line is no part of it.
-  const x =
-    rect.x + { start: 0, centre: rect.width / 2 + letters / 2, end: rect.width + letters }[look.align];
-  const item: Item = {
-    kind: 'text',
-    id,
-    rect,
-    lines: block.lines.map((line, i) => ({ ...line, x, y: top + block.step * i + rise })),
-    face,
-    size: block.size,
-    colour: look.colour,
-    anchor: ANCHORS[look.align],
-    letters,
-    ...(look.outline ? { outline: look.outline } : {}),
-  };
-  const { shadow } = look;
-  if (!shadow) return [item];
-  const under = { ...item, colour: shadow.colour, outline: undefined };
-  return [{ ...soft(shadow.blur, [under]), x: shadow.x, y: shadow.y } as Item, item];
-}
-
-/** Text of which only so many letters are there yet. Its lines stand where all of them will stand. */
-export function typedItems(items: readonly Item[], letters: number): Item[] {
-  return items.map((item) => {
-    if (item.kind === 'group') return { ...item, items: typedItems(item.items, letters) };
-    if (item.kind !== 'text') return item;
-    let left = letters;
-    const lines = item.lines.flatMap((line) => {
-      if (left <= 0) return [];
-      const all = lettersOf(line.text);
-      const there = all.slice(0, left);
-      // The space at which a line was wrapped counts as a letter.
-      left -= all.length + 1;
-      const start = line.x - { start: 0, middle: line.width / 2, end: line.width }[item.anchor];
-      return [{ ...line, x: start, text: there.join('') }];
-    });
-    return { ...item, lines, anchor: 'start' };
-  });
-}
 
 /** A rect with every edge moved outwards by `by` design pixels; a negative number moves them inwards. */
 export const grown = (rect: Rect, by: number): Rect => ({
@@ -279,7 +217,3 @@ function tailPoint({ x, y, width, height }: Rect, { side, at }: NonNullable<Tail
   if (side === 'bottom') return { x: x + width * at, y: y + height + reach };
   return { x: side === 'left' ? x - reach : x + width + reach, y: y + height * at };
 }
-
-/** Of the items of a text only as many letters as are there yet. */
-export const typedOut = (items: Item[], id: Id, { typed }: RenderState): Item[] =>
-  typed[id] === undefined ? items : typedItems(items, typed[id]);

@@ -1,5 +1,6 @@
 import { freeName, type Asset, type Id, type Project, withId } from '../model';
 import { letGo, put } from '../references';
+import { renameMarked } from './marked';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 /** Edits of the list of pictures, fonts and sounds; their bytes are kept beside the project. */
@@ -13,7 +14,9 @@ export const assetCommands = {
   },
   'change asset': (project: Project, { asset, change }: { asset: Id; change: Partial<Asset> }): Made => {
     const found = withId(project.assets, asset);
-    if (found) assign(found, change);
+    if (!found) return;
+    if (change.name !== undefined) renameMarked(project, 'picture', found.name, change.name);
+    assign(found, change);
   },
   /** Puts another file in an asset's stead, under an id of its own so that undo brings the old one back. */
   'replace asset': (project: Project, { asset, by }: { asset: Id; by: Asset }): Made => {
@@ -21,8 +24,14 @@ export const assetCommands = {
     const old = project.assets[index];
     if (!old) return;
     for (const { path } of namedPlaces(project, 'asset', [asset])) put(project, path, by.id);
-    const { name, sheet, sharp } = old;
-    project.assets[index] = { ...by, name, ...(sheet ? { sheet } : {}), ...(sharp ? { sharp } : {}) };
+    const { name, sheet, sharp, characters } = old;
+    project.assets[index] = {
+      ...by,
+      name,
+      ...(sheet ? { sheet } : {}),
+      ...(sharp ? { sharp } : {}),
+      ...(characters ? { characters } : {}),
+    };
     return by.id;
   },
   'delete assets': (project: Project, { assets }: { assets: Id[] }): Made => {

@@ -12,6 +12,7 @@ import {
   type SoundRules,
   withId,
 } from '../model';
+import { renameAction } from './marked';
 import { assign, removeWhere, type Made } from './parts';
 
 /** Edits of actions and what they are bound to, of how keys, pad and focus behave, and of what is heard by itself. */
@@ -38,7 +39,9 @@ export const inputCommands = {
   },
   'change action': (project: Project, { action, change }: { action: Id; change: Partial<Action> }): Made => {
     const found = withId(project.actions, action);
-    if (found) assign(found, change);
+    if (!found) return;
+    if (change.name !== undefined) renameAction(project, found.name, change.name);
+    assign(found, change);
   },
   /** One of the project's own; links that wait for it stay, and say that it is gone. */
   'delete action': (project: Project, { action }: { action: Id }): Made => {

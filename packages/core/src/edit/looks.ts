@@ -12,6 +12,7 @@ import {
 } from '../model';
 import { put } from '../references';
 import { tooltipLook } from '../style';
+import { renameMarked, unnameColour } from './marked';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
 import { outOfSkins } from './skins';
 
@@ -35,7 +36,9 @@ export const lookCommands = {
     { style, change }: { style: Id; change: Partial<TextStyle> },
   ): Made => {
     const found = withId(project.styles.text, style);
-    if (found) assign(found, change);
+    if (!found) return;
+    if (change.name !== undefined) renameMarked(project, 'style', found.name, change.name);
+    assign(found, change);
   },
   'change box style': (
     project: Project,
@@ -72,7 +75,9 @@ export const lookCommands = {
     { colour, change }: { colour: Id; change: Partial<NamedColour> },
   ): Made => {
     const found = withId(project.styles.colours, colour);
-    if (found) assign(found, change);
+    if (!found) return;
+    if (change.name !== undefined) renameMarked(project, 'colour', found.name, change.name);
+    assign(found, change);
   },
   'change tooltips': (project: Project, change: Partial<TooltipLook>): Made => {
     const { text, box, ...rest } = tooltipLook(project);
@@ -85,6 +90,7 @@ export const lookCommands = {
     if (!found) return;
     outOfSkins(project, 'colours', (said) => said.colour === colour);
     for (const { path } of namedPlaces(project, 'colour', [colour])) put(project, path, found.colour);
+    unnameColour(project, found.name, found.colour);
     removeWhere(project.styles.colours!, (namedColour) => namedColour.id === colour);
   },
 };

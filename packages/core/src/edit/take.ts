@@ -1,4 +1,5 @@
 import { placesOf, type Thing } from '../references';
+import { calls, namedIn } from '../marks';
 import { namesIn } from '../message';
 import {
   byId,
@@ -16,6 +17,9 @@ import { LISTS, type Listed } from './lists';
 import { elementOf } from '../triggers';
 import { ownerById } from './owners';
 import { asWritten } from './parts';
+
+/** What marks in texts name, as what it is. */
+const MARKED = { style: 'text style', colour: 'colour', picture: 'asset' } as const;
 
 const STYLES = { 'text style': 'text', 'box style': 'box', colour: 'colours' } as const;
 
@@ -38,6 +42,8 @@ function takeAll(project: Project, ids: readonly Id[], skins: readonly Id[]): Pr
   ) as Record<keyof typeof STYLES, ReadonlyMap<Id, { id: Id }>>;
   const values = new Map(whole.values.map((value) => [identifierOf(value.name), value.id]));
 
+  const actions = new Map(whole.actions.map((action) => [identifierOf(action.name), action.id]));
+
   const chosen = new Set(ids);
   const taken = new Map<string, Set<Id>>();
   const has = (of: Thing, id: Id): boolean => taken.get(of)?.has(id) ?? false;
@@ -55,6 +61,20 @@ function takeAll(project: Project, ids: readonly Id[], skins: readonly Id[]): Pr
       if (value !== undefined) take('value', value);
     }
   };
+  const takeSaid = (names: readonly string[]): void => {
+    takeNamed(names);
+    // Their keys are shown, where no value goes by the name.
+    for (const name of names) if (!values.has(name)) take('action', actions.get(name) ?? '');
+  };
+  const takeMarked = (text: string): void => {
+    for (const { of, name } of namedIn(text)) {
+      const list = { style: whole.styles.text, colour: whole.styles.colours ?? [], picture: whole.assets }[
+        of
+      ];
+      const thing = list.find((other) => calls(name, other.name));
+      if (thing) take(MARKED[of], thing.id);
+    }
+  };
   for (const id of ids) take('screen', id);
   for (const id of skins) take('skin', id);
   while (next.length > 0) {
@@ -64,7 +84,8 @@ function takeAll(project: Project, ids: readonly Id[], skins: readonly Id[]): Pr
     for (const place of placesOf(whole, { part, untranslated: true })) {
       if (place.is === 'id') take(place.of, place.id);
       if (place.is === 'expression') takeNamed(place.text.match(/[\p{L}_$][\p{L}\p{N}_$]*/gu) ?? []);
-      if (place.is === 'text' && place.message) takeNamed(namesIn(place.text));
+      if (place.is === 'text') takeMarked(place.text);
+      if (place.is === 'text' && place.message) takeSaid(namesIn(place.text));
     }
   }
   return cutOut(whole, has);

@@ -1,4 +1,4 @@
-import { inset, text, type ControlStyle, type Item } from '../drawing';
+import { inset, saidText, type ControlStyle, type Item } from '../drawing';
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
 
@@ -21,7 +21,7 @@ export function named(
   if (said === '') return { items: [], room };
   const inner = inset(rect, { top: 0, right: edge, bottom: 0, left: edge });
   const name = { ...inner, width: inner.width * share - edge / 2 };
-  return { items: text(project, id, name, said, { ...ink, align: 'start' }, 'middle'), room };
+  return { items: saidText(project, id, name, said, { ...ink, align: 'start' }, 'middle'), room };
 }
 
 /** The track of a slider, in what is left of it beside its name and before the words of its value. */

@@ -1,4 +1,4 @@
-import { text, typedOut, type Item } from '../drawing';
+import { saidText, typedOut, type Item } from '../drawing';
 import type { SpokenElement, TextElement } from '../model';
 import { colourOf, textLook } from '../style';
 import type { Canvas } from './play';
@@ -11,5 +11,5 @@ export function paintWords(
   const look = textLook(project, element.look);
   const ink = looks.inks[element.id];
   const coloured = ink === undefined ? look : { ...look, colour: colourOf(project, ink) };
-  return typedOut(text(project, element.id, rect, said, coloured), element.id, looks);
+  return typedOut(saidText(project, element.id, rect, said, coloured), element.id, looks);
 }

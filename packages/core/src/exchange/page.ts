@@ -3,6 +3,7 @@ import { compile } from '../compile';
 import { messagesReadBy, type ReadMessages } from '../message';
 import { type Id, type Project, type Replacement, withChanges, withId } from '../model';
 import { changesTo } from '../language';
+import { picturesIn } from '../lettering';
 import { colourOf } from '../style';
 import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
@@ -107,8 +108,10 @@ export function assetsInUse(project: Project): ReadonlySet<Id> {
     used.add(id);
     finer.get(id)!.forEach(use);
   };
-  for (const { of, id, path } of placesOf(project, { only: ['id'] }))
-    if (of === 'asset' && path[0] !== 'assets') use(id);
+  for (const place of placesOf(project, { only: ['id', 'text'] })) {
+    if (place.is === 'text') picturesIn(project, place.text).forEach(use);
+    else if (place.of === 'asset' && place.path[0] !== 'assets') use(place.id);
+  }
   return used;
 }
 

@@ -5,6 +5,7 @@ import { applyCommand } from '../edit';
 import { textTable } from '../language';
 import type { Project } from '../model';
 import { rehearseTalk } from '../run';
+import { marked } from '../test/marked';
 import { line, talking } from '../test/talks';
 import { readScript } from '.';
 import { readCsv, toCsv } from './csv';
@@ -188,4 +189,48 @@ test('the time of a conversation is what the run takes, and stands in its timed 
   const file = toWebVtt(project, played);
   expect(file).toMatch(/^WEBVTT\n\n1\n00:00:00\.000 --> 00:00:02\.500\n<v Ines>b+\n/);
   expect(file).toContain('2\n00:00:04.200 --> 00:00:05.800\nOne &amp; &lt;two&gt;\n');
+});
+
+test('marks go to translators as inline codes, the same in both texts, and come back as they were', () => {
+  const project = talking(
+    [line('a', 'Hold [bold]both [colour Brass]lamps[/][/] & [picture Oil can][wait 0.2 s], [wave]now')],
+    {
+      languages: LANGUAGES,
+      texts: { fi: { 'talk a': '[wave]Nyt [bold]molemmat[/] [picture Oil can]' } },
+    },
+  );
+  const xliff = toXliff(project, textTable(project, 'fi'), { source: 'en', target: 'fi' });
+  expect(xliff).toContain('<data id="d1">[bold]</data>');
+  expect(xliff).toMatch(/Hold <pc id="1" [^>]*>both <pc id="2" [^>]*>lamps<\/pc><\/pc> &amp; <ph id="3"/);
+  // The picture has the number it has in the source, and bold too.
+  expect(xliff).toMatch(/<ph id="5"[^>]*\/>Nyt <pc id="1"[^>]*>molemmat<\/pc> <ph id="3"/);
+  const read = readXliff(xliff);
+  if ('problem' in read) throw new Error(problemWords(read.problem));
+  expect(read.texts.find(({ key }) => key === 'talk a')).toMatchObject({
+    source: (project.conversations![0]!.steps[0] as { text: string }).text,
+    target: project.texts!.fi!['talk a'],
+  });
+});
+
+test('codes that a tool moved or whose data it left out are read by what they show', () => {
+  const made = `<xliff xmlns="urn:oasis:names:tc:xliff:document:2.0" version="2.0" srcLang="en" trgLang="fi"><file id="f"><unit id="u" name="talk a">
+    <segment><source>x</source><target>a <pc id="1" dispStart="[bold]" dispEnd="[/]">b</pc><ph id="2" disp="[wait 1 s]"/></target></segment></unit></file></xliff>`;
+  const read = readXliff(made);
+  expect('texts' in read && read.texts[0]!.target).toBe('a [bold]b[/][wait 1 s]');
+});
+
+test('whatever is marked goes out and comes back with no loss', () => {
+  fc.assert(
+    fc.property(marked, marked, ({ text }, { text: other }) => {
+      fc.pre(text.trim() !== '');
+      const project = talking([line('a', text)], {
+        languages: LANGUAGES,
+        texts: { fi: { 'talk a': other } },
+      });
+      const rows = textTable(project, 'fi');
+      const read = readXliff(toXliff(project, rows, { source: 'en', target: 'fi' }));
+      const one = 'texts' in read ? read.texts.find(({ key }) => key === 'talk a') : undefined;
+      expect([one?.source, one?.target]).toEqual([text, other]);
+    }),
+  );
 });

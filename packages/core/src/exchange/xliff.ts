@@ -1,5 +1,6 @@
 import { SaxesParser } from 'saxes';
 import { textTable, type TextRow } from '../language';
+import { lasts, tokensOf, type Token } from '../marks';
 import { textOf, type Export, type Import } from './format';
 import { refusal, type Problem, type Refusal } from '../refusal';
 import { LARGEST, stateOut, STATES, TOO_LARGE, type GivenText, type GivenTexts } from './given';
@@ -42,14 +43,16 @@ export function toXliff(
   const units = rows.map((row, i) => {
     const limit = row.maxLength === null ? '' : ` slr:sizeRestriction="${row.maxLength}"`;
     const note = row.note === '' ? '' : `\n     <note category="description">${escaped(row.note)}</note>`;
+    const codes = new InlineCodes();
+    const said = codes.written(row.source);
     const given =
-      row.target === '' ? '' : `\n     <target xml:space="preserve">${escaped(row.target)}</target>`;
+      row.target === '' ? '' : `\n     <target xml:space="preserve">${codes.written(row.target)}</target>`;
     return `   <unit id="u${i + 1}" name="${quoted(row.key)}"${limit}>
     <notes>
      <note category="location">${escaped(row.place)}</note>${note}
-    </notes>
+    </notes>${codes.data()}
     <segment state="${stateOut(row.state)}">
-     <source xml:space="preserve">${escaped(row.source)}</source>${given}
+     <source xml:space="preserve">${said}</source>${given}
     </segment>
    </unit>`;
   });
@@ -61,6 +64,61 @@ ${units.join('\n')}
   </file>
 </xliff>
 `;
+}
+
+/**
+ * The marks of a unit's texts as inline codes, so that a translator's tool keeps them: those that are ended round what they
+ * mark, the rest as placeholders. A mark that both texts have goes by the same id in both.
+ */
+class InlineCodes {
+  readonly #data = new Map<string, string>();
+  readonly #ids = new Map<string, number>();
+
+  written(text: string): string {
+    if (!text.includes('[')) return escaped(text);
+    const tokens = tokensOf(text);
+    const ended = endedMarks(tokens);
+    const seen = new Map<string, number>();
+    return tokens
+      .map(({ text: own, mark }, i) => {
+        if (!mark) return escaped(own);
+        if (mark.mark === 'end') return '</pc>';
+        const nth = (seen.get(own) ?? 0) + 1;
+        seen.set(own, nth);
+        const id = this.#idOf(`${own} ${nth}`);
+        const shown = quoted(own);
+        return ended.has(i)
+          ? `<pc id="${id}" dataRefStart="${this.#dataOf(own)}" dataRefEnd="${this.#dataOf('[/]')}" dispStart="${shown}" dispEnd="[/]">`
+          : `<ph id="${id}" dataRef="${this.#dataOf(own)}" disp="${shown}"/>`;
+      })
+      .join('');
+  }
+
+  data(): string {
+    if (this.#data.size === 0) return '';
+    const all = [...this.#data].map(([text, id]) => `\n     <data id="${id}">${escaped(text)}</data>`);
+    return `\n    <originalData>${all.join('')}\n    </originalData>`;
+  }
+
+  #dataOf = (text: string): string => numbered(this.#data, text, (n) => `d${n}`);
+  #idOf = (key: string): number => numbered(this.#ids, key, (n) => n);
+}
+
+function numbered<T>(known: Map<string, T>, key: string, make: (n: number) => T): T {
+  const made = known.get(key) ?? make(known.size + 1);
+  known.set(key, made);
+  return made;
+}
+
+/** Which tokens are marks that are ended, by their place in the list. */
+function endedMarks(tokens: readonly Token[]): ReadonlySet<number> {
+  const open: number[] = [];
+  const ended = new Set<number>();
+  tokens.forEach(({ mark }, i) => {
+    if (mark?.mark === 'end') ended.add(open.pop()!);
+    else if (mark && lasts(mark)) open.push(i);
+  });
+  return ended;
 }
 
 /** Characters that XML cannot hold are written as XLIFF's own code points. */
@@ -97,8 +155,13 @@ export function readXliff(text: string): GivenTexts {
   let wrong: Problem | null = null;
   let unit: GivenText | null = null;
   /** What the characters that come belong to. */
-  let into: 'source' | 'target' | 'note' | null = null;
+  let into: 'source' | 'target' | 'note' | 'data' | null = null;
   let words = '';
+  /** What stands in place of inline codes, by its id in the unit. */
+  let codes = new Map<string, string>();
+  let code = '';
+  /** What the inline codes that are open end with. */
+  const ends: string[] = [];
   // The first fault ends the reading, since nothing of the file would be used.
   const fail = (why: Refusal): never => {
     wrong ??= { ...why, place: `line ${parser.line}` };
@@ -111,11 +174,23 @@ export function readXliff(text: string): GivenTexts {
     depth += 1;
     if (depth > DEEPEST) fail(refusal('too deep', { max: DEEPEST }));
     const of = (name: string): string | undefined => attributes[name]?.value;
-    if (local === 'xliff') {
+    const codeOf = (ref: string, shown: string): string => codes.get(of(ref) ?? '') ?? of(shown) ?? '';
+    const said = into === 'source' || into === 'target';
+    if (said && local === 'pc') {
+      words += codeOf('dataRefStart', 'dispStart');
+      ends.push(codeOf('dataRefEnd', 'dispEnd'));
+    } else if (said && (local === 'ph' || local === 'sc' || local === 'ec'))
+      words += codeOf('dataRef', 'disp');
+    else if (local === 'data') {
+      into = 'data';
+      words = '';
+      code = of('id') ?? '';
+    } else if (local === 'xliff') {
       version = of('version') ?? '';
       language = of('trgLang') ?? null;
       if (!version.startsWith('2.')) fail(refusal('another XLIFF', { version }));
     } else if (local === 'unit') {
+      codes = new Map();
       const limit = Number(of('slr:sizeRestriction'));
       unit = {
         key: of('name') ?? of('id') ?? '',
@@ -135,8 +210,8 @@ export function readXliff(text: string): GivenTexts {
       into = 'note';
       words = '';
     } else if (local === 'cp' && into) {
-      const code = Number.parseInt(of('hex') ?? '', 16);
-      if (code >= 0 && code <= 0x10ffff) words += String.fromCodePoint(code);
+      const point = Number.parseInt(of('hex') ?? '', 16);
+      if (point >= 0 && point <= 0x10ffff) words += String.fromCodePoint(point);
       else fail(refusal('no code point'));
     }
   });
@@ -150,7 +225,12 @@ export function readXliff(text: string): GivenTexts {
     depth -= 1;
     if (!unit) return;
     // Segments of one unit follow one another.
-    if (local === 'source' && into === 'source') unit.source = (unit.source ?? '') + words;
+    if (local === 'pc' && (into === 'source' || into === 'target')) {
+      words += ends.pop() ?? '';
+      return;
+    }
+    if (local === 'data' && into === 'data') codes.set(code, words);
+    else if (local === 'source' && into === 'source') unit.source = (unit.source ?? '') + words;
     else if (local === 'target' && into === 'target') unit.target += words;
     else if (local === 'note' && into === 'note') unit.note = words;
     else if (local === 'unit') {

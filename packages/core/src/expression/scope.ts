@@ -1,4 +1,12 @@
-import { identifierOf, valuesOf, type FieldType, type Id, type Project, type Screen } from '../model';
+import {
+  identifierOf,
+  valuesOf,
+  type Action,
+  type FieldType,
+  type Id,
+  type Project,
+  type Screen,
+} from '../model';
 
 /** What a name in an expression stands for. */
 export interface Known {
@@ -14,9 +22,12 @@ export interface Scope {
   names: ReadonlyMap<string, Known>;
   /** By identifier and by name in small letters. */
   screens: ReadonlyMap<string, { id: Id; name: string }>;
+  /** By identifier: texts show the keys of these, where no value or parameter goes by that name. */
+  actions?: ReadonlyMap<string, Action>;
 }
 
 interface Shared {
+  actions: Project['actions'];
   values: Project['values'];
   languages: Project['languages'];
   screens: Project['screens'];
@@ -28,7 +39,12 @@ let last: Shared | null = null;
 /** What every expression of a project may name. Kept for the last project asked about. */
 function shared(project: Project): Shared {
   const { values, languages } = project;
-  if (last?.values === values && last.languages === languages && last.screens === project.screens)
+  if (
+    last?.values === values &&
+    last.languages === languages &&
+    last.screens === project.screens &&
+    last.actions === project.actions
+  )
     return last;
   const names = new Map<string, Known>();
   for (const value of valuesOf(project))
@@ -38,7 +54,9 @@ function shared(project: Project): Shared {
     screens.set(name.toLowerCase(), { id, name });
     screens.set(identifierOf(name), { id, name });
   }
-  last = { values, languages, screens: project.screens, names, scope: { names, screens } };
+  const actions = new Map(project.actions.map((action) => [identifierOf(action.name), action]));
+  const scope = { names, screens, actions };
+  last = { values, languages, actions: project.actions, screens: project.screens, names, scope };
   return last;
 }
 
@@ -61,5 +79,5 @@ export function scopeWith(
       name: parameter.name,
       type: parameter,
     });
-  return { names: own, screens: scope.screens };
+  return { ...scope, names: own };
 }

@@ -19,24 +19,48 @@ export const gradient = thing({
   angle: Joi.number().min(-360).max(360).required(),
   stops: list(thing({ at: share.required(), colour: colour.required() })).required(),
 });
+/** How many further outlines, or shadows, letters may have. */
+const MOST_EDGES = 8;
+
 export const textLook = {
   font: id,
   size: Joi.number().min(1).max(2000),
-  weight: oneOf(400, 700),
+  weight: Joi.number().integer().min(100).max(900),
+  italic: Joi.valid(true),
   colour,
   align: oneOf('start', 'centre', 'end'),
   line: Joi.number().min(0.5).max(5),
   letters: Joi.number().min(-200).max(500),
+  figures: oneOf('even'),
+  arc: Joi.number().min(-360).max(360),
   stand: oneOf('top', 'middle', 'bottom'),
   wrap: oneOf('wrap', 'cut'),
   fit: thing({
     min: Joi.number().min(1).max(2000).required(),
     max: Joi.number().min(1).max(2000).required(),
   }),
+  gradient,
+  picture: id,
   outline,
+  outlines: list(outline, MOST_EDGES),
   shadow,
+  shadows: list(shadow, MOST_EDGES),
 };
-export const TEXT_EXTRAS = ['letters', 'stand', 'wrap', 'fit', 'outline', 'shadow'];
+export const TEXT_EXTRAS = [
+  'italic',
+  'letters',
+  'figures',
+  'arc',
+  'stand',
+  'wrap',
+  'fit',
+  'gradient',
+  'picture',
+  'outline',
+  'outlines',
+  'shadow',
+  'shadows',
+];
 /** Design pixels, or a picture's own, in from each edge. */
 export const insets = thing({
   top: bound.required(),

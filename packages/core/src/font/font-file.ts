@@ -1,5 +1,6 @@
 import opentype from 'opentype.js';
-import type { FontMetrics } from '../text';
+import { LONGEST_NAME, type FontFace } from '../model';
+import { packFace, type FontMetrics } from '../text';
 
 /** Characters a built-in font is asked for: printable ASCII, Latin-1, Latin Extended-A and common punctuation. */
 const WANTED: number[] = [];
@@ -31,8 +32,29 @@ WANTED.push(
  * Reads widths and kerning from a woff, ttf or otf file, in font units (Open Font Format `hmtx`, `kern`, `GPOS`).
  * @throws when the bytes are not a font.
  */
-export function readMetrics(file: ArrayBuffer): FontMetrics {
+export const readMetrics = (file: ArrayBuffer): FontMetrics => metricsOf(opentype.parse(file));
+
+/**
+ * What a project keeps of a font: its measures, and the family, weight and slope that its file says (Open Font Format `name`,
+ * `OS/2`).
+ * @throws when the bytes are not a font.
+ */
+export function readFace(file: ArrayBuffer): FontFace {
   const font = opentype.parse(file);
+  const face: FontFace = packFace(metricsOf(font));
+  const { usWeightClass, fsSelection = 0 } = (font.tables.os2 ?? {}) as Record<string, number | undefined>;
+  // Faces of one family that are more than four have the name they share in a place of its own.
+  const name = (font.getEnglishName('preferredFamily') ?? font.getEnglishName('fontFamily'))?.trim();
+  if (name) face.family = name.slice(0, LONGEST_NAME);
+  if (usWeightClass && usWeightClass >= 1 && usWeightClass <= 1000) face.weight = usWeightClass;
+  if (fsSelection & ITALIC) face.italic = true;
+  return face;
+}
+
+/** The bit of `fsSelection` that tells an italic face. */
+const ITALIC = 1;
+
+function metricsOf(font: opentype.Font): FontMetrics {
   const advances: Record<string, number> = {};
   const kerning: Record<string, number> = {};
   const glyphs = WANTED.filter((code) => font.charToGlyphIndex(String.fromCodePoint(code)) > 0).map(

@@ -1,1 +1,1 @@
-export { readMetrics } from './font-file';
+export { readFace, readMetrics } from './font-file';

@@ -1,4 +1,4 @@
-import type { Id } from '../model';
+import type { Action, Id } from '../model';
 
 /** Keys and pad buttons that players have chosen for actions, in place of the project's; by action. */
 export type Rebound = Readonly<Record<Id, { keys?: readonly string[]; pad?: readonly number[] }>>;
@@ -23,4 +23,18 @@ export const touchedBy = (code: string): Id | null => (isTouchCode(code) ? code.
 export function padOf(code: string): number | null {
   const pad = /^pad (\d+)$/.exec(code);
   return pad ? Number(pad[1]) : null;
+}
+
+/**
+ * The code that presses an action on the device in use, as a player has bound it; none on a touch screen, or where it has
+ * none.
+ */
+export function codeFor(
+  action: Pick<Action, 'id' | 'keys' | 'pad'>,
+  { device, codes }: { device: 'keys' | 'pad' | 'touch'; codes: Rebound },
+): string | undefined {
+  if (device === 'touch') return undefined;
+  const [key = action.keys[0]] = codes[action.id]?.keys ?? [];
+  const [pad = action.pad[0]] = codes[action.id]?.pad ?? [];
+  return device === 'pad' && pad !== undefined ? padCode(pad) : key;
 }

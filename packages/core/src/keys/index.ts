@@ -1,2 +1,2 @@
-export { isTouchCode, padCode, padOf, touchCode, touchedBy, type Rebound } from './codes';
+export { codeFor, isTouchCode, padCode, padOf, touchCode, touchedBy, type Rebound } from './codes';
 export { actionById, actionKeys, codeName, keysBeside, keyName, padName } from './names';

@@ -1,4 +1,5 @@
 import { quoted } from '../expression';
+import { tokensOf } from '../marks';
 import { withChanges, type Replacement, type Id, type Project } from '../model';
 import { placesOf } from '../references';
 
@@ -44,7 +45,7 @@ export function inStretched(project: Project): Project {
 }
 export const STRETCHED = 'stretched';
 
-const MARKS: Record<string, string> = {
+const ACCENTED: Record<string, string> = {
   a: 'á',
   e: 'é',
   i: 'í',
@@ -57,23 +58,20 @@ const MARKS: Record<string, string> = {
   U: 'Ú',
 };
 
-const MARKS_OF_PACE = /(\[(?:slow|fast|usual|wait [^\][]{1,20})\])/;
-const isMark = (piece: string): boolean => MARKS_OF_PACE.test(piece);
-
 export function stretched(text: string): string {
   if (text.trim() === '') return text;
   let depth = 0;
   let said = '';
   let length = 0;
-  for (const piece of text.split(MARKS_OF_PACE)) {
-    if (isMark(piece)) {
-      said += piece;
+  for (const { text: written, mark } of tokensOf(text)) {
+    if (mark) {
+      said += written;
       continue;
     }
-    for (const letter of piece) {
+    for (const letter of written) {
       if (letter === '{') depth += 1;
       if (depth === 0) length += 1;
-      said += depth === 0 ? (MARKS[letter] ?? letter) : letter;
+      said += depth === 0 ? (ACCENTED[letter] ?? letter) : letter;
       if (letter === '}') depth -= 1;
     }
   }

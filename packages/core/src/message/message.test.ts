@@ -20,7 +20,7 @@ const scope: Scope = {
   screens: new Map(),
 };
 const say = (text: string, values: Record<string, number | string | boolean> = {}, language = 'en'): string =>
-  sayParts(textParts(text, scope, language), (part) => values[part.id]);
+  sayParts(textParts(text, scope, language), { named: (part) => values[part.id] });
 
 const troubleWords = (text: string, within: Scope): string[] =>
   textTroubles(text, within).map(textTroubleWords);
@@ -120,7 +120,9 @@ test.each(unsayable)(
     for (const oil of [0, 1, -1, 1e17, -1e21, 0.1])
       for (const language of ['en', 'de', 'ar', 'xx', 'aa-bb-cc-dd', 'not a language'])
         expect(
-          typeof sayParts(textParts(text, withNote, language), ({ id }) => (id === 'oil' ? oil : 'fog')),
+          typeof sayParts(textParts(text, withNote, language), {
+            named: ({ id }) => (id === 'oil' ? oil : 'fog'),
+          }),
         ).toBe('string');
   },
 );
@@ -177,10 +179,44 @@ test('any text at all is said, in any language, whatever its names hold', () => 
       fc.oneof(fc.double(), fc.string(), fc.boolean()),
       fc.constantFrom('en', 'pl', 'ar-EG', 'x-nothing'),
       (text, held, language) => {
-        expect(typeof sayParts(textParts(text, withNote, language), () => held)).toBe('string');
+        expect(typeof sayParts(textParts(text, withNote, language), { named: () => held })).toBe('string');
         textTroubles(text, withNote);
       },
     ),
     { numRuns: 2000 },
+  );
+});
+
+test('an action is said by its key on the device in hand, by its name where that has none; a value of its name comes first', () => {
+  const action = { id: 'a', name: 'sound the horn', keys: ['KeyH'], pad: [] };
+  const within: Scope = {
+    ...scope,
+    actions: new Map([
+      ['sound_the_horn', action],
+      ['oil', action],
+    ]),
+  };
+  const say = (text: string, code?: string) =>
+    sayParts(textParts(text, within), { named: () => 3, code: () => code });
+  expect(say('Press {sound_the_horn} now', 'KeyH')).toBe('Press [key KeyH] now');
+  expect(say('Press {sound_the_horn} now')).toBe('Press Sound the horn now');
+  expect(say('{oil}', 'KeyH')).toBe('3 %');
+  expect(say('{nights, plural, one {# night} other {# nights: {sound_the_horn}}}', 'KeyH')).toBe(
+    '3 nights: [key KeyH]',
+  );
+  expect(troubleWords('{sound_the_horn}', within)).toEqual([]);
+  expect(troubleWords('{sound_the_horn, plural, other {x}}', within).join()).toMatch(/asked for as a number/);
+});
+
+test('what values hold is never taken for a mark; what a screen is told may be marked', () => {
+  const within: Scope = {
+    ...scope,
+    names: new Map([
+      known('note', { type: 'text' }),
+      ['told', { what: 'parameter', id: 'told', name: 'told', type: { type: 'text' } }],
+    ]),
+  };
+  expect(sayParts(textParts('{note} {told}', within), { named: () => '[bold]x[/]' })).toBe(
+    '[[bold]x[[/] [bold]x[/]',
   );
 });

@@ -1,7 +1,16 @@
 import { TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
 import type { Known, Scope } from '../expression';
-import { fitScalar, scalarWords, type FieldType, type Id, type Scalar } from '../model';
+import { asWords, writtenMark } from '../marks';
+import {
+  fitScalar,
+  scalarWords,
+  titleCase,
+  type Action,
+  type FieldType,
+  type Id,
+  type Scalar,
+} from '../model';
 import { readMessage } from './read';
 import { reasonFor, type Reason, type TextTrouble } from './troubles';
 
@@ -10,12 +19,17 @@ import { reasonFor, type Reason, type TextTrouble } from './troubles';
  * number}`.
  */
 
-/** Plain words, or what a name holds. */
-export type TextPart = string | NamedPart | MessagePart;
+/** Words as they are written, or what a name holds. */
+export type TextPart = string | NamedPart | ActionPart | MessagePart;
 export interface NamedPart {
   what: 'value' | 'parameter';
   id: Id;
   type: FieldType;
+}
+/** The key or pad button of an action, on the device in hand. */
+export interface ActionPart {
+  what: 'action';
+  action: Action;
 }
 /** All of a text whose words depend on what its names hold. */
 export interface MessagePart {
@@ -24,7 +38,7 @@ export interface MessagePart {
   written: string;
   language: string;
   /** What each argument is given: its words, or what it holds. */
-  names: readonly { as: string; words: boolean; part: NamedPart }[];
+  names: readonly { as: string; words: boolean; part: NamedPart | ActionPart }[];
 }
 
 /**
@@ -126,28 +140,51 @@ function simpleParts(text: string, scope: Scope): TextPart[] {
   return parts;
 }
 
-function partOf(scope: Scope, name: string): NamedPart | null {
+function partOf(scope: Scope, name: string): NamedPart | ActionPart | null {
   const known = scope.names.get(name);
-  return known && known.what !== 'field' ? { what: known.what, id: known.id, type: known.type } : null;
+  if (known) return known.what === 'field' ? null : { what: known.what, id: known.id, type: known.type };
+  const action = scope.actions?.get(name);
+  return action ? { what: 'action', action } : null;
 }
 
-/** Says a text, given what its names hold. What cannot be said with what they hold is said as it is written. */
-export const sayParts = (parts: readonly TextPart[], held: (part: NamedPart) => Scalar | undefined): string =>
+/** What the names of texts stand for at a time. */
+export interface Held {
+  /** What a value or parameter holds. */
+  named: (part: NamedPart) => Scalar | undefined;
+  /** The code of an action on the device in hand. Absent, or where that has none: the action is called by its name. */
+  code?: (action: Action) => string | undefined;
+}
+
+/**
+ * Says a text, given what its names hold, with its marks; what values hold is never taken for one. What cannot be said with what
+ * they hold is said as it is written.
+ */
+export const sayParts = (parts: readonly TextPart[], held: Held): string =>
   parts.map((part) => sayPart(part, held) ?? (part as MessagePart).written).join('');
 
 /** One part in words; null when it cannot be said with what its names hold. */
-function sayPart(part: TextPart, held: (part: NamedPart) => Scalar | undefined): string | null {
+function sayPart(part: TextPart, held: Held): string | null {
   if (typeof part === 'string') return part;
-  if (part.what !== 'message') return scalarWords(part.type, held(part));
+  if (part.what !== 'message') return wordsFor(part, held);
   const given = part.names.map(({ as, words, part: named }) => {
-    const now = held(named);
-    return [as, words ? scalarWords(named.type, now) : plainly(now)] as const;
+    if (words || named.what === 'action') return [as, wordsFor(named, held)] as const;
+    return [as, plainly(held.named(named))] as const;
   });
   try {
     return String(formatOf(part).format(Object.fromEntries(given)));
   } catch {
     return null;
   }
+}
+
+function wordsFor(part: NamedPart | ActionPart, { named, code }: Held): string {
+  if (part.what === 'action') {
+    const now = code?.(part.action);
+    return now === undefined ? asWords(titleCase(part.action.name)) : writtenMark({ mark: 'key', code: now });
+  }
+  const words = scalarWords(part.type, named(part));
+  // What a sentence tells is written by whoever made the game, marks and all.
+  return part.what === 'parameter' ? words : asWords(words);
 }
 
 /** On and off as they stand among the branches of a text; all else as it is. */
@@ -177,6 +214,8 @@ export function textTroubles(text: string, scope: Scope): TextTrouble[] {
   }
   const found = namedElements(read.elements).flatMap((element): TextTrouble[] => {
     const known: Known | undefined = scope.names.get(element.value);
+    if (!known && scope.actions?.has(element.value))
+      return element.type === TYPE.argument ? [] : [{ code: 'no number', params: { name: element.value } }];
     if (!known || known.what === 'field') return [nobody(element.value)];
     if (NUMBERS.has(element.type) && known.type.type !== 'number')
       return [{ code: 'no number', params: { name: element.value } }];
@@ -204,10 +243,13 @@ function sayTroubles(text: string, scope: Scope): TextTrouble[] {
   }
   if (!part) return [];
   for (const pick of [0, 1, 2]) {
-    const held = new Map(part.names.map(({ part: { id, type } }) => [id, samplesOf(type)[pick]!]));
-    if (sayPart(part, ({ id }) => held.get(id)) !== null) continue;
-    const numbers = part.names.filter(({ words, part: { type } }) => !words && type.type === 'number');
-    const when = numbers.map(({ as, part: { id } }) => `${as} is ${held.get(id)}`).join(' and ');
+    const named = part.names.flatMap(({ part: of, ...rest }) =>
+      of.what === 'action' ? [] : [{ ...rest, of }],
+    );
+    const held = new Map(named.map(({ of: { id, type } }) => [id, samplesOf(type)[pick]!]));
+    if (sayPart(part, { named: ({ id }) => held.get(id) }) !== null) continue;
+    const numbers = named.filter(({ words, of: { type } }) => !words && type.type === 'number');
+    const when = numbers.map(({ as, of: { id } }) => `${as} is ${held.get(id)}`).join(' and ');
     return [asWritten(text, 'unsayable', pick > 0 ? when : '')];
   }
   return [];

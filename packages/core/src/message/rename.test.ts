@@ -45,7 +45,7 @@ test('a text in which a name is called otherwise says the same', () => {
   fc.assert(
     fc.property(text, fc.integer({ min: 0, max: 3 }), (written, held) => {
       const say = (words: string, scope: Scope) =>
-        sayParts(textParts(words, scope), ({ id }) => (id === 'it' ? held : 7));
+        sayParts(textParts(words, scope), { named: ({ id }) => (id === 'it' ? held : 7) });
       const renamed = renameInText(written, 'lamp oil', 'fuel left');
       // What cannot be said is shown as it is written, and there the new name stands.
       const said = say(written, before);

@@ -31,11 +31,15 @@ const CALLED: readonly [RegExp, Reason][] = [
 export const reasonFor = (called: string, otherwise: Reason): Reason =>
   CALLED.find(([pattern]) => pattern.test(called))?.[1] ?? otherwise;
 
+const THINGS = { style: 'the text style', colour: 'the colour', picture: 'the picture' };
+
 const SAYS = {
   'unknown name': (p: { name: string }) => `It says {${p.name}}, and there is nothing called that.`,
   'no number': (p: { name: string }) => `{${p.name}} is asked for as a number, and is none.`,
   'dead branch': (p: { name: string; branch: string; known: string }) =>
     `{${p.name}} is never “${p.branch}”; it can be ${p.known}.`,
+  'nothing marked': (p: { of: keyof typeof THINGS; name: string }) =>
+    `It is marked with ${THINGS[p.of]} “${p.name}”, and there is none called that.`,
   'as written': (p: { text: string; reason: Reason; when: string }) =>
     `“${p.text.slice(0, 60)}” is said as it is written: ${REASONS[p.reason]}${p.when && ` when ${p.when}`}.`,
 };

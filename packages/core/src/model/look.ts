@@ -66,21 +66,36 @@ export interface TextLook {
   font: FontName;
   /** Design pixels. */
   size: number;
-  weight: 400 | 700;
+  /** 100 to 900 (CSS Fonts): of the family of its font, the nearest there is. */
+  weight: number;
+  /** Sloped letters: those of its family, or the upright ones slanted. */
+  italic?: true;
   colour: Colour;
   align: Align;
   /** Line height as a multiple of the size. */
   line: number;
   /** Room added after every letter, in design pixels. Absent: 0. */
   letters?: number;
+  /** All figures are as wide as the widest, so that running numbers stand still. Absent: each has its own width. */
+  figures?: 'even';
+  /** Its lines are bent: degrees from one end to the other, upwards in the middle; below 0 downwards. Absent: 0. */
+  arc?: number;
   /** Absent: at the top; in the middle on what is pressed. */
   stand?: Stand;
   /** Long lines are broken, or kept as they are and cut. Absent: broken. */
   wrap?: 'wrap' | 'cut';
   /** The size is as large as its box takes, between these. Absent: the size stands. */
   fit?: { min: number; max: number };
+  /** Colours along a line fill its letters, in place of its colour. */
+  gradient?: Gradient;
+  /** A picture that covers its lines fills its letters, in place of both. */
+  picture?: Id;
   outline?: Outline;
+  /** Further ones, each round the one before. */
+  outlines?: Outline[];
   shadow?: Shadow;
+  /** Further ones, each beneath the one before. */
+  shadows?: Shadow[];
 }
 export interface TextStyle extends TextLook {
   id: Id;

@@ -198,12 +198,19 @@ export interface Asset {
   solid?: string[];
   /** Picture: its pixels keep their edges, however large they are drawn. */
   sharp?: true;
+  /** Picture that is cut into frames: the characters that these are, in order. It can be written in, as a font. */
+  characters?: string;
   /** Font: what its letters measure. */
   face?: FontFace;
 }
 
 /** Measures of a font in its own units; letters of the same measure stand together. */
 export interface FontFace {
+  /** What it has in common with its bold and italic ones. Absent: it has none. */
+  family?: string;
+  /** 100 to 900 (Open Font Format, OS/2). Absent: 400. */
+  weight?: number;
+  italic?: true;
   unitsPerEm: number;
   ascender: number;
   descender: number;

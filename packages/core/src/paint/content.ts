@@ -1,5 +1,6 @@
 import { codeName } from '../keys';
-import { codeOn, type RenderState } from '../drawing';
+import { BEATS, codeOn, type RenderState } from '../drawing';
+import { movesWords } from '../marks';
 import { frameAt, progressAt } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { TextPart } from '../message';
@@ -7,6 +8,7 @@ import type { BindingElement, Id, PromptElement, Scalar } from '../model';
 import {
   barAt,
   facesAt,
+  promptsFor,
   typedAlone,
   wordsOf,
   type Instance,
@@ -31,6 +33,7 @@ export type Words = Pick<
   | 'codes'
   | 'taking'
   | 'grain'
+  | 'beat'
 >;
 
 /** `made` is what a conversation makes of it now. */
@@ -85,13 +88,15 @@ export function resolveContent(
     holds,
     faces: screen.fading.length > 0 ? facesAt(screen.fading, thing, state.now) : NONE,
     bars,
-    device: state.device === 'pointer' ? 'keys' : state.device,
+    device: promptsFor(state),
     codes: state.rebound,
     taking:
       state.inputCapture?.serial === thing.serial
         ? { element: state.inputCapture.element, clash: state.inputCapture.clash }
         : null,
     grain: screen.screen.background.grain?.moves && !flow.reduced ? Math.floor(state.now / GRAIN) % 12 : 0,
+    beat:
+      flow.reduced || !Object.values(texts).some(movesWords) ? null : Math.floor(state.now / BEAT) % BEATS,
   };
 }
 
@@ -123,5 +128,6 @@ export function shownOn(
 
 const NONE: Words['faces'] = {};
 
-/** How long moving grain stands, in microseconds. */
+/** How long moving grain stands, and words that move, in microseconds. */
 const GRAIN = 83_333;
+const BEAT = 33_333;

@@ -1,7 +1,8 @@
 import type { Flow } from '../compile';
-import { group, statesOf, type GroupItem, type Item, type RenderState } from '../drawing';
+import { beating, group, statesOf, type GroupItem, type Item, type RenderState } from '../drawing';
 import { playOf } from '../elements';
 import { isUsed } from '../focus';
+import { movesWords } from '../marks';
 import type { Rect } from '../geometry';
 import type { Element, Id, StateName } from '../model';
 import { boxLook, inStates, type DrawnBox } from '../style';
@@ -15,8 +16,10 @@ export function paintElement(
   unfocused: boolean,
 ): Item[] {
   const said = looks.texts[element.id] ?? ('text' in element ? element.text : '');
-  const paint = (as: RenderState): Item[] =>
-    playOf(element).paint(element, { project, rect, looks: as, unfocused, said });
+  const paint = (as: RenderState): Item[] => {
+    const items = playOf(element).paint(element, { project, rect, looks: as, unfocused, said });
+    return as.beat === null || !movesWords(said) ? items : beating(items, as.beat);
+  };
   if (!('box' in element) || !isUsed(element)) return paint(looks);
   const own = boxLook(project, element.box);
   // Where the player asks for less motion nothing grows or is nudged.

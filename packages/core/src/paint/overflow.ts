@@ -1,7 +1,8 @@
 import { playOf } from '../elements';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id, TextLook } from '../model';
-import { fits, fontOf, layText } from '../text';
+import { laySaid } from '../lettering';
+import { fits } from '../text';
 import { textLook } from '../style';
 
 /** A text that does not fit its box: by how much, and what would help. */
@@ -46,9 +47,8 @@ function check(
   box: Box,
 ): Overflow[] {
   const look = textLook(project, element.look);
-  const { metrics } = fontOf(project, look);
   const laid = (change: Partial<TextLook>, within: Box = box) =>
-    layText(words, { ...look, ...change }, metrics, within);
+    laySaid(project, words, { ...look, ...change }, within);
   const block = laid({});
   if (fits(block)) return [];
   const max = look.fit?.min ?? look.size;

@@ -1,6 +1,7 @@
 import { playOf } from '../elements';
 import { group, type Item, NORMAL, type RenderState } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
+import { codeFor } from '../keys';
 import { sayParts, type TextPart } from '../message';
 import { type Id, withId } from '../model';
 import type { Sample } from '../motion';
@@ -181,9 +182,10 @@ function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart
       ? `(${asked(part.id)?.name})`
       : part,
   );
-  return sayParts(known, (part) =>
-    part.what === 'value' ? flow.values.get(part.id)?.default : asked(part.id)?.default,
-  );
+  return sayParts(known, {
+    named: (part) => (part.what === 'value' ? flow.values.get(part.id)?.default : asked(part.id)?.default),
+    code: (action) => codeFor(action, NORMAL),
+  });
 }
 
 /** A screen's picture as a transition and its own animations have it. */

@@ -1,4 +1,5 @@
-import type { GrainItem, GroupItem, Item, TextItem } from '../drawing';
+import type { GrainItem, GroupItem, Item, PictureItem, PlacedRun, TextItem } from '../drawing';
+import type { Rect } from '../geometry';
 import type { Colour, Dashes, Gradient, Id } from '../model';
 import type { FaceName } from '../text';
 import { grainTile, TILE } from './grain';
@@ -92,8 +93,12 @@ function filled(
   };
 }
 
-/** CSS's angle on the unit square: 0 goes up, 90 to the right. */
-function gradientNode(id: string, { angle, stops }: Gradient): SvgNode {
+/** CSS's angle on the unit square, or that stretched over a rect: 0 goes up, 90 to the right. */
+function gradientNode(
+  id: string,
+  { angle, stops }: Gradient,
+  over: Rect = { x: 0, y: 0, width: 1, height: 1 },
+): SvgNode {
   const turn = (angle * Math.PI) / 180;
   const [dx, dy] = [Math.sin(turn), -Math.cos(turn)];
   const reach = (Math.abs(dx) + Math.abs(dy)) / 2;
@@ -101,10 +106,10 @@ function gradientNode(id: string, { angle, stops }: Gradient): SvgNode {
     tag: 'linearGradient',
     attributes: {
       id,
-      x1: number(0.5 - dx * reach),
-      y1: number(0.5 - dy * reach),
-      x2: number(0.5 + dx * reach),
-      y2: number(0.5 + dy * reach),
+      x1: number(over.x + over.width * (0.5 - dx * reach)),
+      y1: number(over.y + over.height * (0.5 - dy * reach)),
+      x2: number(over.x + over.width * (0.5 + dx * reach)),
+      y2: number(over.y + over.height * (0.5 + dy * reach)),
     },
     children: [...stops]
       .sort((a, b) => a.at - b.at)
@@ -229,29 +234,95 @@ function drawGrain({ rect, amount, shift }: GrainItem): SvgNode {
 }
 
 function drawText(item: TextItem, sources: Sources): SvgNode {
+  const attributes: Record<string, string> = {
+    'font-family': sources.family(item.face),
+    'font-size': number(item.size),
+    'text-anchor': item.anchor,
+    ...paint('fill', item.colour),
+    ...(item.letters === 0 ? {} : { 'letter-spacing': number(item.letters) }),
+    ...(item.slanted ? { 'font-style': 'italic' } : {}),
+    ...edge(item),
+  };
+  const { filled: fill } = item;
+  const defs: SvgNode[] = [];
+  if (fill) {
+    const made =
+      'gradient' in fill ? lettersGradient(item, fill.gradient) : lettersPicture(fill.picture, sources);
+    defs.push(made);
+    attributes.fill = `url(#${made.attributes.id})`;
+  }
+  const lines = item.lines.flatMap(({ text, x, y, runs }) =>
+    runs ? runs.flatMap((run) => drawRun(run, item, sources)) : [words({ x: number(x), y: number(y) }, text)],
+  );
+  return { tag: 'g', attributes, children: [...defs, ...lines] };
+}
+
+const words = (attributes: Record<string, string>, text: string): SvgNode => ({
+  tag: 'text',
+  attributes: { ...attributes, 'xml:space': 'preserve' },
+  children: [],
+  text,
+});
+
+/** A line round letters, and what makes their strokes wider: the same stroke, beneath the letters. */
+function edge({
+  outline,
+  heavier = 0,
+  colour,
+}: Pick<TextItem, 'outline' | 'heavier' | 'colour'>): Record<string, string> {
+  const width = (outline?.width ?? 0) * 2 + heavier;
+  if (width === 0) return {};
   return {
-    tag: 'g',
+    ...paint('stroke', outline?.colour ?? colour),
+    'stroke-width': number(width),
+    'stroke-linejoin': 'round',
+    'paint-order': 'stroke',
+  };
+}
+
+/** Words that stand by themselves on a line, with what they have otherwise than the text they are of. */
+function drawRun(run: PlacedRun, item: TextItem, sources: Sources): SvgNode[] {
+  if (run.items) return toSvg(run.items, sources);
+  const attributes: Record<string, string> = {
+    x: number(run.x),
+    y: number(run.y),
+    'text-anchor': 'start',
+    // Within HTML, `xml:space` alone does not keep a space at the beginning.
+    style: 'white-space:pre',
+  };
+  if (run.face !== item.face) attributes['font-family'] = sources.family(run.face);
+  if (run.size !== item.size) attributes['font-size'] = number(run.size);
+  if (run.colour !== undefined) Object.assign(attributes, paint('fill', run.colour));
+  if (run.slanted !== item.slanted) attributes['font-style'] = run.slanted ? 'italic' : 'normal';
+  if (run.heavier !== item.heavier || (run.heavier && run.colour !== undefined))
+    Object.assign(
+      attributes,
+      run.heavier || item.outline
+        ? edge({ ...item, ...run, colour: run.colour ?? item.colour })
+        : { stroke: 'none' },
+    );
+  if (run.turn) attributes.transform = `rotate(${number(run.turn)} ${number(run.x)} ${number(run.y)})`;
+  return [words(attributes, run.text)];
+}
+
+/** The gradient over all of a text, whatever lines it has. */
+function lettersGradient({ rect }: TextItem, gradient: Gradient): SvgNode {
+  const node = gradientNode(nameOf('l', { gradient, rect }), gradient, rect);
+  return { ...node, attributes: { ...node.attributes, gradientUnits: 'userSpaceOnUse' } };
+}
+
+function lettersPicture(picture: PictureItem, sources: Sources): SvgNode {
+  const { x, y, width, height } = picture.rect;
+  // A pattern begins at its own corner.
+  const within = { ...picture, rect: { x: 0, y: 0, width, height } };
+  return {
+    tag: 'pattern',
     attributes: {
-      'font-family': sources.family(item.face),
-      'font-size': number(item.size),
-      'text-anchor': item.anchor,
-      ...paint('fill', item.colour),
-      ...(item.letters === 0 ? {} : { 'letter-spacing': number(item.letters) }),
-      ...(item.outline
-        ? {
-            ...paint('stroke', item.outline.colour),
-            'stroke-width': number(item.outline.width * 2),
-            'stroke-linejoin': 'round',
-            'paint-order': 'stroke',
-          }
-        : {}),
+      id: nameOf('w', picture),
+      patternUnits: 'userSpaceOnUse',
+      ...place({ x, y, width, height }),
     },
-    children: item.lines.map((line) => ({
-      tag: 'text',
-      attributes: { x: number(line.x), y: number(line.y), 'xml:space': 'preserve' },
-      children: [],
-      text: line.text,
-    })),
+    children: [drawPicture(within, sources.asset(picture.asset))],
   };
 }
 

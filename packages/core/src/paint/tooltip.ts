@@ -1,11 +1,11 @@
 import { canScroll } from '../elements';
-import { group, type Item, box, text } from '../drawing';
+import { group, type Item, box, saidText } from '../drawing';
 import type { Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
 import { scrollOf, tooltipOn, type Instance, type RunState } from '../run';
 import { boxLook, textLook, tooltipLook } from '../style';
-import { fontOf, layText } from '../text';
+import { laySaid } from '../lettering';
 import { stackLift } from './stack';
 
 /** How wide the words of a tooltip get before they are broken, as a share of the frame. */
@@ -25,7 +25,7 @@ export function tooltipNow(flow: Flow, state: RunState): Item[] {
   const face = boxLook(project, look.box);
   const lettering = textLook(project, look.text);
   const ink = face.ink ? { ...lettering, colour: face.ink } : lettering;
-  const { lines, height: high } = layText(tooltip.words, ink, fontOf(project, ink).metrics, {
+  const { lines, height: high } = laySaid(project, tooltip.words, ink, {
     width: frame.width * WIDEST,
     height: frame.height,
   });
@@ -36,7 +36,7 @@ export function tooltipNow(flow: Flow, state: RunState): Item[] {
   const rect = placed(size, beside, frame, ink.size * GAP, project.design.margin / 100);
   // A hair of room, so that words measured as wide as this do not break again.
   const inner = { x: rect.x + pad.x, y: rect.y + pad.y, width: wide + 1, height: high };
-  const items = [...box(null, rect, face), ...text(project, tooltip.element, inner, tooltip.words, ink)];
+  const items = [...box(null, rect, face), ...saidText(project, tooltip.element, inner, tooltip.words, ink)];
   return [group(items, { opacity: flow.reduced ? 1 : Math.min(1, (state.now - tooltip.from) / FADE) })];
 }
 

@@ -237,6 +237,7 @@ const asset = record<Asset>({
   ),
   sheet: plain,
   solid: plain,
+  characters: plain,
   face: plain,
 });
 const area = record<Area>({

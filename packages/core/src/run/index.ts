@@ -31,11 +31,11 @@ export {
   beginTalk,
   goingOn,
   lay,
-  lettersIn,
   pageTimes,
   talkLooks,
   typedAlone,
   typingNow,
+  promptsFor,
   wordsOf,
   type TalkLooks,
 } from './talk';

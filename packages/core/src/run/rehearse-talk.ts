@@ -10,7 +10,8 @@ import {
 } from '../model';
 import { readingTime, talkTimes } from '../talk';
 import { begin, step } from './step';
-import { goingOn, lay, lettersIn, pageTimes } from './talk';
+import { countLetters } from '../marks';
+import { goingOn, lay, pageTimes } from './talk';
 import { nextDue } from './time';
 
 /** One conversation by itself, from its beginning to its end, by the engine. Times in microseconds. */
@@ -109,7 +110,7 @@ function unasked(each: Step, project: Project, times: ReturnType<typeof talkTime
       return { id: each.id, step: 'pause', for: '0 ms' };
     case 'choice': {
       const letters = [each.text, ...each.options.map((option) => option.text)].join(' ');
-      const reading = readingTime(lettersIn(letters), times);
+      const reading = readingTime(countLetters(letters), times);
       return {
         ...each,
         limit: each.limit ?? timeIn(reading, 'ms', project.rates),

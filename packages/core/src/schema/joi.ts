@@ -206,7 +206,13 @@ const items = {
       .items(Joi.string().pattern(/^[0-9a-f]{16}$/, 'sixteen hexadecimal digits'))
       .length(SOLID_CELLS),
     sharp: Joi.valid(true),
+    characters: Joi.string()
+      .min(1)
+      .max(MAX_CELLS * 2),
     face: thing({
+      family: Joi.string().min(1).max(80),
+      weight: Joi.number().integer().min(1).max(1000),
+      italic: Joi.valid(true),
       unitsPerEm: Joi.number().min(1).max(65536).required(),
       ascender: Joi.number().required(),
       descender: Joi.number().required(),

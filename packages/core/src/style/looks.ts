@@ -47,13 +47,17 @@ export function colourOf(project: Project, colour: Colour): Colour {
 /** The same with every colour as it is. */
 export function textLook(project: Project, use: TextUse): TextLook {
   const look = textStyle(project, use);
-  const { outline, shadow } = look;
-  return {
-    ...look,
-    colour: colourOf(project, look.colour),
-    ...(outline ? { outline: { ...outline, colour: colourOf(project, outline.colour) } } : {}),
-    ...(shadow ? { shadow: { ...shadow, colour: colourOf(project, shadow.colour) } } : {}),
-  };
+  const made: TextLook = { ...look, colour: colourOf(project, look.colour) };
+  const plainly = <T extends { colour: Colour }>(of: T): T => ({
+    ...of,
+    colour: colourOf(project, of.colour),
+  });
+  if (look.gradient) made.gradient = gradientOf(project, look.gradient);
+  if (look.outline) made.outline = plainly(look.outline);
+  if (look.outlines) made.outlines = look.outlines.map(plainly);
+  if (look.shadow) made.shadow = plainly(look.shadow);
+  if (look.shadows) made.shadows = look.shadows.map(plainly);
+  return made;
 }
 
 /** A picture of a face with the size it has by itself, in its own pixels. */

@@ -1,3 +1,3 @@
 export { talkParts, type TalkParts } from './parts';
 export { readingTime, talkTimes, USUAL_TALK, type TalkTimes } from './times';
-export { lettersOf, typeOut, withoutMarks, type Typed } from './typing';
+export { typeOut, type Typed } from './typing';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { DEFAULT_RATES } from '../model';
 import { talking, line } from '../test/talks';
 import { compileTalk } from '../compile/talk';
-import { lettersOf, readingTime, talkTimes, typeOut, withoutMarks } from '.';
+import { lettersOf, withoutMarks } from '../marks';
+import { readingTime, talkTimes, typeOut } from '.';
 
 const times = talkTimes(talking([]));
 const breathing = { ...times, comma: 100_000, stop: 300_000 };

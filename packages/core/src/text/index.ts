@@ -1,4 +1,5 @@
-export { packFace, textWidth, type FontMetrics } from './metrics';
+export { evenFigures, FIGURES, letterStarts, packFace, textWidth, type FontMetrics } from './metrics';
 export { breakLines, cutLines, type Line } from './lines';
-export { fits, layText, type Block } from './block';
-export { fontOf, builtInFont, BUILT_IN_FACES, type FaceName } from './built-in';
+export { fits, layRuns, layText, type Block, type BlockLine } from './block';
+export type { LaidRun, Run } from './runs';
+export { BOLD, builtInFont, BUILT_IN_FACES, familyOf, fontOf, type Face, type FaceName } from './built-in';

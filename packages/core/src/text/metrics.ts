@@ -9,6 +9,8 @@ export interface FontMetrics {
   advances: Record<string, number>;
   /** Correction between two characters that stand beside each other, by the pair. */
   kerning: Record<string, number>;
+  /** Where all figures are made as wide as the widest: the width each has by itself. */
+  figures?: Record<string, number>;
 }
 
 /**
@@ -28,6 +30,42 @@ export function textWidth(text: string, font: FontMetrics, size: number, letters
   }
   return (units / font.unitsPerEm) * size + letters * Math.max(0, count - 1);
 }
+
+/** Where each letter of a line stands, from where the line begins, in the unit of `size`. */
+export function letterStarts(
+  all: readonly string[],
+  font: FontMetrics,
+  size: number,
+  letters = 0,
+): { letter: string; x: number; width: number }[] {
+  let before = '';
+  return all.map((letter) => {
+    before += letter;
+    const width = textWidth(letter, font, size);
+    return { letter, x: textWidth(before, font, size, letters) - width, width };
+  });
+}
+
+/** The same font with all figures as wide as the widest of them. */
+export function evenFigures(font: FontMetrics): FontMetrics {
+  const found = evened.get(font);
+  if (found) return found;
+  const widest = Math.max(...FIGURES.map((figure) => font.advances[figure] ?? 0));
+  const advances = { ...font.advances };
+  const figures: Record<string, number> = {};
+  for (const figure of FIGURES) {
+    if (font.advances[figure] !== undefined) figures[figure] = font.advances[figure];
+    advances[figure] = widest;
+  }
+  const kerning = Object.fromEntries(
+    Object.entries(font.kerning).filter(([pair]) => ![...pair].some((char) => FIGURES.includes(char))),
+  );
+  const made = { ...font, advances, kerning, figures };
+  evened.set(font, made);
+  return made;
+}
+export const FIGURES = [...'0123456789'];
+const evened = new WeakMap<FontMetrics, FontMetrics>();
 
 /** Kerning by the first letter, then the second: texts are measured in every frame in which they change. */
 function pairsOf(font: FontMetrics): ReadonlyMap<string, ReadonlyMap<string, number>> {

@@ -50,8 +50,12 @@ const textLook: Fields<TextLook> = {
   font: id('asset', { gone: { put: 'plain' }, but: ['plain', 'display'] }),
   colour,
   fit: plain,
+  gradient,
+  picture: optionalAsset,
   outline,
+  outlines: list(outline),
   shadow,
+  shadows: list(shadow),
 };
 export const textUse = record<TextUse>({
   ...textLook,

@@ -12,11 +12,12 @@ export function wordsShown(project: Project, screen: Screen, elements: readonly 
   return elements
     .flatMap((element) => ('text' in element && element.type !== 'button' ? [element.text] : []))
     .map((text) =>
-      sayParts(textParts(text, scope), ({ what, id }) =>
-        what === 'value'
-          ? valueById(project, id)?.default
-          : (longestTold(project, screen.id, id) ?? withId(screen.parameters, id)?.default),
-      ),
+      sayParts(textParts(text, scope), {
+        named: ({ what, id }) =>
+          what === 'value'
+            ? valueById(project, id)?.default
+            : (longestTold(project, screen.id, id) ?? withId(screen.parameters, id)?.default),
+      }),
     )
     .join(' ')
     .trim();

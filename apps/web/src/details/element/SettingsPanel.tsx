@@ -2,6 +2,7 @@
 
 import type { Written } from '@tavu/core/component';
 import { scopeWith } from '@tavu/core/expression';
+import { markTroubles } from '@tavu/core/check';
 import { guessSaidType, textTroubles, textTroubleWords, type TextTrouble } from '@tavu/core/message';
 import type { Element, Id, Project, Screen } from '@tavu/core/model';
 import { boxStyle } from '@tavu/core/style';
@@ -26,7 +27,7 @@ export function SettingsPanel({ screen, path, written, put }: Of) {
   useLanguage();
   const project = useStudio((studio) => studio.project);
   const said = 'text' in element ? element.text : '';
-  const troubles = textTroubles(said, scopeWith(project, written.parameters));
+  const troubles = troublesOf(project, written, said);
   const other = 'text' in element ? translating(screen.id, path, element.text) : null;
   const { words: label, Fields } = settingsOf(element);
   return (
@@ -65,7 +66,7 @@ export function Behaviour({ screen, path, written, put }: Of) {
         onChange={other ? other.put : (text) => put({ tooltip: text === '' ? undefined : text }, 'tooltip')}
         ends
       />
-      <Troubles of={textTroubles(tooltip, scopeWith(project, written.parameters))} said={tooltip} />
+      <Troubles of={troublesOf(project, written, tooltip)} said={tooltip} />
       {sounds && (
         <ThingRow
           label="Sounds when pressed"
@@ -119,6 +120,12 @@ function facesOf(project: Project, element: Element): Id[] {
     ...(element.type === 'picture' ? (element.pictures ?? []) : []),
   ];
 }
+
+/** What of some words names, or shows, what is not there. */
+const troublesOf = (project: Project, { parameters }: Written, said: string): TextTrouble[] => [
+  ...textTroubles(said, scopeWith(project, parameters)),
+  ...markTroubles(project, said),
+];
 
 /** What is wrong with words, beneath the field they are typed in. */
 const Troubles = ({ of, said }: { of: readonly TextTrouble[]; said: string }) =>

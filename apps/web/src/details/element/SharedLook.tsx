@@ -114,7 +114,7 @@ function Letters({ elements, put }: { elements: readonly (Element & { look: Text
             ['400', 'regular'],
             ['700', 'bold'],
           ]}
-          onChange={(weight) => write({ weight: Number(weight) as 400 })}
+          onChange={(weight) => write({ weight: Number(weight) })}
         />
       </div>
     </Group>

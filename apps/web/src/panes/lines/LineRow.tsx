@@ -9,6 +9,7 @@ import { firstState, lay, pageTimes } from '@tavu/core/run';
 import { linesUnder } from '@tavu/core/compile';
 
 import { useMemo, useRef, type KeyboardEvent } from 'react';
+import { MarkedArea } from '../../fields';
 import { edit, endStep, useStudio, useUnits } from '../../store';
 import { timeIn } from '@tavu/core/model';
 import { chooseStep, useLines, type Owner } from './chosen';
@@ -143,8 +144,9 @@ function Words({
     event.stopPropagation();
   };
   return (
-    <textarea
-      ref={area}
+    <MarkedArea
+      area={area}
+      paced
       aria-label={step.step === 'choice' ? 'What is asked' : 'What is said'}
       value={step.text}
       rows={step.text.split('\n').length}
@@ -155,7 +157,7 @@ function Words({
       className="block field-sizing-content min-h-7 w-full resize-none rounded border border-transparent bg-sheet px-1.5 py-1 leading-5 hover:border-line focus:border-chosen"
       onFocus={() => chooseStep(step.id)}
       onBlur={endStep}
-      onChange={(event) => type(event.target.value)}
+      onWords={type}
       onKeyDown={keys}
       onPaste={(event) => {
         const text = event.clipboardData.getData('text/plain');

@@ -5,10 +5,11 @@ import { endingsOf, exportsOf } from '@tavu/core/exchange';
 import { tableCounts, textTable, type TextRow } from '@tavu/core/language';
 import { paintStill } from '@tavu/core/paint';
 import { type Translated, withId } from '@tavu/core/model';
-import { lettersIn } from '@tavu/core/run';
+import { countLetters } from '@tavu/core/marks';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { FileDown, FileUp } from 'lucide-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { MarkedArea } from '../../fields';
 import { languagesOf, choose, chooseLink, edit, endStep, notify, useStudio } from '../../store';
 import { Picture, readNumber, Field, Button, Small, Tip, Select } from '../../ui';
 import { readFile, saveAs, Stopped } from '../../persistence';
@@ -104,7 +105,7 @@ export function TextsTable() {
 }
 
 const tooLong = (row: TextRow): boolean =>
-  row.maxLength !== null && Math.max(lettersIn(row.source), lettersIn(row.target)) > row.maxLength;
+  row.maxLength !== null && Math.max(countLetters(row.source), countLetters(row.target)) > row.maxLength;
 
 const fitsOnly = (row: TextRow, only: Only): boolean =>
   only === 'all' || (only === 'too long' ? tooLong(row) : row.state === only);
@@ -158,7 +159,7 @@ function OneText({ row, code }: { row: TextRow; code: string }) {
         <p className="whitespace-pre-line">{source}</p>
         {code !== '' && (
           <div className="flex items-start gap-1.5">
-            <textarea
+            <MarkedArea
               aria-label={`${place}, in ${code}`}
               lang={code}
               value={target}
@@ -168,12 +169,8 @@ function OneText({ row, code }: { row: TextRow; code: string }) {
               className="block field-sizing-content min-h-7 w-full resize-none rounded border border-line bg-sheet px-1.5 py-1 leading-5"
               onBlur={endStep}
               onKeyDown={fromTextToText}
-              onChange={(event) =>
-                edit(
-                  'translate',
-                  { language: code, key, text: event.target.value },
-                  { key: `translate ${key}` },
-                )
+              onWords={(text) =>
+                edit('translate', { language: code, key, text }, { key: `translate ${key}` })
               }
             />
             {target !== '' && (

@@ -1,10 +1,10 @@
-import { ringed, plain, text, type Item } from '../../drawing';
+import { ringed, plain, saidText, type Item } from '../../drawing';
 import { textLook } from '../../style';
 import { WHOLE, type Canvas, type Of, type Play } from '../play';
 
 function paint(element: Of<'address'>, { project, rect, looks, said }: Canvas): Item[] {
   const look = textLook(project, element.look);
-  const items = text(project, element.id, rect, said, look, look.stand ?? 'middle');
+  const items = saidText(project, element.id, rect, said, look, look.stand ?? 'middle');
   // Underlined, since a link must be told by more than its colour (WCAG 1.4.1).
   const under = items.flatMap((item): Item[] =>
     item.kind === 'text'

@@ -1,17 +1,19 @@
 import {
   box,
   keycapItems,
+  saidText,
   text,
   controlStyleOf,
   ringed,
   codeOn,
   CLEAR,
   inset,
-  keycapWidth,
   type Item,
   type RenderState,
   type ControlStyle,
 } from '../../drawing';
+import { keycapWidth } from '../../lettering';
+import { asWords } from '../../marks';
 import { titleCase, withId } from '../../model';
 import { WHOLE, type Of, type Play } from '../play';
 
@@ -32,11 +34,11 @@ function draw(element: Of<'binding'>, face: ControlStyle, looks: RenderState): I
     ];
   const items = [
     ...box(element.id, rect, look),
-    ...text(
+    ...saidText(
       project,
       element.id,
       half,
-      said === '' ? (own?.name ?? '') : said,
+      said === '' ? asWords(own?.name ?? '') : said,
       { ...ink, align: 'start' },
       'middle',
     ),

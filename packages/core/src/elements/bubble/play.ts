@@ -1,4 +1,4 @@
-import { typedOut, bubbleFace, bubblePath, inset, text, type Item } from '../../drawing';
+import { typedOut, bubbleFace, bubblePath, inset, saidText, type Item } from '../../drawing';
 import { boxLook, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
@@ -16,7 +16,7 @@ function paint(drawn: Of<'bubble'>, { project, rect, looks, said }: Canvas): Ite
       element.shape === 'whisper',
     ),
     ...typedOut(
-      text(
+      saidText(
         project,
         element.id,
         inset(rect, element.area),

@@ -1,5 +1,5 @@
 import { withId } from '../../model';
-import { box, text, controlStyleOf, ringed, codeOn, type Item } from '../../drawing';
+import { box, saidText, controlStyleOf, ringed, codeOn, type Item } from '../../drawing';
 import { codeName } from '../../keys';
 import { boxLook } from '../../style';
 import { actsFor, WHOLE, type Canvas, type Of, type Play } from '../play';
@@ -9,10 +9,10 @@ function paint(element: Of<'button'>, { project, rect, looks, unfocused }: Canva
   // On a screen that never has the focus a button shows its key.
   const action = unfocused ? withId(project.actions, element.shortcut) : undefined;
   const code = action && codeOn(project, action.id, looks);
-  const words = code ? `[${codeName(code)}]  ${said}` : said;
+  const words = code ? `[[${codeName(code)}]  ${said}` : said;
   return ringed(project, element, rect, looks, [
     ...box(element.id, rect, look),
-    ...text(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
+    ...saidText(project, element.id, rect, words, ink, ink.stand ?? 'middle'),
   ]);
 }
 

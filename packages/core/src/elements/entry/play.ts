@@ -1,6 +1,6 @@
 import {
   box,
-  text,
+  saidText,
   controlStyleOf,
   partAbout,
   partOf,
@@ -11,6 +11,7 @@ import {
   type Item,
   type ControlStyle,
 } from '../../drawing';
+import { asWords } from '../../marks';
 import type { TextLook } from '../../model';
 import { WHOLE, type Of, type Play } from '../play';
 import { EDGE } from '../beside';
@@ -24,11 +25,11 @@ function draw(element: Of<'entry'>, face: ControlStyle): Item[] {
   const style: TextLook = { ...ink, align: 'start', wrap: 'cut' };
   const items = [
     ...box(element.id, rect, look),
-    ...text(
+    ...saidText(
       project,
       element.id,
       inner,
-      typed === '' ? said : typed,
+      typed === '' ? said : asWords(typed),
       typed === '' ? { ...style, colour: `${ink.colour.slice(0, 7)}99` } : style,
       'middle',
     ),

@@ -1,4 +1,5 @@
-import { box, keycapItems, text, codeOn, inset, keycapWidth, type Item } from '../../drawing';
+import { box, keycapItems, saidText, codeOn, inset, type Item } from '../../drawing';
+import { keycapWidth } from '../../lettering';
 import { boxLook, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
@@ -10,14 +11,14 @@ function paint(element: Of<'prompt'>, { project, rect, looks, said }: Canvas): I
   if (code === undefined)
     return [
       ...box(element.id, rect, look),
-      ...text(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
+      ...saidText(project, element.id, rect, said, { ...ink, align: 'centre' }, 'middle'),
     ];
   const cap = { project, id: element.id, code, look, ink };
   const width = Math.min(rect.width, keycapWidth(cap, rect.height));
   const rest = inset(rect, { top: 0, right: 0, bottom: 0, left: width + rect.height * 0.25 });
   return [
     ...keycapItems(cap, { ...rect, width }),
-    ...text(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
+    ...saidText(project, element.id, rest, said, { ...ink, align: 'start' }, 'middle'),
   ];
 }
 

@@ -1,7 +1,7 @@
 import type { Flow, Op, OpOf } from '../../compile';
 import { effectOf } from '../../effects';
 import { type Id, withId } from '../../model';
-import { withoutMarks } from '../../talk';
+import { withoutMarks } from '../../marks';
 import { endNotice, fits, goBack, inOneStep, runEffect, type Search, tryLink } from '../links';
 import {
   allUp,

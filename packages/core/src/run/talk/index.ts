@@ -5,12 +5,12 @@ export {
   goingOn,
   isAllThere,
   lay,
-  lettersIn,
   pageTimes,
   talkDue,
   talkLooks,
   type TalkLooks,
   typedAlone,
   typingNow,
+  promptsFor,
   wordsOf,
 } from './talk';

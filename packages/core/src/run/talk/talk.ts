@@ -9,9 +9,11 @@ import {
   type OpOf,
   type Page,
 } from '../../compile';
+import { codeFor } from '../../keys';
 import { sayParts, type TextPart } from '../../message';
 import type { BubbleShape, Colour, Id } from '../../model';
-import { lettersOf, readingTime, typeOut, withoutMarks, type Typed } from '../../talk';
+import { withoutPace } from '../../marks';
+import { readingTime, typeOut, type Typed } from '../../talk';
 import { holdsNow, type Instance, type Leaving, type RunState, TALK, type Talking } from '../state';
 
 /** Conversations as they stand in a run: what is said on something that is up, and when that is over. */
@@ -61,7 +63,14 @@ export type Thing = Pick<Instance, 'screen' | 'args' | 'talk' | 'layer'>;
 
 /** What is said, given what its names hold now. */
 export const wordsOf = (state: RunState, { args }: Pick<Thing, 'args'>, parts: readonly TextPart[]): string =>
-  sayParts(parts, (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]));
+  sayParts(parts, {
+    named: (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]),
+    code: (action) => codeFor(action, { device: promptsFor(state), codes: state.rebound }),
+  });
+
+/** The device whose keys are shown: a pointer goes with the keyboard. */
+export const promptsFor = ({ device }: Pick<RunState, 'device'>): 'keys' | 'pad' | 'touch' =>
+  device === 'pointer' ? 'keys' : device;
 
 /** A line as it is typed and parted on its screen. */
 export interface Laid {
@@ -246,7 +255,7 @@ export function talkLooks(flow: Flow, state: RunState, thing: Instance | Leaving
   if (choice.length === 0) put(parts.choices);
   parts.options.forEach((id, i) => {
     const option = choice[i];
-    if (option) looks.texts[id] = withoutMarks(wordsOf(state, thing, option.parts));
+    if (option) looks.texts[id] = withoutPace(wordsOf(state, thing, option.parts));
     else away.add(id);
   });
   if (!text || spoken!.op !== 'line' || !isAllThere(flow, state, thing, text)) put(parts.more);
@@ -275,7 +284,7 @@ function typedNow(flow: Flow, state: RunState, thing: Instance | Leaving, text: 
 
 /**
  * Dialogue texts on a screen that plays no conversation type their own words, from when those were told; gives them
- * without their marks, and how many letters are there of those that are not there whole. `texts` are the words by element.
+ * without marks of pace, and how many letters are there of those that are not there whole. `texts` are the words by element.
  */
 export function typedAlone(
   flow: Flow,
@@ -289,8 +298,8 @@ export function typedAlone(
   for (const element of flow.screens.get(thing.screen)?.elements ?? []) {
     if (!playOf(element).types || !('text' in element)) continue;
     const words = texts[element.id] ?? element.text;
-    const { at, letters } = typeOut(words, flow.talk.letter, flow.talk, flow.project.rates);
-    said.texts[element.id] = letters.join('');
+    const { at, text } = typeOut(words, flow.talk.letter, flow.talk, flow.project.rates);
+    said.texts[element.id] = text;
     const first = at.findIndex((value) => value > until);
     if (first >= 0) said.typed[element.id] = first;
   }
@@ -322,6 +331,3 @@ const logRows = (flow: Flow, { log }: RunState): string[] =>
     const name = speaker === null ? undefined : flow.speakers.get(speaker)?.name;
     return name === undefined ? text : `${name}: ${text}`;
   });
-
-/** Letters of a line as it stands now. */
-export const lettersIn = (text: string): number => lettersOf(withoutMarks(text)).length;
