@@ -1,6 +1,7 @@
 'use client';
 
-import { isPicture, type TextLook } from '@tavu/core/model';
+import { isPicture, titleCase, type Colour, type TextLook } from '@tavu/core/model';
+import { colourOf } from '@tavu/core/style';
 import type { ReactNode } from 'react';
 import { useStudio } from '../store';
 import { NumberField, Small, ThingRow } from '../ui';
@@ -12,7 +13,8 @@ import { Pick, Setting, Switched, type LookProps } from './parts';
 /** How letters look: a style's, or one place's. */
 export function TextLookFields(props: LookProps<TextLook>) {
   const { look, onChange } = props;
-  const assets = useStudio((studio) => studio.project.assets);
+  const project = useStudio((studio) => studio.project);
+  const { assets } = project;
   const pictures = assets.filter(isPicture);
   const set = (name: keyof TextLook, child: ReactNode) => (
     <Setting name={name} of={props}>
@@ -160,6 +162,7 @@ export function TextLookFields(props: LookProps<TextLook>) {
         'gradient',
         <GradientFields
           fill={look.colour}
+          to={darker(colourOf(project, look.colour))}
           value={look.gradient}
           onChange={(gradient) => onChange({ gradient }, 'gradient')}
         />,
@@ -183,9 +186,9 @@ export function TextLookFields(props: LookProps<TextLook>) {
         set(
           'outlines',
           <FurtherEdges
-            label="Another outline"
+            label="outline"
             all={look.outlines ?? []}
-            fresh={{ width: 3, colour: '#000000' }}
+            fresh={{ width: 3, colour: '#ffffff' }}
             Fields={OutlineFields}
             onChange={(outlines) => onChange({ outlines }, 'outlines')}
           />,
@@ -198,7 +201,7 @@ export function TextLookFields(props: LookProps<TextLook>) {
         set(
           'shadows',
           <FurtherEdges
-            label="Another shadow"
+            label="shadow"
             all={look.shadows ?? []}
             fresh={{ x: 0, y: 16, blur: 24, colour: '#00000080' }}
             Fields={ShadowFields}
@@ -208,6 +211,11 @@ export function TextLookFields(props: LookProps<TextLook>) {
     </div>
   );
 }
+
+/** A colour at three fifths of its lightness. */
+const darker = (colour: Colour): Colour =>
+  `#${[1, 3, 5].map((at) => part(parseInt(colour.slice(at, at + 2), 16) * 0.6)).join('')}`;
+const part = (share: number): string => Math.round(share).toString(16).padStart(2, '0');
 
 /** So many further ones are enough, and no more are kept. */
 const MOST = 8;
@@ -236,12 +244,12 @@ function FurtherEdges<T extends object>({
       {all.map((edge, i) => (
         <Fields
           key={i}
-          label={`${label}, ${i + 2}`}
+          label={`${titleCase(label)} ${i + 2}`}
           value={edge}
           onChange={(to) => put(all.flatMap((other, n) => (n !== i ? [other] : to ? [to] : [])))}
         />
       ))}
-      {all.length < MOST && <Small onClick={() => put([...all, fresh])}>{label}</Small>}
+      {all.length < MOST && <Small onClick={() => put([...all, fresh])}>{`Another ${label}`}</Small>}
     </div>
   );
 }

@@ -122,10 +122,13 @@ export function DashFields(props: {
 
 export function GradientFields({
   fill,
+  to = '#00000000',
   ...props
 }: {
   value: Gradient | undefined;
+  /** The colours a new one begins and ends with. */
   fill: string;
+  to?: string;
   onChange: (value: Gradient | undefined) => void;
 }) {
   const from = fill.startsWith('#') ? fill.slice(0, 7) : fill;
@@ -133,7 +136,7 @@ export function GradientFields({
     angle: 180,
     stops: [
       { at: 0, colour: from },
-      { at: 1, colour: '#00000000' },
+      { at: 1, colour: to },
     ],
   };
   return (

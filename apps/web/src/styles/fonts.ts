@@ -9,8 +9,11 @@ export function fontChoices(assets: readonly Asset[], chosen: string): [string, 
   for (const { id, name, face } of assets) {
     if (!face) continue;
     const family = face.family ?? name;
+    const several = assets.some(
+      (other) => other.id !== id && other.face && other.face.family === face.family,
+    );
     // Whichever of a family is chosen stands for it.
-    if (!families.has(family) || id === chosen) families.set(family, [id, family]);
+    if (!families.has(family) || id === chosen) families.set(family, [id, several ? family : name]);
   }
   const drawn = assets.filter((asset) => isPicture(asset) && asset.characters !== undefined);
   return [

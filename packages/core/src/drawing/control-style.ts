@@ -1,6 +1,6 @@
 import type { Rect } from '../geometry';
 import type { BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
-import { boxLook, inStates, textLook, type DrawnBox } from '../style';
+import { boxLook, inColour, inStates, textLook, type DrawnBox } from '../style';
 import { heldBy, type Held } from './held';
 import type { RenderState } from './render-state';
 
@@ -43,7 +43,7 @@ export function controlStyleOf(
     rect,
     states,
     look,
-    ink: look.ink ? { ...ink, colour: look.ink } : ink,
+    ink: look.ink ? inColour(ink, look.ink) : ink,
     held: heldBy(project, element, looks.holds),
     typing: looks.taking?.element === element.id,
     said: looks.texts[element.id] ?? element.text,

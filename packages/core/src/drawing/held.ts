@@ -15,8 +15,13 @@ export function heldBy(project: Project, element: Bound, holds: Readonly<Record<
   return { type: value, scalar: holds[element.id] ?? value.default };
 }
 
-/** How far along its range a number is, 0 to 1. */
+/** How far along its range a number is, 0 to 1; of a choice how far its option is from the first to the last; on is all. */
 export function shareOf({ type, scalar }: Held, min = 0, max = 1): number {
+  if (scalar === true) return 1;
+  if (type?.type === 'choice') {
+    const last = type.options.length - 1;
+    return last > 0 ? indexOf({ type, scalar }, last + 1) / last : 0;
+  }
   if (typeof scalar !== 'number' || Number.isNaN(scalar)) return 0;
   const [from, to] = type?.type === 'number' ? [type.min ?? 0, type.max ?? 100] : [min, max];
   return to > from ? Math.min(1, Math.max(0, (scalar - from) / (to - from))) : 0;

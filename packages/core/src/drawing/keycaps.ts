@@ -2,7 +2,7 @@ import type { Rect } from '../geometry';
 import type { Id, Project, TextLook } from '../model';
 import { padOf } from '../keys';
 import { capWords } from '../lettering';
-import type { DrawnBox } from '../style';
+import { inColour, type DrawnBox } from '../style';
 import type { Item } from './items';
 import { text } from './text';
 import { box, CLEAR, plain } from './shapes';
@@ -34,7 +34,7 @@ export function keycapItems(cap: Keycap, rect: Rect): Item[] {
       cap.id,
       rect,
       capWords(code),
-      { ...ink, align: 'centre', wrap: 'cut', colour: mark },
+      { ...inColour(ink, mark), align: 'centre', wrap: 'cut' },
       'middle',
     ),
   ];

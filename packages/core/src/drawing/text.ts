@@ -66,9 +66,11 @@ export function lettered(
     ...(slanted ? { slanted } : {}),
     ...(heavier ? { heavier: block.size * HEAVIER } : {}),
     ...filledBy(project, look, { ...rect, y: top, height: block.height }),
-    ...(look.outline ? { outline: look.outline } : {}),
   };
-  return [...beneath(item, look), item];
+  // Where strokes are made wider the outline is no part of them, and lies beneath like a further one.
+  const apart = [item, ...lines.flatMap(({ runs = [] }) => runs)].some((part) => part.heavier);
+  if (look.outline && !apart) item.outline = look.outline;
+  return [...beneath(item, look, apart), item];
 }
 
 /** How much wider strokes are made where a face has no bold one, beside the size of the letters. */
@@ -91,9 +93,14 @@ function filledBy(
 }
 
 /** Shadows, the last at the bottom, and over them further outlines, the outermost at the bottom. */
-function beneath(item: TextItem, { outline, outlines = [], shadow, shadows = [] }: TextLook): Item[] {
+function beneath(
+  item: TextItem,
+  { outline, outlines: further = [], shadow, shadows = [] }: TextLook,
+  apart: boolean,
+): Item[] {
   const { filled: _, outline: _own, ...bare } = { ...item, lines: item.lines.map(plainLine) };
-  let width = outline?.width ?? 0;
+  const outlines = apart && outline ? [outline, ...further] : further;
+  let width = apart ? 0 : (outline?.width ?? 0);
   const edges = outlines.map(({ colour, width: own }): TextItem => {
     width += own;
     return { ...bare, colour, outline: { colour, width } };

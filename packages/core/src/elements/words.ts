@@ -1,6 +1,6 @@
 import { saidText, typedOut, type Item } from '../drawing';
 import type { SpokenElement, TextElement } from '../model';
-import { colourOf, textLook } from '../style';
+import { colourOf, inColour, textLook } from '../style';
 import type { Canvas } from './play';
 
 /** Words by themselves; a conversation may say in which colour, and how many letters are there yet. */
@@ -10,6 +10,6 @@ export function paintWords(
 ): Item[] {
   const look = textLook(project, element.look);
   const ink = looks.inks[element.id];
-  const coloured = ink === undefined ? look : { ...look, colour: colourOf(project, ink) };
+  const coloured = ink === undefined ? look : inColour(look, colourOf(project, ink));
   return typedOut(saidText(project, element.id, rect, said, coloured), element.id, looks);
 }

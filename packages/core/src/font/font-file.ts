@@ -43,13 +43,18 @@ export function readFace(file: ArrayBuffer): FontFace {
   const font = opentype.parse(file);
   const face: FontFace = packFace(metricsOf(font));
   const { usWeightClass, fsSelection = 0 } = (font.tables.os2 ?? {}) as Record<string, number | undefined>;
-  // Faces of one family that are more than four have the name they share in a place of its own.
-  const name = (font.getEnglishName('preferredFamily') ?? font.getEnglishName('fontFamily'))?.trim();
-  if (name) face.family = name.slice(0, LONGEST_NAME);
+  // Faces of a family of more than four have the name they share in a place of its own, which smaller files leave out.
+  const name =
+    font.getEnglishName('preferredFamily') ?? font.getEnglishName('fontFamily')?.replace(WEIGHT_NAMES, '');
+  if (name?.trim()) face.family = name.trim().slice(0, LONGEST_NAME);
   if (usWeightClass && usWeightClass >= 1 && usWeightClass <= 1000) face.weight = usWeightClass;
   if (fsSelection & ITALIC) face.italic = true;
   return face;
 }
+
+/** What weights and slopes are called at the end of a name. */
+const WEIGHT_NAMES =
+  /(?: (?:thin|(?:extra|ultra)[ -]?light|light|regular|medium|(?:semi|demi)[ -]?bold|bold|(?:extra|ultra)[ -]?bold|black|heavy|italic|oblique))+$/i;
 
 /** The bit of `fsSelection` that tells an italic face. */
 const ITALIC = 1;

@@ -217,3 +217,15 @@ test('a look of letters has its colours by name wherever one stands', () => {
     Array(3).fill('#c09030'),
   );
 });
+
+test('a place in another colour than its style is in that colour, though the style fills its letters', () => {
+  const filled = {
+    ...project,
+    styles: { ...project.styles, text: project.styles.text.map((style) => ({ ...style, gradient: GOLD })) },
+  };
+  expect(textLook(filled, { style: 't-body' }).gradient).toEqual(GOLD);
+  expect(textLook(filled, { style: 't-body', colour: '#102030' })).toMatchObject({ colour: '#102030' });
+  expect(textLook(filled, { style: 't-body', colour: '#102030' }).gradient).toBeUndefined();
+  expect(textLook(filled, { style: 't-body', colour: '#102030', gradient: GOLD }).gradient).toEqual(GOLD);
+});
+const GOLD = { angle: 0, stops: [{ at: 0, colour: '#d9a441' }] };

@@ -250,6 +250,7 @@ function drawText(item: TextItem, sources: Sources): SvgNode {
       'gradient' in fill ? lettersGradient(item, fill.gradient) : lettersPicture(fill.picture, sources);
     defs.push(made);
     attributes.fill = `url(#${made.attributes.id})`;
+    if (item.heavier && !item.outline) attributes.stroke = attributes.fill;
   }
   const lines = item.lines.flatMap(({ text, x, y, runs }) =>
     runs ? runs.flatMap((run) => drawRun(run, item, sources)) : [words({ x: number(x), y: number(y) }, text)],

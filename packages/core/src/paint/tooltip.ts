@@ -4,7 +4,7 @@ import type { Flow } from '../compile';
 import type { Rect } from '../geometry';
 import type { Id } from '../model';
 import { scrollOf, tooltipOn, type Instance, type RunState } from '../run';
-import { boxLook, textLook, tooltipLook } from '../style';
+import { boxLook, inColour, textLook, tooltipLook } from '../style';
 import { laySaid } from '../lettering';
 import { stackLift } from './stack';
 
@@ -24,7 +24,7 @@ export function tooltipNow(flow: Flow, state: RunState): Item[] {
   const look = tooltipLook(project);
   const face = boxLook(project, look.box);
   const lettering = textLook(project, look.text);
-  const ink = face.ink ? { ...lettering, colour: face.ink } : lettering;
+  const ink = face.ink ? inColour(lettering, face.ink) : lettering;
   const { lines, height: high } = laySaid(project, tooltip.words, ink, {
     width: frame.width * WIDEST,
     height: frame.height,

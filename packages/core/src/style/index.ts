@@ -3,6 +3,7 @@ export {
   boxStyle,
   colourOf,
   gradientOf,
+  inColour,
   inStates,
   textLook,
   textStyle,

@@ -29,7 +29,14 @@ const PLAIN_BOX: BoxLook = { fill: '#00000000', border: '#00000000', borderWidth
  */
 export function textStyle(project: Project, use: TextUse): TextLook {
   const { style, ...exceptions } = use;
-  return { ...(withId(project.styles.text, style) ?? PLAIN_TEXT), ...exceptions };
+  const shared = withId(project.styles.text, style) ?? PLAIN_TEXT;
+  const { colour } = exceptions;
+  return { ...(colour === undefined ? shared : inColour(shared, colour)), ...exceptions };
+}
+
+/** Letters in one colour, whatever they are filled with otherwise. */
+export function inColour<T extends TextLook>({ gradient: _, picture: _picture, ...look }: T, colour: Colour) {
+  return { ...look, colour };
 }
 
 export function boxStyle(project: Project, use: BoxUse): BoxLook {

@@ -1,5 +1,5 @@
 import { typedOut, bubbleFace, bubblePath, inset, saidText, type Item } from '../../drawing';
-import { boxLook, textLook } from '../../style';
+import { boxLook, inColour, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
 function paint(drawn: Of<'bubble'>, { project, rect, looks, said }: Canvas): Item[] {
@@ -21,7 +21,7 @@ function paint(drawn: Of<'bubble'>, { project, rect, looks, said }: Canvas): Ite
         element.id,
         inset(rect, element.area),
         said,
-        look.ink ? { ...ink, colour: look.ink } : ink,
+        look.ink ? inColour(ink, look.ink) : ink,
         ink.stand ?? 'middle',
       ),
       element.id,

@@ -13,6 +13,7 @@ import {
 } from '../../drawing';
 import { asWords } from '../../marks';
 import type { TextLook } from '../../model';
+import { inColour } from '../../style';
 import { WHOLE, type Of, type Play } from '../play';
 import { EDGE } from '../beside';
 
@@ -30,7 +31,7 @@ function draw(element: Of<'entry'>, face: ControlStyle): Item[] {
       element.id,
       inner,
       typed === '' ? said : asWords(typed),
-      typed === '' ? { ...style, colour: `${ink.colour.slice(0, 7)}99` } : style,
+      typed === '' ? inColour(style, `${ink.colour.slice(0, 7)}99`) : style,
       'middle',
     ),
   ];

@@ -1,5 +1,5 @@
 import { box, text, inset, partAbout, partOf, plain, type Item } from '../../drawing';
-import { boxLook, textLook } from '../../style';
+import { boxLook, inColour, textLook } from '../../style';
 import type { Canvas, Of, Play } from '../play';
 
 /**
@@ -25,7 +25,7 @@ function paint(element: Of<'list'>, { project, rect, looks }: Canvas): Item[] {
           element.id,
           inset(row, { top: 0, right: edge, bottom: 0, left: edge }),
           words,
-          { ...ink, wrap: 'cut', ...(look.ink ? { colour: look.ink } : {}) },
+          { ...(look.ink ? inColour(ink, look.ink) : ink), wrap: 'cut' },
           'middle',
         ),
       ];

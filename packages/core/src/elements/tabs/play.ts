@@ -12,7 +12,7 @@ import {
   type ControlStyle,
   type DrawnPart,
 } from '../../drawing';
-import { inStates } from '../../style';
+import { inColour, inStates } from '../../style';
 import type { Rect } from '../../geometry';
 import type { Of, Play } from '../play';
 
@@ -36,7 +36,7 @@ function draw(element: Of<'tabs'>, face: ControlStyle): Item[] {
         element.id,
         tab,
         words,
-        { ...ink, align: 'centre', ...(face.ink ? { colour: face.ink } : {}) },
+        { ...(face.ink ? inColour(ink, face.ink) : ink), align: 'centre' },
         'middle',
       ),
     ];
