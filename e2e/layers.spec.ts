@@ -81,3 +81,43 @@ test('a damaged file, and one with no screen to go on, are refused in words', as
   ).toBeVisible();
   expect(await layersOn(desk, 'Credits')).toEqual([]);
 });
+
+const drawing = (lampX: number): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 96 54" width="192" height="108"><defs><linearGradient id="sky"><stop offset="0" stop-color="#123"/></linearGradient></defs><g id="Sky"><rect width="96" height="54" fill="url(#sky)"/></g><g id="Lamp" opacity="0.5"><rect x="${lampX}" y="10" width="10" height="20" fill="#fc3"/></g></svg>`;
+const svg = (lampX: number) => ({
+  name: 'cliff.svg',
+  mimeType: 'image/svg+xml',
+  buffer: Buffer.from(drawing(lampX)),
+});
+
+test('the groups of a drawing become elements where they are seen, and are brought up to date from a newer file', async ({
+  desk,
+}) => {
+  const { page } = desk;
+  await desk.choose('Credits');
+  await desk.bringIn([svg(30)]);
+  const row = page
+    .getByRole('region', { name: 'Pictures' })
+    .getByRole('listitem')
+    .filter({ hasText: '192 × 108' });
+  await row.getByRole('button', { name: /^Add the groups of cliff/ }).click();
+  await expect(page.getByText('cliff: 2 layers put on.').first()).toBeVisible();
+  const lamp = async () => (await layersOn(desk, 'Credits')).find(({ name }) => name === 'Lamp')!;
+  expect((await layersOn(desk, 'Credits')).map(({ name }) => name)).toEqual(['Sky', 'Lamp']);
+  // Ten design pixels for each of the drawing's own two.
+  expect(await lamp()).toMatchObject({
+    opacity: 0.5,
+    place: { x: { offset: 600, size: 200 }, y: { offset: 200, size: 400 } },
+  });
+  const chooser = page.waitForEvent('filechooser');
+  await row.getByRole('button', { name: 'Replace cliff by another file' }).click();
+  await (await chooser).setFiles([svg(40)]);
+  await row.getByRole('button', { name: /^Add the groups of cliff/ }).click();
+  await expect(
+    page
+      .getByText('cliff: one brought up to date', { exact: false })
+      .or(page.getByText('cliff: 1 brought up to date'))
+      .first(),
+  ).toBeVisible();
+  expect((await lamp()).place.x).toMatchObject({ offset: 800, size: 200 });
+});

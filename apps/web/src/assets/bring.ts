@@ -2,6 +2,7 @@ import { type Refusal, refusal, refusalWords } from '@tavu/core/refusal';
 import { mediaOf, type Media, type Sort } from '@tavu/core/exchange';
 import { freshId, LONGEST_NAME, type Asset, type Id, isPicture, isSound, type Plays } from '@tavu/core/model';
 import { numberedPictures } from '@tavu/core/sheet';
+import { kitMatches, type KitMatch } from '@tavu/core/style';
 import { putPicture, addBytes, choose, edit, notify, useStudio } from '../store';
 import { patiently, Stopped } from '../persistence';
 import { bringLayers, isLayeredFile } from './layers';
@@ -24,6 +25,18 @@ interface Brought {
   asset: Asset;
   bytes: Uint8Array;
 }
+
+/** What of some files calls for a decision. */
+export interface Kit {
+  /** Files that go by the name of an asset of their sort. */
+  newer: (Brought & { old: Asset })[];
+  /** What those that have come in are for, by their names. */
+  matches: KitMatch[];
+}
+
+const namesake = (assets: readonly Asset[], { name, media }: Asset): Asset | undefined =>
+  assets.find((other) => other.name === name && sortOf(other.media) === sortOf(media));
+const sortOf = (media: string): string => media.split('/')[0]!;
 
 /** Looks at one file: an asset with its bytes, or why it is refused. */
 async function look(file: File): Promise<Brought | Refused> {
@@ -105,9 +118,14 @@ async function sizeOf(blob: Blob): Promise<{ width: number; height: number; soli
 
 /**
  * Brings files in, all as one step; pictures also onto a screen when one is given, one over the other in its middle.
- * Returns what was refused.
+ * `ask` is told of files that go by the name of something there, which are not brought in yet, and of pictures that are for
+ * something by their names. Returns what was refused.
  */
-export async function bringFiles(list: readonly File[], screen: Id | null = null): Promise<Refused[]> {
+export async function bringFiles(
+  list: readonly File[],
+  screen: Id | null = null,
+  ask?: (kit: Kit) => void,
+): Promise<Refused[]> {
   if (useStudio.getState().saving.state === 'following') {
     notify('This project is open in another window. Change it there, or close that window.');
     return [];
@@ -123,7 +141,10 @@ export async function bringFiles(list: readonly File[], screen: Id | null = null
     return unread;
   }
   const looked = await Promise.all(list.filter((file) => !isLayeredFile(file)).map(look));
-  const brought = looked.filter((item): item is Brought => 'asset' in item);
+  const all = looked.filter((item): item is Brought => 'asset' in item);
+  const known = useStudio.getState().project.assets;
+  const newer = ask ? all.filter(({ asset }) => namesake(known, asset)) : [];
+  const brought = all.filter((item) => !newer.includes(item));
   const refused = [...unread, ...looked.filter((item): item is Refused => 'why' in item)];
   let playing = 0;
   if (brought.length > 0) {
@@ -133,7 +154,11 @@ export async function bringFiles(list: readonly File[], screen: Id | null = null
     edit('add assets', { assets }, { key });
     if (screen) playing = placePictures(screen, assets, key);
   }
-  tell(brought.length, refused, playing);
+  const pictures = brought.map(({ asset }) => asset);
+  const matches = ask ? kitMatches(useStudio.getState().project, pictures) : [];
+  if (newer.length + matches.length > 0)
+    ask!({ newer: newer.map((item) => ({ ...item, old: namesake(known, item.asset)! })), matches });
+  if (newer.length === 0 || brought.length + refused.length > 0) tell(brought.length, refused, playing);
   return refused;
 }
 
@@ -212,8 +237,7 @@ export async function bringSound(): Promise<Id | undefined> {
 export async function replaceAsset(old: Asset, file: File): Promise<Refused | null> {
   const found = await look(file);
   if ('why' in found) return found;
-  const sort = (media: string): string => media.split('/')[0]!;
-  if (sort(found.asset.media) !== sort(old.media))
+  if (sortOf(found.asset.media) !== sortOf(old.media))
     return {
       name: file.name,
       why: refusal('another sort', { name: old.name, was: sortWord(old), is: sortWord(found.asset) }),

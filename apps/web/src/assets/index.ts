@@ -6,8 +6,10 @@ export {
   bringSound,
   replaceAsset,
   sortWord,
+  type Kit,
   type Refused,
 } from './bring';
+export { bringGroups } from './layers';
 export { CutEditor } from './CutEditor';
 export { useSoundAssets } from './sounds';
 export { findSolid } from './solid';

@@ -26,7 +26,9 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
           onChange={(to) => put({ loading: to === 'loading' ? true : undefined })}
         />
       )}
-      {!element.loading && <ValueRow types={['number', 'choice', 'on/off']} element={element} path={path} put={put} />}
+      {!element.loading && (
+        <ValueRow types={['number', 'choice', 'on/off']} element={element} path={path} put={put} />
+      )}
       {!element.loading && element.value === undefined && (
         <NumberField
           label="Sample fill"

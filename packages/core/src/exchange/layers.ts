@@ -159,7 +159,7 @@ function artOf(src: string, files: Unzipped): NonNullable<Layer['art']> {
 }
 
 /** A short mark that no other picture is likely to have (FNV-1a, with its length). */
-function markOf(bytes: Uint8Array): string {
+export function markOf(bytes: Uint8Array): string {
   let hash = 0x811c9dc5;
   for (const byte of bytes) hash = Math.imul(hash ^ byte, 0x01000193) >>> 0;
   return `${bytes.length}-${hash.toString(16)}`;

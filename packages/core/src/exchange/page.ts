@@ -9,6 +9,7 @@ import { placesOf } from '../references';
 import type { AssetBytes } from './bundle';
 import type { Export } from './format';
 import { played } from './played';
+import { escapedXml } from './xml';
 
 /** What the one-file page is put together from, besides the project. */
 export interface PageParts {
@@ -63,17 +64,17 @@ export function playablePage(project: Project, assets: AssetBytes, parts: PagePa
     fonts,
   });
   return `<!doctype html>
-<html lang="${escapeHtml(project.languages?.[0]?.code ?? 'en')}">
+<html lang="${escapedXml(project.languages?.[0]?.code ?? 'en')}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src data:; font-src data:; media-src data:">
-<title>${escapeHtml(project.name)}</title>
+<title>${escapedXml(project.name)}</title>
 <style>html,body{margin:0;height:100%;background:#000}#game{width:100%;height:100%}#cover{position:fixed;inset:0;background:${cover}}</style>
 </head>
 <body>
 <div id="cover"></div>
-<main id="game" aria-label="${escapeHtml(project.name)}"></main>
+<main id="game" aria-label="${escapedXml(project.name)}"></main>
 <script type="application/json" id="data">${data.replace(/</g, '\\u003c')}</script>
 <script>${parts.player.replace(/<\/script/gi, '<\\/script')}</script>
 <script>TavuPlayer.playPage('game', 'data')</script>
@@ -119,6 +120,3 @@ export function assetsInUse(project: Project): ReadonlySet<Id> {
 export function dataUrl(media: string, bytes: Uint8Array): string {
   return `data:${media};base64,${base64(bytes)}`;
 }
-
-const escapeHtml = (text: string): string =>
-  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');

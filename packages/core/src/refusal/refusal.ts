@@ -77,6 +77,7 @@ const BUNDLES = {
   'layers on no screen': () => 'Choose the screen that its layers go on, and bring it in again.',
   'no stack.xml': () => 'There is no stack.xml in it, which says what layers it has.',
   'damaged stack': () => 'What it says of its layers is damaged. Save it anew as OpenRaster.',
+  'no groups': () => 'It has no groups at its top, which could be layers.',
   'too many layers': (p: { max: number }) => `It has more than ${p.max} layers. Merge some of them.`,
   'path outside': (p: { path: string }) =>
     `A layer is to be read from “${p.path}”, which is outside the file.`,

@@ -11,7 +11,7 @@ export {
   type DrawnPicture,
 } from './looks';
 export { dressed } from './dressed';
-export { dressedInKit, kitOf } from './kit';
+export { dressedInKit, kitMatches, kitOf, type KitMatch } from './kit';
 export { MARKER, markerOf, markerPart, markerRects } from './marker';
 export { fileInSkin, inSkin } from './skin';
 export { tooltipLook } from './tooltip';

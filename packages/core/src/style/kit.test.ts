@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Asset, BoxLook, StateName } from '../model';
-import { dressedInKit, kitOf } from '.';
+import { dressedInKit, kitMatches, kitOf } from '.';
 
 const asset = (name: string, media = 'image/png'): Asset => ({
   id: name,
@@ -68,3 +68,32 @@ test('states get their pictures laid as the normal one is, and keep what else th
     pressed: { fill: '#00000000', border: '#00000000', picture: { ...picture, asset: 'p' } },
   });
 });
+
+test('of a whole kit each picture is for one thing by its name: faces of a style, or a part of a sort of control', () => {
+  const project = { styles: { text: [], box: [{ id: 'b', name: 'Wood Button', ...PLAIN }] } };
+  const names = [
+    'wood_button',
+    'woodButtonHover',
+    'wood-button-disabled',
+    'panel_normal',
+    'panel_hover',
+    'slider_thumb',
+    'tab_bar',
+    'toggleKnob',
+    'sea',
+    'thumb',
+  ];
+  expect(kitMatches(project, [...names.map((name) => asset(name)), asset('list_row', 'audio/wav')])).toEqual([
+    {
+      match: 'faces',
+      style: 'b',
+      normal: 'wood_button',
+      states: { hovered: 'woodButtonHover', disabled: 'wood-button-disabled' },
+    },
+    { match: 'faces', style: null, normal: 'panel_normal', states: { hovered: 'panel_hover' } },
+    { match: 'part', type: 'slider', part: 'thumb', picture: 'slider_thumb' },
+    { match: 'part', type: 'tabs', part: 'strip', picture: 'tab_bar' },
+    { match: 'part', type: 'switch', part: 'knob', picture: 'toggleKnob' },
+  ]);
+});
+const PLAIN = { fill: '#000000', border: '#000000', borderWidth: 0, corner: 0 };

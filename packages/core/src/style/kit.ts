@@ -5,6 +5,9 @@ import {
   type BoxLook,
   type FacePicture,
   type Id,
+  type PARTS,
+  type PartName,
+  type Project,
   type StateName,
 } from '../model';
 import { dressed } from './dressed';
@@ -45,6 +48,72 @@ export function kitOf(assets: readonly Asset[], picture: Id): Partial<Record<Sta
     if (state) kit[state] ??= id;
   }
   return kit;
+}
+
+/** What pictures are for, by their names. */
+export type KitMatch =
+  /** The faces of a box style: its normal one, and those of its states. Null: no style goes by the name. */
+  | { match: 'faces'; style: Id | null; normal: Id; states: Partial<Record<StateName, Id>> }
+  /** A part of every control of a type. */
+  | { match: 'part'; type: keyof typeof PARTS; part: PartName; picture: Id };
+
+/** What those controls are called in the names of pictures, and what their parts are called there. */
+const CONTROLS: {
+  [T in keyof typeof PARTS]: { called: string[]; parts: Record<(typeof PARTS)[T][number], string[]> };
+} = {
+  slider: {
+    called: ['slider', 'range'],
+    parts: {
+      track: ['track', 'groove', 'bar'],
+      filled: ['filled', 'fill'],
+      thumb: ['thumb', 'handle', 'knob'],
+    },
+  },
+  switch: {
+    called: ['switch', 'toggle'],
+    parts: { track: ['track', 'groove'], knob: ['knob', 'thumb', 'handle'] },
+  },
+  choice: {
+    called: ['choice', 'select', 'stepper'],
+    parts: { left: ['left', 'previous'], right: ['right', 'next'] },
+  },
+  tabs: { called: ['tabs', 'tab'], parts: { strip: ['strip', 'bar'], mark: ['mark', 'line'] } },
+  list: { called: ['list'], parts: { row: ['row', 'item'] } },
+  entry: { called: ['entry', 'input', 'field'], parts: { caret: ['caret', 'cursor'] } },
+  stick: { called: ['stick', 'joystick'], parts: { knob: ['knob', 'thumb', 'handle'] } },
+};
+
+/** What the pictures of a kit are for: parts of controls, and faces in their states, each picture once. */
+export function kitMatches({ styles }: Pick<Project, 'styles'>, kit: readonly Asset[]): KitMatch[] {
+  const pictures = kit.filter(isPicture);
+  const faces = pictures.flatMap(({ id, name }): KitMatch[] => {
+    const states = kitOf(pictures, id);
+    if (Object.keys(states).length === 0) return [];
+    return [{ match: 'faces', style: styleCalled(styles.box, name), normal: id, states }];
+  });
+  const used = new Set(
+    faces.flatMap((face) => (face.match === 'faces' ? [face.normal, ...Object.values(face.states)] : [])),
+  );
+  return [...faces, ...pictures.filter(({ id }) => !used.has(id)).flatMap(partCalled)];
+}
+
+function partCalled({ id, name }: Asset): KitMatch[] {
+  const words = wordsOf(name);
+  const [control, last] = words.slice(-2);
+  if (last === undefined) return [];
+  for (const [type, { called, parts }] of Object.entries(CONTROLS)) {
+    const part = Object.entries(parts).find(([, names]) => (names as string[]).includes(last));
+    if (part && called.includes(control!))
+      return [{ match: 'part', type: type as keyof typeof PARTS, part: part[0] as PartName, picture: id }];
+  }
+  return [];
+}
+
+/** The box style that a picture of a normal face is called by. */
+function styleCalled(styles: Project['styles']['box'], name: string): Id | null {
+  const own = wordsOf(name);
+  const stem = (NORMAL.includes(own.at(-1) ?? '') ? own.slice(0, -1) : own).join(' ');
+  return styles.find((style) => wordsOf(style.name).join(' ') === stem)?.id ?? null;
 }
 
 /** What changes of a look when each state gets its picture of a kit, laid as the normal one is. */

@@ -2,7 +2,7 @@
 
 import { refusalWords } from '@tavu/core/refusal';
 import { cellsOf, LONGEST_NAME, readName, type Asset, isPicture } from '@tavu/core/model';
-import { FileAudio, FilePlus2, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
+import { FileAudio, FilePlus2, Layers, RefreshCw, Trash2, TriangleAlert, Type } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { putPicture, choose, edit, notify, useStudio } from '../../store';
 import { Field, Button, IconButton, Sheet, Small } from '../../ui';
@@ -11,11 +11,14 @@ import {
   CutEditor,
   askFiles,
   bringFiles,
+  bringGroups,
   replaceAsset,
   sortWord,
+  type Kit,
   type Refused,
   usesOf,
 } from '../../assets';
+import { KitTable } from './KitTable';
 
 /** Larger than this, a file is pointed out: it will be felt when the game is loaded. */
 const HEAVY = 1_500_000;
@@ -26,10 +29,11 @@ export function AssetsPane() {
   const held = useStudio((studio) => studio.assets);
   const [refused, setRefused] = useState<Refused[]>([]);
   const [over, setOver] = useState(false);
+  const [kit, setKit] = useState<Kit | null>(null);
   const uses = useMemo(() => usesOf(project), [project]);
   const unused = project.assets.filter((asset) => !uses.has(asset.id));
   const bring = async (files: File[]): Promise<void> => {
-    if (files.length > 0) setRefused(await bringFiles(files));
+    if (files.length > 0) setRefused(await bringFiles(files, null, setKit));
   };
   const groups = [
     ['Pictures', 'image/'],
@@ -90,6 +94,7 @@ export function AssetsPane() {
           <Small onClick={() => setRefused([])}>Dismiss</Small>
         </div>
       )}
+      {kit && <KitTable kit={kit} onDone={() => setKit(null)} />}
       {project.assets.length === 0 && (
         <p className="text-soft">
           No pictures, fonts or sounds yet. Import them here, or drop pictures straight onto Live.
@@ -173,7 +178,7 @@ function Row({
         )}
       </div>
       {isPicture(asset) && <CutSheet asset={asset} />}
-      {isPicture(asset) && <PutOn asset={asset} />}
+      {isPicture(asset) && <PutOn asset={asset} onRefused={onRefused} />}
       <IconButton
         name={`Replace ${asset.name} by another file`}
         onClick={() =>
@@ -238,19 +243,29 @@ function CutSheet({ asset }: { asset: Asset }) {
   );
 }
 
-/** Puts a picture on the chosen screen. */
-function PutOn({ asset }: { asset: Asset }) {
+/** Puts a picture on the chosen screen, or the groups of a drawing one by one. */
+function PutOn({ asset, onRefused }: { asset: Asset; onRefused: (refused: Refused) => void }) {
   const screen = useStudio((studio) => studio.chosen.screen);
   if (screen === null) return null;
   return (
-    <Small
-      onClick={() => {
-        const element = putPicture(screen, asset);
-        if (element) choose({ screen, element });
-      }}
-    >
-      add
-    </Small>
+    <>
+      <Small
+        onClick={() => {
+          const element = putPicture(screen, asset);
+          if (element) choose({ screen, element });
+        }}
+      >
+        add
+      </Small>
+      {asset.media === 'image/svg+xml' && (
+        <IconButton
+          name={`Add the groups of ${asset.name} as layers, or bring them up to date`}
+          onClick={() => void bringGroups(asset, screen).then((refused) => refused && onRefused(refused))}
+        >
+          <Layers size={14} />
+        </IconButton>
+      )}
+    </>
   );
 }
 
