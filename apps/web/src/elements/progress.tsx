@@ -1,6 +1,6 @@
 'use client';
 
-import { DurationField } from '../motion';
+import { DurationField, EasingField } from '../motion';
 import { useStudio } from '../store';
 import { BarParts } from './BarParts';
 import { FillFields } from './FillFields';
@@ -47,6 +47,12 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
           optional
           value={element.eases}
           onChange={(eases) => put({ eases })}
+        />
+      )}
+      {!element.loading && element.value !== undefined && element.eases !== undefined && (
+        <EasingField
+          value={element.easing ?? 'linear'}
+          onChange={(easing) => put({ easing: easing === 'linear' ? undefined : easing }, 'easing')}
         />
       )}
     </>

@@ -71,7 +71,7 @@ export function compileMoving(
 /** A bar that takes its time, or tells of a loss; none shows its value as it is. */
 function compileBar(project: Project, element: Element): CompiledBar[] {
   if (element.type !== 'progress' || element.loading || !valueById(project, element.value)) return [];
-  const { eases, loss, animations = [] } = element;
+  const { eases, easing = 'linear', loss, animations = [] } = element;
   if (!eases && !loss && !animations.some(({ on }) => on === 'loss')) return [];
   const micros = (duration: Duration | undefined): number =>
     duration ? toMicros(duration, project.rates) : 0;
@@ -80,6 +80,7 @@ function compileBar(project: Project, element: Element): CompiledBar[] {
       element: element.id,
       part: element,
       eases: micros(eases),
+      easing,
       after: micros(loss?.after),
       over: micros(loss?.over),
     },

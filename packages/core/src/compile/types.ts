@@ -3,6 +3,7 @@ import type { FocusGraph } from '../focus';
 import type { Solved } from '../geometry';
 import type { TextPart } from '../message';
 import type {
+  Easing,
   Again,
   Area,
   Component,
@@ -90,6 +91,7 @@ export interface CompiledBar {
   element: Id;
   part: ProgressElement;
   eases: number;
+  easing: Easing;
   /** How long what is lost stays, and how long it then takes to follow. */
   after: number;
   over: number;

@@ -1,7 +1,7 @@
 import { assetsInUse } from '../exchange';
 import { findingsOf, findingsOfScreen, findingWords } from '../check';
 import { blankProject, type Project } from '../model';
-import { buttonOf, projectOf, screenOf } from '../test/flows';
+import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
 import { applyCommand, takeScreens } from '.';
 import { putScreens } from './put';
 
@@ -47,6 +47,21 @@ test('a colour, style, picture or action that is called otherwise is so in every
     expect(now).toEqual([TEXT.replace(from, to), `Auf Deutsch: ${TEXT.replace(from, to)}`]);
   // What is changed otherwise leaves texts as they are.
   expect(after('change colour', { colour: 'c', change: { colour: '#000000' } })[0]).toBe(TEXT);
+});
+
+test('what a sentence tells a screen is rewritten within its quotes', () => {
+  const asked = screenOf('t', { layer: 'overlay', parameters: [{ id: 'q', name: 'q', type: 'text' }] });
+  const project = made(TEXT);
+  const told = link('s', press('a'), 'open', 't', {
+    id: 'l',
+    args: { q: '"Say \\"[colour Old brass]now[/]\\""' },
+  });
+  const { project: now } = applyCommand(
+    { ...project, screens: [...project.screens, asked], links: [told] },
+    'change colour',
+    { colour: 'c', change: { name: 'Gold' } },
+  );
+  expect(now.links[0]!.args).toEqual({ q: '"Say \\"[colour Gold]now[/]\\""' });
 });
 
 test('words in a colour that goes keep it; a picture or style that goes is told of', () => {

@@ -18,7 +18,7 @@ import {
 
 /** How things move. */
 
-const easing = Joi.string().pattern(EASING_PATTERN, 'an easing such as ease-out').max(400);
+export const easing = Joi.string().pattern(EASING_PATTERN, 'an easing such as ease-out').max(400);
 const stagger = thing({ by: duration.required(), order: oneOf('order', 'place', 'distance').required() });
 const timed = { duration: duration.required(), delay: duration, easing, stagger };
 const simple = (more: Joi.SchemaMap) =>

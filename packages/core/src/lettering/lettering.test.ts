@@ -174,6 +174,10 @@ test('an arc turns each letter about the middle of its circle, as far round as i
   });
   const top = middles[0]!.y + radius * Math.cos(middles[0]!.angle);
   for (const { x, y } of middles) expect(Math.hypot(x - 400, y - top)).toBeCloseTo(radius, 1);
+  // It stands as much above its line in the middle as beneath it at its ends.
+  const straight = item!.lines[0]!.y;
+  const ends = top - radius * Math.cos(Math.PI / 4);
+  expect(straight - (top - radius)).toBeCloseTo(ends - straight, 4);
 });
 
 test('letters can be the frames of a picture', () => {

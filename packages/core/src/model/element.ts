@@ -2,7 +2,7 @@ import type { Blend, BoxSide, BoxUse, Colour, Mask, PictureFit, Shadow, Slice, T
 import type { BubbleShape, Role } from './conversation';
 import type { FromLayer } from './layer';
 import type { Direction, Wraps } from './input';
-import type { Animation, Plays, TextFrames } from './motion';
+import type { Animation, Easing, Plays, TextFrames } from './motion';
 import type { Note } from './note';
 import type { ShapeForm } from './shape';
 import type { Duration, Expression, Id, Length, Scalar } from './types';
@@ -219,6 +219,8 @@ export interface ProgressElement extends ElementBase {
   fills?: ProgressFill;
   /** A change is followed over so long. Absent: it is shown at once. */
   eases?: Duration;
+  /** How that change is spread over its time. Absent: evenly. */
+  easing?: Easing;
   /** A part behind the filled one that stays for a while when that shrinks, and then follows it. */
   loss?: { box: BoxUse; after: Duration; over: Duration };
   /** How the filled part looks below a share of the whole, 0 to 1; the lowest that applies counts. */

@@ -70,6 +70,22 @@ test('a change is half way at half of its time, and what is lost follows after i
   expect([shown(play, GREEN), shown(play, RED)]).toEqual([20, null]);
 });
 
+test('a change goes by its curve, and never fuller than full', () => {
+  const half = (easing: string): number | null => {
+    const play = set(new Play(made({ eases: '0.4 s', easing })), 20).wait(200);
+    const there = shown(play, GREEN);
+    expect(shown(play.wait(200), GREEN)).toBe(20);
+    return there;
+  };
+  // From 80 to 20 in two steps, the first of which is taken half way; and all at once after the first moment.
+  expect(half('steps(2)')).toBe(50);
+  expect(half('steps(1, jump-start)')).toBe(20);
+  expect(half('linear(0, 0.75 50%, 1)')).toBe(35);
+  // What leads back first would be fuller than it was, but no fuller than full.
+  const back = set(new Play(made({ eases: '0.4 s', easing: 'linear(0, -2 50%, 1)' })), 20).wait(200);
+  expect(shown(back, GREEN)).toBe(100);
+});
+
 test('a bar is never outside of where it comes from and goes to, and ends where its value is', () => {
   const changes = fc.array(
     fc.record({ to: fc.integer({ min: 0, max: 100 }), wait: fc.integer({ min: 0, max: 900 }) }),

@@ -194,6 +194,7 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
       ),
     ),
     eases: maybe(fc.constantFrom('0.4 s', '12 frames')),
+    easing: maybe(fc.constantFrom('ease-out', 'cubic-bezier(0.3, -1, 0.3, 2)')),
     loss: maybe(
       fc.record({ box: boxUse, after: fc.constant('0.6 s'), over: fc.constantFrom('0 s', '0.4 s') }),
     ),

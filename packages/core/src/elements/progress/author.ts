@@ -19,6 +19,7 @@ export const progress: Author<'progress'> = {
     bar: boxUse,
     fills: record<{ look: TextUse }>({ look: textUse }) as Part<ProgressFill>,
     eases: plain,
+    easing: plain,
     loss: record<NonNullable<Of<'progress'>['loss']>>({ box: boxUse, after: plain, over: plain }),
     levels: list(record<{ below: number; bar: BoxUse }>({ bar: boxUse })),
   }),

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { bound, duration, id, list, oneBy, oneOf, share, thing } from '../../fields';
+import { bound, duration, easing, id, list, oneBy, oneOf, share, thing } from '../../fields';
 import { BOX_SIDES } from '../../model';
 import { box, look } from '../described';
 
@@ -29,6 +29,7 @@ export const progress: Joi.SchemaMap = {
     number: { look },
   }),
   eases: duration,
+  easing,
   loss: thing({ box, after: duration.required(), over: duration.required() }),
   levels: list(thing({ below: share.required(), bar: box })),
 };

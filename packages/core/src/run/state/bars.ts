@@ -1,5 +1,6 @@
 import type { CompiledBar, Flow } from '../../compile';
 import { heldBy, shareOf } from '../../drawing';
+import { ease } from '../../motion';
 import { allUp, screenOf } from './derived';
 import type { BarRun } from './on-the-way';
 import { NO_BARS, type Instance, type Leaving, type RunState } from './state';
@@ -73,8 +74,12 @@ const turned = (bar: CompiledBar, run: BarRun, to: number, now: number): BarRun 
   lossAt: now,
 });
 
-function shareAt({ eases }: CompiledBar, { from, to, at }: BarRun, now: number): number {
-  return between(from, to, eases === 0 ? 1 : (now - at) / eases);
+function shareAt({ eases, easing, part }: CompiledBar, { from, to, at }: BarRun, now: number): number {
+  const p = eases === 0 ? 1 : (now - at) / eases;
+  if (p >= 1 || p <= 0) return between(from, to, p);
+  const share = from + (to - from) * ease(easing, p);
+  // A curve may lead beyond its end; a bar is never fuller than full. A number runs as it likes.
+  return part.fills?.by === 'number' ? share : Math.min(1, Math.max(0, share));
 }
 
 function lossAt(bar: CompiledBar, run: BarRun, now: number): number {
