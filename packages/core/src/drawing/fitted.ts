@@ -40,7 +40,7 @@ export function pictured(id: Id | null, asset: Asset, rect: Rect, fit: PictureFi
  * Frames of a picture in a rect, all at one scale: those that are smaller than the largest stand in its middle.
  * @param id of the element that shows them
  */
-export function framed(id: Id, frames: readonly Frame[], rect: Rect, fit: PictureFit): PictureItem[] {
+export function framed(id: Id | null, frames: readonly Frame[], rect: Rect, fit: PictureFit): PictureItem[] {
   const cells = frames.map(
     ({ asset, cell }) => cell ?? { x: 0, y: 0, width: asset.width, height: asset.height },
   );

@@ -3,7 +3,7 @@ import { laySaid, type LetteredBlock, type LetteredLine, type LetteredRun } from
 import { asWords, lettersOf } from '../marks';
 import { withId, type Align, type Id, type Project, type Stand, type TextLook } from '../model';
 import { FIGURES, letterStarts, type Face, type LaidRun } from '../text';
-import { pictured } from './fitted';
+import { framed, pictured } from './fitted';
 import { group, type Anchor, type Item, type PlacedLine, type PlacedRun, type TextItem } from './items';
 import { soft } from './shapes';
 
@@ -176,12 +176,11 @@ function placed(
     const at = { x: base.x, y: base.y - size * MIDDLE, width, size };
     return [moving({ ...base, items: insets(run.inset, at) })];
   }
-  const { cells } = run;
-  if (!cells && arc === 0 && !run.move && figures !== 'even') return [base];
+  const { drawn } = run;
+  if (!drawn && arc === 0 && !run.move && figures !== 'even') return [base];
   return letterStarts(lettersOf(words), run.font, size, letters).map((letter) => {
     const at = { ...base, text: letter.letter, x: base.x + letter.x, width: letter.width };
-    const cell = cells?.get(letter.letter);
-    if (cells) return moving({ ...at, items: cell ? [letterPicture(run, cell, at)] : [] });
+    if (drawn) return moving({ ...at, items: letterPicture(drawn, run, at) });
     return moving(FIGURES.includes(letter.letter) && figures === 'even' ? centred(at, run) : at);
   });
 }
@@ -198,19 +197,16 @@ function centred(at: PlacedRun, { font }: LetteredRun): PlacedRun {
 }
 
 function letterPicture(
-  { face, font }: LetteredRun,
-  cell: Rect,
-  { x, y, size }: Pick<PlacedRun, 'x' | 'y' | 'size'>,
-): Item {
+  { picture, cells }: NonNullable<LetteredRun['drawn']>,
+  { font }: LetteredRun,
+  { text: letter, x, y, size }: Pick<PlacedRun, 'text' | 'x' | 'y' | 'size'>,
+): Item[] {
+  const cell = cells.get(letter);
+  if (!cell) return [];
   const scale = size / font.unitsPerEm;
-  return {
-    kind: 'picture',
-    id: null,
-    rect: { x, y: y - font.ascender * scale, width: cell.width * scale, height: cell.height * scale },
-    asset: face,
-    fit: 'stretch',
-    cell,
-  };
+  const top = y - font.ascender * scale;
+  const rect = { x, y: top, width: cell.width * scale, height: cell.height * scale };
+  return framed(null, [{ asset: picture, cell }], rect, 'stretch');
 }
 
 /** Runs along an arc of so many degrees over a width: each turned about its own middle. */

@@ -88,6 +88,27 @@ test('a screen that is taken elsewhere brings along what its texts show', () => 
   expect(empty.assets.map(({ name }) => name)).toEqual(['Oil can']);
 });
 
+test('fonts of one family go where one of them goes: into pages and into other projects', () => {
+  const face = {
+    family: 'Mono',
+    unitsPerEm: 1000,
+    ascender: 800,
+    descender: -200,
+    advances: {},
+    kerning: {},
+  };
+  const font = (id: string, more = {}) => ({
+    ...asset(id, id),
+    media: 'font/woff',
+    face: { ...face, ...more },
+  });
+  const project = made('a');
+  project.assets.push(font('light'), font('heavy', { weight: 700 }), font('other', { family: 'Other' }));
+  Object.assign(project.screens[0]!.elements[0]!, { look: { style: 't-body', font: 'light' } });
+  expect([...assetsInUse(project)].sort()).toEqual(['heavy', 'light']);
+  expect(takeScreens(project, ['s']).assets.map(({ id }) => id)).toEqual(['light', 'heavy']);
+});
+
 test('a picture among words is exported with the page, and one that nothing shows is not', () => {
   expect([...assetsInUse(made(TEXT))]).toEqual(['i']);
 });

@@ -12,8 +12,10 @@ import {
   type Screen,
   copyOf,
   type Trigger,
+  withId,
 } from '../model';
 import { LISTS, type Listed } from './lists';
+import { familyOf } from '../text';
 import { elementOf } from '../triggers';
 import { ownerById } from './owners';
 import { asWritten } from './parts';
@@ -61,6 +63,11 @@ function takeAll(project: Project, ids: readonly Id[], skins: readonly Id[]): Pr
       if (value !== undefined) take('value', value);
     }
   };
+  /** Bold and italic words are in other fonts of a family. */
+  const takeFamily = (id: Id): void => {
+    const font = withId(whole.assets, id);
+    if (font?.face) for (const other of familyOf(whole, font)) take('asset', other.id);
+  };
   const takeSaid = (names: readonly string[]): void => {
     takeNamed(names);
     // Their keys are shown, where no value goes by the name.
@@ -83,6 +90,7 @@ function takeAll(project: Project, ids: readonly Id[], skins: readonly Id[]): Pr
     for (const { id } of part.links ?? []) take('link', id);
     for (const place of placesOf(whole, { part, untranslated: true })) {
       if (place.is === 'id') take(place.of, place.id);
+      if (place.is === 'id' && place.of === 'asset') takeFamily(place.id);
       if (place.is === 'expression') takeNamed(place.text.match(/[\p{L}_$][\p{L}\p{N}_$]*/gu) ?? []);
       if (place.is === 'text') takeMarked(place.text);
       if (place.is === 'text' && place.message) takeSaid(namesIn(place.text));

@@ -1,5 +1,6 @@
 import { base64 } from '../bytes';
 import { compile } from '../compile';
+import { familyOf } from '../text';
 import { messagesReadBy, type ReadMessages } from '../message';
 import { type Id, type Project, type Replacement, withChanges, withId } from '../model';
 import { changesTo } from '../language';
@@ -108,6 +109,9 @@ export function assetsInUse(project: Project): ReadonlySet<Id> {
     if (used.has(id) || !finer.has(id)) return;
     used.add(id);
     finer.get(id)!.forEach(use);
+    // Bold and italic words are in other fonts of the family.
+    const font = withId(project.assets, id);
+    if (font?.face) for (const other of familyOf(project, font)) use(other.id);
   };
   for (const place of placesOf(project, { only: ['id', 'text'] })) {
     if (place.is === 'text') picturesIn(project, place.text).forEach(use);

@@ -3,11 +3,14 @@ export function nearest(typed: string, names: Iterable<string>): string | null {
   const wanted = typed.toLowerCase();
   let best: string | null = null;
   let min = Infinity;
+  const farOff = (other: string): number => Math.abs(other.length - wanted.length);
   for (const name of names) {
     const other = name.toLowerCase();
     const within = other.startsWith(wanted) || wanted.startsWith(other) ? 1 : Infinity;
     const cost = Math.min(within, changes(wanted, other));
-    if (cost < min) [min, best] = [cost, name];
+    // Of two as near, the one that is nearly as long: a long word is not meant by its first part.
+    if (cost < min || (best !== null && cost === min && farOff(other) < farOff(best)))
+      [min, best] = [cost, name];
   }
   return min <= Math.max(1, Math.floor(typed.length / 3)) ? best : null;
 }

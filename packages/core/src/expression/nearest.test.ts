@@ -21,6 +21,7 @@ test.each<[string, string[], string | null]>([
   ['abcdef', ['abxxef'], 'abxxef'],
   ['abcdef', ['axxxef'], null],
   ['abcdefghijkl', ['abcdefghxxxx'], 'abcdefghxxxx'],
+  ['reset bindingsx', ['reset', 'reset bindings'], 'reset bindings'],
   ['kept', ['kelp', 'kept!'], 'kept!'],
   ['cat', ['cut', 'cot'], 'cut'],
   ['abcdefghijklmno', ['xbcdefghijk'], 'xbcdefghijk'],

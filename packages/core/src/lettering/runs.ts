@@ -31,7 +31,7 @@ export interface LetteredRun extends Run {
   slanted?: true;
   heavier?: true;
   /** The letters are frames of a picture. */
-  cells?: ReadonlyMap<string, Cell>;
+  drawn?: Face['drawn'];
   move?: Move;
   /** What stands there in place of words. */
   inset?: DrawnInset;
@@ -66,7 +66,7 @@ export function laySaid(
   const face = faceOf(project, look);
   const pieces = piecesOf(said);
   const [first = NOTHING] = pieces;
-  const simple = pieces.length <= 1 && first.within.length === 0 && first.inset === null && !face.cells;
+  const simple = pieces.length <= 1 && first.within.length === 0 && first.inset === null && !face.drawn;
   return simple
     ? { ...(layText(first.words, look, face.metrics, box) as Block<LetteredRun>), face }
     : { ...layRuns(runsOf(project, pieces, look, face), look, box), face };
@@ -88,7 +88,7 @@ function runsOf(project: Project, pieces: readonly Piece[], look: Lettering, own
     const run: LetteredRun = { words, font: face.metrics, times, face: face.face };
     if (face.slanted) run.slanted = true;
     if (face.heavier) run.heavier = true;
-    if (face.cells) run.cells = face.cells;
+    if (face.drawn) run.drawn = face.drawn;
     if (lettering.colour !== undefined) run.colour = lettering.colour;
     if (lettering.move) run.move = lettering.move;
     if (inset) {

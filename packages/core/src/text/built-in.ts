@@ -29,7 +29,7 @@ export interface Face {
   face: FaceName;
   metrics: FontMetrics;
   /** The letters are frames of a picture: what of it each character is, in its own pixels. */
-  cells?: ReadonlyMap<string, Cell>;
+  drawn?: { picture: Asset; cells: ReadonlyMap<string, Cell> };
   /** They are slanted, since the face is upright and italics are wanted. */
   slanted?: true;
   /** They are drawn heavier, since the face is light and bold is wanted. */
@@ -46,7 +46,8 @@ export function fontOf(
 ): Face {
   const own = font === 'plain' || font === 'display' ? undefined : withId(project.assets, font);
   const drawn = own?.characters === undefined ? null : pictureFont(own);
-  if (own && drawn) return { face: own.id, ...drawn };
+  if (own && drawn)
+    return { face: own.id, metrics: drawn.metrics, drawn: { picture: own, cells: drawn.cells } };
   if (!own?.face) {
     const face = defaultName(font, weight);
     return asWanted(
