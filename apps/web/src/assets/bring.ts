@@ -26,7 +26,7 @@ interface Brought {
   bytes: Uint8Array;
 }
 
-/** What of some files calls for a decision. */
+/** What has to be decided about files that come in. */
 export interface Kit {
   /** Files that go by the name of an asset of their sort. */
   newer: (Brought & { old: Asset })[];

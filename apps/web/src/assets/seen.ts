@@ -3,7 +3,7 @@ interface Size {
   height: number;
 }
 
-/** The finest that is looked at: larger drawings are looked at smaller, and a pixel more is taken on each side. */
+/** The largest canvas side: larger drawings are scanned smaller, with a pixel more on each side. */
 const FINEST = 2048;
 
 /**

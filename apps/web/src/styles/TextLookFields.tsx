@@ -217,7 +217,7 @@ const darker = (colour: Colour): Colour =>
   `#${[1, 3, 5].map((at) => part(parseInt(colour.slice(at, at + 2), 16) * 0.6)).join('')}`;
 const part = (share: number): string => Math.round(share).toString(16).padStart(2, '0');
 
-/** So many further ones are enough, and no more are kept. */
+/** The most further outlines, or shadows, that a file may have. */
 const MOST = 8;
 
 /** Further outlines or shadows, each of which can be taken away, and a way to one more. */

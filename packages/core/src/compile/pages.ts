@@ -5,7 +5,7 @@ import { laySaid } from '../lettering';
 import { lettersOf, partOf } from '../marks';
 import type { Typed } from '../talk';
 
-/** What of a line is seen at once: its letters from the first to before the last, and those as a text with its marks. */
+/** The part of a line that is seen at once: the range of its letters, and these letters as a text with its marks. */
 export interface Page {
   from: number;
   to: number;

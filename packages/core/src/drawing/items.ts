@@ -46,7 +46,7 @@ export interface TextItem {
 }
 /** Words of a line that look alike, or something that stands there like one letter. */
 export interface PlacedRun {
-  /** Of what stands there like a letter, the character that counts for it. */
+  /** For an inset, the character that stands for it. */
   text: string;
   /** Where it begins. */
   x: number;
@@ -61,7 +61,7 @@ export interface PlacedRun {
   heavier?: number;
   /** Degrees about where it begins, clockwise. */
   turn?: number;
-  /** It moves by itself, as the letter of this number of those that move. */
+  /** How it moves by itself, and its number among the letters that move. */
   moves?: { move: Move; letter: number };
   /** What is drawn in place of words. */
   items?: Item[];

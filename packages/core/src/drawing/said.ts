@@ -76,7 +76,7 @@ function typedRuns(runs: readonly PlacedRun[], letters: number): PlacedRun[] {
 export const typedOut = (items: Item[], id: Id, { typed }: RenderState): Item[] =>
   typed[id] === undefined ? items : typedItems(items, typed[id]);
 
-/** How many beats it takes until words that move stand as they stood. */
+/** The number of beats after which moving words are back where they were. */
 export const BEATS = 36;
 
 /** Items with the words that move where they are at a beat, 0 to before `BEATS`. */
@@ -106,7 +106,7 @@ function movedRun(run: PlacedRun, beat: number): PlacedRun {
 /** How far a letter is from where it stands, beside its size. */
 function offset({ move, letter }: NonNullable<PlacedRun['moves']>, beat: number): { x: number; y: number } {
   if (move === 'wave') return { x: 0, y: -0.1 * Math.sin(2 * Math.PI * (beat / BEATS - letter / 9)) };
-  // Some numbers that follow no order one could see, the same whenever the beat is.
+  // Pseudo-random, so that the same beat always gives the same offset.
   const random = (of: number): number => {
     const value = Math.sin((letter + 1) * 12.9898 + beat * 78.233 + of * 37.719) * 43758.5453;
     return value - Math.floor(value) - 0.5;

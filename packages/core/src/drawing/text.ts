@@ -67,7 +67,7 @@ export function lettered(
     ...(heavier ? { heavier: block.size * HEAVIER } : {}),
     ...filledBy(project, look, { ...rect, y: top, height: block.height }),
   };
-  // Where strokes are made wider the outline is no part of them, and lies beneath like a further one.
+  // One stroke cannot be both an outline and a wider letter, so the outline is drawn beneath like a further one.
   const apart = [item, ...lines.flatMap(({ runs = [] }) => runs)].some((part) => part.heavier);
   if (look.outline && !apart) item.outline = look.outline;
   return [...beneath(item, look, apart), item];
@@ -106,7 +106,7 @@ function beneath(
     return { ...bare, colour, outline: { colour, width } };
   });
   const all = [...(shadow ? [shadow] : []), ...shadows];
-  // A shadow is that of all there is over it.
+  // A shadow has the shape of the letters with all their outlines.
   const outermost = width > 0 ? { width } : null;
   const shades = all.map(({ x, y, blur, colour }): Item => {
     const shape = outermost && outlines.length > 0 ? { outline: { ...outermost, colour } } : {};
@@ -124,7 +124,7 @@ const plainLine = (line: PlacedLine): PlacedLine =>
       }
     : line;
 
-/** Whether the letters of a line have to be placed one by one, or stretch by stretch. */
+/** Whether a line has to be drawn run by run or letter by letter. */
 const inRuns = (line: LetteredLine, { figures, arc = 0 }: TextLook): boolean =>
   line.runs !== undefined || arc !== 0 || (figures === 'even' && FIGURES.some((n) => line.text.includes(n)));
 
@@ -149,7 +149,7 @@ function runsOf(
   return look.arc ? bent(straight, look.arc, from.x + line.width / 2, line.width) : straight;
 }
 
-/** A stretch of a line, in as many parts as have to be placed by themselves. */
+/** A run of a line, split into the parts that are placed separately. */
 function placed(
   { run, words, x, width }: LaidRun<LetteredRun>,
   own: number,
@@ -213,7 +213,7 @@ function letterPicture(
 function bent(runs: readonly PlacedRun[], arc: number, middle: number, width: number): PlacedRun[] {
   const radians = (arc * Math.PI) / 180;
   const radius = width / radians;
-  // The arc is as high as its middle is over its ends; half of that is above where the line stood.
+  // Half of the arc's height, so that the line stays centred on where it was.
   const rise = (radius * (1 - Math.cos(radians / 2))) / 2;
   return runs.map((run) => {
     const angle = (run.x + run.width / 2 - middle) / radius;

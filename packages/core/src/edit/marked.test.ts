@@ -5,7 +5,7 @@ import { buttonOf, link, press, projectOf, screenOf } from '../test/flows';
 import { applyCommand, takeScreens } from '.';
 import { putScreens } from './put';
 
-/** What texts show by its name goes on being shown when that is called otherwise, goes, or comes along. */
+/** Marks and action names in texts stay valid when what they name is renamed, deleted or copied elsewhere. */
 
 const asset = (id: string, name: string) => ({ id, name, media: 'image/png', width: 8, height: 8, bytes: 1 });
 const made = (text: string): Project => {
@@ -28,7 +28,7 @@ const TEXT = '[colour Old brass]a[/] [style Body]b[/] [picture oil can] {confirm
 const after = (name: Parameters<typeof applyCommand>[1], args: object): string[] =>
   said(applyCommand(made(TEXT), name, args as never).project);
 
-test('a colour, style, picture or action that is called otherwise is so in every text and language', () => {
+test('a colour, style, picture or action is renamed in every text and language', () => {
   const renames: [string[], string, string][] = [
     [
       after('change colour', { colour: 'c', change: { name: 'Gold' } }),
@@ -45,7 +45,7 @@ test('a colour, style, picture or action that is called otherwise is so in every
   ];
   for (const [now, from, to] of renames)
     expect(now).toEqual([TEXT.replace(from, to), `Auf Deutsch: ${TEXT.replace(from, to)}`]);
-  // What is changed otherwise leaves texts as they are.
+  // Other changes leave texts as they are.
   expect(after('change colour', { colour: 'c', change: { colour: '#000000' } })[0]).toBe(TEXT);
 });
 

@@ -5,7 +5,7 @@ import { identifierOf, valuesOf, type Colour, type Project } from '../model';
 import { placesOf, put, type TextPlace } from '../references';
 import { asWritten } from './parts';
 
-/** What texts show by its name, and what is rewritten when that is called otherwise or goes. */
+/** Keeps the names in marks, and those of actions in braces, valid when what they name is renamed or deleted. */
 
 type Named = Extract<Mark, { mark: 'style' | 'colour' | 'picture' }>;
 
@@ -24,16 +24,16 @@ function rewriteMarks(draft: Project, of: Named['mark'], name: string, by: (mark
   );
 }
 
-/** Marks go on meaning a text style, colour or picture that is called otherwise, in every language. */
+/** Renames a text style, colour or picture in the marks of every text, in every language. */
 export function renameMarked(draft: Project, of: Named['mark'], from: string, to: string): void {
   if (from !== to) rewriteMarks(draft, of, from, (mark) => ({ ...mark, name: to }));
 }
 
-/** Words that are in a colour which goes are in the colour itself from then on. */
+/** Replaces the name of a colour that is deleted by its value, in the marks of every text. */
 export const unnameColour = (draft: Project, name: string, colour: Colour): void =>
   rewriteMarks(draft, 'colour', name, (mark) => ({ ...mark, name: colour }));
 
-/** Texts go on showing the keys of an action that is called otherwise. */
+/** Renames an action in the texts that show its keys; not where a value or parameter of that name is meant. */
 export function renameAction(draft: Project, from: string, to: string): void {
   const old = identifierOf(from);
   if (old === identifierOf(to)) return;

@@ -20,7 +20,7 @@ import { elementOf } from '../triggers';
 import { ownerById } from './owners';
 import { asWritten } from './parts';
 
-/** What marks in texts name, as what it is. */
+/** The things that marks name, by the marks' own words. */
 const MARKED = { style: 'text style', colour: 'colour', picture: 'asset' } as const;
 
 const STYLES = { 'text style': 'text', 'box style': 'box', colour: 'colours' } as const;

@@ -7,9 +7,9 @@ import { svgFault } from './svg';
 /** The groups at the top of a drawing (SVG 2), each of which can be a drawing by itself. */
 
 export interface Drawing {
-  /** What its outermost element says, but for its size. */
+  /** The attributes of its root element, without its size. */
   root: Record<string, string>;
-  /** What it shows of its own coordinates: from the left and top, and how much. */
+  /** Its view box, in user units. */
   view: { x: number; y: number; width: number; height: number };
   /** What draws nothing by itself and is used by the groups: gradients, styles, clips. */
   shared: string;
@@ -25,7 +25,7 @@ export interface DrawnGroup {
   text: string;
 }
 
-/** What draws nothing where it stands. */
+/** Elements that draw nothing themselves. */
 const SHARED: ReadonlySet<string> = new Set([
   'defs',
   'style',
@@ -68,7 +68,7 @@ export function readGroups(text: string, size: { width: number; height: number }
     depth += 1;
     if (depth === 1) root = { ...opened.attributes };
     if (depth !== 2) return;
-    // A bracket of this sort stands nowhere within a tag.
+    // XML allows no “<” within a tag, so the last one before its end begins it.
     start = text.lastIndexOf('<', parser.position - 1);
     inside = parser.position;
     tag = opened;

@@ -8,7 +8,7 @@ export function nearest(typed: string, names: Iterable<string>): string | null {
     const other = name.toLowerCase();
     const within = other.startsWith(wanted) || wanted.startsWith(other) ? 1 : Infinity;
     const cost = Math.min(within, changes(wanted, other));
-    // Of two as near, the one that is nearly as long: a long word is not meant by its first part.
+    // On a tie the name closer in length wins, so that a long word is not matched by its first part.
     if (cost < min || (best !== null && cost === min && farOff(other) < farOff(best)))
       [min, best] = [cost, name];
   }

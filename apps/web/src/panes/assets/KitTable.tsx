@@ -173,10 +173,10 @@ function useAddresses({ newer }: Kit): ReadonlyMap<Id, string> {
   return made;
 }
 
-/** What makes one step of all that is done with a kit. */
+/** The key that makes all edits of one kit a single undo step. */
 const stepOf = ({ newer: [first], matches }: Kit): string => `kit ${first?.asset.id ?? keyOf(matches[0]!)}`;
 
-/** What is left undecided comes in under free names. */
+/** Brings files in under free names beside those they are namesakes of. */
 function keepBoth({ newer }: Kit, key: string, but: (id: Id) => boolean = () => false): void {
   const kept = newer.filter(({ asset }) => !but(asset.id));
   if (kept.length === 0) return;
