@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { blankProject, type Asset, type TextLook } from '../model';
-import { typedItems, saidText, type Item, type TextItem } from '../drawing';
+import { BEATS, beating, typedItems, saidText, type Item, type TextItem } from '../drawing';
 import { asWords, INSET, lettersOf, withoutMarks } from '../marks';
+import { paintRun } from '../paint';
 import { textLook } from '../style';
 import { marked } from '../test/marked';
-import { projectOf, screenOf } from '../test/flows';
+import { buttonOf, Play, projectOf, screenOf } from '../test/flows';
 import { evenFigures, fits, builtInFont, textWidth } from '../text';
 import { laySaid } from '.';
 
@@ -235,3 +236,33 @@ test('a place in another colour than its style is in that colour, though the sty
   expect(textLook(filled, { style: 't-body', colour: '#102030', gradient: GOLD }).gradient).toEqual(GOLD);
 });
 const GOLD = { angle: 0, stops: [{ at: 0, colour: '#d9a441' }] };
+
+test('words that wave go round and are back where they were; what shakes stays near; all else stands still', () => {
+  const items = drawn('still [wave]sea[/] [shake]storm[/]');
+  const at = (beat: number) => runsIn(beating(items, beat));
+  const rest = runsIn(items);
+  expect(at(BEATS)[1]!.y).toBeCloseTo(at(0)[1]!.y, 6);
+  const moved = rest.map((run, i) => {
+    const beats = Array.from({ length: BEATS }, (_, beat) => at(beat)[i]!);
+    for (const { x, y } of beats)
+      expect(Math.hypot(x - run.x, y - run.y)).toBeLessThanOrEqual(run.size * 0.11);
+    return new Set(beats.map(({ x, y }) => `${x} ${y}`)).size > BEATS / 2;
+  });
+  const marks = rest.map(({ moves }) => moves !== undefined);
+  expect(moved).toEqual(marks);
+  expect(marks.filter(Boolean)).toHaveLength('seastorm'.length);
+  // A wave moves up and down alone, and its letters one after another.
+  expect(new Set(Array.from({ length: BEATS }, (_, beat) => at(beat)[1]!.x)).size).toBe(1);
+  expect(at(3)[1]!.y - rest[1]!.y).not.toBeCloseTo(at(3)[2]!.y - rest[2]!.y, 3);
+});
+
+test('on a screen that is up they move with time, and stand still where less motion is asked for', () => {
+  const sea = screenOf('s', { elements: [{ ...buttonOf('a', 0, '[wave]sea[/]') }] });
+  const heights = (asked: boolean): number => {
+    const play = new Play({ ...projectOf([sea], []), ...(asked ? REDUCED : {}) });
+    const seen = [0, 1, 2].map(() => runsIn(paintRun(play.flow, play.wait(100).state))[0]!.y);
+    return new Set(seen).size;
+  };
+  expect([heights(false), heights(true)]).toEqual([3, 1]);
+});
+const REDUCED = { defaults: { ...blankProject('x').defaults, reduced: 'always' as const } };
