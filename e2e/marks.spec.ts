@@ -130,3 +130,18 @@ test('the key among words is that of the device in hand, and letters come one by
   await desk.page.keyboard.press('ArrowDown');
   await expect.poll(() => desk.words()).toContain('Enter');
 });
+
+test('what is pressed beneath a text with its bar is pressed, though the bar goes', async ({ desk }) => {
+  await desk.choose('Dawn');
+  await desk.reading.getByRole('region', { name: 'Elements' }).getByRole('button', { name: /^Line/ }).click();
+  await words(desk).click();
+  const bar = desk.reading.getByRole('group', { name: 'Marks' });
+  await expect(bar.first()).toBeVisible();
+  const button = desk.reading.getByRole('button', { name: 'Make it a text sequence' });
+  const box = (await button.boundingBox())!;
+  // Where it is before the bar goes.
+  await desk.page.mouse.move(box.x + box.width / 2, box.y + box.height - 2);
+  await desk.page.mouse.down();
+  await desk.page.mouse.up();
+  await expect(desk.reading.getByRole('region', { name: 'Text sequence' })).toBeVisible();
+});

@@ -99,12 +99,12 @@ test('the divider has three rests, the narrow one a list of screens', async ({ d
   const width = async () => (await desk.live.boundingBox())!.width;
   const even = await width();
   await desk.page.keyboard.press('Control+\\');
-  expect(await width()).toBeGreaterThan(even);
+  await expect.poll(width).toBeGreaterThan(even);
   const list = desk.page.getByRole('navigation', { name: 'Screens' });
   await list.getByRole('button', { name: 'Credits' }).click();
   await desk.expectUp('Credits');
   await desk.page.keyboard.press('Control+\\');
-  expect(await width()).toBeLessThan(even);
+  await expect.poll(width).toBeLessThan(even);
   await expect(desk.card('Credits')).toBeVisible();
 });
 

@@ -53,8 +53,9 @@ export function MarkedArea({
     else take(putIn(value, chosen()[1], marking.put));
     goOnAt(() => field.current);
   };
+  const bar = useBar();
   return (
-    <div className="group w-full min-w-0">
+    <div className="w-full min-w-0" onFocus={bar.show} onBlur={bar.leave}>
       <textarea
         ref={field}
         value={value}
@@ -68,18 +69,51 @@ export function MarkedArea({
         }}
         {...rest}
       />
-      {!plain && <Marks paced={paced} onPress={press} onPick={pick} />}
+      {!plain && <Marks shown={bar.shown} paced={paced} onPress={press} onPick={pick} />}
     </div>
   );
 }
 
 const KEYS: Record<string, Lasting | undefined> = { KeyB: { mark: 'bold' }, KeyI: { mark: 'italic' } };
 
+/** Whether a button of the pointer is down. */
+let down = false;
+if (typeof addEventListener === 'function') {
+  addEventListener('pointerdown', () => (down = true), true);
+  for (const end of ['pointerup', 'pointercancel']) addEventListener(end, () => (down = false), true);
+}
+
+/**
+ * Whether the bar is there: while the keyboard is in the text or the bar, and until what takes it away has been pressed, so that
+ * nothing moves from under the pointer meanwhile.
+ */
+function useBar() {
+  const [shown, setShown] = useState(false);
+  const within = useRef(false);
+  const hide = (): void => {
+    if (!within.current) setShown(false);
+  };
+  return {
+    shown,
+    show: (): void => {
+      within.current = true;
+      setShown(true);
+    },
+    leave: (): void => {
+      within.current = false;
+      if (!down) return void setTimeout(hide);
+      addEventListener('pointerup', () => setTimeout(hide), { once: true });
+    },
+  };
+}
+
 function Marks({
+  shown,
   paced,
   onPress,
   onPick,
 }: {
+  shown: boolean;
   paced: boolean;
   onPress: (mark: Lasting | null) => void;
   onPick: (marking: Marking) => void;
@@ -90,7 +124,7 @@ function Marks({
     <div
       role="group"
       aria-label="Marks"
-      className={`mt-0.5 items-center gap-0.5 group-focus-within:flex ${open ? 'flex' : 'hidden'}`}
+      className={`mt-0.5 items-center gap-0.5 ${shown || open ? 'flex' : 'hidden'}`}
       // The field keeps the keyboard, and with it what is chosen in it.
       onPointerDown={(event) => event.preventDefault()}
     >
