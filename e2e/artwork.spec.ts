@@ -274,6 +274,10 @@ test('pictures of a kit that go by the name of the normal one are put on the sta
   for (const name of ['plank', 'plank_hover', 'plank pressed', 'plankDisabled', 'board_hover'])
     files.push({ name: `${name}.png`, mimeType: 'image/png', buffer: await png(desk, faceOf('normal')) });
   await desk.bringIn(files);
+  const matched = desk.page.getByRole('dialog', { name: 'Matched by name' });
+  await expect(matched).toBeVisible();
+  await desk.page.keyboard.press('Escape');
+  await expect(matched).toBeHidden();
   await desk.page.getByRole('tab', { name: 'Map' }).click();
   const live = await desk.held('Title');
   await live.press(WIDE.x + 20, WIDE.y + 20);
