@@ -12,7 +12,7 @@ export type FaceName = string;
 export const BUILT_IN_FACES = ['plain', 'plain-bold', 'display'] as const;
 
 /** From this weight on letters count as bold (CSS Fonts, `font-weight`). */
-export const BOLD = 600;
+const BOLD = 600;
 
 /** The metrics of the built-in face that a font name and weight stand for. The display face has one weight. */
 export function builtInFont(font: FontName, weight: number): FontMetrics {

@@ -2,4 +2,4 @@ export { evenFigures, FIGURES, letterStarts, packFace, textWidth, type FontMetri
 export { breakLines, cutLines, type Line } from './lines';
 export { fits, layRuns, layText, type Block, type BlockLine } from './block';
 export type { LaidRun, Run } from './runs';
-export { BOLD, builtInFont, BUILT_IN_FACES, familyOf, fontOf, type Face, type FaceName } from './built-in';
+export { builtInFont, BUILT_IN_FACES, familyOf, fontOf, type Face, type FaceName } from './built-in';
