@@ -77,6 +77,124 @@ test('parts of controls get pictures and sizes of their own, and give them back'
   await expect.poll(async () => (await images()).length).toBe(1);
 });
 
+test('a panel that scrolls has a bar, with a look of its own, that is dragged and pressed', async ({
+  desk,
+}) => {
+  const area = { ...row('Log', 'panel', 100, { overflow: 'scrolls', arrange: { by: 'column', gap: 0 } }) };
+  area.place = at({ x: 200, y: 100, width: 720, height: 400 });
+  const rows = Array.from({ length: 14 }, (_, i) => ({
+    ...row(`Entry ${i + 1}`, 'button', 0, { text: `Entry ${i + 1}`, parent: 'Log' }),
+    place: at({ x: 0, y: 0, width: 600, height: 90 }),
+  }));
+  const elements = [area, ...rows];
+  await desk.openMade(projectOf([screenOf('title', { name: 'Title', elements })], [], { name: 'Bars' }));
+  const live = await desk.held('Title');
+  await live.press(860, 300);
+  await desk.reading.getByRole('checkbox', { name: 'With a scroll bar' }).check();
+  await desk.unfold('Parts');
+  const parts = desk.reading.getByRole('region', { name: 'Parts', exact: true });
+  await parts.getByRole('button', { name: 'Scroll bar thumb' }).click();
+  const thumbs = () =>
+    desk.game.evaluate((host) =>
+      [...host.shadowRoot!.querySelectorAll('svg rect')]
+        .filter((rect) => rect.getAttribute('fill') === '#f0c25a')
+        .map((rect) => ['y', 'height'].map((name) => Number(rect.getAttribute(name)))),
+    );
+  // As much of its track as is seen of fourteen rows of 90 and the 16 pixels beneath them.
+  const height = Math.round((388 * 400) / (14 * 90 + 16));
+  await expect
+    .poll(async () => (await thumbs()).map(([y, high]) => [y, Math.round(high!)]))
+    .toEqual([[106, height]]);
+  await desk.playFrom('Title');
+  const { mouse } = desk.page;
+  const box = (await desk.game.boundingBox())!;
+  const scale = box.width / 1920;
+  const to = (x: number, y: number): [number, number] => [box.x + x * scale, box.y + y * scale];
+  await mouse.move(...to(906, 150));
+  await mouse.down();
+  await mouse.move(...to(880, 250), { steps: 4 });
+  await expect.poll(async () => Math.round((await thumbs())[0]![0]!)).toBeGreaterThan(200);
+  await mouse.move(...to(700, 1000), { steps: 4 });
+  await mouse.up();
+  await expect.poll(async () => Math.round((await thumbs())[0]![0]!)).toBe(106 + 388 - height);
+  // A press on its track brings it there, and presses nothing beneath.
+  await mouse.click(...to(906, 110));
+  await expect.poll(async () => Math.round((await thumbs())[0]![0]!)).toBe(106);
+});
+
+test('words typed into an entry are gone back to, selected and written over, by keys and by pointer', async ({
+  desk,
+}) => {
+  const name = { id: 'name', name: 'name', section: 'Game', life: 'progress', type: 'text', default: '' };
+  const entry = row('Name', 'entry', 300, {
+    text: 'Write here',
+    value: 'name',
+    parts: {
+      selection: { style: 'none', fill: '#00ff00' },
+      caret: { style: 'none', fill: '#ff00ff', width: 4 },
+    },
+  });
+  entry.place = at({ x: 200, y: 300, width: 420, height: 90 });
+  const screen = screenOf('title', { name: 'Title', elements: [entry] });
+  await desk.openMade(projectOf([screen], [], { name: 'Words', values: [name] as Project['values'] }));
+  await desk.playFrom('Title');
+  const drawn = (colour: string) =>
+    desk.game.evaluate((host, fill) => {
+      const game = host.getBoundingClientRect();
+      return [...host.shadowRoot!.querySelectorAll('svg rect')]
+        .filter((rect) => rect.getAttribute('fill') === fill)
+        .map((rect) => rect.getBoundingClientRect())
+        .map(({ left, width }) => [left - game.left, width].map((px) => (px / game.width) * 1920));
+    }, colour);
+  const caret = async () => (await drawn('#ff00ff'))[0]?.[0] ?? -1;
+  const { keyboard, mouse } = desk.page;
+  await keyboard.press('Enter');
+  await keyboard.type('Ines lit it');
+  await expect.poll(() => desk.words()).toContain('Ines lit it');
+  const end = await caret();
+  await keyboard.press('Home');
+  await expect.poll(caret).toBeLessThan(260);
+  const start = await caret();
+  await keyboard.press('Shift+End');
+  await expect
+    .poll(async () =>
+      Math.max(
+        ...(await drawn('#00ff00')).flat().map((px, i) => Math.abs(px - [start + 2, end - start][i]!)),
+      ),
+    )
+    .toBeLessThan(1);
+  await keyboard.press('End');
+  await keyboard.press('Control+Shift+ArrowLeft');
+  await keyboard.type('all');
+  await expect.poll(() => desk.words()).toContain('Ines lit all');
+  // The pointer puts the caret where it is pressed, and what it is dragged over is selected.
+  const box = (await desk.game.boundingBox())!;
+  const at1 = (x: number): [number, number] => [
+    box.x + (x / 1920) * box.width,
+    box.y + (345 / 1920) * box.width,
+  ];
+  await mouse.click(...at1(start + 3));
+  await keyboard.type('O ');
+  await expect.poll(() => desk.words()).toContain('O Ines lit all');
+  await mouse.dblclick(...at1(start + 60));
+  await expect.poll(async () => (await drawn('#00ff00')).length).toBe(1);
+  await keyboard.type('Tomas');
+  await expect.poll(() => desk.words()).toContain('O Tomas lit all');
+  await mouse.move(...at1(start + 2));
+  await mouse.down();
+  await mouse.move(...at1(1500), { steps: 3 });
+  await mouse.up();
+  await keyboard.type('The last keeper of the Saltwick light');
+  await expect.poll(() => desk.words()).toContain('The last keeper of the Saltwick light');
+  // What is longer than its room is moved so that the caret is seen.
+  await expect.poll(caret).toBeLessThan(620);
+  await expect.poll(caret).toBeGreaterThan(500);
+  await keyboard.press('Home');
+  await expect.poll(caret).toBeCloseTo(start, 0);
+  await keyboard.press('Enter');
+  await expect.poll(() => drawn('#ff00ff')).toEqual([]);
+});
+
 test('a bar is a ring, a row of things, or its number, and looks otherwise when there is little', async ({
   desk,
 }) => {

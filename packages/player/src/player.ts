@@ -109,7 +109,7 @@ export class Player implements Stage {
     );
     this.#picture = new Picture(host);
     const { root } = this.#picture;
-    this.#typing = new Typing(this, root);
+    this.#typing = new Typing(this, root, this.#stop.signal);
     this.#hands = new Hands(this, this.#typing, {
       keys: options.keys ?? host,
       spares: options.spares,
@@ -356,7 +356,7 @@ export class Player implements Stage {
     document.addEventListener('visibilitychange', () => this.#clock.pause(), { signal });
     // A hidden page may never come back, so pending data is written now.
     window.addEventListener('pagehide', () => this.#keeping.now(), { signal });
-    listenToPointer(this, signal);
+    listenToPointer(this, this.#typing, signal);
     listenToTilt(this, signal);
     // The time so far passed at the old speed.
     const follow = this.#playing.subscribe((now, before) => {

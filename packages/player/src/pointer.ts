@@ -1,7 +1,17 @@
-import { dragTest, hitTest, scrollTest, tooltipTest } from '@tavu/core/paint';
+import {
+  caretTest,
+  dragTest,
+  gripMoved,
+  gripTest,
+  hitTest,
+  scrollTest,
+  tooltipTest,
+  type Grip,
+} from '@tavu/core/paint';
 import { isSameSpot, swipeAction, type Spot } from '@tavu/core/run';
 import type { Gesture } from '@tavu/core/model';
 import type { Stage } from './stage';
+import type { Typing } from './typing';
 
 /** How far a finger moves, in CSS pixels, until it scrolls, and until it has swiped. */
 const SLIP = 12;
@@ -25,9 +35,13 @@ interface Finger {
 }
 
 /** Gives a run what the pointer and fingers do over its host: presses, drags, scrolling, wheel, swipes. */
-export function listenToPointer(stage: Stage, signal: AbortSignal): void {
+export function listenToPointer(stage: Stage, typing: Typing, signal: AbortSignal): void {
   const { host } = stage;
   const fingers = new Map<number, Finger>();
+  /** Scroll bars that are held, by the pointer that holds them. */
+  const grips = new Map<number, Grip>();
+  /** Words of a text entry that are being selected, from where. */
+  let selects: { pointer: number; anchor: number } | null = null;
   const on = <K extends keyof HTMLElementEventMap>(
     name: K,
     heard: (event: HTMLElementEventMap[K]) => void,
@@ -40,7 +54,7 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
   };
   const isTouch = (event: PointerEvent): boolean => event.pointerType === 'touch' || stage.byTouch;
   /** How an event counts: by the pointer, or by one of several fingers. */
-  const by = (event: PointerEvent) =>
+  const whose = (event: PointerEvent) =>
     isTouch(event)
       ? ({ device: 'touch', finger: event.pointerId } as const)
       : ({ device: 'pointer' } as const);
@@ -64,6 +78,18 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
     host.setPointerCapture(event.pointerId);
     stage.passNow();
     const { x, y } = stage.pointAt(event.clientX, event.clientY);
+    const held = gripTest(stage.flow, stage.state, x, y);
+    if (held) {
+      grips.set(event.pointerId, held.grip);
+      scrollBy(event, held.grip, held.by);
+      return;
+    }
+    const place = caretTest(stage.flow, stage.state, x, y);
+    if (place !== null) {
+      selects = { pointer: event.pointerId, anchor: event.shiftKey ? typing.anchor : place };
+      typing.select(selects.anchor, place);
+      return;
+    }
     const spot = hitTest(stage.flow, stage.state, x, y);
     if (isTouch(event))
       fingers.set(event.pointerId, {
@@ -76,8 +102,13 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
         moved: false,
         over: false,
       });
-    stage.give({ type: 'pointer', ...by(event), phase: 'down', spot });
+    stage.give({ type: 'pointer', ...whose(event), phase: 'down', spot });
   });
+
+  function scrollBy(event: PointerEvent, { serial, area, axis }: Grip, by: number): void {
+    const { device } = whose(event);
+    stage.give({ type: 'scroll', device, serial, area, x: 0, y: 0, [axis]: by });
+  }
 
   function letGo(finger: Finger): void {
     stage.give({ type: 'pointer', device: 'touch', finger: finger.id, phase: 'up', spot: null });
@@ -88,12 +119,23 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
   on('pointermove', (event) => {
     if (stage.held) return;
     const { x, y } = stage.pointAt(event.clientX, event.clientY);
+    const grip = grips.get(event.pointerId);
+    if (grip) {
+      stage.passNow();
+      scrollBy(event, grip, gripMoved(stage.flow, stage.state, grip, x, y));
+      return;
+    }
+    if (selects?.pointer === event.pointerId) {
+      const place = caretTest(stage.flow, stage.state, x, y, true);
+      if (place !== null) typing.select(selects.anchor, place);
+      return;
+    }
     const finger = fingers.get(event.pointerId);
     if (finger && !isHeld(finger.id) && slips(event, finger, x, y)) return;
     if (finger?.over) return;
     const drag = dragTest(stage.flow, stage.state, x, y, finger?.id);
     if (drag) {
-      stage.give({ type: 'pointer', ...by(event), phase: 'move', spot: drag });
+      stage.give({ type: 'pointer', ...whose(event), phase: 'move', spot: drag });
       return;
     }
     if (isTouch(event)) return;
@@ -127,6 +169,11 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
   }
 
   const up = (event: PointerEvent): void => {
+    if (grips.delete(event.pointerId)) return;
+    if (selects?.pointer === event.pointerId) {
+      selects = null;
+      return;
+    }
     const own = fingers.get(event.pointerId);
     fingers.delete(event.pointerId);
     if (stage.held || own?.over || (isTouch(event) && !own)) return;
@@ -136,7 +183,7 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
       const spot = held && !swipeAction(stage.flow, stage.state, own.spot, way) ? null : own.spot;
       const bound = spot !== null && swipeAction(stage.flow, stage.state, spot, way) !== undefined;
       if (bound || (!held && stage.flow.bindings.has(way))) {
-        stage.give({ type: 'pointer', ...by(event), phase: 'up', spot: null });
+        stage.give({ type: 'pointer', ...whose(event), phase: 'up', spot: null });
         gesture(way, spot);
         return;
       }
@@ -147,8 +194,21 @@ export function listenToPointer(stage: Stage, signal: AbortSignal): void {
       event.type === 'pointercancel'
         ? null
         : (dragTest(stage.flow, stage.state, x, y, own?.id) ?? hitTest(stage.flow, stage.state, x, y));
-    stage.give({ type: 'pointer', ...by(event), phase: 'up', spot });
+    stage.give({ type: 'pointer', ...whose(event), phase: 'up', spot });
+    // The press that gives a text entry the keyboard says where in its words typing goes on.
+    const place = caretTest(stage.flow, stage.state, x, y);
+    if (place !== null) typing.select(place, place);
   };
+  on('mousedown', (event) => {
+    // Otherwise the page would take the keyboard from the field that takes what is typed.
+    if (selects) event.preventDefault();
+  });
+  on('dblclick', (event) => {
+    if (stage.held) return;
+    const { x, y } = stage.pointAt(event.clientX, event.clientY);
+    const place = caretTest(stage.flow, stage.state, x, y);
+    if (place !== null) typing.selectWord(place);
+  });
   on('pointerleave', (event) => {
     if (stage.held || isTouch(event) || !(stage.state.hover || stage.state.over)) return;
     stage.give({ type: 'pointer', device: 'pointer', phase: 'move', spot: null });

@@ -28,13 +28,13 @@ export class SecondStage implements Stage, SecondPlace {
     this.#player = player;
     this.#flow = flow;
     this.#picture = new Picture(host);
-    this.#typing = new Typing(this, this.#picture.root);
+    this.#typing = new Typing(this, this.#picture.root, this.#stop.signal);
     const window = host.ownerDocument.defaultView!;
     this.#hands = new Hands(this, this.#typing, { keys: window });
     this.#mirror = new Mirror(this.#picture.root, (serial, element) => player.press({ serial, element }));
     const { signal } = this.#stop;
     this.#hands.listen(signal);
-    listenToPointer(this, signal);
+    listenToPointer(this, this.#typing, signal);
     window.addEventListener('blur', () => this.releaseKeys(), { signal });
     player.second = this;
     // A page that nobody sees is given no frames; the other window still is.

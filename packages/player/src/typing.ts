@@ -9,10 +9,14 @@ export class Typing {
   readonly #stage: Stage;
   readonly #root: ShadowRoot;
   #field: HTMLInputElement | null = null;
+  /** What the run was told last that the field says. */
+  #told = '';
 
-  constructor(stage: Stage, root: ShadowRoot) {
+  constructor(stage: Stage, root: ShadowRoot, signal: AbortSignal) {
     this.#stage = stage;
     this.#root = root;
+    // The selection of a field is told to its document alone, in most browsers.
+    stage.host.ownerDocument.addEventListener('selectionchange', () => this.#tell(), { signal });
   }
 
   get active(): boolean {
@@ -35,17 +39,53 @@ export class Typing {
     }
     if (this.#field) {
       // Typed in another window that shows the same run.
-      if (!host.ownerDocument.hasFocus()) this.#field.value = String(state.values[taker.value] ?? '');
+      if (!host.ownerDocument.hasFocus())
+        this.#told = this.#field.value = String(state.values[taker.value] ?? '');
       return;
     }
     const field = document.createElement('input');
     field.value = String(state.values[taker.value] ?? '');
+    this.#told = field.value;
     field.setAttribute('aria-label', taker.element.name);
     field.style.cssText =
       'position:absolute;left:0;bottom:0;width:1px;height:1px;opacity:0;border:0;padding:0';
-    field.addEventListener('input', () => this.#stage.give({ type: 'text', text: field.value }));
+    field.addEventListener('input', () => this.#tell());
+    field.addEventListener('selectionchange', () => this.#tell());
     this.#root.append(field);
     this.#field = field;
     field.focus({ preventScroll: true });
   }
+
+  /** Selects words from one place to another, where typing goes on; both in UTF-16 code units. */
+  select(anchor: number, caret: number): void {
+    const [from, to] = [Math.min(anchor, caret), Math.max(anchor, caret)];
+    this.#field?.setSelectionRange(from, to, caret < anchor ? 'backward' : 'forward');
+    this.#tell();
+  }
+
+  /** Selects the word at a place. */
+  selectWord(at: number): void {
+    for (const { index, segment } of words.segment(this.#field?.value ?? ''))
+      if (index <= at && at <= index + segment.length) this.select(index, index + segment.length);
+  }
+
+  /** What is selected from, in UTF-16 code units. */
+  get anchor(): number {
+    return this.#stage.state.inputCapture?.words?.anchor ?? 0;
+  }
+
+  /** Tells the run what the field says, and what of it is selected. */
+  #tell(): void {
+    const field = this.#field;
+    const now = this.#stage.state.inputCapture?.words;
+    if (!field || !now || this.#stage.held) return;
+    const { value: text, selectionStart, selectionEnd, selectionDirection } = field;
+    const [from, to] = [selectionStart ?? text.length, selectionEnd ?? text.length];
+    const [anchor, caret] = selectionDirection === 'backward' ? [to, from] : [from, to];
+    if (text === this.#told && anchor === now.anchor && caret === now.caret) return;
+    this.#told = text;
+    this.#stage.give({ type: 'text', text, anchor, caret });
+  }
 }
+
+const words = new Intl.Segmenter(undefined, { granularity: 'word' });

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Arrange, Element } from '@tavu/core/model';
-import { NumberField, Row, Select, SelectRow } from '../ui';
+import { Check, NumberField, Row, Select, SelectRow } from '../ui';
 import type { Put } from '../fields';
 
 /** How a panel places what it holds. */
@@ -84,6 +84,11 @@ export function Arranging({ element, put }: { element: Element & { type: 'panel'
         ]}
         onChange={(overflow: string) => put({ overflow: overflow === '' ? undefined : overflow })}
       />
+      {element.overflow === 'scrolls' && (
+        <Check on={element.scrollBars === true} onChange={(on) => put({ scrollBars: on || undefined })}>
+          With a scroll bar
+        </Check>
+      )}
       <SelectRow
         label="Wrap focus"
         value={element.wraps ?? ''}

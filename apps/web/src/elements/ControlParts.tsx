@@ -8,6 +8,8 @@ import type { Put } from '../fields';
 import { Boxed } from './Boxed';
 
 const PART_WORDS: Record<PartName, string> = {
+  scrollTrack: 'Scroll bar track',
+  scrollThumb: 'Scroll bar thumb',
   track: 'Track',
   filled: 'Filled part',
   thumb: 'Thumb',
@@ -17,6 +19,7 @@ const PART_WORDS: Record<PartName, string> = {
   strip: 'Behind the tabs',
   mark: 'Mark of the chosen tab',
   row: 'Each row',
+  selection: 'Selected words',
   caret: 'Caret',
 };
 
@@ -44,7 +47,7 @@ export function ControlParts({ element, put }: { element: WithParts; put: Put })
               title={PART_WORDS[name]}
               label={`Style of ${name === 'row' ? 'each row' : `the ${PART_WORDS[name].toLowerCase()}`}`}
               use={use}
-              states
+              states={!STATELESS.has(name)}
               onChange={(to, key) => write(name, to, key)}
             >
               <div className="flex items-end gap-1.5">
@@ -60,7 +63,7 @@ export function ControlParts({ element, put }: { element: WithParts; put: Put })
       {missing.length > 0 && plain && (
         <Group title="Parts" unfolded={false}>
           <p className="text-sm text-soft">
-            Drawn in the colour of its text until they have a look of their own.
+            Drawn plainly, in one of its own colours, until they have a look of their own.
           </p>
           <div className="flex flex-wrap gap-1.5">
             {missing.map((name) => (
@@ -108,8 +111,13 @@ function Size({
   );
 }
 
+/** Parts that look the same in every state of what they belong to. */
+const STATELESS: ReadonlySet<PartName> = new Set(['scrollTrack', 'scrollThumb']);
+
 /** Which of their sizes are theirs; the others are as the control has them. */
 const SIZED: Record<PartName, readonly ('width' | 'height')[]> = {
+  scrollTrack: ['width'],
+  scrollThumb: ['width', 'height'],
   track: ['width', 'height'],
   filled: ['height'],
   thumb: ['width', 'height'],
@@ -119,11 +127,14 @@ const SIZED: Record<PartName, readonly ('width' | 'height')[]> = {
   strip: ['width', 'height'],
   mark: ['width', 'height'],
   row: ['height'],
+  selection: ['height'],
   caret: ['width', 'height'],
 };
 
 /** So that it is seen at once, whatever the style is like. */
 const FRESH: Record<PartName, Partial<PartUse>> = {
+  scrollTrack: { width: 16, corner: 8 },
+  scrollThumb: { width: 16, corner: 8, fill: '#f0c25a', borderWidth: 0 },
   track: { height: 16, corner: 8 },
   filled: { height: 16, corner: 8, fill: '#f0c25a', borderWidth: 0 },
   thumb: { width: 36, height: 36, corner: 18, fill: '#f3ead7' },
@@ -133,5 +144,6 @@ const FRESH: Record<PartName, Partial<PartUse>> = {
   strip: {},
   mark: { height: 6, corner: 3, fill: '#f0c25a', borderWidth: 0 },
   row: { corner: 8 },
+  selection: { fill: '#f0c25a', borderWidth: 0 },
   caret: { width: 6, fill: '#f0c25a', borderWidth: 0 },
 };

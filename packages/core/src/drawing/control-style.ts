@@ -2,7 +2,7 @@ import type { Rect } from '../geometry';
 import type { BoxUse, Element, Id, Project, StateName, TextLook, TextUse } from '../model';
 import { boxLook, inColour, inStates, textLook, type DrawnBox } from '../style';
 import { heldBy, type Held } from './held';
-import type { RenderState } from './render-state';
+import type { RenderState, TypingPlace } from './render-state';
 
 /** What is drawn of something that is pressed or set: its look in the states it is in, its words, and what it holds. */
 export interface ControlStyle {
@@ -13,8 +13,8 @@ export interface ControlStyle {
   look: DrawnBox;
   ink: TextLook;
   held: Held;
-  /** Words are typed into it. */
-  typing: boolean;
+  /** Where words are typed into it; null where none are. */
+  typing: TypingPlace | null;
   /** What its text says with its names filled in. */
   said: string;
 }
@@ -45,7 +45,7 @@ export function controlStyleOf(
     look,
     ink: look.ink ? inColour(ink, look.ink) : ink,
     held: heldBy(project, element, looks.holds),
-    typing: looks.taking?.element === element.id,
+    typing: looks.taking?.element === element.id ? looks.taking.words : null,
     said: looks.texts[element.id] ?? element.text,
   };
 }

@@ -8,7 +8,7 @@ export {
   type PlacedRun,
   type TextItem,
 } from './items';
-export { NORMAL, type RenderState } from './render-state';
+export { NORMAL, type RenderState, type TypingPlace } from './render-state';
 export { heldBy, indexOf, shareOf, wordsOf, type Held } from './held';
 export { controlStyleOf, statesOf, type ControlStyle } from './control-style';
 export { codeOn } from './codes';

@@ -1,6 +1,14 @@
 import type { Rebound } from '../keys';
 import type { BubbleShape, Colour, Id, Point, Scalar, StateName } from '../model';
 
+/** Where typing goes on: words from `anchor` to the caret are selected, in UTF-16 code units. */
+export interface TypingPlace {
+  anchor: number;
+  caret: number;
+  /** How far the words are moved to the left, in design pixels. */
+  moved: number;
+}
+
 /** Which elements look other than at rest, and what they hold. */
 export interface RenderState {
   focus: Id | null;
@@ -35,7 +43,7 @@ export interface RenderState {
   /** Keys and pad buttons that players have chosen, by action. */
   codes: Rebound;
   /** What has the keyboard to itself. */
-  taking: { element: Id; clash: Id | null } | null;
+  taking: { element: Id; clash: Id | null; words: TypingPlace | null } | null;
   /** Which of the different specks a moving grain shows. */
   grain: number;
   /** How far words that move have got, 0 to before `BEATS`. Null: they stand still. */

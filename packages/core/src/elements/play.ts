@@ -1,5 +1,6 @@
 import type { Held, Item, RenderState } from '../drawing';
 import type { Rect } from '../geometry';
+import type { LetterPlace } from '../lettering';
 import type { Arrange, Element, ElementType, Id, Point, Project, Wraps } from '../model';
 
 /** What a game that plays needs of a type of element: how it is drawn, used, and told to somebody who cannot see it. */
@@ -18,6 +19,13 @@ export interface Play<E = Element> {
   use?: OwnUse<E>;
   /** What it has the keyboard to itself for, once it is pressed. */
   asksFor?: 'a key' | 'words';
+  /** Where words that are typed into it stand: the room for their line, and the places between its letters from where it begins. */
+  typed?: (
+    element: E,
+    rect: Rect,
+    project: Project,
+    words: string,
+  ) => { room: Rect; places: readonly LetterPlace[] };
   /** Its picture depends on more than its text and value: the device in use, key bindings, which tab is up. */
   changes?: true;
   /** Its words come letter by letter, wherever it stands. */

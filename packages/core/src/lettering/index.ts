@@ -1,3 +1,4 @@
+export { ENDLESS, letterPlaces, placeAt, placeNear, type LetterPlace } from './typed';
 export { capWords, keycapWidth } from './keycap';
 export {
   capSize,

@@ -68,12 +68,14 @@ export interface Arrange {
   along?: 'start' | 'centre' | 'end' | 'spread';
 }
 
-export interface PanelElement extends ElementBase {
+export interface PanelElement extends ElementBase, WithParts<'panel'> {
   type: 'panel';
   box: BoxUse;
   arrange?: Arrange;
   /** What does not fit is shown, cut off, or can be scrolled to. Absent: shown. */
   overflow?: 'cut' | 'scrolls';
+  /** Where it scrolls: bars at its edges show how far, and can be dragged. Absent: there are none. */
+  scrollBars?: true;
   /** The focus is led round within it. Absent: only as its screen says. */
   wraps?: Wraps;
 }
@@ -142,12 +144,13 @@ export type PartUse = BoxUse & { width?: number; height?: number };
 
 /** The parts of controls that can look otherwise than the control by itself draws them, from back to front. */
 export const PARTS = {
+  panel: ['scrollTrack', 'scrollThumb'],
   slider: ['track', 'filled', 'thumb'],
   switch: ['track', 'knob'],
   choice: ['left', 'right'],
   tabs: ['strip', 'mark'],
   list: ['row'],
-  entry: ['caret'],
+  entry: ['selection', 'caret'],
   stick: ['knob'],
 } as const;
 export type PartName = (typeof PARTS)[keyof typeof PARTS][number];

@@ -92,7 +92,11 @@ export function resolveContent(
     codes: state.rebound,
     taking:
       state.inputCapture?.serial === thing.serial
-        ? { element: state.inputCapture.element, clash: state.inputCapture.clash }
+        ? {
+            element: state.inputCapture.element,
+            clash: state.inputCapture.clash,
+            words: state.inputCapture.words,
+          }
         : null,
     grain: screen.screen.background.grain?.moves && !flow.reduced ? Math.floor(state.now / GRAIN) % 12 : 0,
     beat:

@@ -2,12 +2,14 @@ import { canScroll, holdsOf, playOf } from '../elements';
 import { grown, heldBy, NORMAL, wordsOf } from '../drawing';
 import type { CompiledScreen, Flow } from '../compile';
 import type { Rect } from '../geometry';
+import { placeNear } from '../lettering';
 import type { Element, Id, Point } from '../model';
 import {
   visibilityOf,
   reachable,
   sampleInstance,
   scrollOf,
+  takerNow,
   type Instance,
   type RunState,
   type Spot,
@@ -15,6 +17,7 @@ import {
 import { posesOf, poseOf, inverseTransform, type Pose } from './pose';
 import { contains } from './contains';
 import { isDrawnAt } from './drawn';
+import { scrollBarsOf, type ScrollBar } from './scroll-bar';
 import { roundAll, stackLift } from './stack';
 
 /**
@@ -72,6 +75,28 @@ export function dragTest(flow: Flow, state: RunState, x: number, y: number, fing
   return on ? { ...dragged, ...spotAt(flow, state, on, dragged.element) } : null;
 }
 
+/**
+ * Where in the words that are being typed a point of the frame is, in UTF-16 code units before it; null off what has the
+ * keyboard. The point is in design pixels.
+ * @param held it counts beyond its edges too
+ */
+export function caretTest(flow: Flow, state: RunState, x: number, y: number, held = false): number | null {
+  const capture = state.inputCapture;
+  const taker = takerNow(flow, { ...state });
+  if (!capture?.words || taker?.asksFor !== 'words') return null;
+  const { serial } = capture;
+  const { element, value } = taker;
+  const spot = held ? null : hitTest(flow, state, x, y);
+  if (!held && (spot?.serial !== serial || spot.element !== element.id)) return null;
+  const on = levelsAt(flow, state, x, y).find(({ level }) => level.serial === serial);
+  if (!on) return null;
+  const rect = on.screen.layout.get(element.id)!;
+  const line = playOf(element).typed?.(element, rect, flow.project, String(state.values[value] ?? ''));
+  if (!line) return null;
+  const within = ownPoint(on, element, rect).x - line.room.x + capture.words.moved;
+  return placeNear(line.places, within).at;
+}
+
 /** The scroll panel at a point of the frame, in design pixels, or null. */
 export function scrollTest(
   flow: Flow,
@@ -87,6 +112,73 @@ export function scrollTest(
     if (screen.modal) return null;
   }
   return null;
+}
+
+/** A scroll bar that is held: where along it the pointer took hold, and how far its area was scrolled then. */
+export interface Grip {
+  serial: number;
+  area: Id;
+  axis: 'x' | 'y';
+  at: number;
+  from: number;
+}
+
+/**
+ * The scroll bar at a point of the frame, in design pixels, and how far its area is to be scrolled for its thumb to be
+ * beneath that point; null where there is none, or something else lies over it.
+ */
+export function gripTest(
+  flow: Flow,
+  state: RunState,
+  x: number,
+  y: number,
+): { grip: Grip; by: number } | null {
+  for (const on of levelsAt(flow, state, x, y)) {
+    const { level, screen } = on;
+    const over: Id[] = [];
+    for (const { id, at } of foundAt(on, visibilityOf(flow, state, level).hidden)) {
+      const bar = barsOn(flow, on, id).find(({ track }) => contains(grown(track, HOLD), at.x, at.y));
+      if (bar) {
+        if (over.some((other) => !isWithin(screen, other, id))) return null;
+        const size = bar.axis === 'x' ? 'width' : 'height';
+        const along = at[bar.axis];
+        const from = bar.thumb[bar.axis];
+        const isOnThumb = along >= from && along <= from + bar.thumb[size];
+        const by = isOnThumb ? 0 : (along - from - bar.thumb[size] / 2) * bar.times;
+        const scrolled = -scrollOf(screen, id, level.focus, level.scrolled)[bar.axis];
+        const grip = { serial: level.serial, area: id, axis: bar.axis, at: along, from: scrolled + by };
+        return { grip, by };
+      }
+      if (screen.pressable.has(id)) over.push(id);
+    }
+    if (screen.modal) return null;
+  }
+  return null;
+}
+
+/** How much wider than it is drawn a scroll bar can be taken hold of, on every side, in design pixels. */
+const HOLD = 8;
+
+/** How far an area is to be scrolled when its bar is dragged to a point of the frame, in design pixels. */
+export function gripMoved(flow: Flow, state: RunState, grip: Grip, x: number, y: number): number {
+  const on = levelsAt(flow, state, x, y).find(({ level }) => level.serial === grip.serial);
+  const element = on?.screen.byId.get(grip.area);
+  if (!on || !element) return 0;
+  const bar = barsOn(flow, on, grip.area).find(({ axis }) => axis === grip.axis);
+  if (!bar) return 0;
+  const point = ownPoint(on, element, on.screen.layout.get(grip.area)!);
+  const { level } = on;
+  const now = -scrollOf(on.screen, grip.area, level.focus, level.scrolled)[grip.axis];
+  return grip.from + (point[grip.axis] - grip.at) * bar.times - now;
+}
+
+const barsOn = ({ project }: Flow, { level, screen }: On, id: Id): ScrollBar[] =>
+  scrollBarsOf(project, screen, screen.byId.get(id)!, level.focus, level.scrolled);
+
+function isWithin({ byId }: CompiledScreen, id: Id, area: Id): boolean {
+  for (let up = byId.get(id)?.parent ?? null; up !== null; up = byId.get(up)?.parent ?? null)
+    if (up === area) return true;
+  return false;
 }
 
 interface On {

@@ -1,7 +1,18 @@
 export { paintLine, paintRun, paintStill } from './run';
 export { shownOn, type Words } from './content';
 export { contains } from './contains';
-export { elementsAt, dragTest, hitTest, scrollTest, tooltipTest, turned } from './hit';
+export {
+  caretTest,
+  elementsAt,
+  dragTest,
+  gripMoved,
+  gripTest,
+  hitTest,
+  scrollTest,
+  tooltipTest,
+  turned,
+  type Grip,
+} from './hit';
 export { overflowOf, type Overflow } from './overflow';
 export { wornSources } from './worn';
 export { toSvg, type Sources } from './svg';

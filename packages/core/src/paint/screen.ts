@@ -14,6 +14,7 @@ import type { Rect } from '../geometry';
 import { withId, type Background, type Element, type Id, type Project, type Shadow } from '../model';
 import { scrollOf } from '../run';
 import { paintElement } from './element';
+import { scrollBarItems, scrollBarsOf } from './scroll-bar';
 import { boxLook, colourOf, gradientOf } from '../style';
 
 export interface ScreenPicture {
@@ -46,6 +47,7 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderS
     const items = asOne(project, element, rect, [
       ...own,
       ...clipped(flow, compiled, element, rect, inner, looks),
+      ...barsOn(flow, compiled, element, looks),
     ]);
     // What is held by something and moves by itself can be found again.
     return element.animations && element.parent !== null
@@ -91,6 +93,9 @@ function clipped(
   const cut = playOf(element).outline?.(element, rect, corner);
   return [group(items, cut === undefined ? { clip: { ...rect, corner } } : { cut })];
 }
+
+const barsOn = ({ project }: Flow, compiled: CompiledScreen, element: Element, looks: RenderState): Item[] =>
+  scrollBarItems(project, element, scrollBarsOf(project, compiled, element, looks.scrollTo, looks.scrolled));
 
 /** What an element holds is tinted, masked, shadowed, faded, turned and blended with it, as one. */
 function asOne(project: Project, element: Element, rect: Rect, items: Item[]): Item[] {

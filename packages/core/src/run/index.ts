@@ -39,7 +39,7 @@ export {
   wordsOf,
   type TalkLooks,
 } from './talk';
-export { facesAt, visibilityOf, isSameSpot, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
+export { facesAt, visibilityOf, isSameSpot, mostOf, scrollOf, TOOLTIP_AFTER, tooltipOn } from './focus';
 export { LONGEST_CHAIN, LONGEST_LINE, sampleInstance, samplePicture } from './links';
 export {
   bindingsNow,

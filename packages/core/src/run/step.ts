@@ -134,7 +134,7 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
     case 'scroll':
       return scroll(flow, state, input);
     case 'text':
-      return takeText(flow, state, input.text, say);
+      return takeText(flow, state, input, say);
     case 'pointer': {
       const spot = real(flow, state, input.spot);
       if (takeTouch(flow, state, { ...input, spot }, say)) return;

@@ -61,6 +61,10 @@ export type KitMatch =
 const CONTROLS: {
   [T in keyof typeof PARTS]: { called: string[]; parts: Record<(typeof PARTS)[T][number], string[]> };
 } = {
+  panel: {
+    called: ['scroll', 'scrollbar'],
+    parts: { scrollTrack: ['track', 'groove', 'bar'], scrollThumb: ['thumb', 'handle'] },
+  },
   slider: {
     called: ['slider', 'range'],
     parts: {
@@ -79,7 +83,10 @@ const CONTROLS: {
   },
   tabs: { called: ['tabs', 'tab'], parts: { strip: ['strip', 'bar'], mark: ['mark', 'line'] } },
   list: { called: ['list'], parts: { row: ['row', 'item'] } },
-  entry: { called: ['entry', 'input', 'field'], parts: { caret: ['caret', 'cursor'] } },
+  entry: {
+    called: ['entry', 'input', 'field'],
+    parts: { selection: ['selection', 'highlight'], caret: ['caret', 'cursor'] },
+  },
   stick: { called: ['stick', 'joystick'], parts: { knob: ['knob', 'thumb', 'handle'] } },
 };
 

@@ -297,6 +297,8 @@ const panel = fc.record({
   parent: fc.constant(null),
   box: boxUse,
   overflow: maybe(fc.constantFrom('cut', 'scrolls')),
+  scrollBars: maybe(fc.constant(true)),
+  ...partsOf('panel'),
   wraps: maybe(fc.constantFrom(...WRAPS)),
   arrange: maybe(
     fc.record({

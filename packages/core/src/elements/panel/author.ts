@@ -7,5 +7,10 @@ export const panel: Author<'panel'> = {
   label: 'Panel',
   size: [720, 480],
   fresh: ({ box }) => ({ box: box('b-panel') }),
-  references: record<Of<'panel'>>({ ...named.base, box: boxUse, arrange: plain }),
+  references: record<Of<'panel'>>({
+    ...named.base,
+    box: boxUse,
+    arrange: plain,
+    parts: named.parts('panel'),
+  }),
 };

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { FAR, bound, oneOf, thing } from '../../fields';
 import { WRAPS } from '../../model';
-import { box } from '../described';
+import { box, parts } from '../described';
 
 const arrange = thing({
   by: oneOf('row', 'column', 'grid').required(),
@@ -17,5 +17,7 @@ export const panel: Joi.SchemaMap = {
   box,
   arrange,
   overflow: oneOf('cut', 'scrolls'),
+  scrollBars: Joi.valid(true),
+  parts: parts('panel'),
   wraps: oneOf(...WRAPS),
 };

@@ -12,7 +12,8 @@ export function mostOf({ layout, tree }: Pick<ReturnType<typeof screenOf>, 'layo
   const held = (tree.get(area) ?? []).map(({ id }) => layout.get(id)!);
   const along = (axis: 'x' | 'y', size: 'width' | 'height'): number => {
     const last = Math.max(-Infinity, ...held.map((rect) => rect[axis] + rect[size]));
-    return Math.max(0, last - view[axis] - view[size] + MARGIN);
+    const over = last - view[axis] - view[size];
+    return over > 0 ? over + MARGIN : 0;
   };
   return { x: along('x', 'width'), y: along('y', 'height') };
 }

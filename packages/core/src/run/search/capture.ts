@@ -1,6 +1,9 @@
+import type { TypingPlace } from '../../drawing';
 import { playOf } from '../../elements';
 import type { Flow } from '../../compile';
 import type { Element, Id } from '../../model';
+import isDeepEqual from 'fast-deep-equal';
+import { placeAt } from '../../lettering';
 import { bind, type KeyRow } from './bindings';
 import { allUp, type RunState, type Say, screenOf, setValue, type Spot } from '../state';
 import { inOneStep } from '../links';
@@ -21,7 +24,8 @@ export function take(flow: Flow, state: RunState, { serial, element }: Spot): bo
   const taker = element === null ? undefined : takerAt(flow, state, { serial, element });
   if (!taker) return false;
   const until = taker.asksFor === 'a key' ? state.now + BINDING_WAITS : Infinity;
-  state.inputCapture = { serial, element: taker.element.id, until, clash: null };
+  const words = taker.asksFor === 'words' ? typingAt(flow, state, taker, serial) : null;
+  state.inputCapture = { serial, element: taker.element.id, until, clash: null, words };
   return true;
 }
 
@@ -68,12 +72,50 @@ export function takeCode(
   say({ at: state.now, did: 'bound', action: row.action, code, clash });
 }
 
-/** Words as they stand after some typing. */
-export function takeText(flow: Flow, state: RunState, text: string, say: Say): void {
+/** Words as they stand after some typing, and where in them it goes on. */
+export function takeText(
+  flow: Flow,
+  state: RunState,
+  { text, anchor, caret }: { text: string; anchor?: number; caret?: number },
+  say: Say,
+): void {
   const taker = takerNow(flow, state);
   if (taker?.asksFor !== 'words') return;
   const { value, element } = taker;
   const to = [...text].slice(0, LONGEST_TYPED).join('');
-  if (to === state.values[value]) return;
-  inOneStep(flow, state, say, () => setValue(flow, state, value, to, element.id, say));
+  if (to !== state.values[value])
+    inOneStep(flow, state, say, () => setValue(flow, state, value, to, element.id, say));
+  // What the value leads to may have taken the keyboard away.
+  const { inputCapture } = state;
+  if (inputCapture?.element !== element.id || !inputCapture.words) return;
+  const { serial, words } = inputCapture;
+  const now = typingAt(flow, state, taker, serial, { caret, anchor, moved: words.moved });
+  if (!isDeepEqual(now, words)) state.inputCapture = { ...inputCapture, words: now };
+}
+
+/** Room that is kept for the caret after the last letter, in design pixels. */
+const CARET_ROOM = 8;
+
+/** Where typing goes on in what a value holds, between letters, and moved no further than it takes for the caret to be seen. */
+function typingAt(
+  flow: Flow,
+  state: RunState,
+  { element, value }: Taker & { asksFor: 'words' },
+  serial: number,
+  { anchor, caret = Infinity, moved = 0 }: Partial<TypingPlace> = {},
+): TypingPlace {
+  const instance = allUp(state).find((other) => other.serial === serial);
+  const rect = instance && screenOf(flow, instance).layout.get(element.id);
+  const held = String(state.values[value] ?? '');
+  const line = rect && playOf(element).typed?.(element, rect, flow.project, held);
+  if (!line) return { anchor: held.length, caret: held.length, moved: 0 };
+  const at = placeAt(line.places, caret);
+  const from = placeAt(line.places, anchor ?? caret);
+  const room = Math.max(0, line.room.width - CARET_ROOM);
+  const most = Math.max(0, line.places.at(-1)!.x - room);
+  return {
+    anchor: from.at,
+    caret: at.at,
+    moved: Math.min(most, at.x, Math.max(moved, at.x - room)),
+  };
 }

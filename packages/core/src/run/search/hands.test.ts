@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { compile } from '../../compile';
 import { GESTURES, type Element, type Project, type Value } from '../../model';
-import { dragTest, hitTest, scrollTest } from '../../paint';
+import type { Item } from '../../drawing';
+import { caretTest, dragTest, hitTest, paintRun, scrollTest } from '../../paint';
 import { after, buttonOf, down, link, Play, press, projectOf, screenOf } from '../../test/flows';
 import { begin, keptOf, reconcile, validateState } from '..';
 import { load, resetValues, save, setValue } from '../state';
@@ -67,6 +68,18 @@ const middle = (play: Play, id: string): [number, number] => {
   const rect = play.flow.screens.get(play.state.base.screen)!.layout.get(id)!;
   return [rect.x + rect.width / 2, rect.y + rect.height / 2];
 };
+/** Where the caret of the entry is drawn, from the left. */
+function caretAt(play: Play): number {
+  const rect = play.flow.screens.get('s')!.layout.get('entry')!;
+  const find = (items: readonly Item[], by: number): number[] =>
+    items.flatMap((item): number[] => {
+      if (item.kind === 'group') return find(item.items, by + item.x);
+      const isCaret = item.kind === 'box' && item.rect.width === 3 && item.rect.height === rect.height / 2;
+      return isCaret ? [by + item.rect.x + 1.5] : [];
+    });
+  const [x] = find(paintRun(play.flow, play.state), 0);
+  return x!;
+}
 const pressed = (play: Play, id: string): Play => click(play, ...middle(play, id));
 
 test('a slider goes where it is pressed, follows the pointer while it is down, and keeps to its steps', () => {
@@ -200,6 +213,58 @@ test('a text entry has the keyboard to itself until it is left; other keys reach
   expect(play.state.values.name).toBe('Ines 👩‍🚀');
   play.key('ArrowDown');
   expect(play.focus).toBe('keys');
+});
+
+test('typing goes on at the caret: between letters, never in one, and where it is seen', () => {
+  const letters = fc.constantFrom('a', 'W', ' ', 'é', 'e\u0301', '👩‍🚀', '🇫🇷', 'ش');
+  const places = (text: string): number[] => {
+    const starts = Array.from(new Intl.Segmenter().segment(text), ({ index }) => index);
+    return [...starts, text.length];
+  };
+  fc.assert(
+    fc.property(
+      fc.array(letters, { maxLength: 60 }).map((all) => all.join('')),
+      fc.array(fc.tuple(fc.integer({ min: -3, max: 400 }), fc.integer({ min: -3, max: 400 })), {
+        minLength: 1,
+        maxLength: 4,
+      }),
+      (text, marks) => {
+        const play = pressed(new Play(project()), 'entry');
+        for (const [anchor, caret] of marks) {
+          play.give({ type: 'text', text, anchor, caret });
+          const typed = String(play.state.values.name);
+          const { words } = play.state.inputCapture!;
+          const before = (at: number): number =>
+            places(typed)
+              .filter((place) => place <= at)
+              .at(-1) ?? 0;
+          expect(words).toMatchObject({ anchor: before(anchor), caret: before(caret) });
+          const at = caretAt(play);
+          const rect = play.flow.screens.get('s')!.layout.get('entry')!;
+          expect(at).toBeGreaterThanOrEqual(rect.x);
+          expect(at).toBeLessThanOrEqual(rect.x + rect.width);
+          // A press where the caret is drawn puts it where it is, if no other place is as near.
+          if (words!.moved === 0 && !/[\u0301👩ش]/u.test(typed))
+            expect(caretTest(play.flow, play.state, at, rect.y + 20)).toBe(words!.caret);
+        }
+      },
+    ),
+    { numRuns: 100 },
+  );
+});
+
+test('words stay where they are while the caret moves within what is seen, and are let go of from the end', () => {
+  const play = pressed(new Play(project()), 'entry');
+  const text = 'Wherever the lamp was lit the boats came home';
+  const moved = (caret: number) => play.give({ type: 'text', text, caret }).state.inputCapture!.words!.moved;
+  const end = moved(text.length);
+  expect(end).toBeGreaterThan(100);
+  expect(moved(text.length - 4)).toBe(end);
+  expect(moved(0)).toBe(0);
+  expect(moved(3)).toBe(0);
+  expect(moved(text.length)).toBe(end);
+  play.give({ type: 'text', text: 'W', caret: 1 });
+  expect(play.state.inputCapture!.words!.moved).toBe(0);
 });
 
 test('a row for a key takes the next one, refuses one that another action has, or swaps with it', () => {

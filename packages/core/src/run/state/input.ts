@@ -35,8 +35,11 @@ export type Input =
   | { type: 'tilt'; x: number; y: number }
   /** An area is scrolled by design pixels, with the pointer or a finger over it. */
   | { type: 'scroll'; device: 'pointer' | 'touch'; serial: number; area: Id; x: number; y: number }
-  /** What a text entry says after some typing. */
-  | { type: 'text'; text: string }
+  /**
+   * What a text entry says after some typing, and what of it is selected: from `anchor` to where the caret is, in UTF-16 code
+   * units. Absent: the caret is at the end.
+   */
+  | { type: 'text'; text: string; anchor?: number; caret?: number }
   /** From the game, with what its fields hold, by their ids. */
   | { type: 'event'; event: Id; fields?: Scalars }
   /** A value written by the game, which may write only those that say so; or by hand. */

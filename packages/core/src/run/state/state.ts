@@ -1,3 +1,4 @@
+import type { TypingPlace } from '../../drawing';
 import type { Rebound } from '../../keys';
 import type { Id, Layer, Masked, Point, Scalar } from '../../model';
 import type { Half, Sample } from '../../motion';
@@ -378,6 +379,8 @@ export interface InputCapture {
   until: number;
   /** The action that already has what was pressed. */
   clash: Id | null;
+  /** Where in its words typing goes on; null where a key is waited for. */
+  words: TypingPlace | null;
 }
 
 /** Elements of something up that are not there now, and those that are and cannot be used; with all they hold. */
