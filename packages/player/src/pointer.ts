@@ -199,10 +199,6 @@ export function listenToPointer(stage: Stage, typing: Typing, signal: AbortSigna
     const place = caretTest(stage.flow, stage.state, x, y);
     if (place !== null) typing.select(place, place);
   };
-  on('mousedown', (event) => {
-    // Otherwise the page would take the keyboard from the field that takes what is typed.
-    if (selects) event.preventDefault();
-  });
   on('dblclick', (event) => {
     if (stage.held) return;
     const { x, y } = stage.pointAt(event.clientX, event.clientY);

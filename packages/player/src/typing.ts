@@ -38,6 +38,9 @@ export class Typing {
       return;
     }
     if (this.#field) {
+      // A press on the game gives its host the keyboard, which is the field's while words are typed.
+      const isHost = host.ownerDocument.activeElement === host;
+      if (isHost && this.#root.activeElement !== this.#field) this.#field.focus({ preventScroll: true });
       // Typed in another window that shows the same run.
       if (!host.ownerDocument.hasFocus())
         this.#told = this.#field.value = String(state.values[taker.value] ?? '');
@@ -59,14 +62,18 @@ export class Typing {
   /** Selects words from one place to another, where typing goes on; both in UTF-16 code units. */
   select(anchor: number, caret: number): void {
     const [from, to] = [Math.min(anchor, caret), Math.max(anchor, caret)];
+    this.#field?.focus({ preventScroll: true });
     this.#field?.setSelectionRange(from, to, caret < anchor ? 'backward' : 'forward');
     this.#tell();
   }
 
   /** Selects the word at a place. */
   selectWord(at: number): void {
-    for (const { index, segment } of words.segment(this.#field?.value ?? ''))
-      if (index <= at && at <= index + segment.length) this.select(index, index + segment.length);
+    const around = Array.from(words.segment(this.#field?.value ?? '')).filter(
+      ({ index, segment }) => index <= at && at <= index + segment.length,
+    );
+    const found = around.find(({ isWordLike }) => isWordLike) ?? around[0];
+    if (found) this.select(found.index, found.index + found.segment.length);
   }
 
   /** What is selected from, in UTF-16 code units. */
@@ -78,7 +85,8 @@ export class Typing {
   #tell(): void {
     const field = this.#field;
     const now = this.#stage.state.inputCapture?.words;
-    if (!field || !now || this.#stage.held) return;
+    // Two windows that show the same run have a field each; the one that is typed in counts.
+    if (!field || !now || this.#stage.held || this.#root.activeElement !== field) return;
     const { value: text, selectionStart, selectionEnd, selectionDirection } = field;
     const [from, to] = [selectionStart ?? text.length, selectionEnd ?? text.length];
     const [anchor, caret] = selectionDirection === 'backward' ? [to, from] : [from, to];

@@ -73,6 +73,8 @@ export interface Holds {
   arrange?: Arrange;
   /** Design pixels at its top that are its own. */
   head?: number;
+  /** Design pixels at its right and bottom edge that are kept for scroll bars. */
+  gutter?: { x?: number; y?: number };
   /** What does not fit is cut off, or can be scrolled to. */
   overflow?: 'cut' | 'scrolls';
   wraps?: Wraps;

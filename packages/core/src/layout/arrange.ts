@@ -7,10 +7,11 @@ import { sizeOf } from './solve';
 
 /** The part of an element that its children are placed in. */
 export function innerRoom(parent: Element, { start, size }: Span, axis: Axis): Span {
-  const { head = 0, arrange } = holdsOf(parent);
+  const { head = 0, gutter, arrange } = holdsOf(parent);
   const lead = axis === 'y' ? head : 0;
   const pad = arrange?.pad ?? 0;
-  return { start: start + lead + pad, size: Math.max(0, size - lead - 2 * pad) };
+  const kept = Math.max(pad, gutter?.[axis] ?? 0);
+  return { start: start + lead + pad, size: Math.max(0, size - lead - pad - kept) };
 }
 
 /** Where a parent that arranges puts each of those it holds; undefined when it leaves them to their own places. */

@@ -111,6 +111,16 @@ test('a press on the track brings the thumb beneath the pointer', () => {
   expect(thumb!.y + thumb!.height).toBeCloseTo(494, 6);
 });
 
+test('rows that fill their panel leave the bar its room, whether it is there or not', () => {
+  for (const rows of [3, 20]) {
+    const now = play(rows, { arrange: { by: 'column', gap: 0, across: 'stretch' } });
+    const { layout } = now.flow.screens.get('s')!;
+    expect(layout.get('row0')).toMatchObject({ x: 200, width: 500 - 6 - 20 - 6 });
+  }
+  const bare = play(20, { arrange: { by: 'column', gap: 0, across: 'stretch' }, scrollBars: undefined });
+  expect(bare.flow.screens.get('s')!.layout.get('row0')).toMatchObject({ x: 200, width: 500 });
+});
+
 test('what is wider and higher than its area has a bar on each axis, and they leave each other room', () => {
   const wide = { x: { at: 'start', offset: 0, size: 1200 }, y: { at: 'start', offset: 0, size: 72 } };
   const now = play(10, {}, { place: wide });

@@ -2,6 +2,7 @@ import type { CompiledScreen } from '../compile';
 import { box, partOf, plain, type Item } from '../drawing';
 import type { Rect } from '../geometry';
 import type { Element, Id, PanelElement, Project } from '../model';
+import { BAR_AWAY, barWidth, hasBars } from '../elements';
 import { mostOf, scrollOf, type Instance } from '../run';
 import { boxLook } from '../style';
 
@@ -14,9 +15,8 @@ export interface ScrollBar {
   times: number;
 }
 
-/** How wide a bar is, and how far from the edge. */
-const WIDE = 12;
-const AWAY = 6;
+/** The colour of a bar on a box without a border: it is seen on dark and on light. */
+const NEUTRAL = '#8c8c8c';
 /** The shortest a thumb gets, so that a finger can take hold of it. */
 const SHORTEST = 40;
 
@@ -28,19 +28,19 @@ export function scrollBarsOf(
   focus: Id | null,
   scrolled: Instance['scrolled'],
 ): ScrollBar[] {
-  if (element.type !== 'panel' || element.overflow !== 'scrolls' || !element.scrollBars) return [];
+  if (element.type !== 'panel' || !hasBars(element)) return [];
   const view = screen.layout.get(element.id)!;
   const most = mostOf(screen, element.id);
   const by = scrollOf(screen, element.id, focus, scrolled);
-  const { track, thumb } = partsOf(project, element);
-  const wide = Math.max(track?.width ?? thumb?.width ?? WIDE, 1);
-  const room = wide + AWAY;
+  const { thumb } = partsOf(project, element);
+  const wide = barWidth(element);
+  const room = wide + BAR_AWAY;
   const bars: ScrollBar[] = [];
   for (const axis of ['x', 'y'] as const) {
     if (most[axis] <= 0) continue;
     const other = axis === 'x' ? 'y' : 'x';
     const [size, across] = axis === 'x' ? (['width', 'height'] as const) : (['height', 'width'] as const);
-    const length = view[size] - 2 * AWAY - (most[other] > 0 ? room : 0);
+    const length = view[size] - 2 * BAR_AWAY - (most[other] > 0 ? room : 0);
     if (length <= 0) continue;
     const own = thumb?.height ?? Math.max(SHORTEST, (length * view[size]) / (view[size] + most[axis]));
     const part = Math.min(own, length);
@@ -48,11 +48,11 @@ export function scrollBarsOf(
     const place = (start: number, long: number, thick: number): Rect =>
       ({
         [axis]: start,
-        [other]: view[other] + view[across] - AWAY - wide / 2 - thick / 2,
+        [other]: view[other] + view[across] - BAR_AWAY - wide / 2 - thick / 2,
         [size]: long,
         [across]: thick,
       }) as unknown as Rect;
-    const start = view[axis] + AWAY;
+    const start = view[axis] + BAR_AWAY;
     const share = Math.min(1, Math.max(0, -by[axis] / most[axis]));
     bars.push({
       axis,
@@ -76,7 +76,9 @@ function partsOf(project: Project, { parts }: PanelElement) {
 export function scrollBarItems(project: Project, element: Element, bars: readonly ScrollBar[]): Item[] {
   if (element.type !== 'panel' || bars.length === 0) return [];
   const { track, thumb } = partsOf(project, element);
-  const colour = boxLook(project, element.box).border.slice(0, 7);
+  const { border, borderWidth } = boxLook(project, element.box);
+  const isSeen = borderWidth > 0 && !(border.length === 9 && border.endsWith('00'));
+  const colour = isSeen ? border.slice(0, 7) : NEUTRAL;
   const round = (rect: Rect): number => Math.min(rect.width, rect.height) / 2;
   return bars.flatMap((bar) => [
     ...(track
