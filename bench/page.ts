@@ -1,6 +1,7 @@
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
 import { chromiumFlags, chromiumPath } from '../playwright.config';
+import { openArtwork } from './artwork';
 import { ADDRESS } from './serve';
 
 /** Counts frames for a while. As text, since the page has none of the compiler's helpers. */
@@ -59,7 +60,9 @@ export async function measurePage() {
     await alone.close();
     const lines = await measureLines(page);
     const large = await measureLargeInWindow(page);
-    return { firstPage, player, inApp, inPage, transition, lines, large };
+    await openArtwork(page);
+    const artwork = await whilePlaying(page);
+    return { firstPage, player, inApp, inPage, transition, lines, large, artwork };
   } finally {
     await browser.close();
   }

@@ -2,6 +2,8 @@ import type { SvgNode } from '@tavu/core/paint';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const drawnAs = new WeakMap<Element, SvgNode>();
+/** What the children of an element show, so that only those that change are looked up in the page. */
+const shown = new WeakMap<Element, readonly SvgNode[]>();
 
 /** Makes a DOM element show a node. A node that is the same object as last time costs nothing. */
 export function patch(element: Element, node: SvgNode): void {
@@ -16,6 +18,7 @@ export function patch(element: Element, node: SvgNode): void {
   }
   if (node.text !== undefined) {
     if (last?.text !== node.text) element.textContent = node.text;
+    shown.delete(element);
     return;
   }
   patchChildren(element, node.children);
@@ -28,7 +31,10 @@ function setAttribute(element: Element, name: string, value: string): void {
 }
 
 export function patchChildren(parent: Element, nodes: readonly SvgNode[]): void {
-  nodes.forEach((node, i) => {
+  const last = shown.get(parent);
+  for (let i = 0; i < nodes.length; i++) {
+    const node = nodes[i]!;
+    if (last?.[i] === node) continue;
     let child = parent.children[i];
     if (!child || child.localName !== node.tag) {
       const made = document.createElementNS(SVG, node.tag);
@@ -37,8 +43,10 @@ export function patchChildren(parent: Element, nodes: readonly SvgNode[]): void 
       child = made;
     }
     patch(child, node);
-  });
-  while (parent.children.length > nodes.length) parent.lastElementChild!.remove();
+  }
+  if (last?.length !== nodes.length)
+    while (parent.children.length > nodes.length) parent.lastElementChild!.remove();
+  shown.set(parent, nodes);
 }
 
 export const svgElement = (): SVGSVGElement => document.createElementNS(SVG, 'svg');

@@ -32,7 +32,10 @@ export interface PageData {
  */
 export async function playPage(hostId: string, dataId: string): Promise<Player> {
   const host = document.getElementById(hostId)!;
-  const data = JSON.parse(document.getElementById(dataId)!.textContent!) as PageData;
+  // Lists that can never change are looked up by indexes that are made once.
+  const data = JSON.parse(document.getElementById(dataId)!.textContent!, (_, value: unknown) =>
+    Object.freeze(value),
+  ) as PageData;
   knowMessages(data.messages);
   const address = (id: Id): string =>
     data.pictures[pickResolution(data.project.assets, id, devicePixelRatio)] ?? '';

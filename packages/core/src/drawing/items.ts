@@ -121,7 +121,7 @@ export interface GroupItem {
   cut?: string;
   /** What is cut off is what lies within that shape, and not what lies outside. */
   outside?: true;
-  items: Item[];
+  items: readonly Item[];
 }
 
 export type Anchor = 'start' | 'middle' | 'end';
@@ -138,7 +138,10 @@ export interface PlacedLine {
 }
 
 /** A group without any effect. */
-export const group = (items: Item[], change: Partial<Omit<GroupItem, 'kind' | 'items'>> = {}): GroupItem => ({
+export const group = (
+  items: readonly Item[],
+  change: Partial<Omit<GroupItem, 'kind' | 'items'>> = {},
+): GroupItem => ({
   kind: 'group',
   id: null,
   opacity: 1,

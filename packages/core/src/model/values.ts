@@ -72,8 +72,8 @@ interface Valued {
  * one, and where the project has a value of its own by that name.
  */
 export function languageValue({ values, languages = [] }: Valued): Value | null {
-  const taken = values.some(({ id, name }) => id === LANGUAGE || identifierOf(name) === LANGUAGE);
-  if (languages.length < 2 || taken) return null;
+  if (languages.length < 2) return null;
+  if (values.some(({ id, name }) => id === LANGUAGE || identifierOf(name) === LANGUAGE)) return null;
   return {
     id: LANGUAGE,
     name: LANGUAGE,
@@ -103,7 +103,8 @@ function withLanguage(project: Valued): readonly Value[] {
 }
 
 export const valueById = (project: Valued, id: Id | null | undefined): Value | undefined =>
-  withId(valuesOf(project), id);
+  // Asked of every control in every frame, with a value or without.
+  id === undefined || id === null ? undefined : withId(valuesOf(project), id);
 
 /** The areas a screen or area is in, inner to outer. Stops at areas that hold themselves. */
 export function areasAround(project: Project, area: Id | null | undefined): Id[] {

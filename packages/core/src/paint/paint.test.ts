@@ -99,7 +99,7 @@ test('what a text says is what a parser reads from the drawing', () => {
   );
 });
 
-const groups = (items: Item[]) =>
+const groups = (items: readonly Item[]) =>
   items.map((item) => (item.kind === 'group' ? { x: item.x, y: item.y, opacity: item.opacity } : null));
 
 test('half way through a linear slide from the left the leaving picture is half out; then the next comes', () => {
@@ -142,7 +142,7 @@ test('a press lands on the topmost button there, and a modal overlay keeps it fr
 });
 
 test('focus is told by a ring, and only while keys or pad are in hand', () => {
-  const rings = (items: Item[]): number =>
+  const rings = (items: readonly Item[]): number =>
     items.reduce(
       (n, item) => n + (item.kind === 'ring' ? 1 : item.kind === 'group' ? rings(item.items) : 0),
       0,
@@ -159,7 +159,7 @@ test('focus is told by a ring, and only while keys or pad are in hand', () => {
 describe('what a run says', () => {
   const words = (play: Play): string[] => {
     const found: string[] = [];
-    const look = (items: Item[]): void => {
+    const look = (items: readonly Item[]): void => {
       for (const item of items) {
         if (item.kind === 'group') look(item.items);
         if (item.kind === 'text') found.push(item.lines.map((line) => line.text).join(' '));

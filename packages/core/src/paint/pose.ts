@@ -26,7 +26,7 @@ export interface Pose {
  * @param frame the frame’s size in design pixels
  */
 export function poseOf(sample: Sample, part: Part, frame: { width: number; height: number }): Pose | null {
-  if (!MOVED.some((property) => keyOf(part, property) in sample)) return null;
+  if (isEmpty(sample) || !MOVED.some((property) => keyOf(part, property) in sample)) return null;
   const of = (property: Parameters<typeof keyOf>[1], rest: number): number =>
     sample[keyOf(part, property)] ?? rest;
   const pose: Pose = {
@@ -111,7 +111,7 @@ function mixed(project: Project, from: Colour | null, to: Colour | null, p: numb
 }
 
 /** Items drawn as a pose says, turned and scaled about the middle of a rect. */
-export function applyTransform(items: Item[], pose: Pose, { x, y, width, height }: Rect): GroupItem {
+export function applyTransform(items: readonly Item[], pose: Pose, { x, y, width, height }: Rect): GroupItem {
   const [cx, cy] = [x + width / 2, y + height / 2];
   const inner = pose.tint ? [group(items, { tint: pose.tint })] : items;
   return group(inner, {
@@ -124,15 +124,30 @@ export function applyTransform(items: Item[], pose: Pose, { x, y, width, height 
   });
 }
 
-/** The same items with every part that moves by itself drawn as its pose says. */
-export const withPoses = (items: readonly Item[], poses: ReadonlyMap<Id, Pose>): Item[] =>
-  items.map((item) => {
+/** The same items with every part that moves by itself drawn as its pose says. What holds no such part is the same object. */
+export function withPoses(items: readonly Item[], poses: ReadonlyMap<Id, Pose>): readonly Item[] {
+  if (!hasMoving(items)) return items;
+  return items.map((item) => {
     if (item.kind === 'picture' && item.frames) return frameNow(item, poses.get(item.id ?? ''));
     if (item.kind !== 'group') return item;
-    const inner = { ...item, items: withPoses(item.items, poses) };
+    const inner = hasMoving(item.items) ? { ...item, items: withPoses(item.items, poses) } : item;
     const pose = item.part && poses.get(item.part.id);
     return pose && !standsStill(pose) ? applyTransform([inner], pose, item.part!.rect) : inner;
   });
+}
+
+/** Whether anything in a list moves by itself; asked in every frame of lists that are written once. */
+function hasMoving(items: readonly Item[]): boolean {
+  let known = moving.get(items);
+  if (known === undefined) {
+    known = items.some((item) =>
+      item.kind === 'group' ? item.part !== undefined || hasMoving(item.items) : 'frames' in item,
+    );
+    moving.set(items, known);
+  }
+  return known;
+}
+const moving = new WeakMap<readonly Item[], boolean>();
 
 /** One of a picture’s frames; the first as long as nothing has set it off. */
 const frameNow = (item: PictureItem, pose: Pose | undefined): Item =>

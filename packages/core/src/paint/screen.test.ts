@@ -24,7 +24,7 @@ const painted = (elements: Element[], over: Partial<Screen> = {}): Item[] => {
   const flow = compile(project);
   return paintStill(flow, flow.screens.get('s')!, true);
 };
-const kinds = (items: Item[]): unknown[] =>
+const kinds = (items: readonly Item[]): unknown[] =>
   items.map((item) => (item.kind === 'group' ? kinds(item.items) : item.kind));
 
 test.each([

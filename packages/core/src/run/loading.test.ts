@@ -92,7 +92,7 @@ test('a progress element shows how far it is', () => {
   play.wait(2000);
   expect(wide()).toContain(210);
 });
-const widths = (items: Item[]): number[] =>
+const widths = (items: readonly Item[]): number[] =>
   items.flatMap((item) =>
     item.kind === 'group' ? widths(item.items) : item.kind === 'box' ? [item.rect.width] : [],
   );
