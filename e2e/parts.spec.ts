@@ -77,6 +77,38 @@ test('parts of controls get pictures and sizes of their own, and give them back'
   await expect.poll(async () => (await images()).length).toBe(1);
 });
 
+test('words that do not stand out from the picture beneath them are marked, in the state in which that is so', async ({
+  desk,
+}) => {
+  const look = { style: 't-button', colour: '#ffffff', size: 30 };
+  const plank = row('Light it', 'button', 100, { text: 'Light it', look, box: { style: 'b-button' } });
+  await desk.openMade(
+    projectOf([screenOf('title', { name: 'Title', elements: [plank] })], [], { name: 'Faint' }),
+  );
+  const pale = { ...faceOf('normal'), fields: FIELDS.map(() => '#f4f0e0') };
+  await desk.bringIn([{ name: 'pale.png', mimeType: 'image/png', buffer: await png(desk, pale) }]);
+  await desk.page.getByRole('tab', { name: 'Map' }).click();
+  const live = await desk.held('Title');
+  await live.press(210, 110);
+  const told = desk.reading.getByRole('note').filter({ hasText: 'with what is behind it' });
+  const mark = desk.live.getByText(/^contrast 1(\.\d)?$/);
+  const box = desk.reading.getByRole('region', { name: 'Box', exact: true });
+  await expect(told).toHaveCount(0);
+  await box.getByRole('combobox', { name: 'Picture on it' }).selectOption('pale');
+  await expect(told).toHaveText(
+    /^The text has a contrast of 1(\.\d)? : 1 with what is behind it\. It needs 3 : 1 at its size\.\s*$/,
+  );
+  await expect(mark).toBeVisible();
+  await desk.undo();
+  await expect(told).toHaveCount(0);
+  await expect(mark).toHaveCount(0);
+  await box.getByRole('radio', { name: /^hovered/ }).click();
+  const begin = box.getByRole('button', { name: 'Change this state' });
+  if (await begin.isVisible()) await begin.click();
+  await box.getByRole('combobox', { name: 'Picture on it' }).selectOption('pale');
+  await expect(told).toHaveText(/^While it is hovered, the text has a contrast/);
+});
+
 test('a panel that scrolls has a bar, with a look of its own, that is dragged and pressed', async ({
   desk,
 }) => {

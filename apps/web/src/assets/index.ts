@@ -13,4 +13,5 @@ export { bringGroups } from './layers';
 export { CutEditor } from './CutEditor';
 export { useSoundAssets } from './sounds';
 export { findSolid } from './solid';
+export { useTones } from './tones';
 export { usesOf } from './uses';

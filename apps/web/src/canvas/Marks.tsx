@@ -1,7 +1,7 @@
 'use client';
 
 import type { CompiledScreen } from '@tavu/core/compile';
-import { findingMark, findingsDrawn, findingWords } from '@tavu/core/check';
+import { findingMark, findingWords } from '@tavu/core/check';
 import { grown } from '@tavu/core/drawing';
 import { paintStill } from '@tavu/core/paint';
 import { StickyNote } from 'lucide-react';
@@ -11,6 +11,7 @@ import { notesWords, openNotes } from '../notes';
 import { Picture, setFold } from '../ui';
 import { choose, useStudio, useView } from '../store';
 import { inPercent } from './percent';
+import { useDrawnFindings } from './useDrawnFindings';
 
 /** Over the held picture: the safe margin, the grid, a sibling screen, touch areas, and texts that do not fit. */
 export function Marks({
@@ -80,7 +81,7 @@ function DrawnFindings({
   height: number;
 }) {
   const flow = liveFlow();
-  const found = useMemo(() => findingsDrawn(flow, compiled), [flow, compiled]);
+  const found = useDrawnFindings(flow, compiled);
   return found.map((finding) => {
     const { element = '' } = finding.where;
     const rect = compiled.layout.get(element);

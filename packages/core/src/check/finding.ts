@@ -1,5 +1,6 @@
 import type { CompiledScreen, Flow, OpOf } from '../compile';
 import type { Component, Conversation, Element, Id, Link, Project, Screen, Step } from '../model';
+import type { TonesOf } from '../paint';
 import type { Place } from '../references';
 import type { Laid, Over } from './room';
 
@@ -62,8 +63,13 @@ export interface Check<P> {
   link?: (project: Project, link: Link) => readonly P[];
   /** What a screen or component holds. */
   held?: (project: Project, owner: Screen | Component) => readonly P[];
-  /** A screen as it is drawn; `said` has the words of texts with names in them, by element. */
-  drawn?: (flow: Flow, screen: CompiledScreen, said?: Readonly<Record<Id, string>>) => readonly Found<P>[];
+  /** A screen as it is drawn; `said` has the words of texts with names in them, by element, and `tones` the colours of pictures. */
+  drawn?: (
+    flow: Flow,
+    screen: CompiledScreen,
+    said?: Readonly<Record<Id, string>>,
+    tones?: TonesOf,
+  ) => readonly Found<P>[];
   /** A conversation on its screen, which may be gone. */
   talk?: (conversation: Conversation, screen: CompiledScreen | undefined) => readonly P[];
   /** A step of a conversation as it is written. */

@@ -13,6 +13,7 @@ import {
   type Screen,
   type Step,
 } from '../model';
+import type { TonesOf } from '../paint';
 import { ownerNames, placesOf, type Place, type Thing } from '../references';
 import type { At, Check, Finding, Where } from './finding';
 import { checks, findingOf } from './registry';
@@ -96,12 +97,16 @@ function heldFindings(project: Project, owner: Screen | Component, part: Partial
   ];
 }
 
-/** What is wrong with a screen as it is drawn; `said` has the words of texts with names in them, by element. */
+/**
+ * What is wrong with a screen as it is drawn; `said` has the words of texts with names in them, by element, and `tones` the colours of
+ * pictures, as far as they are known.
+ */
 export const findingsDrawn = (
   flow: Flow,
   screen: CompiledScreen,
   said?: Readonly<Record<Id, string>>,
-): Finding[] => looked(screen.id, (check) => check.drawn?.(flow, screen, said));
+  tones?: TonesOf,
+): Finding[] => looked(screen.id, (check) => check.drawn?.(flow, screen, said, tones));
 
 /** What is wrong with a conversation. `flow` is of the project. */
 export function findingsOfTalk(flow: Flow, conversation: Conversation): Finding[] {

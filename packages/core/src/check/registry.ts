@@ -1,6 +1,7 @@
 import type { TalkTrouble } from '../compile';
 import { calledGone, callsItself, tooLong, unknownFace } from './called';
 import { clash } from './clash';
+import { contrast } from './contrast';
 import { empty } from './empty';
 import { expression } from './expression';
 import { faceless } from './faceless';
@@ -26,6 +27,7 @@ export const CHECKS = {
   'component/left-out': leftOut,
   'input/clash': clash,
   'text/overflow': overflow,
+  'text/contrast': contrast,
   'picture/wide-slice': wideSlice,
   'line/unplayable': unplayable,
   'line/empty': empty,

@@ -5,6 +5,7 @@ export {
   type GroupItem,
   type Item,
   type PictureItem,
+  type PlacedLine,
   type PlacedRun,
   type TextItem,
 } from './items';

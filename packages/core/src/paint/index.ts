@@ -13,6 +13,8 @@ export {
   turned,
   type Grip,
 } from './hit';
+export { contrast, type Tones, type TonesOf } from './behind';
+export { faintTexts, type Faint } from './faint';
 export { overflowOf, type Overflow } from './overflow';
 export { wornSources } from './worn';
 export { toSvg, type Sources } from './svg';

@@ -14,6 +14,7 @@ import type { Rect } from '../geometry';
 import { withId, type Background, type Element, type Id, type Project, type Shadow } from '../model';
 import { scrollOf } from '../run';
 import { paintElement } from './element';
+import { keptItems } from './kept';
 import { scrollBarItems, scrollBarsOf } from './scroll-bar';
 import { boxLook, colourOf, gradientOf } from '../style';
 
@@ -42,7 +43,9 @@ export function paintScreen(flow: Flow, compiled: CompiledScreen, looks: RenderS
   const paint = (element: Element): Item[] => {
     if (hidden.includes(element.id)) return [];
     const rect = layout.get(element.id)!;
-    const own = paintElement(flow, element, rect, looks, unfocused);
+    const own = keptItems(flow, compiled, element, looks, () =>
+      paintElement(flow, element, rect, looks, unfocused),
+    );
     const inner = heldIn(project, compiled, element, looks).flatMap(paint);
     const items = asOne(project, element, rect, [
       ...own,

@@ -1,7 +1,6 @@
 'use client';
 
 import { elementOf } from '@tavu/core/triggers';
-import { findingsDrawn } from '@tavu/core/check';
 import { Findings, Field, Group, Button, IconButton } from '../../ui';
 import { writtenAt } from '@tavu/core/component';
 import type { CompiledScreen, Flow } from '@tavu/core/compile';
@@ -9,7 +8,7 @@ import { linksFrom, readName, type Element, type Id, type Screen } from '@tavu/c
 import { labelOf } from '@tavu/core/elements/author';
 import { Eye, EyeOff, Lock, LockOpen, Trash2, TriangleAlert } from 'lucide-react';
 
-import { flag } from '../../canvas';
+import { flag, useDrawnFindings } from '../../canvas';
 import { choose, edit, useStudio } from '../../store';
 import { Sentence, whenPressed } from '../../sentences';
 import { putOn } from '../../fields';
@@ -58,6 +57,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
   const flow = useStudio((studio) => studio.flow);
   const compiled = flow.screens.get(screen.id);
   const element = compiled?.byId.get(path);
+  const found = useDrawnFindings(flow, compiled);
   if (!compiled || !element) return null;
   const written = writtenAt(project, screen, path);
   if (!written) return null;
@@ -67,7 +67,7 @@ export function ElementPanel({ screen, path }: { screen: Screen; path: Id }) {
     (other) => other.id !== path && other.id.split('/').length === path.split('/').length,
   );
   const links = linksFrom(project, screen.id).filter(({ trigger }) => elementOf(trigger) === path);
-  const over = findingsDrawn(flow, compiled).filter(({ where }) => where.element === path);
+  const over = found.filter(({ where }) => where.element === path);
   const { hidden, locked } = element.editing ?? {};
   const { Beneath } = settingsOf(element);
   return (
