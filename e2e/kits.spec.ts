@@ -31,10 +31,12 @@ test('a kit that is dropped at once dresses a style and the parts of controls, a
     file('button_hover.png', 60, 30),
     file('button_pressed.png', 60, 30),
     file('slider_thumb.png', 20, 20),
+    file('scroll_thumb.png', 16, 40),
   ]);
   const faces = table(desk).getByRole('listitem').filter({ hasText: 'button, hovered, pressed' });
   await expect(faces.getByRole('combobox')).toHaveValue('b-button');
   await expect(table(desk)).toContainText(/The thumb of every slider, \d+ in all/);
+  await expect(table(desk)).toContainText('The scroll bar thumb of every panel with a scroll bar, 3 in all');
   await table(desk).getByRole('button', { name: 'Apply what is ticked' }).click();
   await expect
     .poll(() => wood(desk))

@@ -6,22 +6,7 @@ import { useStudio } from '../store';
 import { Button, Group, NumberField, Small } from '../ui';
 import type { Put } from '../fields';
 import { Boxed } from './Boxed';
-
-const PART_WORDS: Record<PartName, string> = {
-  scrollTrack: 'Scroll bar track',
-  scrollThumb: 'Scroll bar thumb',
-  track: 'Track',
-  filled: 'Filled part',
-  thumb: 'Thumb',
-  knob: 'Knob',
-  left: 'Left mark',
-  right: 'Right mark',
-  strip: 'Behind the tabs',
-  mark: 'Mark of the chosen tab',
-  row: 'Each row',
-  selection: 'Selected words',
-  caret: 'Caret',
-};
+import { PART_WORDS } from './partWords';
 
 type WithParts = Extract<Element, { type: keyof typeof PARTS }>;
 

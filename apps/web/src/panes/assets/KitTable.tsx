@@ -5,6 +5,7 @@ import { STATES, type Asset, type Element, type FacePicture, type Id, withId } f
 import { ArrowRight } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Kit } from '../../assets';
+import { PART_WORDS } from '../../elements';
 import { addBytes, edit, useStudio } from '../../store';
 import { firstSlice } from '../../styles';
 import { Button, Dialog, Select } from '../../ui';
@@ -54,16 +55,13 @@ export function KitTable({ kit, onDone }: { kit: Kit; onDone: () => void }) {
           const key = keyOf(match);
           if (match.match === 'part') {
             const count = controlsOf(match.type).length;
+            const part = PART_WORDS[match.part].toLowerCase();
+            const what = match.type === 'panel' ? 'panel with a scroll bar' : match.type;
             return (
-              <Line
-                key={key}
-                on={takes(key)}
-                onTurn={() => turn(key)}
-                name={`${match.part} of every ${match.type}`}
-              >
+              <Line key={key} on={takes(key)} onTurn={() => turn(key)} name={`${part} of every ${what}`}>
                 <Thumb address={sources.asset(match.picture)} />
                 <span>
-                  The <b>{match.part}</b> of every {match.type}, {count} in all
+                  The <b>{part}</b> of every {what}, {count} in all
                 </span>
               </Line>
             );
@@ -219,7 +217,9 @@ function dressStyle({ normal, states }: KitMatch & { match: 'faces' }, id: Id | 
 function controlsOf(type: Element['type']): { owner: Id; element: Element }[] {
   const { screens, components = [] } = useStudio.getState().project;
   return [...screens, ...components].flatMap(({ id, elements }) =>
-    elements.filter((element) => element.type === type).map((element) => ({ owner: id, element })),
+    elements
+      .filter((element) => element.type === type && (element.type !== 'panel' || element.scrollBars))
+      .map((element) => ({ owner: id, element })),
   );
 }
 
