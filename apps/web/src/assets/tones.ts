@@ -1,6 +1,6 @@
 'use client';
 
-import type { Id } from '@tavu/core/model';
+import { withId, type Id } from '@tavu/core/model';
 import type { Tones, TonesOf } from '@tavu/core/paint';
 import { useMemo, useSyncExternalStore } from 'react';
 import { useStudio } from '../store';
@@ -8,42 +8,37 @@ import { useStudio } from '../store';
 /** How many colours across and down are looked at in a picture. */
 const SIZE = 48;
 
-/** What has been looked at, by its bytes: those of a picture never change. Null: it cannot be decoded. */
-const known = new WeakMap<Uint8Array, Tones | null>();
+/** Pictures by their bytes, which never change; null: it cannot be decoded. Another object whenever one more is known. */
+let known: { tones: WeakMap<Uint8Array, Tones | null> } = { tones: new WeakMap() };
 const looking = new WeakSet<Uint8Array>();
-let seen = 0;
 const listeners = new Set<() => void>();
+
+const listen = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+const current = () => known;
 
 /** The colours of the project's pictures. One that nobody has looked at yet is looked at, and told of when it is known. */
 export function useTones(): TonesOf {
-  const assets = useStudio((studio) => studio.assets);
-  const project = useStudio((studio) => studio.project);
-  const now = useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => seen,
-    () => 0,
-  );
+  const bytesOf = useStudio((studio) => studio.assets);
+  const assets = useStudio((studio) => studio.project.assets);
+  const looked = useSyncExternalStore(listen, current, current);
   return useMemo(
-    () => (asset: Id) => {
-      const bytes = assets.get(asset);
+    () => (id: Id) => {
+      const bytes = bytesOf.get(id);
       if (!bytes) return undefined;
-      if (!looking.has(bytes))
-        void look(bytes, project.assets.find(({ id }) => id === asset)?.media ?? 'image/png');
-      return known.get(bytes) ?? undefined;
+      if (!looking.has(bytes)) void look(bytes, withId(assets, id)?.media ?? 'image/png');
+      return looked.tones.get(bytes) ?? undefined;
     },
-    // What is known has changed with `now`.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [assets, project.assets, now],
+    [bytesOf, assets, looked],
   );
 }
 
 async function look(bytes: Uint8Array, media: string): Promise<void> {
   looking.add(bytes);
-  known.set(bytes, await tonesIn(bytes, media));
-  seen += 1;
+  known.tones.set(bytes, await tonesIn(bytes, media));
+  known = { ...known };
   for (const listener of listeners) listener();
 }
 
