@@ -3,6 +3,9 @@ import { notice } from './notice';
 import { send } from './send';
 import { clearNotice } from './clear-notice';
 import { set } from './set';
+import { addRow } from './add-row';
+import { changeRows } from './change-rows';
+import { removeRows } from './remove-rows';
 import { sound } from './sound';
 import { stopSound } from './stop-sound';
 import { takeBackChanges } from './take-back-changes';
@@ -19,6 +22,9 @@ export const EFFECT_EDITORS: { [N in EffectName]: EffectEditor<N> } = {
   send,
   'clear notice': clearNotice,
   set,
+  'add row': addRow,
+  'change rows': changeRows,
+  'remove rows': removeRows,
   sound,
   'stop sound': stopSound,
   'take back changes': takeBackChanges,

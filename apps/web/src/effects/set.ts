@@ -46,7 +46,7 @@ function firstSetting(value: Value): string {
       return `${name} + ${value.step ?? 1}`;
     case 'choice':
       return JSON.stringify(value.options[0]?.id ?? '');
-    case 'text':
+    default:
       return '""';
   }
 }

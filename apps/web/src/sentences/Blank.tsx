@@ -18,7 +18,7 @@ import { goOnAt, Picker, type Choice, Button, Sheet } from '../ui';
 import { editorOfTrigger, OutcomePicker, TriggerPicker } from '../triggers';
 import { blankIn } from './blankIn';
 import { EffectBlank } from './EffectBlank';
-import { ConditionSheet, GivenSheet, GivesSheet } from './Expressions';
+import { ConditionSheet, GivenSheet, GivesSheet, WhereSheet } from './Expressions';
 import { MotionSheet } from '../motion';
 import { useTargetChoices } from '../fields';
 import { LaterSheet } from './LaterSheet';
@@ -56,12 +56,14 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
       open={open}
       onOpen={setOpen}
       label={LABELS[piece.blank]}
-      {...(piece.blank === 'condition' || piece.blank === 'awaits' ? { width: 'w-96' } : {})}
+      {...(WIDE.has(piece.blank) ? { width: 'w-96' } : {})}
     >
       {open && <Filling piece={piece} link={link} close={close} />}
     </Sheet>
   );
 }
+
+const WIDE: ReadonlySet<string> = new Set(['condition', 'awaits', 'where']);
 
 const LABELS: Record<BlankPiece['blank'], string> = {
   trigger: 'What sets it off',
@@ -81,6 +83,7 @@ const LABELS: Record<BlankPiece['blank'], string> = {
   later: 'Delay',
   gives: 'What it is given',
   given: 'Parameters',
+  where: 'Which rows',
   answer: 'What it answers',
   says: 'What is said there',
 };
@@ -121,6 +124,8 @@ function Filling({ piece, link, close }: { piece: BlankPiece; link: Link; close:
       return <GivesSheet link={link} index={piece.effect ?? 0} close={close} />;
     case 'given':
       return <GivenSheet link={link} param={piece.param ?? ''} effect={piece.effect} close={close} />;
+    case 'where':
+      return <WhereSheet link={link} index={piece.effect ?? 0} close={close} />;
     case 'later':
       return <LaterSheet link={link} index={piece.effect ?? 0} close={close} />;
     case 'says':

@@ -4,7 +4,7 @@ import { ConditionField, makeValue } from '../fields';
 import { scopeOfLink } from '@tavu/core/triggers';
 import { screenById, type Link, isPicture, withId } from '@tavu/core/model';
 import { effectOf } from '@tavu/core/effects';
-import { authorOfEffect } from '@tavu/core/effects/author';
+import { authorOfEffect, givenBy } from '@tavu/core/effects/author';
 import { editorOfEffect } from '../effects';
 import { edit, useStudio } from '../store';
 import { Button, ExpressionField, Small } from '../ui';
@@ -63,6 +63,26 @@ export function GivesSheet({ link, index, close }: { link: Link; index: number; 
   );
 }
 
+/** Which rows of a list an effect is about. */
+export function WhereSheet({ link, index, close }: { link: Link; index: number; close: () => void }) {
+  const project = useStudio((studio) => studio.project);
+  const effect = link.effects[index];
+  const where = effect && authorOfEffect(effect).where;
+  if (!where) return null;
+  const change = (text: string | undefined): void =>
+    put(link, { effects: link.effects.map((item, i) => (i === index ? where.put(item, text) : item)) });
+  return (
+    <ConditionField
+      label="Rows where"
+      value={where.of(effect) ?? ''}
+      scope={givenBy(project, effect, scopeOfLink(project, link)).scope}
+      none="Every row"
+      onChange={change}
+      close={close}
+    />
+  );
+}
+
 /** What a parameter of the target, of a message, or a field of an event is given. */
 export function GivenSheet({
   link,
@@ -79,9 +99,10 @@ export function GivenSheet({
   const project = useStudio((studio) => studio.project);
   const effect = index === undefined ? undefined : link.effects[index];
   const target = link.to && 'screen' in link.to ? screenById(project, link.to.screen) : undefined;
-  const told = effect ? effectOf(effect).tells?.(effect, project) : undefined;
-  const takes = effect ? told?.takes : target?.parameters;
-  const args = (effect ? told?.args : link.args) ?? {};
+  const own = scopeOfLink(project, link);
+  const { takes, args, scope } = effect
+    ? givenBy(project, effect, own)
+    : { takes: target?.parameters, args: link.args ?? {}, scope: own };
   const type = withId(takes, param);
   if (!type) return null;
   const give = (text: string | undefined): void => {
@@ -121,7 +142,7 @@ export function GivenSheet({
       <ExpressionField
         label={`${type.name}${type.type === 'text' ? ', words in “quotes” or a name' : ''}`}
         value={args[param] ?? (type.type === 'text' ? '""' : '')}
-        scope={scopeOfLink(project, link)}
+        scope={scope}
         wanted={type}
         onMake={makeValue}
         onChange={give}

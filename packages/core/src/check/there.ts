@@ -29,6 +29,8 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
       return byId(project.events).has(id);
     case 'value':
       return byId(valuesOf(project)).has(id);
+    case 'list':
+      return byId(project.lists).has(id);
     case 'motion':
       return byId(project.motions).has(id);
     case 'skin':
@@ -50,9 +52,12 @@ export function isThere(project: Project, { of, id, within, owner }: IdPlace): b
     case 'colour':
       return byId(styles.colours).has(id);
     case 'section':
-      return project.values.some((value) => value.section === id);
+      return [...project.values, ...(project.lists ?? [])].some(({ section }) => section === id);
     case 'field':
-      return hasId(byId(project.events).get(within ?? '')?.fields, id);
+      return hasId(
+        (byId(project.events).get(within ?? '') ?? byId(project.lists).get(within ?? ''))?.fields,
+        id,
+      );
     case 'outcome':
       return hasId(screenById(project, within)?.outcomes, id);
     case 'parameter':

@@ -7,6 +7,7 @@ import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
 import { inSkin } from '../style';
 import {
+  byId,
   bySource,
   areasAround,
   fitScalar,
@@ -110,6 +111,7 @@ export function compile(
     ),
     huds: project.screens.flatMap(({ id, layer }) => (layer === 'hud' ? [screens.get(id)!] : [])),
     values: new Map(valuesOf(project).map((value) => [value.id, asPreferred(value, prefers)])),
+    lists: byId(project.lists),
     loadsByEvents: [...screens.values()].flatMap(({ id, loading }) =>
       loading?.by === 'events' ? [{ id, loading }] : [],
     ),

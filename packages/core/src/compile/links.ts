@@ -1,5 +1,6 @@
 import { effectOf } from '../effects';
-import { compileExpression, type Scope } from '../expression';
+import { compileExpression, knownFields, scopeOfEach, type Scope } from '../expression';
+import { listById } from '../lists';
 import {
   screenById,
   SOMEWHERE,
@@ -51,6 +52,7 @@ export function compileLink(
     counted: type.life === 'timed' ? type.counted(trigger) : null,
     awaits: type.life === 'sampled' ? compileExpression(type.awaits(trigger), scope) : null,
     kind,
+    row: null,
     when: link.when === undefined ? null : compileExpression(link.when, scope),
     to,
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),
@@ -64,13 +66,32 @@ export function compileLink(
 }
 
 export function compileEffect(project: Project, effect: Effect, scope: Scope): CompiledEffect {
-  const { gives, tells } = effectOf(effect);
+  const { gives, tells, rows } = effectOf(effect);
   const told = tells?.(effect, project);
   return {
     effect,
     after: effect.after === undefined ? 0 : timerMicros(effect.after, project.rates),
     gives: gives ? compileExpression(gives(effect), scope) : null,
+    rows: rows ? compileRows(project, rows(effect), scope) : null,
     args: givenTo(told?.takes, told?.args, scope),
+  };
+}
+
+function compileRows(
+  project: Project,
+  { list, where, args = {} }: { list: Id; where?: string; args?: Arguments },
+  scope: Scope,
+): CompiledEffect['rows'] {
+  const found = listById(project, list);
+  const inRow = found ? scopeOfEach(scope, knownFields(found, 'each')) : scope;
+  return {
+    list,
+    where: where === undefined ? null : compileExpression(where, inRow),
+    args: givenTo(
+      found?.fields.filter(({ id }) => args[id] !== undefined),
+      args,
+      inRow,
+    ),
   };
 }
 
@@ -91,8 +112,8 @@ export const hasNames = (link: Link): boolean =>
   triggerOf(link.trigger).life === 'sampled' ||
   link.args !== undefined ||
   link.effects.some((effect) => {
-    const { gives, tells } = effectOf(effect);
-    return gives !== undefined || tells !== undefined;
+    const { gives, tells, rows } = effectOf(effect);
+    return gives !== undefined || tells !== undefined || rows !== undefined;
   });
 
 /** A link to a screen that is gone runs like a gap, so that no run can stop on it. */

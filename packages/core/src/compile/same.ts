@@ -1,3 +1,4 @@
+import { sameShown } from '../lists';
 import { screenById, type Component, type Link, type Project } from '../model';
 import type { CompiledLink, Flow, Frame } from './types';
 
@@ -46,9 +47,11 @@ function sameSheets(before: Project | undefined, now: Project): boolean {
 export const sameMoving = (before: Project | undefined, now: Project): boolean =>
   sameMarkers(before, now) && sameSheets(before, now);
 
-/** Whether expressions and texts mean the same in both: values, events, actions, and what screens are called and take. */
+/** Whether expressions and texts mean the same in both: values, lists, events, actions, and what screens are called and take. */
 export function sameNames(before: Project, now: Project): boolean {
-  if (before.values !== now.values || before.languages !== now.languages) return false;
+  if (before.values !== now.values || before.lists !== now.lists) return false;
+  if (before.languages !== now.languages) return false;
+  if (!sameShown(before, now)) return false;
   if (before.events !== now.events || before.actions !== now.actions) return false;
   if (before.screens === now.screens) return true;
   return (

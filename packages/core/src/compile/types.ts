@@ -16,6 +16,7 @@ import type {
   Layer,
   Link,
   LinkKind,
+  ListValue,
   Masked,
   ProgressElement,
   Project,
@@ -55,6 +56,7 @@ export interface Flow {
   /** In the project's order, which is the order they are drawn in. */
   huds: CompiledScreen[];
   values: Map<Id, Value>;
+  lists: ReadonlyMap<Id, ListValue>;
   /** Screens that load as far as the game says. */
   loadsByEvents: readonly { id: Id; loading: CompiledLoading }[];
   /** Whether any link waits for a value; else nothing needs to be looked at after a step. */
@@ -215,6 +217,8 @@ export interface CompiledLink {
   /** Sampled: the condition that has to become true. */
   awaits: CompiledExpression | null;
   kind: LinkKind;
+  /** What the row holds whose press it is; null where it is of no row. */
+  row: Readonly<Record<Id, Scalar>> | null;
   when: CompiledExpression | null;
   /** The screen it leads to, a stand-in for a gap; null for kinds without a target. */
   to: Id | null;
@@ -237,6 +241,8 @@ export interface CompiledEffect {
   after: number;
   /** What a value is set to, or the slot that is saved to or loaded from. */
   gives: CompiledExpression | null;
+  /** The rows of a list that it is about, and what fields of these are given. */
+  rows: { list: Id; where: CompiledExpression | null; args: readonly Given[] } | null;
   /** What a notice's parameters or an event's fields are given. */
   args: Given[];
 }

@@ -33,6 +33,7 @@ import { pasteElements, putScreens } from './put';
 import { takeScreens } from './take';
 import { renameScreen } from './names';
 import { valueCommands } from './values';
+import { listCommands } from './value-lists';
 
 /**
  * Every edit there is, by name. Each writes to a draft of the project; ids that are gone are passed over, so that a
@@ -174,6 +175,7 @@ export const commands = {
   ...motionCommands,
   ...assetCommands,
   ...valueCommands,
+  ...listCommands,
   ...areaCommands,
   ...inputCommands,
   ...languageCommands,

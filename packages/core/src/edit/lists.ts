@@ -10,6 +10,7 @@ export const LISTS = {
   action: 'actions',
   event: 'events',
   value: 'values',
+  list: 'lists',
   motion: 'motions',
   skin: 'skins',
   asset: 'assets',

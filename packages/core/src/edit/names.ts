@@ -1,7 +1,15 @@
-import { renameIn } from '../expression';
+import { fieldUses, renameIn } from '../expression';
 import { renameInText } from '../message';
 import { byId, freeName, identifierOf, type Id, type Project, valuesOf, withId } from '../model';
-import { ownerNames, placesOf, put, type Around, type ExpressionPlace, type TextPlace } from '../references';
+import {
+  ownerNames,
+  placesOf,
+  put,
+  scopeAround,
+  type Around,
+  type ExpressionPlace,
+  type TextPlace,
+} from '../references';
 import { asWritten } from './parts';
 
 /** Names that expressions and texts call things by, and what is rewritten when one is called otherwise. */
@@ -23,12 +31,18 @@ const hides = ({ fields, parameters }: Around, identifier: string): boolean =>
 function rewrite(draft: Project, place: Naming, what: 'name' | 'screen', from: string, to: string): void {
   const now =
     place.is === 'expression'
-      ? renameIn(place.text, what, from, to)
+      ? renameIn(place.text, what, from, to, fieldsIn(draft, place))
       : what === 'name'
         ? renameInText(place.text, from, to)
         : place.text;
   if (now !== place.text) put(draft, place.path, now);
 }
+
+/** Where fields of rows are named in an expression: no other name stands there. */
+const fieldsIn = (project: Project, { text, around }: ExpressionPlace): ReadonlySet<number> =>
+  new Set(
+    project.lists ? fieldUses(text, scopeAround(asWritten(project), around)).map(({ from }) => from) : [],
+  );
 
 /**
  * A name that can be told from all that are taken, by what stands for it in expressions: a number is added where it cannot.
@@ -83,11 +97,56 @@ export function renameValue(draft: Project, id: Id, name: string): string {
   const places = namingPlaces(project).filter(
     (namingPlace) => names(namingPlace, old) && !hides(namingPlace.around, old),
   );
-  const others = valuesOf(project)
-    .filter((value) => value.id !== id)
-    .map((value) => value.name);
-  const to = freeIdentifier(name, others, namedAround(places));
+  const to = freeIdentifier(name, namesOfValues(project, id), namedAround(places));
   for (const place of places) rewrite(draft, place, 'name', from, to);
+  return to;
+}
+
+/** Calls a list otherwise: expressions go on meaning it. Gives the name it has then. */
+export function renameList(draft: Project, id: Id, name: string): string {
+  const project = asWritten(draft);
+  const from = byId(project.lists).get(id)!.name;
+  const old = identifierOf(from);
+  const places = placesOf(project, { only: ['expression'] }).filter(
+    (place) => place.text.includes(old) && !hides(place.around, old),
+  );
+  const to = freeIdentifier(
+    name,
+    namesOfValues(project, id),
+    new Set([...namedAround(places), ...LIST_WORDS]),
+  );
+  for (const place of places) rewrite(draft, place, 'name', from, to);
+  return to;
+}
+
+/** What a list cannot be called, since expressions have another use for it. */
+export const LIST_WORDS: ReadonlySet<string> = new Set(['row', 'true', 'false']);
+
+/** What values and lists are called, but one: none of them can go by the name of another. */
+export const namesOfValues = (project: Project, but?: Id): string[] =>
+  [...valuesOf(project), ...(project.lists ?? [])].flatMap(({ id, name }) => (id === but ? [] : [name]));
+
+/** Calls a field of a list's rows otherwise. Gives the name it has then. */
+export function renameListField(draft: Project, list: Id, field: Id, name: string): string {
+  const project = asWritten(draft);
+  const { fields } = byId(project.lists).get(list)!;
+  const others = fields.filter((other) => other.id !== field).map((item) => item.name);
+  const places = placesOf(project, { only: ['expression'] }).flatMap((place) => {
+    const uses = fieldUses(place.text, scopeAround(project, place.around));
+    return uses.some((use) => use.list === list) ? [{ place, uses }] : [];
+  });
+  const from = withId(fields, field)!.name;
+  const nearby = saidIn(places.map(({ place }) => place));
+  nearby.delete(identifierOf(from));
+  const to = freeIdentifier(name, others, nearby);
+  for (const { place, uses } of places) {
+    const own = uses.filter((use) => use.list === list && use.field === field);
+    const now = own.reduceRight(
+      (text, at) => text.slice(0, at.from) + identifierOf(to) + text.slice(at.to),
+      place.text,
+    );
+    if (now !== place.text) put(draft, place.path, now);
+  }
   return to;
 }
 

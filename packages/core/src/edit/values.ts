@@ -3,7 +3,6 @@ import {
   freeName,
   freshId,
   screenById,
-  valuesOf,
   zeroOf,
   type Field,
   type FieldType,
@@ -16,7 +15,7 @@ import {
   type ValueType,
   withId,
 } from '../model';
-import { freeIdentifier, renameField, renameParameter, renameValue } from './names';
+import { freeIdentifier, namesOfValues, renameField, renameParameter, renameValue } from './names';
 import { letGo } from '../references';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
@@ -30,7 +29,7 @@ export type WantedValue = ValueType & {
 /** Puts a value into a project, under a free name. Gives its id. */
 export function addValue(project: Project, wanted: WantedValue): Id {
   const { name, section, default: given, ...type } = wanted;
-  const taken = valuesOf(project).map((value) => value.name);
+  const taken = namesOfValues(project);
   const made = {
     id: freshId('v'),
     name: freeIdentifier(name, taken),

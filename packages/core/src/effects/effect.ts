@@ -22,6 +22,8 @@ export interface EffectPlay<E> {
   gives?: (effect: E) => Expression;
   /** Its arguments, and who receives them. Absent: none. */
   tells?: (effect: E, project: Project) => Told | undefined;
+  /** The rows it is about: of which list, which of them, and what fields of these are given. Absent: none. */
+  rows?: (effect: E) => { list: Id; where?: Expression; args?: Arguments };
   /** The screen it brings up. */
   shows?: (effect: E) => Id;
   /** The sound it begins. */
@@ -44,6 +46,11 @@ export interface Game {
   send: (event: Id) => void;
   /** Sets a value to what the effect gives. */
   set: (value: Id) => void;
+  /** A row comes to a list, with what is told. */
+  addRow: (list: Id) => void;
+  /** Those of its rows that it is about. */
+  changeRows: () => void;
+  removeRows: () => void;
   /** Values go back to their defaults: one, those of a section, or all. */
   reset: (which: { value?: Id; section?: string }) => void;
   play: (asset: Id) => void;
@@ -71,6 +78,12 @@ export interface EffectAuthor<E> {
   gives?: {
     wanted?: (effect: E, project: Project) => FieldType | undefined;
     put: (effect: E, text: Expression) => E;
+  };
+  /** Which rows it is about: of which list, which of them; and the same effect about others. */
+  where?: {
+    list: (effect: E) => Id;
+    of: (effect: E) => Expression | undefined;
+    put: (effect: E, where: Expression | undefined) => E;
   };
   /** The same effect telling something else; undefined is nothing. */
   tell?: (effect: E, args: Arguments | undefined) => E;

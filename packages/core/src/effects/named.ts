@@ -1,9 +1,17 @@
-import { parse } from '../expression';
-import { type Arguments, type Expression, type Field, type Id, type Parameter, withId } from '../model';
+import { knownFields, parse, scopeOfEach, type Scope } from '../expression';
+import {
+  type Arguments,
+  type Expression,
+  type Field,
+  type Id,
+  type ListValue,
+  type Parameter,
+  withId,
+} from '../model';
 import type { Piece } from '../phrasing';
-import { GONE } from '../phrasing';
-import { id, type Part, type Walk } from '../walk';
-import type { Phrase } from './effect';
+import { conditionPiece, GONE } from '../phrasing';
+import { condition, id, type Part, type Walk } from '../walk';
+import type { EffectAuthor, Phrase } from './effect';
 
 /** Where effects of several types name things and ask. */
 
@@ -17,6 +25,50 @@ export const section = id('section', { use: 'sets' });
 export const slot: Part<Expression> = (text, walk) => walk.expression(text, null);
 export const toValue: Part<Expression> = (text, walk) =>
   walk.expression(text, walk.values.get(walk.beside) ?? null);
+
+export const list = id('list', { use: 'sets' });
+
+/** What rows have to be for: their fields are named by themselves. */
+export const ofRow: Part<Expression> = (text, walk) => inRows(walk, () => condition(text, walk));
+
+function inRows(walk: Walk, go: () => void): void {
+  const each = walk.lists.get(walk.beside);
+  if (!each) return go();
+  walk.with({ asked: { ...walk.asked, rows: { ...walk.asked.rows, each } } }, go);
+}
+
+/** What is given to the fields of a row that comes. */
+export const toRow: Part<Arguments> = (args, walk) => {
+  const found = walk.lists.get(walk.beside);
+  given(walk, args, { of: 'field', within: walk.beside, takes: found?.fields, name: found?.name ?? '' });
+};
+
+/** What is given to the fields of rows there are, which can be named by themselves. */
+export const toRows: Part<Arguments> = (args, walk) => inRows(walk, () => toRow(args, walk));
+
+/** A scope in which the fields of a list's rows are named by themselves. */
+export const inRow = ({ scope }: Phrase, found: ListValue | undefined): Scope =>
+  found ? scopeOfEach(scope, knownFields(found, 'each')) : scope;
+
+/** Which rows it is about, as a blank: those for which something holds, or every one. */
+export const rowsWhere = (
+  phrase: Phrase,
+  found: ListValue | undefined,
+  where: Expression | undefined,
+): Piece[] => {
+  const at = { effect: phrase.index };
+  if (where === undefined) return [{ blank: 'where', words: 'every row', ...at }];
+  return [{ words: 'rows where ' }, { ...conditionPiece('where', where, inRow(phrase, found)), ...at }];
+};
+
+/** How the rows are put otherwise that an effect is about. */
+export const where = <E extends { list: Id; where?: Expression }>(): NonNullable<
+  EffectAuthor<E>['where']
+> => ({
+  list: ({ list }) => list,
+  of: ({ where }) => where,
+  put: ({ where: _, ...effect }, to) => (to === undefined ? effect : { ...effect, where: to }) as E,
+});
 
 /** What is given to parameters or fields, by their ids. Where it is words and nothing else, players read them. */
 function given(

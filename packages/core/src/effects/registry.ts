@@ -4,6 +4,9 @@ import { play as clearNotice } from './clear-notice';
 import { play as send } from './send';
 import { play as set } from './set';
 import { play as reset } from './reset';
+import { play as addRow } from './add-row';
+import { play as changeRows } from './change-rows';
+import { play as removeRows } from './remove-rows';
 import { play as sound } from './sound';
 import { play as stopSound } from './stop-sound';
 import { play as save } from './save';
@@ -20,6 +23,9 @@ export const EFFECTS: { [N in EffectName]: EffectPlay<Do<N>> } = {
   send,
   set,
   reset,
+  'add row': addRow,
+  'change rows': changeRows,
+  'remove rows': removeRows,
   sound,
   'stop sound': stopSound,
   save,

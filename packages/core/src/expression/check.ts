@@ -1,9 +1,9 @@
 import { identifierOf, type FieldType } from '../model';
 import { why, type Why } from './complaints';
-import { FUNCTIONS } from './functions';
+import { FUNCTIONS, LIST_FUNCTIONS } from './functions';
 import { nearest } from './near';
 import { parse, type Complaint, type Node } from './parse';
-import type { Scope } from './scope';
+import { listCalled, scopeOfEach, type Known, type KnownList, type Scope } from './scope';
 
 /** What an expression gives. Choices and pictures are texts that can only be some. */
 export type Kind = 'on/off' | 'number' | 'text';
@@ -55,8 +55,16 @@ class Checker {
             : 'text';
       case 'name': {
         const known = this.scope.names.get(node.name);
-        return known ? kindOf(known.type) : this.unknown(node, node.name);
+        if (known) return kindOf(known.type);
+        if (listCalled(this.scope, node.name))
+          return this.complain(node, why('bare list', { name: node.name }));
+        const [field] = this.scope.row?.keys() ?? [];
+        if (node.name === 'row' && field !== undefined)
+          return this.complain(node, why('bare row', { shape: `row.${field}` }));
+        return this.unknown(node, node.name);
       }
+      case 'member':
+        return this.member(node);
       case 'unary':
         this.want(node.of, this.kindOf(node.of), node.op === '!' ? 'on/off' : 'number');
         return node.op === '!' ? 'on/off' : 'number';
@@ -110,7 +118,12 @@ class Checker {
 
   /** A choice compared with a text that is none of its options. */
   private option(name: Node, literal: Node): void {
-    const known = name.kind === 'name' ? this.scope.names.get(name.name) : undefined;
+    const known =
+      name.kind === 'name'
+        ? this.scope.names.get(name.name)
+        : name.kind === 'member'
+          ? rowFields(this.scope, name.of)?.get(name.name)
+          : undefined;
     if (known) this.amongOptions(known.type, literal);
   }
 
@@ -121,10 +134,61 @@ class Checker {
     this.complain(literal, why('no option', { options }));
   }
 
+  /** What a row holds in a field: `row.name`, or `first(list).name`. */
+  private member(node: Node & { kind: 'member' }): Kind | null {
+    const fields = rowFields(this.scope, node.of);
+    if (!fields) {
+      if (node.of.kind === 'name' && node.of.name === 'row' && !this.scope.names.has('row'))
+        return this.complain(node.of, why('no row'));
+      if (node.of.kind !== 'call' || node.of.name !== 'first' || this.listOf(node.of)) {
+        this.complain(node.of, why('no fields'));
+      }
+      return null;
+    }
+    const known = fields.get(node.name);
+    if (known) return kindOf(known.type);
+    const near = nearest(node.name, fields.keys());
+    return this.complain(
+      { ...node, from: node.at },
+      why('unknown field', { name: node.name, near, fields: [...fields.keys()].join(', ') }),
+      near ? { instead: near } : {},
+    );
+  }
+
+  /** The list that something is asked of; a complaint where that is none. */
+  private listOf(node: Node & { kind: 'call' }): KnownList | undefined {
+    const [of] = node.args;
+    const found = of?.kind === 'name' ? listCalled(this.scope, of.name) : undefined;
+    if (found) return found;
+    const near = of?.kind === 'name' ? nearest(of.name, this.scope.lists?.keys() ?? []) : null;
+    this.complain(of ?? node, why('no list', { name: node.name, near }), near ? { instead: near } : {});
+    return undefined;
+  }
+
+  /** What is asked of the rows of a list. */
+  private ofList(node: Node & { kind: 'call' }): Kind | null {
+    const { of, optional, gives, shape } = LIST_FUNCTIONS[node.name]!;
+    const { name, args } = node;
+    const [least, most] = [of && !optional ? 2 : 1, of ? 2 : 1];
+    if (args.length < least || args.length > most)
+      return this.complain(node, why('wrong count', { name, takes: most, shape }));
+    const list = this.listOf(node);
+    if (!list) return gives === 'row' ? null : gives;
+    const [, asked] = args;
+    if (asked) {
+      const inner = new Checker(scopeOfEach(this.scope, list.fields), this.complaints);
+      inner.want(asked, inner.kindOf(asked), of!);
+    }
+    if (gives !== 'row') return gives;
+    const [field = 'name'] = list.fields.keys();
+    return this.complain(node, why('bare row', { shape: `first(${list.name}).${field}` }));
+  }
+
   private call(node: Node & { kind: 'call' }): Kind | null {
+    if (asksList(this.scope, node)) return this.ofList(node);
     const known = FUNCTIONS[node.name];
     if (!known) {
-      const near = nearest(node.name, Object.keys(FUNCTIONS));
+      const near = nearest(node.name, [...Object.keys(FUNCTIONS), ...Object.keys(LIST_FUNCTIONS)]);
       return this.complain(node, why('unknown function', { name: node.name, near }));
     }
     const { takes, gives } = known;
@@ -141,8 +205,6 @@ class Checker {
       const taken = takes[i]!;
       if (taken === 'screen') this.screen(arg);
       else if (taken === 'any') this.kindOf(arg);
-      // No value is a list of records yet.
-      else if (taken === 'list') this.complain(arg, why('no list'));
       else this.want(arg, this.kindOf(arg), taken);
     });
     return gives;
@@ -164,12 +226,27 @@ class Checker {
   }
 
   private unknown(node: Node, name: string): null {
-    const near = nearest(name, this.scope.names.keys());
+    const near = nearest(name, [...this.scope.names.keys(), ...(this.scope.lists?.keys() ?? [])]);
     return this.complain(node, why('unknown name', { name, near }), {
       unknown: name,
       ...(near ? { instead: near } : {}),
     });
   }
+}
+
+/** Whether a call is one that is asked of a list. `min` and `max` can be asked of numbers too. */
+export function asksList(scope: Scope, { name, args: [first] }: Node & { kind: 'call' }): boolean {
+  if (!Object.hasOwn(LIST_FUNCTIONS, name)) return false;
+  if (!Object.hasOwn(FUNCTIONS, name)) return true;
+  return first?.kind === 'name' && listCalled(scope, first.name) !== undefined;
+}
+
+/** The fields that can be named after what gives a row: `row`, or the first of a list. */
+export function rowFields(scope: Scope, of: Node): ReadonlyMap<string, Known> | undefined {
+  if (of.kind === 'name') return of.name === 'row' && !scope.names.has('row') ? scope.row : undefined;
+  if (of.kind !== 'call' || of.name !== 'first' || of.args.length !== 1) return undefined;
+  const [list] = of.args;
+  return list?.kind === 'name' ? listCalled(scope, list.name)?.fields : undefined;
 }
 
 export const screenCalled = (scope: Scope, called: string): { id: string; name: string } | undefined =>

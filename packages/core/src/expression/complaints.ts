@@ -29,7 +29,16 @@ const SAYS = {
   'no arguments': (p: { name: string }) => `${p.name} needs at least one number.`,
   'wrong count': (p: { name: string; takes: number; shape: string }) =>
     `${p.name} takes ${p.takes === 0 ? 'nothing' : p.takes} in its brackets: ${p.shape}.`,
-  'no list': () => 'This is not a list; only lists can be counted.',
+  'no list': (p: { name: string; near: string | null }) =>
+    `${p.name}( ) is asked of a list, and this is none.${meant(p.near)}`,
+  'bare list': (p: { name: string }) =>
+    `${p.name} is a list. Ask for something in it, such as count(${p.name}).`,
+  'bare row': (p: { shape: string }) => `This is a whole row. Ask for one of its fields, such as ${p.shape}.`,
+  'no row': () => 'Only what is pressed in a row of a list can ask for what that row holds.',
+  'no field': () => 'After the point comes the name of a field.',
+  'no fields': () => 'Only rows of lists have fields.',
+  'unknown field': (p: { name: string; near: string | null; fields: string }) =>
+    `Its rows have no ${p.name}.${p.near === null ? ` They have ${p.fields}.` : meant(p.near)}`,
   'no screen name': () => 'Here stands the name of a screen.',
   'unknown screen': (p: { name: string; near: string | null }) =>
     `There is no screen “${p.name}”.${meant(p.near)}`,

@@ -1,7 +1,7 @@
 import { identifierOf, titleCase, type FieldType } from '../model';
-import { FUNCTIONS } from './functions';
+import { FUNCTIONS, LIST_FUNCTIONS } from './functions';
 import { quoted, readTokens, type Token } from './parse';
-import type { Scope } from './scope';
+import { listCalled, type Known, type Scope } from './scope';
 
 /** Something that could be written where the caret stands. */
 export interface Completion {
@@ -36,6 +36,17 @@ export function complete(text: string, caret: number, scope: Scope, wanted?: Fie
     if (label.toLowerCase().includes(typed) || write.toLowerCase().includes(typed))
       found.push({ write, from, to: here?.to ?? caret, label, hint });
   };
+  const fieldsOf = rowBefore(before, scope);
+  if (fieldsOf) {
+    for (const [name, known] of fieldsOf) offer(name, known.name, TYPE_WORDS[known.type.type]);
+    return sorted(found, typed);
+  }
+  const within = listsAround(before);
+  const asked = within.at(-1);
+  if (asked && asked.comma === false && !Object.hasOwn(FUNCTIONS, asked.ask)) {
+    for (const [name, list] of scope.lists ?? []) offer(name, list.name, 'list');
+    return sorted(found, typed);
+  }
   const [call, open] = before.slice(-2);
   if (open?.text === '(' && /^(isUp|cameFrom)$/.test(call?.text ?? '')) {
     const names = new Set([...scope.screens.values()].map((screen) => screen.name));
@@ -45,22 +56,59 @@ export function complete(text: string, caret: number, scope: Scope, wanted?: Fie
   }
   if (wanted?.type === 'on/off') found.push(...inWords(tokens, caret, scope));
   const compared = /^[=!]==?$/.test(before.at(-1)?.text ?? '') ? before.at(-2)?.text : undefined;
-  const type = compared === undefined ? undefined : scope.names.get(compared)?.type;
+  const fields = new Map(
+    within.flatMap(({ list, comma }) => (comma && list ? [...(listCalled(scope, list)?.fields ?? [])] : [])),
+  );
+  const type = compared === undefined ? undefined : (fields.get(compared) ?? scope.names.get(compared))?.type;
   if (type?.type === 'choice')
     for (const option of type.options) offer(quoted(option.id), option.label, 'option');
   if (type?.type === 'on/off') {
     offer('true', type.on ?? 'On', 'on');
     offer('false', type.off ?? 'Off', 'off');
   }
+  for (const [name, known] of fields) offer(name, known.name, `Field, ${TYPE_WORDS[known.type.type]}`);
   for (const [name, known] of scope.names)
-    offer(
-      name,
-      known.name,
-      `${known.what === 'value' ? '' : `${titleCase(known.what)}, `}${TYPE_WORDS[known.type.type]}`,
-    );
+    if (!fields.has(name))
+      offer(
+        name,
+        known.name,
+        `${known.what === 'value' ? '' : `${titleCase(known.what)}, `}${TYPE_WORDS[known.type.type]}`,
+      );
+  for (const [name, known] of scope.row ?? [])
+    if (!scope.names.has('row'))
+      offer(`row.${name}`, `row.${known.name}`, `Field, ${TYPE_WORDS[known.type.type]}`);
   for (const [name, { shape, words }] of Object.entries(FUNCTIONS))
     offer(shape.endsWith('()') ? `${name}()` : `${name}(`, shape, words);
+  if (scope.lists?.size) {
+    for (const [name, { shape, words }] of Object.entries(LIST_FUNCTIONS)) offer(`${name}(`, shape, words);
+    for (const [name, list] of scope.lists)
+      if (/^(min|max)$/.test(call?.text ?? '') && open?.text === '(') offer(name, list.name, 'list');
+  }
   return sorted(found, typed);
+}
+
+/** The fields of the row that a point stands behind; undefined where none does. */
+function rowBefore(before: readonly Token[], scope: Scope): ReadonlyMap<string, Known> | undefined {
+  if (before.at(-1)?.text !== '.') return undefined;
+  const said = before.map(({ text }) => text);
+  if (said.at(-2) === 'row') return scope.names.has('row') ? undefined : scope.row;
+  const [first, open, list, close] = said.slice(-5, -1);
+  return first === 'first' && open === '(' && close === ')' ? listCalled(scope, list!)?.fields : undefined;
+}
+
+/** The lists that are being asked about where some tokens end, from the outermost. */
+function listsAround(before: readonly Token[]): { ask: string; list: string | null; comma: boolean }[] {
+  const open: { ask: string; list: string | null; comma: boolean }[] = [];
+  before.forEach(({ text, kind }, i) => {
+    const call = before[i - 1];
+    if (text === '(') open.push({ ask: call?.kind === 'name' ? call.text : '', list: null, comma: false });
+    else if (text === ')') open.pop();
+    const now = open.at(-1);
+    if (!now) return;
+    if (text === ',') now.comma = true;
+    else if (kind === 'name' && call?.text === '(' && now.list === null) now.list = text;
+  });
+  return open.filter(({ ask }) => Object.hasOwn(LIST_FUNCTIONS, ask));
 }
 
 /**

@@ -12,11 +12,27 @@ export {
   type Comparison,
 } from './clauses';
 export { complete, type Completion } from './complete';
-export { evaluate, Failure, compileExpression, type EvalContext, type CompiledExpression } from './evaluate';
-export { FUNCTIONS } from './functions';
+export {
+  evaluate,
+  Failure,
+  compileExpression,
+  type Asked,
+  type EvalContext,
+  type CompiledExpression,
+} from './evaluate';
+export { FUNCTIONS, LIST_FUNCTIONS } from './functions';
 export { meant } from './meant';
 export { nearest } from './near';
 export { guessType, type GuessedType } from './guess';
 export { LONGEST_EXPRESSION, parse, quoted, type Complaint } from './parse';
 export { renameIn } from './rename';
-export { scopeOfScreen, scopeWith, type Known, type Scope } from './scope';
+export {
+  knownFields,
+  scopeOfEach,
+  scopeOfScreen,
+  scopeWith,
+  type Known,
+  type KnownList,
+  type Scope,
+} from './scope';
+export { fieldUses, type FieldUse } from './uses';

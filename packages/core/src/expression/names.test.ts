@@ -166,6 +166,7 @@ test('what is run knows the names it reads, and says why it gives nothing', () =
   expect(compileExpression('gone', scope)).toEqual({
     text: 'gone',
     bound: null,
+    lists: [],
     wrong: { code: 'unknown name', params: { name: 'gone', near: null } },
     reads: [],
   });
@@ -173,6 +174,9 @@ test('what is run knows the names it reads, and says why it gives nothing', () =
     value: () => undefined,
     parameter: (id: string) => ({ 'q-asked': 3 })[id],
     field: () => 'x',
+    each: () => undefined,
+    row: () => undefined,
+    list: () => undefined,
     isUp: () => false,
     isCovered: () => true,
     cameFrom: (id: string) => id === 's-tide',

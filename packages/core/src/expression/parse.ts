@@ -1,7 +1,7 @@
 import { why, type Why } from './complaints';
 
 /**
- * The expression language: a subset of ECMAScript expressions (ECMA-262, 13) without assignment, members or anything
+ * The expression language: a subset of ECMAScript expressions (ECMA-262, 13) without assignment or anything
  * that could reach outside. Read here and never given to the JavaScript engine.
  */
 
@@ -19,6 +19,8 @@ export type Node = Placed &
     | { kind: 'binary'; op: BinaryOp; left: Node; right: Node }
     | { kind: 'either'; test: Node; then: Node; otherwise: Node }
     | { kind: 'call'; name: string; args: Node[] }
+    /** What a row holds in one of its fields; `at` is where that field's name begins. */
+    | { kind: 'member'; of: Node; name: string; at: number }
   );
 
 export type BinaryOp = keyof typeof STRENGTH;
@@ -81,7 +83,7 @@ export function parse(text: string): { node: Node } | { complaint: Complaint } {
   }
 }
 
-const SIGNS = /===|!==|==|!=|<=|>=|&&|\|\||[-+*/%<>!?:(),]/y;
+const SIGNS = /===|!==|==|!=|<=|>=|&&|\|\||[-+*/%<>!?:(),.]/y;
 const NAME = /[\p{L}_$][\p{L}\p{N}_$]*/uy;
 const NUMBER = /\d+(?:\.\d+)?|\.\d+/y;
 const TEXT = /"(?:[^"\\\n]|\\.)*"|'(?:[^'\\\n]|\\.)*'/y;
@@ -207,12 +209,26 @@ class Reader {
 
   #unary(): Node {
     const { text, from } = this.#now;
-    if (!this.#is('!') && !this.#is('-') && !this.#is('+')) return this.#single();
+    if (!this.#is('!') && !this.#is('-') && !this.#is('+')) return this.#member();
     if (++this.#depth > DEEPEST) throw new Refused(why('too deep'), this.#now);
     this.#next();
     const of = this.#unary();
     this.#depth--;
     return { kind: 'unary', op: text as '!', of, from, to: of.to };
+  }
+
+  /** Something, or what it holds in one of its fields. */
+  #member(): Node {
+    let node = this.#single();
+    while (this.#is('.')) {
+      this.#next();
+      const { kind, text, from, to } = this.#now;
+      if (kind !== 'name')
+        throw kind === 'end' ? new Refused(why('no field'), this.#now) : this.#unexpected();
+      this.#next();
+      node = { kind: 'member', of: node, name: text, at: from, from: node.from, to };
+    }
+    return node;
   }
 
   #single(): Node {

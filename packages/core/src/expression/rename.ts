@@ -1,8 +1,17 @@
 import { identifierOf } from '../model';
 import { quoted, readTokens } from './parse';
 
-/** An expression in which one name is called otherwise. Names of screens stand in isUp( ) and cameFrom( ) only. */
-export function renameIn(text: string, what: 'name' | 'screen', from: string, to: string): string {
+/**
+ * An expression in which one name is called otherwise. Names of screens stand in isUp( ) and cameFrom( ) only.
+ * @param spared where names begin that mean something else: fields of rows
+ */
+export function renameIn(
+  text: string,
+  what: 'name' | 'screen',
+  from: string,
+  to: string,
+  spared: ReadonlySet<number> = NONE,
+): string {
   const tokens = readTokens(text);
   const old = identifierOf(from);
   let made = '';
@@ -10,7 +19,8 @@ export function renameIn(text: string, what: 'name' | 'screen', from: string, to
   tokens.forEach((token, i) => {
     const asked = tokens[i - 1]?.text === '(' && /^(isUp|cameFrom)$/.test(tokens[i - 2]?.text ?? '');
     const calls = tokens[i + 1]?.text === '(';
-    const named = token.kind === 'name' && token.text === old && !calls;
+    const own = tokens[i - 1]?.text !== '.' && !spared.has(token.from);
+    const named = token.kind === 'name' && token.text === old && !calls && own;
     const spelled = token.kind === 'text' && token.text.slice(1, -1).toLowerCase() === from.toLowerCase();
     const hit = what === 'screen' ? asked && (named || spelled) : named && !asked;
     if (!hit) return;
@@ -19,3 +29,5 @@ export function renameIn(text: string, what: 'name' | 'screen', from: string, to
   });
   return made + text.slice(at);
 }
+
+const NONE: ReadonlySet<number> = new Set();

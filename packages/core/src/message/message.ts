@@ -142,7 +142,10 @@ function simpleParts(text: string, scope: Scope): TextPart[] {
 
 function partOf(scope: Scope, name: string): NamedPart | ActionPart | null {
   const known = scope.names.get(name);
-  if (known) return known.what === 'field' ? null : { what: known.what, id: known.id, type: known.type };
+  if (known)
+    return known.what !== 'value' && known.what !== 'parameter'
+      ? null
+      : { what: known.what, id: known.id, type: known.type };
   const action = scope.actions?.get(name);
   return action ? { what: 'action', action } : null;
 }

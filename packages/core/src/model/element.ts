@@ -199,12 +199,34 @@ export interface TabsElement extends Pressable, WithParts<'tabs'> {
   /** A choice or number that says which tab is up, counted from 0. */
   value?: Id;
 }
-/** Rows that are written here. */
+/** Rows that are written here, or those of a list of the project. */
 export interface ListElement extends ElementBase, WithParts<'list'> {
   type: 'list';
   rows: string[];
   /** Design pixels. */
   rowHeight: number;
+  /** The list it shows. */
+  list?: Id;
+  /** The component that each of its rows is. Its parameters hold the fields of their names. */
+  row?: Id;
+  /** The fields that parameters hold which have another name; null is none. By the ids of parameters. */
+  told?: Record<Id, Id | null>;
+  /** Rows follow one another to the right. Absent: downwards. */
+  across?: true;
+  /** How many rows stand side by side. Absent: 1. */
+  columns?: number;
+  /** Design pixels between rows. Absent: 0. */
+  gap?: number;
+  /** Up to three fields that rows are in order of; those that are alike stay as they came. */
+  sort?: { by: Id; down?: true }[];
+  /** Only rows for which this holds. */
+  filter?: Expression;
+  /** Components: what stands in place of rows while there are none, while they are waited for, and once they could not be got. */
+  empty?: Id;
+  waiting?: Id;
+  failed?: Id;
+  /** Component: a place that is not taken; as many as the list could still hold. */
+  open?: Id;
   look: TextUse;
   box: BoxUse;
 }

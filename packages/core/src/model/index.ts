@@ -12,6 +12,7 @@ export * from './duration';
 export * from './kinds';
 export * from './language';
 export * from './layer';
+export * from './list';
 export * from './note';
 export * from './names';
 export * from './changes';

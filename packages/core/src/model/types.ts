@@ -6,6 +6,7 @@ import type { Sheet } from './sheet';
 import type { Skin } from './skin';
 import type { SoundRules } from './sound';
 import type { Loading, MadeMotion, Motion } from './motion';
+import type { ListValue } from './list';
 import type { Language, Translated, WordingNote } from './language';
 import type { Note, Status } from './note';
 
@@ -44,6 +45,8 @@ export interface Project {
   sound?: SoundRules;
   events: GameEvent[];
   values: Value[];
+  /** Absent: none. */
+  lists?: ListValue[];
   areas: Area[];
   styles: Styles;
   /** Absent: none but its own look. */
@@ -130,10 +133,11 @@ export type ValueType =
   | { type: 'on/off'; on?: string; off?: string }
   | { type: 'number'; min?: number; max?: number; step?: number; unit?: string }
   | { type: 'choice'; options: Option[] }
-  | { type: 'text' };
+  | { type: 'text' }
+  | { type: 'picture' };
 
-/** Parameters and fields can also carry a picture. */
-export type FieldType = ValueType | { type: 'picture' };
+/** Parameters and fields carry the same. */
+export type FieldType = ValueType;
 
 export interface Option {
   /** Written in expressions: a word. */
@@ -375,6 +379,11 @@ export type Effect = { after?: Duration } & (
   | { do: 'set'; value: Id; to: Expression }
   /** To the default: one value, a section, or all. */
   | { do: 'reset'; value?: Id; section?: string }
+  /** A row comes last, with what its fields are given; one whose key is there is changed. */
+  | { do: 'add row'; list: Id; args?: Arguments }
+  /** Rows for which `where` holds; absent: all of them. Expressions name their fields by themselves. */
+  | { do: 'change rows'; list: Id; where?: Expression; args?: Arguments }
+  | { do: 'remove rows'; list: Id; where?: Expression }
   | { do: 'sound' | 'stop sound'; asset: Id }
   | { do: 'save' | 'load'; slot: Expression }
   /** Of what was changed on this screen since it came up, or since that was last kept. */

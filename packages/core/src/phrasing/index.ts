@@ -31,6 +31,8 @@ export type Slot =
   /** What a value is set to, or which slot. */
   | 'gives'
   | 'given'
+  /** Which rows of a list. */
+  | 'where'
   | 'kind'
   | 'target'
   | 'answer'
@@ -56,7 +58,7 @@ export function expressionPiece(
 }
 
 /** A condition as a blank, in words as far as it is made of choices. */
-export function conditionPiece(blank: Slot, text: string, scope: Scope): Piece {
+export function conditionPiece(blank: Slot, text: string, scope: Scope): Piece & { blank: Slot } {
   const gone = check(text, scope, CONDITION).complaints.length > 0;
   return { blank, words: gone ? text : conditionWords(text, scope), gone };
 }
@@ -64,21 +66,29 @@ export function conditionPiece(blank: Slot, text: string, scope: Scope): Piece {
 /**
  * The arguments of parameters or fields, in brackets; a required one that is missing is marked.
  * @param effect which effect of the link they belong to, from 0
+ * @param absent what is said of those that are not given, where that is fine
  */
 export function givenPieces(
   takes: readonly (Parameter | Field)[] = [],
   args: Arguments = {},
   scope: Scope,
   effect?: number,
+  absent?: string,
 ): Piece[] {
   const pieces: Piece[] = [];
   for (const type of takes) {
     const text = args[type.id];
     const at = { param: type.id, ...(effect === undefined ? {} : { effect }) };
-    const needed = !('default' in type && type.default !== undefined);
+    const needed = absent === undefined && !('default' in type && type.default !== undefined);
     pieces.push({ words: `${pieces.length === 0 ? ' (' : ', '}${type.name}: ` });
     if (text !== undefined) pieces.push(expressionPiece('given', text, scope, type, at));
-    else pieces.push({ blank: 'given', words: needed ? 'not said' : 'default', gone: needed, ...at });
+    else
+      pieces.push({
+        blank: 'given',
+        words: needed ? 'not said' : (absent ?? 'default'),
+        gone: needed,
+        ...at,
+      });
   }
   return pieces.length === 0 ? [] : [...pieces, { words: ')' }];
 }

@@ -6,6 +6,8 @@ import { list, type Part } from '../walk';
 export const elements: Part<readonly Element[]> = (all, walk) => {
   const { holder } = walk;
   list<Element>((one, at) =>
-    at.with({ on: one.id, key: `${holder} ${one.id}` }, () => referencesOf(one.type)(one as never, at)),
+    at.with({ on: one.id, element: one, key: `${holder} ${one.id}` }, () =>
+      referencesOf(one.type)(one as never, at),
+    ),
   )(all, walk);
 };

@@ -1,6 +1,7 @@
 import { showsOf } from '../effects';
 import { effectReferences, toScreen } from '../effects/author';
-import { PROJECT, type Effect, type Id, type Link, type Target } from '../model';
+import { listPressed } from '../lists';
+import { PROJECT, type Effect, type Id, type Link, type ListValue, type Target } from '../model';
 import { triggerOf } from '../triggers';
 import { triggerReferences } from '../triggers/author';
 import { condition, id, list, motion, own, plain, record, type Part } from '../walk';
@@ -41,6 +42,8 @@ const parts = record<Link>({
   notes: plain,
 });
 
+const rowAround = (list: ListValue | undefined) => (list ? { rows: { pressed: list } } : {});
+
 export const link: Part<Link> = (one, walk) => {
   const { from, trigger, to } = one;
   const source = walk.screens.get(from) ?? walk.components.get(from);
@@ -51,6 +54,7 @@ export const link: Part<Link> = (one, walk) => {
     parameters: source?.parameters ?? [],
     event: fields ? (type.key?.(trigger) ?? null) : null,
     fields: fields ?? [],
+    ...rowAround(listPressed(walk.project, from, type?.element?.of(trigger) ?? null)),
   };
   const beside = to && 'screen' in to ? to.screen : '';
   walk.with({ owner: from, on: one.id, holder: from, beside, key: one.id, around, asked: around }, () =>

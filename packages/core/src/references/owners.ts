@@ -12,6 +12,7 @@ export function ownerNames(project: Project): ReadonlyMap<Id, string> {
   note(project.actions);
   note(project.events);
   note(project.values);
+  note(project.lists);
   note(project.motions);
   note(project.styles.colours);
   note(project.skins, 'skin ');

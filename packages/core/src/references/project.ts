@@ -8,10 +8,12 @@ import type {
   GameEvent,
   Defaults,
   Id,
+  ListValue,
   Loading,
   Option,
   Parameter,
   Project,
+  Row,
   Scalar,
   Screen,
   Skin,
@@ -20,6 +22,7 @@ import type {
   TooltipLook,
   Value,
 } from '../model';
+import { withId } from '../model';
 import { elements } from './elements';
 import { link } from './links';
 import {
@@ -214,8 +217,36 @@ const value: Part<Value> = (one, walk) =>
           default: chosen(one.id),
         })(item, at),
       text: record<Among<Value, 'type', 'text'>>({ ...base, default: plain }),
+      picture: record<Among<Value, 'type', 'picture'>>({ ...base, default: picture }),
     })(one, walk);
   });
+
+/** What rows hold is data of the game, and not translated. */
+const rowOf =
+  ({ id: list, fields }: ListValue): Part<Row> =>
+  (one, walk) => {
+    for (const [named, held] of Object.entries(one)) {
+      const type = withId(fields, named);
+      walk.path.push(named);
+      walk.tell({ is: 'id', of: 'field', id: named, within: list, gone: 'left out', key: true });
+      if (type?.type === 'choice') chosen(type.id)(held, walk);
+      if (type?.type === 'picture') picture(held, walk);
+      walk.path.pop();
+    }
+  };
+
+const listValue: Part<ListValue> = (one, walk) =>
+  walk.with({ owner: one.id }, () =>
+    record<ListValue>({
+      id: own('list'),
+      name: plain,
+      section: own('section'),
+      fields: list(field(one.id)),
+      key: id('field', { within: () => one.id, gone: 'left out' }),
+      default: list(rowOf(one)),
+      samples: list(rowOf(one)),
+    })(one, walk),
+  );
 
 const event: Part<GameEvent> = (one, walk) =>
   walk.with({ owner: one.id }, () =>
@@ -335,6 +366,7 @@ const project = record<Project>({
   links: list(link),
   components: list(component),
   values: list(value),
+  lists: list(listValue),
   speakers: list(speaker),
   routines: list(routine),
   conversations: list(conversation),

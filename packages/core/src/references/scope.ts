@@ -1,10 +1,17 @@
-import { scopeWith, type Scope } from '../expression';
+import { knownFields, scopeOfEach, scopeWith, type Scope } from '../expression';
 import { identifierOf, type Field, type FieldType, type Project } from '../model';
 import type { Around, Nearby } from '../walk';
 
 /** What may be named around a place, by what stands for it in expressions and texts. */
-export function scopeAround(project: Project, { parameters, fields }: Around): Scope {
-  const scope = scopeWith(project, parameters.map(typed));
+export function scopeAround(project: Project, { parameters, fields, rows }: Around): Scope {
+  const scope = withFields(scopeWith(project, parameters.map(typed)), fields);
+  if (!rows) return scope;
+  const { each, pressed } = rows;
+  const about = pressed ? { ...scope, row: knownFields(pressed, 'row') } : scope;
+  return each ? scopeOfEach(about, knownFields(each, 'each')) : about;
+}
+
+function withFields(scope: Scope, fields: Around['fields']): Scope {
   if (fields.length === 0) return scope;
   const names = new Map(scope.names);
   for (const field of fields)
@@ -14,7 +21,7 @@ export function scopeAround(project: Project, { parameters, fields }: Around): S
       name: field.name,
       type: typed(field),
     });
-  return { names, screens: scope.screens };
+  return { ...scope, names };
 }
 
 /** What a routine is told of a speaker or a face is said as a text. */

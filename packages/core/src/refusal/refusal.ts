@@ -10,7 +10,7 @@ const few = (words: readonly string[]): string =>
   words.length <= FEW
     ? list(words)
     : `${words.slice(0, FEW).join(', ')} or one of ${words.length - FEW} others`;
-const FEW = 10;
+const FEW = 8;
 
 const list = (words: readonly string[]): string =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} or ${words.at(-1)}` : words.join();

@@ -1,23 +1,30 @@
 import type { Rebound } from '../keys';
 import type { Flow } from '../compile';
-import type { Scalar } from '../model';
+import type { Listing } from '../lists';
+import { MAX_ROWS, type Scalar } from '../model';
 import type { Before } from './step';
-import { chosenValues, type RunState } from './state';
+import { chosenValues, listsOfLife, type Listings, type RunState, type SavedGame } from './state';
 
 /** What outlasts a run: what players have chosen for themselves, and saved games. */
 export function keptOf(flow: Flow, state: RunState): Required<Before> {
   const settings = Object.entries(chosenValues(state)).filter(
     ([id]) => flow.values.get(id)?.life === 'settings',
   );
-  return { values: Object.fromEntries(settings), rebound: state.rebound, saves: state.saves };
+  return {
+    values: Object.fromEntries(settings),
+    lists: listsOfLife(flow, state.lists, 'settings'),
+    rebound: state.rebound,
+    saves: state.saves,
+  };
 }
 
 /** Reads what was kept, from wherever it has been: what is not as it should be is left out. */
 export function readKept(from: unknown): Before {
-  const { values, rebound, saves } = isThing(from) ? from : {};
+  const { values, lists, rebound, saves } = isThing(from) ? from : {};
   return {
     values: scalarsIn(values),
-    saves: Object.fromEntries(entriesOf(saves).map(([slot, held]) => [slot, scalarsIn(held)])),
+    lists: listingsIn(lists),
+    saves: Object.fromEntries(entriesOf(saves).map(([slot, held]) => [slot, savedIn(held)])),
     rebound: Object.fromEntries(
       entriesOf(rebound).map(([action, own]): [string, Rebound[string]] => {
         const { keys, pad } = isThing(own) ? own : {};
@@ -30,6 +37,30 @@ export function readKept(from: unknown): Before {
         ];
       }),
     ),
+  };
+}
+
+/** A saved game; those that were kept before there were lists are values alone. */
+function savedIn(held: unknown): SavedGame {
+  if (isThing(held) && isThing(held.values) && isThing(held.lists))
+    return { values: scalarsIn(held.values), lists: listingsIn(held.lists) };
+  return { values: scalarsIn(held), lists: {} };
+}
+
+const listingsIn = (from: unknown): Listings =>
+  Object.fromEntries(entriesOf(from).flatMap(([id, held]) => (isThing(held) ? [[id, listingIn(held)]] : [])));
+
+function listingIn({ state, why, rows, next }: Thing): Listing {
+  const readable = (Array.isArray(rows) ? rows : [])
+    .slice(0, MAX_ROWS)
+    .flatMap((row: unknown) =>
+      isThing(row) && typeof row.key === 'string' ? [{ key: row.key, held: scalarsIn(row.held) }] : [],
+    );
+  return {
+    state: state === 'waiting' || state === 'failed' ? state : 'ready',
+    why: typeof why === 'string' ? why : '',
+    rows: readable,
+    next: Number.isSafeInteger(next) ? (next as number) : 1,
   };
 }
 

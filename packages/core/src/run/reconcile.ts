@@ -8,6 +8,7 @@ import {
   type Instance,
   LIMIT,
   fitBars,
+  fitLists,
   syncFocusAnimations,
   type RunState,
   type Scalars,
@@ -49,6 +50,7 @@ export function reconcile(flow: Flow, before: RunState): RunState {
   );
   state.chosen = state.chosen.filter((id) => flow.values.has(id));
   state.values = valuesFrom(flow, chosenValues(state));
+  state.lists = fitLists(flow, state.lists);
   state.trail = state.trail.map((entry) => ({
     ...entry,
     args: fitArgs(flow, entry),

@@ -7,8 +7,10 @@ import {
   allUp,
   argumentsOf,
   type Device,
+  fitLists,
   fork,
   type Input,
+  type Listings,
   NEW,
   NO_AXES,
   NO_BARS,
@@ -25,6 +27,7 @@ import {
   setValue,
   type Spot,
   valuesFrom,
+  writeList,
 } from './state';
 import {
   fail,
@@ -98,6 +101,10 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
           why: 'not by the game',
         });
       return inOneStep(flow, state, say, () => setValue(flow, state, input.value, input.to, null, say));
+    case 'list':
+      if (!input.byHand && flow.lists.has(input.list) && !flow.lists.get(input.list)!.byGame)
+        return say({ at: state.now, did: 'list refused', list: input.list, why: 'not by the game' });
+      return inOneStep(flow, state, say, () => writeList(flow, state, input.list, input.write, null, say));
     case 'done':
     case 'failed': {
       const instance = allUp(state).find((other) => other.screen === input.screen);
@@ -184,6 +191,7 @@ function real(flow: Flow, state: RunState, spot: Spot | null): Spot | null {
 /** What a run has from before it began: what values hold, saved games, and keys that were chosen. */
 export interface Before {
   values?: Scalars;
+  lists?: Listings;
   rebound?: Rebound;
   saves?: RunState['saves'];
 }
@@ -345,6 +353,7 @@ function nothing(flow: Flow, before: Beginning): RunState {
     values: valuesFrom(flow, before.values ?? {}),
     chosen: Object.keys(before.values ?? {}).filter((id) => flow.values.has(id)),
     rebound: before.rebound ?? {},
+    lists: fitLists(flow, before.lists ?? {}),
     saves: before.saves ?? {},
     ahead: {},
     once: [],

@@ -1,7 +1,7 @@
 import type { Flow } from '../compile';
 import { fitScalar } from '../model';
 import { hudsWanted, LONGEST_LINE } from './links';
-import { allUp, areasOf, defaultOf, fork, type RunState, screenOf, standing } from './state';
+import { allUp, areasOf, defaultOf, fitLists, fork, type RunState, screenOf, standing } from './state';
 import { usableNow } from './focus';
 
 /** What is wrong with a run state, in words; empty for a valid one. Tests and replays ask this after every step. */
@@ -40,6 +40,7 @@ export function validateState(flow: Flow, state: RunState): string[] {
   for (const value of flow.values.values())
     if (!state.chosen.includes(value.id) && state.values[value.id] !== defaultOf(value))
       found.push(`${value.name} was not set by anything and is not at its default`);
+  if (fitLists(flow, state.lists) !== state.lists) found.push('a list holds what it cannot');
   if (state.chosen.some((id) => !flow.values.has(id))) found.push('a value was set that does not exist');
   if (Object.keys(state.values).length !== flow.values.size)
     found.push('a value is held that does not exist');

@@ -12,6 +12,7 @@ const SCHEMAS: Record<FieldWord & string, Joi.Schema> = {
   duration: duration.required(),
   'duration?': duration,
   expression: expression.required(),
+  'expression?': expression,
   'arguments?': told,
 };
 

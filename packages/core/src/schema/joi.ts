@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { FORMAT, GESTURES, KIND_NAMES, MAX_CELLS, STATUSES, WRAPS } from '../model';
+import { FORMAT, GESTURES, KIND_NAMES, MAX_CELLS, MAX_ROWS, STATUSES, WRAPS } from '../model';
 import {
   MAX_ITEMS,
   MAX_LINKS,
@@ -48,6 +48,7 @@ const types = {
   number: { min: Joi.number(), max: Joi.number(), step: Joi.number(), unit: name },
   choice: { options: list(option).required() },
   text: {},
+  picture: {},
 };
 const named = { id: id.required(), name: name.required() };
 const value = oneBy('type', types, {
@@ -61,9 +62,12 @@ const cells = Joi.number().integer().min(1).max(MAX_CELLS);
 const corner = Joi.number().integer().min(0).max(FAR).required();
 const edge = Joi.number().integer().min(1).max(FAR).required();
 const cell = thing({ x: corner, y: corner, width: edge, height: edge });
-const withPicture = { ...types, picture: {} };
-const parameter = oneBy('type', withPicture, { ...named, default: scalar });
-const field = oneBy('type', withPicture, named);
+const parameter = oneBy('type', types, { ...named, default: scalar });
+const field = oneBy('type', types, named);
+const rows = Joi.array()
+  .items(Joi.object().pattern(/^.{1,120}$/, scalar))
+  .max(MAX_ROWS)
+  .required();
 const area = thing({
   id: id.required(),
   name: name.required(),
@@ -174,6 +178,17 @@ const items = {
     fields: list(field),
   }),
   values: value,
+  lists: thing({
+    ...named,
+    section: name.required(),
+    life: oneOf('session', 'progress', 'settings').required(),
+    byGame: Joi.boolean(),
+    fields: list(field, 100).min(1).required(),
+    key: id,
+    max: Joi.number().integer().min(1).max(MAX_ROWS),
+    default: rows,
+    samples: rows,
+  }),
   areas: area,
   skins: thing({
     id: id.required(),

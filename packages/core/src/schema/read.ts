@@ -165,6 +165,8 @@ const TOGETHER: Record<string, string> = {
   screen: 'source',
   area: 'source',
   component: 'source',
+  event: 'teller',
+  list: 'teller',
   conversation: 'talk',
   routine: 'talk',
 };

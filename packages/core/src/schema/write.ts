@@ -18,6 +18,7 @@ const ORDER = [
   'sound',
   'events',
   'values',
+  'lists',
   'areas',
   'styles',
   'skins',

@@ -16,6 +16,7 @@ import {
 import type { Input } from '../run';
 import { anyComponents, anyElements, BUTTONS } from './elements';
 import { anyLoading, anyMade, anyMotion as motion, duration, lean } from './motions';
+import { anyCrew, anyListInput } from './lists';
 import { anyNotes } from './notes';
 import { anyStep } from './talks';
 import { projectOf } from './flows';
@@ -58,6 +59,11 @@ const condition = fc.constantFrom(
   'oil / 0 > 1',
   'nobody',
   'oil <',
+  'all(crew, ready)',
+  'any(crew, ping > oil) || lit',
+  'count(crew) > 1 && count(crew, ready) < 2',
+  'row.ready',
+  'hasFailed(crew)',
 );
 const number = fc.constantFrom(
   'oil + 10',
@@ -68,6 +74,9 @@ const number = fc.constantFrom(
   'max(oil, 3)',
   'oil % 3',
   'nobody',
+  'count(crew)',
+  'sum(crew, ping) + first(crew).ping',
+  'row.ping',
 );
 const setting = fc.oneof(
   number.map((to) => ({ value: 'oil', to })),
@@ -181,6 +190,14 @@ const effectNow: fc.Arbitrary<Effect> = fc.oneof(
     { do: 'reset bindings' },
     { do: 'sound', asset: 'bell' },
   ),
+  fc.constantFrom<Effect>(
+    { do: 'add row', list: 'crew', args: { name: 'note', ping: 'oil' } },
+    { do: 'add row', list: 'crew', args: { name: '"Ines"', ready: 'lit' } },
+    { do: 'change rows', list: 'crew', where: 'ping < oil', args: { ready: '!ready', ping: 'ping + 40' } },
+    { do: 'change rows', list: 'crew', args: { name: 'note' } },
+    { do: 'remove rows', list: 'crew', where: 'ready' },
+    { do: 'remove rows', list: 'crew' },
+  ),
   fc.constantFrom(...SCREENS).map((value): Effect => ({ do: 'clear notice', screen: value })),
   fc.constantFrom(...EVENTS).map((value): Effect => ({ do: 'send', event: value })),
 );
@@ -252,6 +269,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
     start: fc.constantFrom(...SCREENS, null),
     kept: fc.subarray(VALUES, { minLength: 3 }),
     min: fc.integer({ min: -5, max: 30 }),
+    crew: maybe(anyCrew),
     components: maybe(anyComponents),
     german: maybe(
       fc.dictionary(
@@ -281,56 +299,58 @@ export const anyProject: fc.Arbitrary<Project> = fc
       { maxLength: 2 },
     ),
   })
-  .map(({ screens, links, defaults, keep, start, kept, min, components, motions, skins, talks, german }) =>
-    projectOf(
-      screens
-        .filter((screen) => keep.includes(screen.id))
-        .map((screen) => {
-          const i = talks.findIndex(({ on }) => on === screen.id);
-          return i < 0 ? screen : { ...screen, says: `c${i}` };
-        }),
-      links,
-      {
-        defaults: defaults as Project['defaults'],
-        motions,
-        ...(skins.length > 0
-          ? { skins: skins.map((skin, i) => ({ ...skin, id: `k-skin${i}`, name: `Skin ${i}` })) as Skin[] }
-          : {}),
-        start,
-        ...(components ? { components } : {}),
-        ...(german ? { languages: LANGUAGES, texts: { de: german } } : {}),
-        speakers: [{ id: 'ines', name: 'Ines', faces: [{ name: 'calm', asset: 'a0' }] }],
-        conversations: talks.map(({ on, steps }, i) => ({
-          id: `c${i}`,
-          name: `Talk ${i}`,
-          screen: on,
-          steps,
-        })),
-        assets: ['i-a', 'i-b'].map((id) => ({
-          ...(id === 'i-b'
-            ? { sheet: { by: 'grid' as const, columns: 4, rows: 2, count: 7 }, sharp: true as const }
+  .map(
+    ({ screens, links, defaults, keep, start, kept, min, crew, components, motions, skins, talks, german }) =>
+      projectOf(
+        screens
+          .filter((screen) => keep.includes(screen.id))
+          .map((screen) => {
+            const i = talks.findIndex(({ on }) => on === screen.id);
+            return i < 0 ? screen : { ...screen, says: `c${i}` };
+          }),
+        links,
+        {
+          defaults: defaults as Project['defaults'],
+          motions,
+          ...(skins.length > 0
+            ? { skins: skins.map((skin, i) => ({ ...skin, id: `k-skin${i}`, name: `Skin ${i}` })) as Skin[] }
             : {}),
-          id,
-          name: id,
-          media: 'image/png',
-          width: 40,
-          height: 30,
-          bytes: 1,
-        })),
-        styles: { ...blankProject('').styles, colours: [{ id: 'c-sea', name: 'Sea', colour: '#16324d' }] },
-        events: EVENTS.map((id) => ({
-          id,
-          name: id,
-          direction: 'in' as const,
-          ...(id === 'g1' ? { fields: [{ id: 'asked', name: 'asked', type: 'number' as const }] } : {}),
-        })),
-        values: valuesOf(min).filter((value) => kept.includes(value.id)),
-        areas: [
-          { id: 'r0', name: 'Season', parent: null, freezes: false },
-          { id: 'r1', name: 'Night', parent: 'r0', motion: defaults.motion },
-        ],
-      },
-    ),
+          start,
+          ...(components ? { components } : {}),
+          ...(german ? { languages: LANGUAGES, texts: { de: german } } : {}),
+          speakers: [{ id: 'ines', name: 'Ines', faces: [{ name: 'calm', asset: 'a0' }] }],
+          conversations: talks.map(({ on, steps }, i) => ({
+            id: `c${i}`,
+            name: `Talk ${i}`,
+            screen: on,
+            steps,
+          })),
+          assets: ['i-a', 'i-b'].map((id) => ({
+            ...(id === 'i-b'
+              ? { sheet: { by: 'grid' as const, columns: 4, rows: 2, count: 7 }, sharp: true as const }
+              : {}),
+            id,
+            name: id,
+            media: 'image/png',
+            width: 40,
+            height: 30,
+            bytes: 1,
+          })),
+          styles: { ...blankProject('').styles, colours: [{ id: 'c-sea', name: 'Sea', colour: '#16324d' }] },
+          events: EVENTS.map((id) => ({
+            id,
+            name: id,
+            direction: 'in' as const,
+            ...(id === 'g1' ? { fields: [{ id: 'asked', name: 'asked', type: 'number' as const }] } : {}),
+          })),
+          ...(crew ? { lists: [crew] } : {}),
+          values: valuesOf(min).filter((value) => kept.includes(value.id)),
+          areas: [
+            { id: 'r0', name: 'Season', parent: null, freezes: false },
+            { id: 'r1', name: 'Night', parent: 'r0', motion: defaults.motion },
+          ],
+        },
+      ),
   );
 
 const spot = fc.record({
@@ -387,6 +407,7 @@ export const anyInput: fc.Arbitrary<Input> = fc.oneof(
     x: 0,
     y,
   })),
+  anyListInput,
   fc.constantFrom(...EVENTS).map((value): Input => ({ type: 'event', event: value })),
   fc
     .integer({ min: -20, max: 120 })

@@ -9,7 +9,7 @@ import {
   type Screen,
 } from '../model';
 import { compile, type Flow } from '../compile';
-import { begin, step, type Input, type Outcome, type RunState } from '../run';
+import { begin, reconcile, step, type Input, type Outcome, type RunState } from '../run';
 
 /** Small projects written down by hand, for tests. */
 
@@ -100,6 +100,14 @@ export class Play {
       this.state = state;
       this.outcomes.push(...outcomes);
     }
+    return this;
+  }
+  /** Goes on with the project as an edit leaves it. */
+  edit(change: (project: Project) => void): this {
+    const project = structuredClone(this.flow.project);
+    change(project);
+    this.flow = compile(project);
+    this.state = reconcile(this.flow, this.state);
     return this;
   }
   wait(ms: number): this {

@@ -6,6 +6,7 @@ export type FieldWord =
   | 'duration'
   | 'duration?'
   | 'expression'
+  | 'expression?'
   | 'arguments?'
   /** One of these words. */
   | readonly string[];

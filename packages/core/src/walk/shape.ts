@@ -3,10 +3,12 @@ import {
   PROJECT,
   type Component,
   type ComponentParameter,
+  type Element,
   type Field,
   type FieldType,
   type GameEvent,
   type Id,
+  type ListValue,
   type Project,
   type Parameter,
   type Path,
@@ -31,6 +33,7 @@ export type Thing =
   | 'event'
   | 'field'
   | 'value'
+  | 'list'
   | 'section'
   | 'option'
   | 'parameter'
@@ -63,7 +66,19 @@ export type Gone =
    * The field of this name around it goes, or what of it the place is in if it is a list; where there is none, the
    * place stays.
    */
-  | { drop: 'links' | 'effects' | 'steps' | 'faces' | 'finer' | 'order' | 'pictures' | 'assets' | 'motions' }
+  | {
+      drop:
+        | 'links'
+        | 'effects'
+        | 'steps'
+        | 'faces'
+        | 'finer'
+        | 'order'
+        | 'pictures'
+        | 'assets'
+        | 'motions'
+        | 'sort';
+    }
   /** Something else stands there. */
   | { put: null | '' | 'plain' | 'none' };
 
@@ -77,7 +92,10 @@ export interface Around {
   /** Whose fields. */
   event: Id | null;
   fields: readonly Nearby[];
+  /** The list whose rows are asked about one after another, and the one a row of which is pressed. Absent: none. */
+  rows?: { each?: RowsOf; pressed?: RowsOf };
 }
+export type RowsOf = Pick<ListValue, 'id' | 'fields'>;
 export type Nearby = Parameter | ComponentParameter | RoutineParameter | Field;
 
 interface Placed {
@@ -239,7 +257,7 @@ export const own =
 
 export const NOTHING_AROUND: Around = { of: null, parameters: [], event: null, fields: [] };
 
-type Context = 'owner' | 'on' | 'holder' | 'beside' | 'key' | 'around' | 'asked' | 'routine';
+type Context = 'owner' | 'on' | 'element' | 'holder' | 'beside' | 'key' | 'around' | 'asked' | 'routine';
 
 /**
  * Where the walk is, and what it tells. `project` is looked things up in; what is walked may be a part of it, or of
@@ -249,6 +267,8 @@ export class Walk {
   readonly path: (string | number)[] = [];
   owner: Id = PROJECT;
   on: Id | null = null;
+  /** The element it is in. */
+  element: Element | null = null;
   /** Whose elements those are that are named by id. */
   holder: Id = PROJECT;
   /**
@@ -340,6 +360,7 @@ export class Walk {
   #events?: ReadonlyMap<Id, GameEvent>;
   #values?: ReadonlyMap<Id, Value>;
   #routines?: ReadonlyMap<Id, Routine>;
+  #lists?: ReadonlyMap<Id, ListValue>;
   get screens(): ReadonlyMap<Id, Screen> {
     return (this.#screens ??= byId(this.project.screens));
   }
@@ -351,6 +372,9 @@ export class Walk {
   }
   get values(): ReadonlyMap<Id, Value> {
     return (this.#values ??= byId(valuesOf(this.project)));
+  }
+  get lists(): ReadonlyMap<Id, ListValue> {
+    return (this.#lists ??= byId(this.project.lists));
   }
   get routines(): ReadonlyMap<Id, Routine> {
     return (this.#routines ??= byId(this.project.routines));

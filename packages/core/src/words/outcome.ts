@@ -1,6 +1,15 @@
 import { conditionWords, scopeWith, whyWords } from '../expression';
 import { codeName, touchedBy } from '../keys';
-import { scalarWords, titleCase, valueById, type Project, withId } from '../model';
+import { listById, type ListTrouble } from '../lists';
+import {
+  scalarWords,
+  titleCase,
+  valueById,
+  type ListValue,
+  type Project,
+  type Scalar,
+  withId,
+} from '../model';
 import type { Outcome, Passed, Scalars } from '../run';
 import { scopeOfLink } from '../triggers';
 import { sentenceText } from './sentence';
@@ -62,6 +71,14 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       if (outcome.why)
         return `${valueById(project, outcome.value)?.name ?? 'A value'} is not for the game to write; it stays as it is`;
       return `${valueById(project, outcome.value)?.name ?? 'A value that is gone'} cannot be ${outcome.to}`;
+    case 'list': {
+      const by = outcome.by === null ? ', from outside' : '';
+      return `${listName(project, outcome.list)} ${LISTED[outcome.what]}: ${rowCount(outcome.rows)}${by}${troublesWords(project, outcome)}`;
+    }
+    case 'list refused':
+      return outcome.why === 'gone'
+        ? 'A list that is gone cannot be written'
+        : `${listName(project, outcome.list)} is not for the game to write; it stays as it is`;
     case 'misfit': {
       const field = project.events
         .find((gameEvent) => gameEvent.id === outcome.event)
@@ -130,6 +147,58 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
   }
 }
 
+const listName = (project: Project, id: string): string => listById(project, id)?.name ?? 'A list';
+const rowCount = (n: number): string => (n === 1 ? '1 row' : `${n} rows`);
+
+const LISTED: Record<(Outcome & { did: 'list' })['what'], string> = {
+  replace: 'has new rows',
+  put: 'has rows added or changed',
+  change: 'has rows changed',
+  remove: 'has rows taken out',
+  clear: 'is emptied',
+  wait: 'is waited for',
+  fail: 'could not be got',
+};
+
+/** What of a write to a list could not be taken as it came: the first few of it. */
+function troublesWords(project: Project, { list: id, troubles = [] }: Outcome & { did: 'list' }): string {
+  if (troubles.length === 0) return '';
+  const list = listById(project, id);
+  const said = troubles.slice(0, 3).map((trouble) => troubleWords(list, trouble));
+  const more = troubles.length > 3 ? `; and ${troubles.length - 3} more` : '';
+  return `. ${said.join('; ')}${more}`;
+}
+
+/** One thing that could not be taken as it came, in words. */
+export function troubleWords(list: ListValue | undefined, trouble: ListTrouble): string {
+  const field = (id: string): string => withId(list?.fields, id)?.name ?? 'A field';
+  const holds = (id: string, held: Scalar): string => {
+    const type = withId(list?.fields, id);
+    const words = type ? scalarWords(type, held) : String(held);
+    return words === '' ? 'empty' : words;
+  };
+  switch (trouble.trouble) {
+    case 'unknown field':
+      return `its rows have no ${trouble.field}; that is left out`;
+    case 'wrong type':
+      return `${field(trouble.field)} came as ${JSON.stringify(trouble.given)}, which it cannot be; it is ${holds(trouble.field, trouble.holds)}`;
+    case 'out of range':
+      return `${field(trouble.field)} came as ${JSON.stringify(trouble.given)}, out of its range; it is ${holds(trouble.field, trouble.holds)}`;
+    case 'same key':
+      return `${trouble.key} came twice; the later one counts`;
+    case 'no such row':
+      return `there is no row ${trouble.key}`;
+    case 'no key':
+      return `a row came without ${field(trouble.field)}, by which rows are told apart; that is left out`;
+    case 'no row':
+      return 'something came that is no row; it is left out';
+    case 'too many':
+      return `it holds ${trouble.max} at most; ${trouble.left} more ${trouble.left === 1 ? 'is' : 'are'} left out`;
+    case 'no reason':
+      return 'nothing says why';
+  }
+}
+
 /** Why a link was passed over, in words; a failed condition with what its names held. */
 export function reasonWords(project: Project, { link: id, reason }: Passed): string {
   const link = withId(project.links, id);
@@ -137,7 +206,7 @@ export function reasonWords(project: Project, { link: id, reason }: Passed): str
     case 'condition': {
       const scope = link ? scopeOfLink(project, link) : scopeWith(project);
       const held = reason.read.map(([called, value]) => {
-        const known = scope.names.get(called);
+        const known = called.startsWith('row.') ? scope.row?.get(called.slice(4)) : scope.names.get(called);
         const was = known && value !== undefined ? scalarWords(known.type, value) : 'nothing';
         return `${known?.name ?? called} was ${was === '' ? 'empty' : was}`;
       });

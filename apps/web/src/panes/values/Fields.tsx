@@ -53,7 +53,6 @@ export function Fields({
               <TypeSelect
                 label={`Type of ${item.name}`}
                 type={item.type}
-                pictures
                 onChange={(type) => onChange(item.id, { ...CLEARED, ...newType(type) } as Partial<Parameter>)}
               />
               <IconButton name={`Take ${item.name} out`} onClick={() => onDelete(item.id)}>

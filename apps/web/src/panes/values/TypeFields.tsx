@@ -15,13 +15,10 @@ const TYPE_NAMES: [FieldType['type'], string][] = [
 export function TypeSelect({
   label,
   type,
-  pictures = false,
   onChange,
 }: {
   label: string;
   type: FieldType['type'];
-  /** Whether a picture is one of the types. */
-  pictures?: boolean;
   onChange: (type: FieldType['type']) => void;
 }) {
   return (
@@ -31,7 +28,7 @@ export function TypeSelect({
       value={type}
       onChange={(event) => onChange(event.target.value as FieldType['type'])}
     >
-      {TYPE_NAMES.filter(([key]) => pictures || key !== 'picture').map(([key, words]) => (
+      {TYPE_NAMES.map(([key, words]) => (
         <option key={key} value={key}>
           {words}
         </option>

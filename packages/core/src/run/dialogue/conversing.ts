@@ -165,7 +165,7 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
       const args = argumentsOf(place, op.effect.args, owner);
       const gives = op.effect.gives === null ? null : giveOf(place, op.effect.gives, owner);
       inOneStep(flow, state, say, (step) =>
-        runEffect(step, { id: owner, link: null }, op.effect, args, gives, instance),
+        runEffect(step, { id: owner, link: null, place }, op.effect, args, gives, instance),
       );
       if (sound !== undefined && allUp(state).includes(instance))
         change(instance, { sounds: [...instance.talk!.sounds, sound] });

@@ -22,7 +22,8 @@ function against(search: Search, link: CompiledLink, source: Instance | null, un
   if (under && link.kind === 'open' && !link.link.aboveModal) return { because: 'covered' };
   if (link.link.once && state.once.includes(link.id)) return { because: 'once' };
   if (link.when === null) return null;
-  const place: EvalScope = { flow: search.flow, state, say: search.say, source, fields: search.fields };
+  const { flow, say, fields } = search;
+  const place: EvalScope = { flow, state, say, source, fields, row: link.row };
   if (holds(place, link.when, link.id)) return null;
   const read = link.when.reads.map(({ name, known }): [string, Scalar | undefined] => [
     name,
@@ -30,7 +31,7 @@ function against(search: Search, link: CompiledLink, source: Instance | null, un
       ? state.values[known.id]
       : known.what === 'parameter'
         ? source?.args[known.id]
-        : search.fields?.[known.id],
+        : (known.what === 'row' ? link.row : fields)?.[known.id],
   ]);
   return { because: 'condition', text: link.when.text, read };
 }

@@ -130,7 +130,7 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
   };
   say(search.passed.length > 0 ? { ...taken, passed: search.passed } : taken);
   if (link.link.once) state.once = [...state.once, link.id];
-  const place: EvalScope = { flow: step.flow, state, say, source, fields: search.fields };
+  const place: EvalScope = { flow: step.flow, state, say, source, fields: search.fields, row: link.row };
   const args = argumentsOf(place, link.args, link.id);
   runEffects(step, link, place);
   switch (link.kind) {

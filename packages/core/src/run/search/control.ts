@@ -110,6 +110,7 @@ function used(value: Value, now: Scalar, use: Use, control: Element): Scalar {
       return options[next]?.id ?? now;
     }
     case 'text':
+    case 'picture':
       return now;
   }
 }

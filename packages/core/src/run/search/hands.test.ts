@@ -360,7 +360,7 @@ test('a reset, a slot loaded and changes discarded leave chosen only what was', 
   });
   const { state, flow } = new Play(project).give({ type: 'value', value: 'oil', to: 7, byHand: true });
   save(flow, state, 'one', () => undefined);
-  expect(state.saves.one).toEqual({ oil: 7 });
+  expect(state.saves.one).toEqual({ values: { oil: 7 }, lists: {} });
   setValue(flow, state, 'night', 3, null, () => undefined);
   load(flow, state, 'one', () => undefined);
   expect([state.values, [...state.chosen]]).toEqual([{ oil: 7, night: 1 }, ['oil']]);

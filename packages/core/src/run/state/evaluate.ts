@@ -2,6 +2,7 @@ import type { Flow, Given } from '../../compile';
 import { evaluate, Failure, type EvalContext, type CompiledExpression } from '../../expression';
 import { fitScalar, type Id, type Scalar } from '../../model';
 import { isCovered } from './derived';
+import { listingOf } from './lists';
 import type { Say } from './outcome';
 import type { Instance, RunState, Scalars } from './state';
 
@@ -13,14 +14,20 @@ export interface EvalScope {
   /** Null for areas and the project. */
   source: Instance | null;
   fields: Scalars | null;
+  /** What the row holds that a link was pressed in, and the row that is asked about now. Absent: none. */
+  row?: Scalars | null;
+  each?: Scalars;
 }
 
-function readingOf({ flow, state, source, fields }: EvalScope, huds: boolean): EvalContext {
+function readingOf({ flow, state, source, fields, row, each }: EvalScope, huds: boolean): EvalContext {
   const is = (screen: Id) => (instance: Instance) => instance.screen === screen;
   return {
     value: (id) => state.values[id],
     parameter: (id) => source?.args[id],
     field: (id) => fields?.[id],
+    each: (id) => each?.[id],
+    row: (id) => row?.[id],
+    list: (id) => listingOf(flow, state, id),
     isUp: (screen) =>
       state.base.screen === screen ||
       state.overlays.some(is(screen)) ||

@@ -44,6 +44,7 @@ export {
   type Remembered,
   type Resting,
   type RunState,
+  type SavedGame,
   type Scalars,
   setTimer,
   type Spot,
@@ -54,4 +55,5 @@ export {
   type Talking,
   type TrailEntry,
 } from './state';
+export { fitLists, listingOf, listsOfLife, writeList, type Listings } from './lists';
 export { chosenValues, defaultOf, load, resetValues, save, setValue, takeBack, valuesFrom } from './values';

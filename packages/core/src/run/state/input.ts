@@ -1,3 +1,4 @@
+import type { ListWrite } from '../../lists';
 import type { Gesture, Id, Scalar } from '../../model';
 import type { Device, Scalars, Spot } from './state';
 
@@ -44,6 +45,8 @@ export type Input =
   | { type: 'event'; event: Id; fields?: Scalars }
   /** A value written by the game, which may write only those that say so; or by hand. */
   | { type: 'value'; value: Id; to: Scalar; byHand?: boolean }
+  /** A list written by the game, which may write only those that say so; or by hand. */
+  | { type: 'list'; list: Id; write: ListWrite; byHand?: boolean }
   /** The content of a screen that is up has finished, or could not be loaded. */
   | { type: 'done' | 'failed'; screen: Id }
   /** Microseconds, an integer of at least 0. */

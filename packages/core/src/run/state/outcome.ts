@@ -1,4 +1,5 @@
 import { type Why } from '../../expression';
+import type { ListTrouble, ListWrite } from '../../lists';
 import type { Trigger, Id, Scalar } from '../../model';
 import type { Scalars, Spot } from './state';
 
@@ -33,6 +34,17 @@ export type Outcome = { at: number } & (
   | { did: 'set'; value: Id; to: Scalar; by: Id | null; wanted?: Scalar }
   /** A value that is gone, cannot hold this, or is not the game's to write. */
   | { did: 'refused'; value: Id; to: Scalar; why?: 'not by the game' }
+  /** Something was done to a list, and what of it could not be taken; `rows` is how many it has then. */
+  | {
+      did: 'list';
+      list: Id;
+      what: ListWrite['do'];
+      rows: number;
+      by: Id | null;
+      troubles?: readonly ListTrouble[];
+    }
+  /** Nothing was done to it. */
+  | { did: 'list refused'; list: Id; why: 'gone' | 'not by the game' }
   /** A field came with something of another type, and counts as nothing of its own. */
   | { did: 'misfit'; event: Id; field: Id; given: Scalar; to: Scalar }
   /** A player has pressed what an action is to be bound to; `clash` is the action that has it already. */

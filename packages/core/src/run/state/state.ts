@@ -2,6 +2,7 @@ import type { TypingPlace } from '../../drawing';
 import type { Rebound } from '../../keys';
 import type { Id, Layer, Masked, Point, Scalar } from '../../model';
 import type { Half, Sample } from '../../motion';
+import type { Listings } from './lists';
 import type { BarRun, FaceRun } from './on-the-way';
 
 /**
@@ -27,8 +28,10 @@ export interface RunState {
   chosen: readonly Id[];
   /** What players have bound otherwise than the project. */
   rebound: Rebound;
+  /** What lists hold that something has written to; all others hold what they do at first. */
+  lists: Listings;
   /** Saved games by slot. */
-  saves: Readonly<Record<string, Scalars>>;
+  saves: Readonly<Record<string, SavedGame>>;
   /** How far screens have loaded that are not up yet, where the game has said so. */
   ahead: Readonly<Record<Id, number>>;
   /** Links that are taken once, and have been. */
@@ -105,6 +108,12 @@ export interface Talking {
 
 export type Scalars = Readonly<Record<Id, Scalar>>;
 
+/** What a saved game has kept. */
+export interface SavedGame {
+  values: Scalars;
+  lists: Listings;
+}
+
 /** A notice that waits in line. */
 export interface QueuedNotice {
   screen: Id;
@@ -122,6 +131,9 @@ export interface ScheduledEffect {
   /** What it was given when the link was taken. */
   args: Scalars;
   gives: Scalar | null;
+  /** What came with the event, and what the row held, that set it off. */
+  fields: Scalars | null;
+  row: Scalars | null;
   /** The base instance it goes with; null when an area or the project set it off. */
   owner: number | null;
 }
@@ -298,6 +310,7 @@ export function fork(state: RunState): RunState {
     values: state.values,
     chosen: state.chosen,
     rebound: state.rebound,
+    lists: state.lists,
     saves: state.saves,
     ahead: state.ahead,
     once: state.once,

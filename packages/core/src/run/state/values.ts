@@ -3,6 +3,7 @@ import type { Flow } from '../../compile';
 import { fitScalar, LANGUAGE, zeroOf, type Id, type Scalar, type Value } from '../../model';
 import type { Say } from './outcome';
 import { screenOf } from './derived';
+import { fitLists, listsOfLife } from './lists';
 import type { Instance, RunState, Scalars } from './state';
 
 /** What a value holds before anything has set it. */
@@ -48,6 +49,12 @@ export function resetValues(
     if (state.values[value.id] !== to) setValue(flow, state, value.id, to, by, say);
     state.chosen = state.chosen.filter((id) => id !== value.id);
   }
+  if (what.value !== undefined) return;
+  const kept = Object.entries(state.lists).filter(([id]) => {
+    const list = flow.lists.get(id);
+    return what.section !== undefined && list?.section !== what.section;
+  });
+  if (kept.length < Object.keys(state.lists).length) state.lists = Object.fromEntries(kept);
 }
 
 /** Sets what the controls of a screen show, and the keys chosen on it, back to what they were when it came up. */
@@ -67,7 +74,8 @@ export function save(flow: Flow, state: RunState, slot: string, say: Say): void 
   const saved: Record<Id, Scalar> = {};
   for (const [id, held] of Object.entries(chosenValues(state)))
     if (flow.values.get(id)?.life === 'progress') saved[id] = held;
-  state.saves = { ...state.saves, [slot]: saved };
+  const lists = listsOfLife(flow, state.lists, 'progress');
+  state.saves = { ...state.saves, [slot]: { values: saved, lists } };
   say({ at: state.now, did: 'save', slot });
 }
 
@@ -78,7 +86,11 @@ export function load(flow: Flow, state: RunState, slot: string, say: Say): void 
   if (saved === null) return;
   const isProgress = (id: Id): boolean => flow.values.get(id)?.life === 'progress';
   const now = Object.entries(chosenValues(state)).filter(([id]) => !isProgress(id));
-  const then = Object.entries(saved).filter(([id]) => isProgress(id));
+  const then = Object.entries(saved.values).filter(([id]) => isProgress(id));
   state.chosen = [...now, ...then].map(([id]) => id);
   state.values = valuesFrom(flow, Object.fromEntries([...now, ...then]));
+  state.lists = {
+    ...listsOfLife(flow, state.lists, 'progress', false),
+    ...fitLists(flow, listsOfLife(flow, saved.lists, 'progress')),
+  };
 }

@@ -1,0 +1,12 @@
+import { as, type EffectEditor } from './editor';
+
+export const removeRows: EffectEditor<'remove rows'> = {
+  offers: ({ lists = [] }) =>
+    lists.map(({ id, name }) => ({
+      key: `remove rows ${id}`,
+      group: 'Remove rows of a list',
+      words: `remove rows of ${name} clear`,
+      label: name,
+      make: as({ do: 'remove rows', list: id }),
+    })),
+};

@@ -1,0 +1,14 @@
+export {
+  fieldCalled,
+  firstListing,
+  fitListing,
+  rowsOf,
+  write,
+  type GivenRow,
+  type ListedRow,
+  type Listing,
+  type ListTrouble,
+  type ListWrite,
+  type Written,
+} from './listing';
+export { listById, listOfRows, listPressed, sameShown } from './row-of';

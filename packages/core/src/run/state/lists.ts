@@ -1,0 +1,67 @@
+import type { Flow } from '../../compile';
+import { firstListing, fitListing, write, type Listing, type ListWrite } from '../../lists';
+import type { Id, Life } from '../../model';
+import type { Say } from './outcome';
+import type { RunState } from './state';
+
+/** What lists hold in a run. Those that nothing has written to follow their defaults, also when those change. */
+
+/** Lists that something has written to. */
+export type Listings = Readonly<Record<Id, Listing>>;
+
+/** What a list holds now; undefined for one that is gone. */
+export function listingOf(
+  { lists }: Pick<Flow, 'lists'>,
+  state: Pick<RunState, 'lists'>,
+  id: Id,
+): Listing | undefined {
+  const list = lists.get(id);
+  return list && (state.lists[id] ?? firstListing(list));
+}
+
+/** Does one thing to a list, and tells what of it could not be taken. `by` is the link; null is the game, or a hand. */
+export function writeList(
+  flow: Flow,
+  state: RunState,
+  id: Id,
+  what: ListWrite,
+  by: Id | null,
+  say: Say,
+): void {
+  const list = flow.lists.get(id);
+  const now = listingOf(flow, state, id);
+  if (!list || !now) return say({ at: state.now, did: 'list refused', list: id, why: 'gone' });
+  const { listing, troubles } = write(list, now, what);
+  state.lists = { ...state.lists, [id]: listing };
+  say({
+    at: state.now,
+    did: 'list',
+    list: id,
+    what: what.do,
+    rows: listing.rows.length,
+    by,
+    ...(troubles.length > 0 ? { troubles } : {}),
+  });
+}
+
+/** What was known of lists, as those of the project can hold it now. The very same where nothing is otherwise. */
+export function fitLists({ lists }: Pick<Flow, 'lists'>, known: Listings): Listings {
+  let same = true;
+  const fit: [Id, Listing][] = [];
+  for (const [id, listing] of Object.entries(known)) {
+    const list = lists.get(id);
+    const made = list && fitListing(list, listing);
+    same &&= made === listing;
+    if (made) fit.push([id, made]);
+  }
+  return same ? known : Object.fromEntries(fit);
+}
+
+/** Of some lists, those that live so long, or any but those. */
+export const listsOfLife = (
+  { lists }: Pick<Flow, 'lists'>,
+  known: Listings,
+  life: Life,
+  is = true,
+): Listings =>
+  Object.fromEntries(Object.entries(known).filter(([id]) => (lists.get(id)?.life === life) === is));
