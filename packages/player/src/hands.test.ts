@@ -158,7 +158,7 @@ test('a stick counts from where the project says, and until it has come back as 
 
 test('what was kept is read whatever it has become: what is not as it should be is left out', () => {
   for (const broken of [null, undefined, 3, 'x', [], { values: 7, saves: null, rebound: [1] }])
-    expect(readKept(broken)).toEqual({ values: {}, saves: {}, rebound: {} });
+    expect(readKept(broken)).toEqual({ values: {}, lists: {}, saves: {}, rebound: {} });
   expect(
     readKept({
       values: { sub: true, deep: { x: 1 } },
@@ -167,7 +167,8 @@ test('what was kept is read whatever it has become: what is not as it should be 
     }),
   ).toEqual({
     values: { sub: true },
-    saves: { one: { sub: false }, two: {} },
+    lists: {},
+    saves: { one: { values: { sub: false }, lists: {} }, two: { values: {}, lists: {} } },
     rebound: { back: { pad: [1] }, menu: {} },
   });
 });

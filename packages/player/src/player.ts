@@ -9,6 +9,7 @@ import {
   nextDue,
   reconcile,
   step,
+  withRows,
   type Before,
   type Device,
   type Input,
@@ -77,7 +78,8 @@ export interface SecondPlace {
  */
 export class Player implements Stage {
   readonly host: HTMLElement;
-  flow: Flow;
+  /** As it was given; what lists hold is put in for each state. */
+  #whole: Flow;
   state: RunState;
   readonly #options: PlayerOptions;
   readonly #picture: Picture;
@@ -99,7 +101,7 @@ export class Player implements Stage {
   constructor(host: HTMLElement, options: PlayerOptions) {
     this.host = host;
     this.#options = options;
-    this.flow = options.flow;
+    this.#whole = options.flow;
     this.#sources = options.sources;
     this.#keeping = new Keeping(() => this.flow, options.onKept ?? (() => undefined));
     this.#playing = options.playing ?? ownPlaying();
@@ -116,16 +118,20 @@ export class Player implements Stage {
       tabLeaves: options.tabLeaves,
     });
     this.#mirror = new Mirror(root, (serial, element) => this.press({ serial, element }));
-    const begun = begin(this.flow, { ...options.kept, device: options.device });
+    const begun = begin(options.flow, { ...options.kept, device: options.device });
     this.state = begun.state;
     this.#listen();
     this.#tell(begun);
     this.#frame = requestAnimationFrame(this.#tick);
   }
 
+  get flow(): Flow {
+    return withRows(this.#whole, this.state);
+  }
+
   /** Takes an edited flow; the run goes on from where it is. */
   load(flow: Flow): void {
-    this.flow = flow;
+    this.#whole = flow;
     this.#broken = false;
     this.#safely(() => this.#tell({ state: reconcile(flow, this.state), outcomes: [] }));
     this.paint();
@@ -179,7 +185,7 @@ export class Player implements Stage {
   /** Goes to a state there was before. */
   goTo(state: RunState): void {
     this.#broken = false;
-    this.#safely(() => this.#tell({ state: reconcile(this.flow, state), outcomes: [] }));
+    this.#safely(() => this.#tell({ state: reconcile(this.#whole, state), outcomes: [] }));
     this.paint();
   }
 

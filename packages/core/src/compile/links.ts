@@ -52,7 +52,7 @@ export function compileLink(
     counted: type.life === 'timed' ? type.counted(trigger) : null,
     awaits: type.life === 'sampled' ? compileExpression(type.awaits(trigger), scope) : null,
     kind,
-    row: null,
+    inRow: null,
     when: link.when === undefined ? null : compileExpression(link.when, scope),
     to,
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),

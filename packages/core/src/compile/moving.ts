@@ -15,6 +15,7 @@ import {
   valueById,
   type Duration,
   type Element,
+  type Id,
   type Project,
   type Screen,
 } from '../model';
@@ -27,7 +28,7 @@ export function compileMoving(
   project: Project,
   screen: Screen,
   elements: readonly Element[],
-  scope: Scope,
+  scope: (element: Id) => Scope,
   { reduced, language }: { reduced: boolean; language: string },
 ): Pick<CompiledScreen, 'animations' | 'bars' | 'fading' | 'frames' | 'loading' | 'progresses' | 'ends'> {
   const { rates } = project;
@@ -43,8 +44,8 @@ export function compileMoving(
       {
         element: element.id,
         frames: compileFrames(element.frames, rates),
-        parts: frames.map(({ text }) => textParts(text, scope, language)),
-        last: textParts(last?.text ?? '', scope, language),
+        parts: frames.map(({ text }) => textParts(text, scope(element.id), language)),
+        last: textParts(last?.text ?? '', scope(element.id), language),
       },
     ];
   });

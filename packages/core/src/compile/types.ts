@@ -16,6 +16,7 @@ import type {
   Layer,
   Link,
   LinkKind,
+  ListElement,
   ListValue,
   Masked,
   ProgressElement,
@@ -47,6 +48,10 @@ export interface Flow {
   /** Skins that are worn while something holds, in the order they are asked. */
   skins: readonly { id: Id; when: CompiledExpression }[];
   start: Id;
+  /** The one that this is with what lists hold put in; null where none has been put in. */
+  bare: Flow | null;
+  /** Links by what they set out from. */
+  bySource: ReadonlyMap<Id, readonly CompiledLink[]>;
   /** Every screen, stand-ins for gaps included, by id. */
   screens: Map<Id, CompiledScreen>;
   links: Map<Id, CompiledLink>;
@@ -172,11 +177,34 @@ export interface CompiledScreen {
   tabs: { element: Id; count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */
   bound: { element: Id; value: Id }[];
+  /** Lists that elements on it show. */
+  lists: readonly CompiledList[];
+  /** The rows that have been put in, by the paths of what each is made of. */
+  rows: ReadonlyMap<Id, PlacedRow>;
   /** The conversation it plays when nothing else is asked for. */
   says: Id | null;
   talkParts: TalkParts;
   /** Elements by the names that steps of a conversation call them by. */
   named: ReadonlyMap<string, Id>;
+}
+
+/** A list as an element shows it. */
+export interface CompiledList {
+  element: ListElement;
+  list: Id;
+  /** Rows are shown for which it holds; null is all of them. */
+  filter: CompiledExpression | null;
+}
+
+/** A row of a list where it is shown. */
+export interface PlacedRow {
+  /** The path of the list's element, and that of the row. */
+  list: Id;
+  path: Id;
+  /** Its key, and which of those that are shown it is, from 0. */
+  key: string;
+  at: number;
+  count: number;
 }
 
 export interface CompiledNotice {
@@ -217,8 +245,8 @@ export interface CompiledLink {
   /** Sampled: the condition that has to become true. */
   awaits: CompiledExpression | null;
   kind: LinkKind;
-  /** What the row holds whose press it is; null where it is of no row. */
-  row: Readonly<Record<Id, Scalar>> | null;
+  /** The row of a list that it is of, by its path, and what that holds; null where it is of none. */
+  inRow: { path: Id; held: Readonly<Record<Id, Scalar>> } | null;
   when: CompiledExpression | null;
   /** The screen it leads to, a stand-in for a gap; null for kinds without a target. */
   to: Id | null;

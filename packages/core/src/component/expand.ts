@@ -44,11 +44,25 @@ const NONE: readonly Component[] = [];
 export const componentById = (project: Project, id: Id | null | undefined): Component | undefined =>
   withId(project.components, id);
 
+/**
+ * The elements of a component where a row of a list is, by their paths there. What its parameters say in texts and
+ * conditions is not put in: these are named with what they hold.
+ */
+export function expandRow(
+  project: Project,
+  placed: PlacedElement,
+): { elements: readonly Element[]; components: readonly Component[] } {
+  const used: Component[] = [];
+  const out = leftOut(project, [placed]);
+  return { elements: out.has(placed) ? [] : innerOf(project, placed, used, [], true), components: used };
+}
+
 function innerOf(
   project: Project,
   placed: PlacedElement,
   used: Component[],
   around: readonly Id[],
+  named = false,
 ): Element[] {
   const component = componentById(project, placed.component);
   if (!component || around.includes(component.id) || around.length >= DEEPEST) return [];
@@ -56,7 +70,7 @@ function innerOf(
   const args = argumentsOf(component, placed);
   return component.elements.flatMap((inner) => {
     const change = placed.changes?.[inner.id];
-    const own = told(placedInner(placed.id, change ? changed(inner, change) : inner), component, args);
+    const own = told(placedInner(placed.id, change ? changed(inner, change) : inner), component, args, named);
     if (own.type !== 'component') return [own];
     return [own, ...innerOf(project, own, used, [...around, component.id])];
   });
@@ -99,7 +113,7 @@ function placedInner(placed: Id, inner: Element): Element {
 }
 
 /** Puts the parameters' values where they are named. */
-function told(element: Element, component: Component, args: Record<Id, Scalar>): Element {
+function told(element: Element, component: Component, args: Record<Id, Scalar>, named: boolean): Element {
   if (component.parameters.length === 0) return element;
   const made: Record<string, unknown> = { ...element };
   for (const parameter of component.parameters) {
@@ -109,7 +123,7 @@ function told(element: Element, component: Component, args: Record<Id, Scalar>):
       text.replace(/\{\s*([^{}\s]+)\s*\}/g, (whole, named: string) =>
         named === name ? String(given) : whole,
       );
-    if (parameter.type === 'text')
+    if (parameter.type === 'text' && !named)
       for (const key of ['text', 'tooltip']) if (typeof made[key] === 'string') made[key] = said(made[key]);
     // An argument of an inner component may itself be a parameter of the outer one.
     if (parameter.type === 'text' && element.type === 'component' && made.args)
@@ -123,7 +137,7 @@ function told(element: Element, component: Component, args: Record<Id, Scalar>):
       made.asset = given === '' ? null : given;
       delete made.from;
     }
-    if (parameter.type === 'on/off')
+    if (parameter.type === 'on/off' && !named)
       for (const key of ['shownWhen', 'enabledWhen'])
         if (typeof made[key] === 'string')
           made[key] = renameIn(made[key], 'name', parameter.name, String(given));

@@ -4,6 +4,7 @@ export {
   componentById,
   elementAt,
   expand,
+  expandRow,
   LOOKS,
   pathOf,
   writtenAt,

@@ -23,6 +23,6 @@ export const author: EffectAuthor<Do<'change rows'>> = {
       ...givenPieces(found?.fields, args, named.inRow(phrase, found), phrase.index, 'as it is'),
     ];
   },
-  where: named.where(),
+  where: /* @__PURE__ */ named.where(),
   tell: ({ args: _, ...effect }, args) => (args === undefined ? effect : { ...effect, args }),
 };

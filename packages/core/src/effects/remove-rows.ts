@@ -21,5 +21,5 @@ export const author: EffectAuthor<Do<'remove rows'>> = {
       ...named.rowsWhere(phrase, found, where),
     ];
   },
-  where: named.where(),
+  where: /* @__PURE__ */ named.where(),
 };

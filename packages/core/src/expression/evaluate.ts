@@ -88,6 +88,7 @@ function bind(node: Node, scope: Scope, reads: Reads): Bound {
       return { do: 'give', value: node.value };
     case 'name': {
       const known = scope.names.get(node.name)!;
+      if (known.held !== undefined) return { do: 'give', value: known.held };
       reads.names.set(node.name, known);
       return { do: 'read', what: known.what, id: known.id, name: known.name };
     }
@@ -97,8 +98,7 @@ function bind(node: Node, scope: Scope, reads: Reads): Bound {
         const list = listAsked(node.of, scope, reads);
         return { do: 'first', list: list.id, field: known.id, type: known.type };
       }
-      const held = scope.held?.[known.id];
-      if (held !== undefined) return { do: 'give', value: held };
+      if (known.held !== undefined) return { do: 'give', value: known.held };
       reads.names.set(`row.${node.name}`, known);
       return { do: 'read', what: 'row', id: known.id, name: known.name };
     }

@@ -9,6 +9,7 @@ import {
   complete,
   evaluate,
   fieldUses,
+  knownFields,
   scopeWith,
   whyWords,
   type EvalContext,
@@ -128,7 +129,8 @@ test('a row that is pressed is named apart from those that are asked about', () 
 });
 
 test('what a row holds for good is read without asking', () => {
-  const ready = compileExpression('row.ping > far', { ...inRow, held: { 'f-ping': 300 } });
+  const row = knownFields(crew, 'row', { 'f-ping': 300 });
+  const ready = compileExpression('row.ping > far', { ...scope, row });
   expect(ready.reads.map(({ name }) => name)).toEqual(['far']);
   expect(evaluate(ready, reading([]))).toBe(true);
 });

@@ -20,6 +20,8 @@ export interface Known {
   type: FieldType;
   /** The list whose rows have it. */
   list?: Id;
+  /** What it holds, where that is known for good. */
+  held?: Scalar;
 }
 
 /** The names that may stand in an expression: those nearer to it hide the others. */
@@ -29,8 +31,6 @@ export interface Scope {
   lists?: ReadonlyMap<string, KnownList>;
   /** What can be named as `row.name`. Absent: it is about no row. */
   row?: ReadonlyMap<string, Known>;
-  /** What that row holds, where that is known for good. */
-  held?: Readonly<Record<Id, Scalar>>;
   /** By identifier and by name in small letters. */
   screens: ReadonlyMap<string, { id: Id; name: string }>;
   /** By identifier: texts show the keys of these, where no value or parameter goes by that name. */
@@ -84,12 +84,13 @@ function shared(project: Project): Shared {
 export const knownFields = (
   { id: list, fields }: Pick<ListValue, 'id' | 'fields'>,
   what: 'each' | 'row',
+  held?: Readonly<Record<Id, Scalar>>,
 ): ReadonlyMap<string, Known> =>
   new Map(
-    fields.map((field) => [
-      identifierOf(field.name),
-      { what, id: field.id, name: field.name, type: field, list },
-    ]),
+    fields.map((field): [string, Known] => {
+      const known = { what, id: field.id, name: field.name, type: field, list };
+      return [identifierOf(field.name), held ? { ...known, held: held[field.id] } : known];
+    }),
   );
 
 const knownLists = (lists: readonly ListValue[]): ReadonlyMap<string, KnownList> =>

@@ -12,3 +12,4 @@ export {
   type Written,
 } from './listing';
 export { listById, listOfRows, listPressed, sameShown } from './row-of';
+export { shownRows } from './shown';

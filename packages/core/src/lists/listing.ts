@@ -63,15 +63,16 @@ export interface Written {
 
 const NOTHING: Listing = { state: 'ready', why: '', rows: [], next: 1 };
 
-/** What a list holds before anything has written to it. Made once for a list that can no longer change. */
+/** What a list holds before anything has written to it. The same as long as it is defined by the same. */
 export function firstListing(list: ListValue): Listing {
-  const known = firsts.get(list);
-  if (known) return known;
+  const known = firsts.get(list.default);
+  const { fields, key, max } = list;
+  if (known && known.fields === fields && known.key === key && known.max === max) return known.made;
   const made = write(list, NOTHING, { do: 'replace', rows: list.default }).listing;
-  if (Object.isFrozen(list)) firsts.set(list, made);
+  firsts.set(list.default, { fields, key, max, made });
   return made;
 }
-const firsts = new WeakMap<ListValue, Listing>();
+const firsts = new WeakMap<readonly Row[], Pick<ListValue, 'fields' | 'key' | 'max'> & { made: Listing }>();
 
 /**
  * Does one thing to a list. Whatever is wrong with what is given is told, and the rest of it counts: an unknown field is left

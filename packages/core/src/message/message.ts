@@ -25,6 +25,8 @@ export interface NamedPart {
   what: 'value' | 'parameter';
   id: Id;
   type: FieldType;
+  /** What it holds for good. */
+  held?: Scalar;
 }
 /** The key or pad button of an action, on the device in hand. */
 export interface ActionPart {
@@ -133,7 +135,7 @@ function simpleParts(text: string, scope: Scope): TextPart[] {
     const part = partOf(scope, match[1]!);
     if (!part) continue;
     if (match.index > at) parts.push(text.slice(at, match.index));
-    parts.push(part);
+    parts.push('held' in part ? asWords(scalarWords(part.type, part.held)) : part);
     at = match.index + match[0].length;
   }
   if (at < text.length) parts.push(text.slice(at));
@@ -141,14 +143,20 @@ function simpleParts(text: string, scope: Scope): TextPart[] {
 }
 
 function partOf(scope: Scope, name: string): NamedPart | ActionPart | null {
-  const known = scope.names.get(name);
-  if (known)
-    return known.what !== 'value' && known.what !== 'parameter'
-      ? null
-      : { what: known.what, id: known.id, type: known.type };
+  const known = knownIn(scope, name);
+  if (known) {
+    const { what, id, type, held } = known;
+    if (held !== undefined) return { what: 'parameter', id, type, held };
+    if (what === 'row') return { what: 'parameter', id, type };
+    return what === 'value' || what === 'parameter' ? { what, id, type } : null;
+  }
   const action = scope.actions?.get(name);
   return action ? { what: 'action', action } : null;
 }
+
+/** What a name in a text stands for; `row.name` is what a row holds. */
+const knownIn = ({ names, row }: Scope, name: string): Known | undefined =>
+  names.get(name) ?? (name.startsWith('row.') ? row?.get(name.slice(4)) : undefined);
 
 /** What the names of texts stand for at a time. */
 export interface Held {
@@ -171,7 +179,7 @@ function sayPart(part: TextPart, held: Held): string | null {
   if (part.what !== 'message') return wordsFor(part, held);
   const given = part.names.map(({ as, words, part: named }) => {
     if (words || named.what === 'action') return [as, wordsFor(named, held)] as const;
-    return [as, plainly(held.named(named))] as const;
+    return [as, plainly(named.held ?? held.named(named))] as const;
   });
   try {
     return String(formatOf(part).format(Object.fromEntries(given)));
@@ -185,9 +193,9 @@ function wordsFor(part: NamedPart | ActionPart, { named, code }: Held): string {
     const now = code?.(part.action);
     return now === undefined ? asWords(titleCase(part.action.name)) : writtenMark({ mark: 'key', code: now });
   }
-  const words = scalarWords(part.type, named(part));
+  const words = scalarWords(part.type, part.held ?? named(part));
   // What a sentence tells is written by whoever made the game, marks and all.
-  return part.what === 'parameter' ? words : asWords(words);
+  return part.what === 'parameter' && part.held === undefined ? words : asWords(words);
 }
 
 /** On and off as they stand among the branches of a text; all else as it is. */
@@ -208,7 +216,7 @@ export function textTroubles(text: string, scope: Scope): TextTrouble[] {
   if (!DEPENDS.test(text))
     return simpleParts(text, scope).flatMap((part) =>
       typeof part === 'string'
-        ? [...part.matchAll(/\{\s*([\p{L}\p{N}_$]+)\s*\}/gu)].map(([, name]) => nobody(name!))
+        ? [...part.matchAll(/\{\s*((?:row\.)?[\p{L}\p{N}_$]+)\s*\}/gu)].map(([, name]) => nobody(name!))
         : [],
     );
   const read = readMessage(text);
@@ -216,7 +224,7 @@ export function textTroubles(text: string, scope: Scope): TextTrouble[] {
     return [asWritten(text, reasonFor(read.error, 'braces'))];
   }
   const found = namedElements(read.elements).flatMap((element): TextTrouble[] => {
-    const known: Known | undefined = scope.names.get(element.value);
+    const known = knownIn(scope, element.value);
     if (!known && scope.actions?.has(element.value))
       return element.type === TYPE.argument ? [] : [{ code: 'no number', params: { name: element.value } }];
     if (!known || known.what === 'field') return [nobody(element.value)];

@@ -14,6 +14,7 @@ import {
   sampleInstance,
   samplePicture,
   talkLooks,
+  withRows,
   type Instance,
   type Leaving,
   type RunState,
@@ -35,7 +36,8 @@ const rankOf = (layer: keyof typeof RANK, screen: CompiledScreen): number =>
  * The picture of a run at the time its state stands at. The same state always gives the same list. `veiled` leaves out
  * what is hidden while editing.
  */
-export function paintRun(flow: Flow, state: RunState, veiled = false): Item[] {
+export function paintRun(whole: Flow, state: RunState, veiled = false): Item[] {
+  const flow = withRows(whole, state);
   const shown: Shown[] = [];
   const add = (thing: Instance | Leaving, sample: Sample, looks: RenderState): void => {
     const screen = flow.screens.get(thing.screen)!;

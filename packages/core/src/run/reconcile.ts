@@ -19,6 +19,7 @@ import {
   valuesFrom,
 } from './state';
 import { bringUp, syncHuds } from './links';
+import { withRows } from './rows';
 import { arrivalFocus, noteResting, settleFocus, syncFaces } from './focus';
 import { bindingsNow, HURRY, takerNow } from './search';
 
@@ -26,42 +27,44 @@ import { bindingsNow, HURRY, takerNow } from './search';
  * Fits a run state to a changed project. What is up stays up by id; a base that is gone gives way to the trail, else to
  * the start; timers keep what they have run. The result is always valid, and doing it twice changes nothing.
  */
-export function reconcile(flow: Flow, before: RunState): RunState {
+export function reconcile(whole: Flow, before: RunState): RunState {
+  const bare = whole.bare ?? whole;
   const state = fork(before);
-  const stays = (id: Id, layer: Instance['layer']): boolean => flow.screens.get(id)?.layer === layer;
+  const stays = (id: Id, layer: Instance['layer']): boolean => bare.screens.get(id)?.layer === layer;
   state.trail = state.trail
     .filter((entry) => stays(entry.screen, 'base'))
     .map((entry) => ({
       ...entry,
       overlays: entry.overlays.filter((overlay) => stays(overlay.screen, 'overlay')),
     }));
-  state.leaving = state.leaving.filter((picture) => flow.screens.has(picture.screen));
+  state.leaving = state.leaving.filter((picture) => bare.screens.has(picture.screen));
   state.overlays = state.overlays.filter(
-    (overlay) => stays(overlay.screen, 'overlay') || becomes(flow, overlay),
+    (overlay) => stays(overlay.screen, 'overlay') || becomes(bare, overlay),
   );
   state.notices = state.notices.filter((notice) => stays(notice.screen, 'notice'));
   state.huds = state.huds.filter((hud) => stays(hud.screen, 'hud'));
-  if (!stays(state.base.screen, 'base') && !becomes(flow, state.base)) replaceBase(flow, state);
+  if (!stays(state.base.screen, 'base') && !becomes(bare, state.base)) replaceBase(bare, state);
   dropRepeats(state);
   state.ahead = Object.fromEntries(
     Object.entries(state.ahead).filter(([id]) =>
-      flow.loadsByEvents.some((loadsByEvent) => loadsByEvent.id === id),
+      bare.loadsByEvents.some((loadsByEvent) => loadsByEvent.id === id),
     ),
   );
-  state.chosen = state.chosen.filter((id) => flow.values.has(id));
-  state.values = valuesFrom(flow, chosenValues(state));
-  state.lists = fitLists(flow, state.lists);
+  state.chosen = state.chosen.filter((id) => bare.values.has(id));
+  state.values = valuesFrom(bare, chosenValues(state));
+  state.lists = fitLists(bare, state.lists);
   state.trail = state.trail.map((entry) => ({
     ...entry,
-    args: fitArgs(flow, entry),
-    overlays: entry.overlays.map((overlay) => ({ ...overlay, args: fitArgs(flow, overlay) })),
+    args: fitArgs(bare, entry),
+    overlays: entry.overlays.map((overlay) => ({ ...overlay, args: fitArgs(bare, overlay) })),
   }));
-  fitNotices(flow, state);
-  syncHuds({ flow, state, say: () => undefined, removedBy: new Map(), turns: [] });
-  fitLinks(flow, state);
+  fitNotices(bare, state);
+  syncHuds({ flow: bare, state, say: () => undefined, removedBy: new Map(), turns: [] });
+  fitLinks(bare, state);
   state.remembered = Object.fromEntries(
-    Object.entries(state.remembered).filter(([screen, element]) => hasFocus(flow, screen, element)),
+    Object.entries(state.remembered).filter(([screen, element]) => hasFocus(bare, screen, element)),
   );
+  const flow = withRows(bare, state);
   for (const instance of allUp(state)) fitInstance(flow, instance);
   settleFocus(flow, state);
   if (state.hover && !spotStands(flow, state, state.hover)) state.hover = null;
@@ -186,8 +189,12 @@ function fitTalk(flow: Flow, talk: Instance['talk']): Instance['talk'] {
   return { ...talk, at: Math.min(talk.at, compiled.ops.length) - 1, key: null };
 }
 
-const hasFocus = (flow: Flow, screen: Id, element: Id): boolean =>
-  flow.screens.get(screen)?.focus.order.includes(element) ?? false;
+const hasFocus = (flow: Flow, id: Id, element: Id): boolean => {
+  const screen = flow.screens.get(id);
+  if (!screen) return false;
+  const inList = screen.lists.some(({ element: list }) => element.startsWith(`${list.id}/`));
+  return inList || screen.focus.order.includes(element);
+};
 
 function spotStands(flow: Flow, state: RunState, spot: { serial: number; element: Id | null }): boolean {
   const instance = allUp(state).find((other) => other.serial === spot.serial);

@@ -50,6 +50,7 @@ import { isPress, noteResting, restOn, scroll, settleFocus, syncFaces } from './
 import { passTalk } from './dialogue';
 import { beginTalk } from './talk';
 import { bringUp, inOneStep } from './links';
+import { settleRows, withRows } from './rows';
 import { passTime } from './time';
 
 export interface Stepped {
@@ -61,13 +62,16 @@ export interface Stepped {
  * One input, handled completely. Pure: the given state is not changed, and nothing but state and input decides what
  * comes of it. Times in microseconds.
  */
-export function step(flow: Flow, before: RunState, input: Input): Stepped {
+export function step(whole: Flow, before: RunState, input: Input): Stepped {
   const outcomes: Outcome[] = [];
   if (before.ended) return { state: before, outcomes };
   const state = fork(before);
   const say: Say = (outcome) => outcomes.push(outcome);
   if (isPress(input)) state.resting = null;
-  handle(flow, state, input, say);
+  const then = withRows(whole, before);
+  handle(then, state, input, say);
+  const flow = withRows(whole, state);
+  if (flow !== then) settleRows(flow, state, then, before.serial);
   // What is there only for touch may have, or lose, the focus.
   if ((before.device === 'touch') !== (state.device === 'touch')) settleFocus(flow, state);
   if (!state.ended) syncTouches(flow, state, say);
@@ -247,7 +251,7 @@ export function beginAt(
       speaker.talk = { ...speaker.talk, full: 0 };
     } else speaker.talk.still = true;
   }
-  settleFocus(flow, begun.state);
+  settleFocus(withRows(flow, begun.state), begun.state);
   return begun;
 }
 
@@ -264,15 +268,18 @@ interface First {
   args?: readonly Given[];
 }
 
-function beginWith(flow: Flow, screens: First[], before: Beginning): Stepped {
+function beginWith(given: Flow, screens: First[], before: Beginning): Stepped {
+  const whole = given.bare ?? given;
   const outcomes: Outcome[] = [];
   const say: Say = (outcome) => outcomes.push(outcome);
-  const state = nothing(flow, before);
+  const state = nothing(whole, before);
   for (const { screen, args } of screens) {
-    const place = { flow, state, say: () => undefined, source: null, fields: null };
-    bringUp(flow, state, screen, args && argumentsOf(place, args, screen), say);
+    const place = { flow: whole, state, say: () => undefined, source: null, fields: null };
+    bringUp(whole, state, screen, args && argumentsOf(place, args, screen), say);
   }
   state.trail = [];
+  const flow = withRows(whole, state);
+  if (flow !== whole) settleRows(flow, state, whole, 0);
   syncFocusAnimations(flow, state);
   syncBars(flow, state);
   syncFaces(flow, state);

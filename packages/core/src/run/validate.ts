@@ -3,9 +3,11 @@ import { fitScalar } from '../model';
 import { hudsWanted, LONGEST_LINE } from './links';
 import { allUp, areasOf, defaultOf, fitLists, fork, type RunState, screenOf, standing } from './state';
 import { usableNow } from './focus';
+import { withRows } from './rows';
 
 /** What is wrong with a run state, in words; empty for a valid one. Tests and replays ask this after every step. */
-export function validateState(flow: Flow, state: RunState): string[] {
+export function validateState(whole: Flow, state: RunState): string[] {
+  const flow = withRows(whole, state);
   const found: string[] = [];
   const up = allUp(state);
   const missing = up.filter((instance) => !flow.screens.has(instance.screen));

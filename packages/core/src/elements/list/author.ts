@@ -1,15 +1,5 @@
 import type { ListElement } from '../../model';
-import {
-  boxUse,
-  condition,
-  id,
-  list as listOf,
-  plain,
-  record,
-  textUse,
-  type Part,
-  type Walk,
-} from '../../walk';
+import { boxUse, condition, id, list as listOf, record, textUse, type Part, type Walk } from '../../walk';
 import type { Author } from '../authoring';
 import * as named from '../named';
 import type { Of } from '../play';

@@ -7,6 +7,8 @@ import type { Canvas, Of, Play } from '../play';
  * room for.
  */
 function paint(element: Of<'list'>, { project, rect, looks }: Canvas): Item[] {
+  // What the list holds is drawn by itself.
+  if (element.list !== undefined) return box(element.id, rect, boxLook(project, element.box));
   const live = looks.rows[element.id];
   const look = boxLook(project, element.box);
   const ink = textLook(project, element.look);
@@ -35,5 +37,10 @@ function paint(element: Of<'list'>, { project, rect, looks }: Canvas): Item[] {
 
 export const list: Play<Of<'list'>> = {
   paint,
-  speak: { role: 'list', tell: ({ name, rows }, now) => ({ name, state: (now.rows ?? rows).join(', ') }) },
+  holds: ({ list: shows }) => (shows === undefined ? {} : { overflow: 'scrolls' }),
+  speak: {
+    role: 'list',
+    tell: ({ name, rows, list: shows }, now) =>
+      shows === undefined ? { name, state: (now.rows ?? rows).join(', ') } : { name },
+  },
 };

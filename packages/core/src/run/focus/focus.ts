@@ -72,7 +72,8 @@ export function settleFocus(flow: Flow, state: RunState): void {
   }
 }
 
-function nearest(from: Rect, ids: readonly Id[], layout: Solved): Id | null {
+/** The nearest of some elements to a place, middle to middle; null for none. */
+export function nearest(from: Rect, ids: readonly Id[], layout: Solved): Id | null {
   let [found, min]: [Id | null, number] = [null, Infinity];
   for (const id of ids) {
     const rect = layout.get(id)!;

@@ -130,7 +130,14 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
   };
   say(search.passed.length > 0 ? { ...taken, passed: search.passed } : taken);
   if (link.link.once) state.once = [...state.once, link.id];
-  const place: EvalScope = { flow: step.flow, state, say, source, fields: search.fields, row: link.row };
+  const place: EvalScope = {
+    flow: step.flow,
+    state,
+    say,
+    source,
+    fields: search.fields,
+    row: link.inRow?.held,
+  };
   const args = argumentsOf(place, link.args, link.id);
   runEffects(step, link, place);
   switch (link.kind) {

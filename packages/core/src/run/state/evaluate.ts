@@ -15,7 +15,7 @@ export interface EvalScope {
   source: Instance | null;
   fields: Scalars | null;
   /** What the row holds that a link was pressed in, and the row that is asked about now. Absent: none. */
-  row?: Scalars | null;
+  row?: Scalars | null | undefined;
   each?: Scalars;
 }
 
@@ -69,11 +69,16 @@ export const holds = (place: EvalScope, ready: CompiledExpression, owner: Id, hu
  * Whether a condition of an element holds, asked at any time: nothing is logged, and one that fails does not hold.
  * @throws only what is not a failure of the expression itself
  */
-export function holdsNow(flow: Flow, state: RunState, source: Instance, ready: CompiledExpression): boolean {
+export function holdsNow(
+  flow: Flow,
+  state: RunState,
+  source: Instance | null,
+  ready: CompiledExpression,
+  each?: Scalars,
+): boolean {
   try {
-    return (
-      evaluate(ready, readingOf({ flow, state, source, fields: null, say: () => undefined }, true)) === true
-    );
+    const place: EvalScope = { flow, state, source, fields: null, say: () => undefined };
+    return evaluate(ready, readingOf(each ? { ...place, each } : place, true)) === true;
   } catch (error) {
     if (error instanceof Failure) return false;
     throw error;
