@@ -160,10 +160,10 @@ export class Player implements Stage {
    * on it from one of its steps on, or shows the `whole` of that.
    */
   beginAt(screen: Id, atRest: boolean, line?: { conversation: Id; key: string; whole?: boolean }): void {
-    const { saves, rebound } = this.state;
+    const { saves, rebound, lists } = this.state;
     const values = chosenValues(this.state);
     this.#broken = false;
-    const before = { values, saves, rebound, device: this.#inHand };
+    const before = { values, lists, saves, rebound, device: this.#inHand };
     this.#safely(() => this.#tell(beginAt(this.flow, screen, atRest, before, line)));
     this.paint();
   }

@@ -167,7 +167,7 @@ function reuseScreen(made: Made, screen: Screen, grouped: ReadonlyMap<Id, Compil
     sameMoving(before, project) &&
     before?.areas === project.areas &&
     (before.components === project.components ||
-      old.components.every((component) => isIn(project, component))) &&
+      [...old.components, ...old.listed].every((component) => isIn(project, component))) &&
     !(names && old.names) &&
     sourcesOf(screen.id, old.components).every((id, i) => sameLinks(old.sources[i], grouped.get(id)));
   return same ? old : compileScreen(made, screen, grouped);

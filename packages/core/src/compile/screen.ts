@@ -1,6 +1,6 @@
 import { canScroll, holdsOf, playOf } from '../elements';
 import { movesWords } from '../marks';
-import { expand, pathOf } from '../component';
+import { componentById, expand, pathOf } from '../component';
 import { compileExpression, knownFields, scopeOfEach, scopeOfScreen, type Scope } from '../expression';
 import { listById } from '../lists';
 import { isUsed, solveFocus } from '../focus';
@@ -154,6 +154,7 @@ export function assemble(
     lists: elements.flatMap((element) =>
       element.type === 'list' && element.list !== undefined ? [compileList(project, element, own)] : [],
     ),
+    listed: elements.flatMap((element) => (element.type === 'list' ? componentsOf(project, element) : [])),
     rows: NO_ROWS,
     says: screen.says ?? null,
     talkParts: talkParts(elements),
@@ -175,6 +176,16 @@ function treeOf(elements: readonly Element[]): Map<Id | null, Element[]> {
     if (held.some((element) => element.lift !== undefined))
       held.sort((a, b) => (a.lift ?? 0) - (b.lift ?? 0));
   return tree;
+}
+
+/** What the rows of a list are made of, and what can stand in place of them, with all that is placed in those. */
+function componentsOf(project: Project, { row, empty, waiting, failed, open }: ListElement): Component[] {
+  const found: Component[] = [];
+  for (const id of [row, empty, waiting, failed, open]) {
+    const made = componentById(project, id);
+    if (made) found.push(made, ...expand(project, made.elements).components);
+  }
+  return found;
 }
 
 /** A list as an element shows it. */

@@ -177,8 +177,9 @@ export interface CompiledScreen {
   tabs: { element: Id; count: number; value: Id | null; held: readonly Id[] }[];
   /** Controls and the values they show. */
   bound: { element: Id; value: Id }[];
-  /** Lists that elements on it show. */
+  /** Lists that elements on it show, and what their rows and the pieces in place of these are made of. */
   lists: readonly CompiledList[];
+  listed: readonly Component[];
   /** The rows that have been put in, by the paths of what each is made of. */
   rows: ReadonlyMap<Id, PlacedRow>;
   /** The conversation it plays when nothing else is asked for. */

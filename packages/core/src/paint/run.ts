@@ -15,6 +15,7 @@ import {
   samplePicture,
   talkLooks,
   withRows,
+  withSamples,
   type Instance,
   type Leaving,
   type RunState,
@@ -143,9 +144,10 @@ interface Shown {
  * A screen by itself at rest, with the focus it arrives with when `focused`. The same list as long as nothing has
  * changed.
  */
-export function paintStill(flow: Flow, screen: CompiledScreen, focused: boolean): Item[] {
-  const opening = openingOf(flow, screen);
+export function paintStill(flow: Flow, bare: CompiledScreen, focused: boolean): Item[] {
+  const opening = openingOf(flow, bare);
   if (opening) return opening;
+  const screen = bare.lists.length > 0 ? withSamples(flow, firstState(flow), bare) : bare;
   const focus = focused ? (screen.firstFocus ?? screen.focus.order[0] ?? null) : null;
   const texts: Record<Id, string> = {};
   for (const [element, parts] of screen.texts) texts[element] = stillWords(flow, screen, parts);

@@ -56,7 +56,7 @@ export {
 export { begin, beginAt, firstState, step, type Before, type Stepped } from './step';
 export { keptOf, readKept } from './keep';
 export { skinNow } from './skin';
-export { withRows } from './rows';
+export { withRows, withSamples } from './rows';
 export { reconcile } from './reconcile';
 export { validateState } from './validate';
 export { nextDue } from './time';

@@ -20,6 +20,7 @@ import {
   allUp,
   holdsNow,
   listingOf,
+  sampleLists,
   screenOf,
   standing,
   type Instance,
@@ -55,6 +56,28 @@ export function withRows(flow: Flow, state: RunState): Flow {
   made.set(bare, filled);
   return filled.flow;
 }
+
+/**
+ * A screen by itself with samples in its lists, as it is looked at where nothing runs. The same as long as nothing it is
+ * made of is otherwise.
+ */
+export function withSamples(flow: Flow, state: RunState, screen: CompiledScreen): CompiledScreen {
+  if (screen.lists.length === 0) return screen;
+  const { lists, components, links } = flow.project;
+  const known = sampled.get(screen);
+  if (known && known.lists === lists && known.components === components && known.links === links)
+    return known.made;
+  const { id, layer } = screen;
+  const base: Instance = { ...state.base, screen: id, layer, focus: null, scrolled: null, args: {} };
+  const now = { ...state, base, lists: sampleLists(flow) };
+  const { screen: made } = fillOf(flow, now, base, screen, undefined);
+  sampled.set(screen, { lists, components, links, made });
+  return made;
+}
+const sampled = new WeakMap<
+  CompiledScreen,
+  Pick<Flow['project'], 'lists' | 'components' | 'links'> & { made: CompiledScreen }
+>();
 
 interface Filled {
   screen: CompiledScreen;

@@ -23,6 +23,7 @@ import {
   type RunState,
   type Say,
   type Scalars,
+  sampleLists,
   screenOf,
   setValue,
   type Spot,
@@ -225,10 +226,12 @@ export function beginAt(
   const target = flow.screens.get(screen);
   if (!target) return begin(flow, before);
   const { host, args } = hostOf(flow, screen);
+  // At rest it is looked at, and nobody fills its lists.
+  const known = atRest ? { ...before, lists: { ...sampleLists(flow), ...before.lists } } : before;
   const begun = beginWith(
     flow,
     target.layer === 'base' ? [{ screen, args }] : [{ screen: host }, { screen, args }],
-    before,
+    known,
   );
   if (atRest)
     for (const instance of allUp(begun.state)) {

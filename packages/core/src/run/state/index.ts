@@ -55,5 +55,5 @@ export {
   type Talking,
   type TrailEntry,
 } from './state';
-export { fitLists, listingOf, listsOfLife, writeList, type Listings } from './lists';
+export { fitLists, listingOf, listsOfLife, sampleLists, writeList, type Listings } from './lists';
 export { chosenValues, defaultOf, load, resetValues, save, setValue, takeBack, valuesFrom } from './values';

@@ -1,6 +1,6 @@
 import type { Flow } from '../../compile';
 import { firstListing, fitListing, write, type Listing, type ListWrite } from '../../lists';
-import type { Id, Life } from '../../model';
+import type { Id, Life, ListValue } from '../../model';
 import type { Say } from './outcome';
 import type { RunState } from './state';
 
@@ -65,3 +65,24 @@ export const listsOfLife = (
   is = true,
 ): Listings =>
   Object.fromEntries(Object.entries(known).filter(([id]) => (lists.get(id)?.life === life) === is));
+
+/** What lists hold while they are worked with and there is no game to fill them: their samples, where they have any. */
+export function sampleLists({ lists }: Pick<Flow, 'lists'>): Listings {
+  const made: [Id, Listing][] = [];
+  for (const [id, list] of lists) if (list.samples.length > 0) made.push([id, sampleListing(list)]);
+  return Object.fromEntries(made);
+}
+
+/** The samples of a list as it would hold them. The same as long as they are. */
+function sampleListing(list: ListValue): Listing {
+  const known = samples.get(list);
+  if (known?.of === list.samples) return known.made;
+  const made = write(
+    list,
+    { state: 'ready', why: '', rows: [], next: 1 },
+    { do: 'replace', rows: list.samples },
+  );
+  samples.set(list, { of: list.samples, made: made.listing });
+  return made.listing;
+}
+const samples = new WeakMap<ListValue, { of: ListValue['samples']; made: Listing }>();
