@@ -4,6 +4,7 @@ import {
   readAs,
   readGroups,
   readLayers,
+  readRows,
   writeAs,
   type Exported,
   type ExportName,
@@ -35,6 +36,7 @@ const files = {
   readGroups,
   readLayers,
   readProject,
+  readRows,
   writeAs: write,
 };
 

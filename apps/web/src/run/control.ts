@@ -1,3 +1,4 @@
+import type { ListWrite } from '@tavu/core/lists';
 import type { Id, Scalar } from '@tavu/core/model';
 import type { Device, Input, RunState } from '@tavu/core/run';
 import { endAside } from './aside';
@@ -102,6 +103,13 @@ export function stepOn(): boolean {
 export function setByHand(value: Id, to: Scalar): void {
   goOn();
   livePlayer()?.give({ type: 'value', value, to, byHand: true });
+  livePlayer()?.paint();
+}
+
+/** Writes to a list by hand; the run stays held or goes on as it was. */
+export function writeByHand(list: Id, write: ListWrite): void {
+  goOn();
+  livePlayer()?.give({ type: 'list', list, write, byHand: true });
   livePlayer()?.paint();
 }
 

@@ -19,9 +19,15 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
   const changed =
     outcomes.length > 0 ||
     state.values !== told.values ||
+    state.lists !== told.lists ||
     up.length !== told.up.length ||
     up.some((id, i) => id !== told.up[i]);
-  const shown = { ...gameOf(state), values: state.values, saves: Object.keys(state.saves) };
+  const shown = {
+    ...gameOf(state),
+    values: state.values,
+    lists: state.lists,
+    saves: Object.keys(state.saves),
+  };
   if (putOff(outcomes, (all) => hear(all, state))) {
     if (changed) setState({ ...shown, up });
     return;

@@ -17,6 +17,7 @@ export {
   startAt,
   stepOn,
   toggleHold,
+  writeByHand,
 } from './control';
 export type { Entry } from './log';
 export { goBackTo, turnBackTo } from './past';

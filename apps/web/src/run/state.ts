@@ -49,6 +49,7 @@ interface Run extends Playing {
   frozen: boolean;
   blocked: boolean;
   values: RunState['values'];
+  lists: RunState['lists'];
   /** Slots that hold a saved game. */
   saves: string[];
   /** Goes up whenever something is added to the log, or taken from it. */
@@ -75,6 +76,7 @@ export const useRun = create<Run>(() => ({
   frozen: true,
   blocked: true,
   values: {},
+  lists: {},
   saves: [],
   logged: 0,
   spans: [],

@@ -1,10 +1,12 @@
-import { renameIn } from '../expression';
+import { knownFields, renameIn, scopeWith, type Scope } from '../expression';
+import { listOfRows } from '../lists';
 import {
   identifierOf,
   type Placement,
   type Component,
   type Element,
   type Id,
+  type ListValue,
   type PlacedElement,
   type Project,
   type Scalar,
@@ -168,6 +170,8 @@ export function elementAt(
 export interface Written {
   element: Element;
   parameters: readonly (ComponentParameter | Parameter)[];
+  /** The list whose rows its component is. */
+  list?: ListValue;
 }
 
 /**
@@ -186,5 +190,16 @@ export function writtenAt(project: Project, screen: Screen, path: Id): Written |
   const inner = withId(component?.elements, path.slice(cut + 1));
   if (!component || !inner) return null;
   const change = placed.changes?.[inner.id];
-  return { element: change ? changed(inner, change) : inner, parameters: component.parameters };
+  const list = listOfRows(project, component.id);
+  const element = change ? changed(inner, change) : inner;
+  return { element, parameters: component.parameters, ...(list ? { list } : {}) };
+}
+
+/** What an element may name where it is written. */
+export function scopeOfWritten(
+  project: Project,
+  { parameters, list }: Pick<Written, 'parameters' | 'list'>,
+): Scope {
+  const scope = scopeWith(project, parameters);
+  return list ? { ...scope, row: knownFields(list, 'row') } : scope;
 }

@@ -7,6 +7,7 @@ export {
   expandRow,
   LOOKS,
   pathOf,
+  scopeOfWritten,
   writtenAt,
   type Written,
 } from './expand';

@@ -2,13 +2,19 @@ import {
   fitScalar,
   freeName,
   freshId,
+  identifierOf,
+  titleCase,
   withId,
+  type Component,
+  type ComponentParameter,
+  type Element,
   type Field,
   type FieldType,
   type Id,
   type ListValue,
   type Project,
   type Row,
+  type TextUse,
 } from '../model';
 import { letGo } from '../references';
 import { freeIdentifier, LIST_WORDS, namesOfValues, renameList, renameListField } from './names';
@@ -91,6 +97,18 @@ export const listCommands = {
     letGo(project, namedPlaces(project, 'field', [field], list));
     removeWhere(found.fields, ({ id }) => id === field);
   },
+  /** A component that rows of a list can be: each field as a text or a picture, one beside the other. */
+  'make row': (
+    project: Project,
+    { list, width, height, look }: { list: Id; width: number; height: number; look: TextUse },
+  ): Made => {
+    const found = withId(project.lists, list);
+    if (!found) return;
+    const made = rowOf(found, { width, height, look });
+    const names = (project.components ?? []).map(({ name }) => name);
+    project.components = [...(project.components ?? []), { ...made, name: freeName(made.name, names) }];
+    return made.id;
+  },
   'change rows': (
     project: Project,
     { list, of, rows }: { list: Id; of: 'default' | 'samples'; rows: Row[] },
@@ -99,3 +117,61 @@ export const listCommands = {
     if (found) found[of] = rows;
   },
 };
+
+/** Each field at its place in a row, from the left: pictures as high as the row, the rest in columns alike. */
+function rowOf(
+  { name, fields }: ListValue,
+  { width, height, look }: { width: number; height: number; look: TextUse },
+): Component {
+  const side = Math.max(1, height - 2 * ROW_PAD);
+  const pictures = fields.filter(({ type }) => type === 'picture').length;
+  const column = Math.max(
+    1,
+    (width - ROW_PAD - pictures * (side + ROW_PAD)) / Math.max(1, fields.length - pictures) - ROW_PAD,
+  );
+  const parameters: ComponentParameter[] = [];
+  const elements: Element[] = [];
+  let x = ROW_PAD;
+  for (const field of fields) {
+    const own = { id: freshId('q'), name: field.name };
+    const base = { id: freshId('e'), name: titleCase(field.name), parent: null };
+    const place = (size: number): Element['place'] => ({
+      x: { at: 'start', offset: x, size },
+      y: { at: 'centre', offset: 0, size: side },
+    });
+    if (field.type === 'picture') {
+      parameters.push({ ...own, type: 'picture', default: '' });
+      elements.push({
+        ...base,
+        type: 'picture',
+        place: place(side),
+        asset: null,
+        from: own.id,
+        fit: 'whole',
+      });
+      x += side + ROW_PAD;
+      continue;
+    }
+    const of = identifierOf(field.name);
+    const text =
+      field.type === 'on/off'
+        ? { text: field.on ?? titleCase(field.name), shownWhen: of }
+        : { text: `{${of}}` };
+    parameters.push(
+      field.type === 'on/off'
+        ? { ...own, type: 'on/off', default: false }
+        : { ...own, type: 'text', default: '' },
+    );
+    elements.push({
+      ...base,
+      type: 'text',
+      place: place(column),
+      look: { ...look, stand: 'middle' },
+      ...text,
+    });
+    x += column + ROW_PAD;
+  }
+  return { id: freshId('k'), name: `${titleCase(name)} row`, width, height, parameters, elements };
+}
+/** Design pixels between what stands in a row, and to its edges. */
+const ROW_PAD = 12;

@@ -1,4 +1,4 @@
-import type { Conversation, Project, Speaker } from '../model';
+import type { Asset, Conversation, ListValue, Project, Row, Speaker } from '../model';
 import type { AssetBytes, Opened } from './bundle';
 import type { GivenTexts } from './given';
 import type { PageParts } from './page';
@@ -11,6 +11,8 @@ export interface Exported {
   texts: { project: Project; language: string };
   /** What one conversation says. */
   lines: { project: Project; conversation: Conversation };
+  /** Rows of a list. */
+  rows: { list: ListValue; rows: readonly Row[]; pictures: readonly Asset[] };
 }
 
 /** What is read, and what comes of that. */

@@ -10,3 +10,4 @@ export { svgFault } from './svg';
 export { readOutline, type ReadOutline } from './outline';
 export { readScript, type Script } from './script';
 export type { GivenText, GivenTexts } from './given';
+export { readRows, type RowsRead, type WrongCell } from './rows';

@@ -2,6 +2,7 @@ import { fileIn, fileOut } from './bundle';
 import { csvIn, csvOut } from './csv';
 import { type Export, type Exported, type File, type Import, type Imported } from './format';
 import { pageOut } from './page';
+import { rowsOut } from './rows';
 import { scriptIn } from './script';
 import { vttOut } from './timed';
 import { xliffIn, xliffOut } from './xliff';
@@ -13,6 +14,7 @@ export const EXPORTS = {
   xliff: xliffOut,
   csv: csvOut,
   vtt: vttOut,
+  rows: rowsOut,
 };
 export type ExportName = keyof typeof EXPORTS;
 

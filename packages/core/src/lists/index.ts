@@ -11,5 +11,6 @@ export {
   type ListWrite,
   type Written,
 } from './listing';
+export { madeRows } from './made';
 export { listById, listOfRows, listPressed, sameShown } from './row-of';
 export { shownRows } from './shown';

@@ -23,6 +23,7 @@ import type {
   Value,
 } from '../model';
 import { withId } from '../model';
+import { listOfRows } from '../lists';
 import { elements } from './elements';
 import { link } from './links';
 import {
@@ -174,7 +175,9 @@ const screen: Part<Screen> = (one, walk) => {
 
 /** Words of a component's parameters are said on the screen it is placed on. */
 const component: Part<Component> = (one, walk) => {
-  const around = { ...NOTHING_AROUND, of: one.id, parameters: one.parameters };
+  const shown = listOfRows(walk.project, one.id);
+  const rows = shown ? { rows: { pressed: shown } } : {};
+  const around = { ...NOTHING_AROUND, of: one.id, parameters: one.parameters, ...rows };
   const base = { id: own('parameter', () => one.id), name: plain };
   const ownParameter = choose<ComponentParameter, 'type'>('type', {
     text: (item, at) =>

@@ -114,6 +114,7 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     change: m % 2 ? { name } : { type: 'number', max: 9 },
   }),
   'delete list field': ({ list, listField: field }) => ({ list, field }),
+  'make row': ({ list, n }) => ({ list, width: 100 + n, height: 40, look: { style: 't-body' } }),
   'change rows': ({ list, listField, n, text }) => ({
     list,
     of: n % 2 ? 'default' : 'samples',

@@ -1,7 +1,6 @@
 'use client';
 
-import type { Written } from '@tavu/core/component';
-import { scopeWith } from '@tavu/core/expression';
+import { scopeOfWritten, type Written } from '@tavu/core/component';
 import { markTroubles } from '@tavu/core/check';
 import { guessSaidType, textTroubles, textTroubleWords, type TextTrouble } from '@tavu/core/message';
 import type { Element, Id, Project, Screen } from '@tavu/core/model';
@@ -122,8 +121,8 @@ function facesOf(project: Project, element: Element): Id[] {
 }
 
 /** What of some words names, or shows, what is not there. */
-const troublesOf = (project: Project, { parameters }: Written, said: string): TextTrouble[] => [
-  ...textTroubles(said, scopeWith(project, parameters)),
+const troublesOf = (project: Project, written: Written, said: string): TextTrouble[] => [
+  ...textTroubles(said, scopeOfWritten(project, written)),
   ...markTroubles(project, said),
 ];
 

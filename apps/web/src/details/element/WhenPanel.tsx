@@ -1,15 +1,14 @@
 'use client';
 
-import type { Written } from '@tavu/core/component';
-import { scopeWith } from '@tavu/core/expression';
+import { scopeOfWritten, type Written } from '@tavu/core/component';
 import { useStudio } from '../../store';
 import { ConditionRow, type Put } from '../../fields';
 
 /** Conditions under which an element is shown, and can be used. */
 export function WhenPanel({ written, put }: { written: Written; put: Put }) {
-  const { element, parameters } = written;
+  const { element } = written;
   const project = useStudio((studio) => studio.project);
-  const scope = scopeWith(project, parameters);
+  const scope = scopeOfWritten(project, written);
   return (
     <div className="divide-y divide-line border-y border-line">
       <ConditionRow

@@ -12,23 +12,26 @@ const TYPE_NAMES: [FieldType['type'], string][] = [
   ['picture', 'Picture'],
 ];
 
-export function TypeSelect({
+export function TypeSelect<T extends string = FieldType['type']>({
   label,
   type,
+  also = [],
   onChange,
 }: {
   label: string;
-  type: FieldType['type'];
-  onChange: (type: FieldType['type']) => void;
+  type: T;
+  /** What it can be besides. */
+  also?: readonly (readonly [T, string])[];
+  onChange: (type: T) => void;
 }) {
   return (
     <select
       aria-label={label}
       className="h-7 rounded border border-line bg-sheet px-1"
       value={type}
-      onChange={(event) => onChange(event.target.value as FieldType['type'])}
+      onChange={(event) => onChange(event.target.value as T)}
     >
-      {TYPE_NAMES.map(([key, words]) => (
+      {[...TYPE_NAMES, ...also].map(([key, words]) => (
         <option key={key} value={key}>
           {words}
         </option>

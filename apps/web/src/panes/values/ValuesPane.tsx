@@ -20,6 +20,7 @@ import { forgetPlayed, setByHand, useRun } from '../../run';
 import { edit, useStudio } from '../../store';
 import { Field, Button, Small, Row, Select, Check } from '../../ui';
 import { ScalarInput, newType, readValueName } from '../../fields';
+import { ListRow } from './ListRow';
 import { TypeRest, TypeSelect } from './TypeFields';
 import { Unfold, UseList } from './UseList';
 import { NO_USES, usesOf, type Uses } from './uses';
@@ -38,7 +39,9 @@ const keepsAnything = ({ values, links, conversations }: Project): boolean =>
 export function ValuesPane() {
   const project = useStudio((studio) => studio.project);
   const uses = useMemo(() => usesOf(project), [project]);
-  const sections = [...new Set(project.values.map((value) => value.section))];
+  const lists = project.lists ?? [];
+  const named = [...valuesOf(project), ...lists];
+  const sections = [...new Set([...project.values, ...lists].map(({ section }) => section))];
   return (
     <section
       aria-label="Values"
@@ -46,7 +49,7 @@ export function ValuesPane() {
       tabIndex={-1}
       className="min-h-0 flex-1 space-y-5 overflow-auto bg-mist p-3"
     >
-      {project.values.length === 0 && (
+      {project.values.length + lists.length === 0 && (
         <p className="max-w-md text-soft">
           A value is something the flow remembers: how much oil is left, whether subtitles are on. Make one
           here, or name a new one in a sentence: <i>set …</i> or <i>if …</i>
@@ -66,6 +69,11 @@ export function ValuesPane() {
               .filter((value) => value.section === section)
               .map((value) => (
                 <ValueRow key={value.id} value={value} uses={uses.get(value.id) ?? NO_USES} />
+              ))}
+            {lists
+              .filter((list) => list.section === section)
+              .map((list) => (
+                <ListRow key={list.id} list={list} uses={uses.get(list.id) ?? NO_USES} taken={named} />
               ))}
           </ul>
         </div>
@@ -111,7 +119,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
   const project = useStudio((studio) => studio.project);
   const live = useRun((run) => run.values[value.id]);
   const [open, setOpen] = useState(false);
-  const others = valuesOf(project).filter((other) => other.id !== value.id);
+  const others = [...valuesOf(project), ...(project.lists ?? [])].filter((other) => other.id !== value.id);
   const change = (changed: Partial<Value>): void =>
     void edit('change value', { value: value.id, change: changed });
   return (
@@ -194,8 +202,9 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
 }
 
 function NewValue() {
-  const values = valuesOf(useStudio((studio) => studio.project));
-  const [type, setType] = useState<FieldType['type']>('on/off');
+  const project = useStudio((studio) => studio.project);
+  const taken = [...valuesOf(project), ...(project.lists ?? [])];
+  const [type, setType] = useState<FieldType['type'] | 'list'>('on/off');
   return (
     <div className="flex items-end gap-2">
       <Field
@@ -203,10 +212,19 @@ function NewValue() {
         label="A new value"
         value=""
         className="min-w-0 flex-1"
-        read={(text) => readValueName(text, values)}
-        onChange={(name) => edit('add value', { ...(newType(type) as ValueType), name })}
+        read={(text) => readValueName(text, taken)}
+        onChange={(name) =>
+          type === 'list'
+            ? edit('add list', { name })
+            : edit('add value', { ...(newType(type) as ValueType), name })
+        }
       />
-      <TypeSelect label="Type of the new value" type={type} onChange={setType} />
+      <TypeSelect<FieldType['type'] | 'list'>
+        label="Type of the new value"
+        type={type}
+        also={[['list', 'List']]}
+        onChange={setType}
+      />
     </div>
   );
 }

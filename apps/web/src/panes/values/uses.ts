@@ -34,16 +34,18 @@ export function usesOf(project: Project): Map<Id, Uses> {
     screen: conversations.has(owner) ? (conversations.get(owner)!.screen ?? PROJECT) : owner,
   });
   for (const place of places) {
-    if (place.is === 'id' && (place.of === 'value' || place.of === 'event')) {
+    if (place.is === 'id' && (place.of === 'value' || place.of === 'list' || place.of === 'event')) {
       if (place.use !== 'sets') note(place.id, 'reads', whereOf(place));
       if (place.use !== undefined) note(place.id, 'sets', whereOf(place));
     }
     if (place.is === 'id' && place.of === 'section')
       for (const { id, section } of project.values)
         if (section === place.id) note(id, 'sets', whereOf(place));
-    if (place.is === 'expression')
-      for (const { known } of compileExpression(place.text, scopeAround(project, place.around)).reads)
-        if (known.what === 'value') note(known.id, 'reads', whereOf(place));
+    if (place.is === 'expression') {
+      const { reads, lists } = compileExpression(place.text, scopeAround(project, place.around));
+      for (const { known } of reads) if (known.what === 'value') note(known.id, 'reads', whereOf(place));
+      for (const list of lists) note(list, 'reads', whereOf(place));
+    }
     if (place.is === 'text' && place.message && place.text.includes('{')) {
       const { names } = scopeAround(project, place.around);
       for (const name of namesIn(place.text)) {
