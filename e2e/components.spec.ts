@@ -103,7 +103,7 @@ test('a component is told a picture, whether a part of it is there, and where it
   await desk.reading.getByRole('button', { name: 'Go inside' }).click();
   const parts = desk.reading.getByRole('list', { name: 'Parts of Bird' });
   await parts.getByRole('button', { name: 'Picture' }).click();
-  await desk.reading.getByRole('combobox', { name: 'Or from a parameter' }).selectOption('picture');
+  await desk.reading.getByRole('combobox', { name: 'Or from', exact: true }).selectOption('picture');
   await desk.reading.getByRole('button', { name: 'always' }).first().click();
   await desk.page.getByRole('combobox', { name: 'Only while' }).fill('shown');
   await desk.page.keyboard.press('Enter');

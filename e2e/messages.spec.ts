@@ -35,7 +35,7 @@ test('a message shows the picture it is told', async ({ desk }) => {
     .getByRole('button', { name: /^Picture/ })
     .first()
     .click();
-  await desk.reading.getByRole('combobox', { name: 'Or from a parameter' }).selectOption('what');
+  await desk.reading.getByRole('combobox', { name: 'Or from', exact: true }).selectOption('what');
   const pictures = () =>
     desk.game.evaluate((host) =>
       [...host.shadowRoot!.querySelectorAll('image')].map((node) => node.getAttribute('href')),

@@ -20,7 +20,7 @@ export function PictureSettings({
 }) {
   const project = useStudio((studio) => studio.project);
   const pictures = project.assets.filter(isPicture);
-  const told = parameters.filter((parameter) => parameter.type === 'picture');
+  const told = [...parameters, ...project.values].filter(({ type }) => type === 'picture');
   const asset = withId(project.assets, element.asset);
   const slice = element.type === 'picture' ? element.slice : undefined;
   return (
@@ -34,7 +34,7 @@ export function PictureSettings({
       />
       {told.length > 0 && (
         <ThingRow
-          label="Or from a parameter"
+          label="Or from"
           value={element.from}
           none="no"
           things={told}

@@ -156,6 +156,9 @@ export function assemble(
     ),
     listed: elements.flatMap((element) => (element.type === 'list' ? componentsOf(project, element) : [])),
     rows: NO_ROWS,
+    pictured: elements.flatMap((element) =>
+      'from' in element && element.from !== undefined ? [{ element: element.id, from: element.from }] : [],
+    ),
     says: screen.says ?? null,
     talkParts: talkParts(elements),
     named: new Map(elements.map((element) => [element.name, element.id])),

@@ -182,6 +182,8 @@ export interface CompiledScreen {
   listed: readonly Component[];
   /** The rows that have been put in, by the paths of what each is made of. */
   rows: ReadonlyMap<Id, PlacedRow>;
+  /** Elements whose picture a parameter or a value says. */
+  pictured: readonly { element: Id; from: Id }[];
   /** The conversation it plays when nothing else is asked for. */
   says: Id | null;
   talkParts: TalkParts;

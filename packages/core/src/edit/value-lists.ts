@@ -147,7 +147,7 @@ function rowOf(
         place: place(side),
         asset: null,
         from: own.id,
-        fit: 'whole',
+        fit: 'contain',
       });
       x += side + ROW_PAD;
       continue;

@@ -39,8 +39,13 @@ export const action = id('action');
 export const asset = id('asset', { gone: { put: null } });
 export const sound = id('asset', { gone: 'left out' });
 export const value = id('value', { use: 'both' });
-/** A parameter of the screen or component it is in. */
-export const from = id('parameter', { gone: 'left out', within: (walk) => walk.holder });
+const fromParameter = id('parameter', { gone: 'left out', within: (walk) => walk.holder });
+const fromValue = id('value', { gone: 'left out' });
+/** A parameter of the screen or component it is in, or a value of the project. */
+export const from: Part<string> = (of, walk) =>
+  walk.around.parameters.some(({ id }) => id === of) || !walk.values.has(of)
+    ? fromParameter(of, walk)
+    : fromValue(of, walk);
 
 /** How the key of a tooltip goes on from that of its element. */
 export const TOOLTIP = 'tooltip';

@@ -97,7 +97,7 @@ export interface ShapeElement extends ElementBase {
 export interface PictureElement extends ElementBase {
   type: 'picture';
   asset: Id | null;
-  /** A parameter of the screen that says which picture, in place of its own. */
+  /** A parameter of the screen, or a value, that says which picture, in place of its own. */
   from?: Id;
   fit: PictureFit;
   /** Corners and edges that keep their size: how far in they reach, in the picture's own pixels. */

@@ -54,11 +54,10 @@ export function resolveContent(
     texts[element] = said(at === 'last' ? last : parts[at]!);
   }
   const assets: Record<Id, Id> = {};
-  if (screen.parameters.length > 0)
-    for (const element of screen.elements) {
-      const given = 'from' in element && element.from !== undefined ? args[element.from] : undefined;
-      if (typeof given === 'string' && given !== '') assets[element.id] = given;
-    }
+  for (const { element, from } of screen.pictured) {
+    const given = args[from] ?? state.values[from];
+    if (typeof given === 'string' && given !== '') assets[element] = given;
+  }
   const { typed, shapes, inks, rows, ...talk } = made;
   Object.assign(texts, talk.texts);
   const alone = typedAlone(flow, state, thing, texts);

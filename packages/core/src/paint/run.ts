@@ -151,7 +151,12 @@ export function paintStill(flow: Flow, bare: CompiledScreen, focused: boolean): 
   const focus = focused ? (screen.firstFocus ?? screen.focus.order[0] ?? null) : null;
   const texts: Record<Id, string> = {};
   for (const [element, parts] of screen.texts) texts[element] = stillWords(flow, screen, parts);
-  return pictureOf(flow, screen, { ...NORMAL, focus, texts }).all;
+  const assets: Record<Id, Id> = {};
+  for (const { element, from } of screen.pictured) {
+    const held = withId(screen.screen.parameters, from)?.default ?? flow.values.get(from)?.default;
+    if (typeof held === 'string' && held !== '') assets[element] = held;
+  }
+  return pictureOf(flow, screen, { ...NORMAL, focus, texts, assets }).all;
 }
 
 /** A dialogue screen is seen with the first line it says. */
