@@ -189,20 +189,25 @@ function rowsShown(
   if (filter === null && (element.sort ?? []).length === 0) return listing.rows;
   const source = 'taken' in thing ? thing : null;
   const last = shownLast.get(element);
-  const same =
-    last?.of === listing.rows &&
-    last.flow === flow &&
-    (filter === null ||
-      (last.values === state.values && last.lists === state.lists && last.args === thing.args));
-  // What a filter asks of the run besides can change at any time.
-  if (same && last && (filter === null || !asksRun(filter.text))) return last.rows;
-  const rows = shownRows(listing.rows, element, ({ held }) =>
-    filter === null ? true : holdsNow(flow, state, source, filter, held),
-  );
-  const kept = was?.length === rows.length && rows.every((row, i) => row === was[i]) ? was : rows;
   const { values, lists } = state;
-  shownLast.set(element, { flow, of: listing.rows, values, lists, args: thing.args, rows: kept });
-  return kept;
+  // What a filter asks of the run besides can change at any time; what it asks of lists, with every write.
+  const alike =
+    last?.flow === flow &&
+    (filter === null ||
+      (last.values === values &&
+        last.args === thing.args &&
+        (filter.lists.length === 0 || last.lists === lists) &&
+        !asksRun(filter.text)));
+  if (last && alike && last.of === listing.rows) return last.shown;
+  const rows = shownRows(
+    listing.rows,
+    element,
+    ({ held }) => filter === null || holdsNow(flow, state, source, filter, held),
+    alike ? last : undefined,
+  );
+  const shown = was?.length === rows.length && rows.every((row, i) => row === was[i]) ? was : rows;
+  shownLast.set(element, { flow, of: listing.rows, values, lists, args: thing.args, shown });
+  return shown;
 }
 const asksRun = (text: string): boolean => /isUp|isCovered|cameFrom|saveExists/.test(text);
 /** What each list showed last, and what that came of. */
@@ -214,7 +219,7 @@ const shownLast = new WeakMap<
     values: RunState['values'];
     lists: RunState['lists'];
     args: Instance['args'];
-    rows: readonly ListedRow[];
+    shown: readonly ListedRow[];
   }
 >();
 
