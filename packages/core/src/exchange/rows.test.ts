@@ -3,7 +3,7 @@ import type { Asset, Field, ListValue, Row } from '../model';
 import { readRows } from '.';
 import { rowsToCsv } from './rows';
 
-/** Rows as a table, as any spreadsheet reads and copies them. */
+/** Rows as a table, the way spreadsheets read and copy them. */
 
 const fields: Field[] = [
   { id: 'f-name', name: 'name', type: 'text' },

@@ -22,7 +22,7 @@ export interface ListValue {
 /** What a row holds, by the ids of fields. What is missing is as empty as its type can be. */
 export type Row = Record<Id, Scalar>;
 
-/** As many rows as any list can hold. */
+/** The most rows that a list can hold. */
 export const MAX_ROWS = 10_000;
 
 export const maxRows = ({ max = MAX_ROWS }: Pick<ListValue, 'max'>): number =>
