@@ -36,8 +36,9 @@ export interface Filling {
   open: number;
 }
 
-/** A row's key within a path. */
-export const keyInPath = (key: string): string => encodeURIComponent(key);
+/** A row's key within a path: without what parts paths, and without a space, which ids have none of. */
+export const keyInPath = (key: string): string =>
+  key.replace(/[%/:\s]/g, (sign) => `%${sign.charCodeAt(0).toString(16).padStart(4, '0')}`);
 
 /** A screen with what its lists hold put in: each row is made of its component, and is one of its elements. */
 export function fillScreen(

@@ -334,6 +334,22 @@ test('whatever is written and edited in between, the focus is on something that 
   );
 });
 
+test('keys can be any text at all, and are told apart', () => {
+  const keys = fc.uniqueArray(fc.string({ unit: 'binary', minLength: 1, maxLength: 4 }), { maxLength: 6 });
+  const odd = fc.constantFrom('\ud800', '%', '%0025', '/', 'a/b', ':empty', '__proto__', ' ');
+  fc.assert(
+    fc.property(keys, fc.uniqueArray(odd), (some, more) => {
+      const all = [...new Set([...some, ...more])];
+      const play = write(new Play(lobby()), { do: 'replace', rows: all.map((name) => ({ name })) });
+      const { rows, layout } = screenNow(play);
+      expect(new Set([...rows.values()].map(({ path }) => path)).size).toBe(all.length);
+      for (const { path } of rows.values()) expect(layout.has(path)).toBe(true);
+      expect(validateState(play.flow, play.state)).toEqual([]);
+      paintRun(play.flow, play.state);
+    }),
+  );
+});
+
 test('nothing is put in anew as long as nothing is otherwise', () => {
   const play = new Play(lobby({ sort: [{ by: 'ping', down: true }], filter: 'ping >= 0' }));
   const before = withRows(play.flow, play.state);
