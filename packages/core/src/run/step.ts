@@ -69,10 +69,10 @@ export function step(whole: Flow, before: RunState, input: Input): Stepped {
   const state = fork(before);
   const say: Say = (outcome) => outcomes.push(outcome);
   if (isPress(input)) state.resting = null;
-  const then = withRows(whole, before);
-  handle(then, state, input, say);
+  const earlier = withRows(whole, before);
+  handle(earlier, state, input, say);
   const flow = withRows(whole, state);
-  if (flow !== then) settleRows(flow, state, then, before.serial);
+  if (flow !== earlier) settleRows(flow, state, earlier, before.serial);
   // What is there only for touch may have, or lose, the focus.
   if ((before.device === 'touch') !== (state.device === 'touch')) settleFocus(flow, state);
   if (!state.ended) syncTouches(flow, state, say);

@@ -1,15 +1,16 @@
 'use client';
 
-import { readName, type FieldType, type Life, type ListValue, type Parameter } from '@tavu/core/model';
+import { MAX_ROWS, readName, type FieldType, type ListValue, type Parameter } from '@tavu/core/model';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { readNumber, readValueName } from '../../fields';
 import { writeByHand } from '../../run';
 import { edit } from '../../store';
-import { Button, Check, Choices, Field, Row, Select } from '../../ui';
+import { Button, Choices, Field, Row, Select } from '../../ui';
 import { Fields } from './Fields';
 import { LiveRows, useListNow } from './LiveRows';
 import { RowsTable } from './RowsTable';
+import { Storage, storageWords } from './Storage';
 import { Unfold, UseList } from './UseList';
 import type { Uses } from './uses';
 
@@ -27,8 +28,7 @@ export function ListRow({ list, uses, taken }: { list: ListValue; uses: Uses; ta
           <b>{list.name}</b>{' '}
           <span className="text-sm text-soft">
             list
-            {list.life === 'progress' ? ', saved' : list.life === 'settings' ? ', a setting' : ''}
-            {list.byGame ? ', from the game' : ''}
+            {storageWords(list)}
           </span>
         </span>
         <output aria-label={`${list.name} now`} className="text-sm">
@@ -138,22 +138,8 @@ function Rules({ list, taken }: { list: ListValue; taken: readonly Named[] }) {
         read={(text) => (text.trim() === '' ? { ok: undefined } : readNumber(text, WHOLE))}
         onChange={(max) => change({ max })}
       />
-      <Row label="Stored">
-        <Select<Life>
-          label={`Storage of ${list.name}`}
-          value={list.life}
-          options={[
-            ['session', 'no, reset each run'],
-            ['progress', 'in saves'],
-            ['settings', 'as a setting'],
-          ]}
-          onChange={(life) => change({ life })}
-        />
-      </Row>
-      <Check on={list.byGame ?? false} onChange={(on) => change({ byGame: on || undefined })}>
-        The game may write it
-      </Check>
+      <Storage of={list} onChange={change} />
     </>
   );
 }
-const WHOLE = { type: 'number', min: 1, max: 10_000, step: 1 } as const;
+const WHOLE = { type: 'number', min: 1, max: MAX_ROWS, step: 1 } as const;

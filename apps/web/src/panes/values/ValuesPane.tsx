@@ -7,7 +7,6 @@ import {
   languageValue,
   readName,
   type FieldType,
-  type Life,
   type Project,
   type Value,
   type ValueType,
@@ -18,10 +17,11 @@ import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { forgetPlayed, setByHand, useRun } from '../../run';
 import { edit, useStudio } from '../../store';
-import { Field, Button, Small, Row, Select, Check } from '../../ui';
+import { Field, Button, Small, Row } from '../../ui';
 import { ScalarInput, newType, readValueName } from '../../fields';
 import { ListRow } from './ListRow';
 import { TypeRest, TypeSelect } from './TypeFields';
+import { Storage, storageWords } from './Storage';
 import { Unfold, UseList } from './UseList';
 import { NO_USES, usesOf, type Uses } from './uses';
 
@@ -130,8 +130,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
           <b>{value.name}</b>{' '}
           <span className="text-sm text-soft">
             {value.type}
-            {value.life === 'progress' ? ', saved' : value.life === 'settings' ? ', a setting' : ''}
-            {value.byGame ? ', from the game' : ''}
+            {storageWords(value)}
           </span>
         </span>
         <ScalarInput
@@ -175,21 +174,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
               />
             </span>
           </Row>
-          <Row label="Stored">
-            <Select<Life>
-              label={`Storage of ${value.name}`}
-              value={value.life}
-              options={[
-                ['session', 'no, reset each run'],
-                ['progress', 'in saves'],
-                ['settings', 'as a setting'],
-              ]}
-              onChange={(life) => change({ life })}
-            />
-          </Row>
-          <Check on={value.byGame ?? false} onChange={(on) => change({ byGame: on || undefined })}>
-            The game may write it
-          </Check>
+          <Storage of={value} onChange={change} />
           <UseList title="Set by" uses={uses.sets} none={value.byGame ? 'the game alone' : 'nothing yet'} />
           <UseList title="Read by" uses={uses.reads} none="nothing yet" />
           <Button look="danger" onClick={() => edit('delete value', { value: value.id })}>
