@@ -170,7 +170,7 @@ test('by keyboard alone: a project, playing, holding, moving, linking, undoing, 
   await expect(desk.page.getByRole('textbox', { name: /^Text of/ }).last()).toBeVisible();
   await keyboard.type('Go on');
   await type('Enter');
-  expect(await desk.words()).toContain('Go on');
+  await expect.poll(() => desk.words()).toContain('Go on');
   // On the map: to a card, a new link from it, undo.
   while (
     !(await desk.map

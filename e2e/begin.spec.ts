@@ -139,7 +139,7 @@ test('Quit asks first: one press on its sentence makes the question, and one und
   for (const key of ['ArrowUp', 'Enter']) await desk.page.keyboard.press(key);
   await desk.expectUp('Title', 'Confirm');
   await desk.settled();
-  expect(await desk.words()).toEqual(expect.arrayContaining(['Quit?', 'Yes', 'No']));
+  await expect.poll(() => desk.words()).toEqual(expect.arrayContaining(['Quit?', 'Yes', 'No']));
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Title');
   await desk.undo();

@@ -10,11 +10,11 @@ test('typing over a text in Live while held changes it where it runs, and one un
   const words = desk.page.getByRole('textbox', { name: 'Text of Heading' });
   await words.fill('Saltwick Dark');
   await words.press('Enter');
-  expect(await desk.words()).toContain('Saltwick Dark');
+  await expect.poll(() => desk.words()).toContain('Saltwick Dark');
   await desk.live.getByRole('button', { name: 'Resume' }).click();
   await desk.expectUp('Title');
   await desk.runFor(3);
-  expect(await desk.words()).toContain('Saltwick Dark');
+  await expect.poll(() => desk.words()).toContain('Saltwick Dark');
   await desk.undo();
   await expect.poll(() => desk.words()).toContain('Saltwick Light');
   await desk.expectUp('Title');
@@ -170,7 +170,7 @@ test('every trigger and kind can be said in a sentence', async ({ desk }) => {
   await desk.fill(fog, 'go to', 'the end', /^the end/);
   await expect(fog).toHaveAccessibleName('When the game says fog lifts, it is the end.');
   await desk.playFrom('Credits');
-  expect(await desk.words()).toContain('Fog tonight');
+  await expect.poll(() => desk.words()).toContain('Fog tonight');
   await desk.say('fog lifts');
   await expect(desk.log).toContainText('The end');
 });

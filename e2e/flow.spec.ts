@@ -148,15 +148,15 @@ test('one confirm serves leaving, overwriting a slot and quitting, each with its
   await expect(desk.log).toContainText('Saved in slot 1');
   await press('Enter', 'Enter');
   await desk.expectUp('The watch', 'Pause', 'Slots', 'Confirm');
-  expect(await desk.words()).toContain('Write over this slot?');
+  await expect.poll(() => desk.words()).toContain('Write over this slot?');
   await press('ArrowRight', 'Enter');
   await desk.expectUp('The watch', 'Pause');
   await press('ArrowDown', 'Enter');
-  expect(await desk.words()).toContain('Leave the lamp untended?');
+  await expect.poll(() => desk.words()).toContain('Leave the lamp untended?');
   await press('ArrowRight', 'Enter');
   await desk.expectUp('Title');
   await press('ArrowUp', 'Enter');
-  expect(await desk.words()).toContain('Put the lamp out?');
+  await expect.poll(() => desk.words()).toContain('Put the lamp out?');
   await press('ArrowRight');
   await desk.page.keyboard.press('Enter');
   await expect(desk.log).toContainText('The end');
@@ -236,7 +236,7 @@ test('a message that waits in line, and an objective that stays until its text i
   await expect.poll(async () => (await times(/Oil found goes/)).length).toBe(2);
   const [second, first] = await times(/Oil found goes/);
   expect(second! - first!).toBeCloseTo(1.6, 2);
-  expect(await desk.words()).toContain('Keep the light burning until sunrise');
+  await expect.poll(() => desk.words()).toContain('Keep the light burning until sunrise');
   await desk.say('objective', { text: 'Signal the ferry' });
   await expect.poll(() => desk.words()).toContain('Signal the ferry');
 });
@@ -249,7 +249,7 @@ test('a run begins at a screen with the values chosen, and goes to what they lea
   await desk.playFrom('The watch');
   await desk.expectUp('The watch', 'Oil low');
   await expect.poll(() => desk.words()).toContain('Oil low: 15 % left');
-  expect(await desk.words()).toContain('[X]  All right');
+  await expect.poll(() => desk.words()).toContain('[X]  All right');
   await desk.page.keyboard.press('x');
   await desk.expectUp('The watch');
 });

@@ -169,5 +169,5 @@ test('a screen’s edit is in the picture at once', async ({ desk }) => {
   await desk.choose('Title');
   await desk.reading.getByRole('button', { name: /^Heading text/ }).click();
   await desk.reading.getByRole('textbox', { name: 'Text', exact: true }).fill('Another light');
-  expect(await desk.words()).toContain('Another light');
+  await expect.poll(() => desk.words()).toContain('Another light');
 });

@@ -209,7 +209,7 @@ test('a screen made in an area while playing belongs to it, with the pieces of i
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Lamp lost');
   await desk.settled();
-  expect(await desk.words()).toContain('Again');
+  await expect.poll(() => desk.words()).toContain('Again');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('The watch');
 });

@@ -78,7 +78,7 @@ test('a button that leads nowhere stops the run and asks; a typed name makes the
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Harbour');
   await desk.runFor(6);
-  expect(await desk.words()).toEqual(expect.arrayContaining(['Harbour', 'Back']));
+  await expect.poll(() => desk.words()).toEqual(expect.arrayContaining(['Harbour', 'Back']));
   await desk.page.keyboard.press('Escape');
   await desk.expectUp('Title');
 });
@@ -115,7 +115,7 @@ test('an event never declared becomes a message with its reading time', async ({
   await expect(desk.asking).toContainText('Shows for 1.4 s');
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Play', 'The lamp burns low');
-  expect(await desk.words()).toContain('The lamp burns low');
+  await expect.poll(() => desk.words()).toContain('The lamp burns low');
   await desk.expectUp('Play');
 });
 
@@ -163,7 +163,7 @@ test('running into a gap asks whether to make it; left alone, a stand-in has its
   await expect(asked).toContainText('Logbook is not made yet.');
   await desk.page.keyboard.press('Escape');
   await desk.settled();
-  expect(await desk.words()).toEqual(['Logbook', 'This screen is not made yet', 'Back']);
+  await expect.poll(() => desk.words()).toEqual(['Logbook', 'This screen is not made yet', 'Back']);
   await desk.page.keyboard.press('Enter');
   await desk.expectUp('Dawn');
 });
@@ -201,7 +201,7 @@ test('an answer nobody waits for is asked about like a unused key, and what it a
   await desk.page.keyboard.press('e');
   await desk.expectUp('Credits', 'Confirm');
   await desk.settled();
-  expect(await desk.words()).toContain('Read on?');
+  await expect.poll(() => desk.words()).toContain('Read on?');
   await desk.page.keyboard.press('ArrowRight');
   await desk.page.keyboard.press('Enter');
   await expect(desk.asking).toContainText('When Confirm answers Yes,');

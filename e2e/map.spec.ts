@@ -54,7 +54,7 @@ test('several screens are chosen at once, moved, copied to another project, and 
   await expect(desk.card('Dawn')).toBeVisible();
   await expect(desk.card('Credits')).toBeVisible();
   await desk.playFrom('Dawn');
-  expect(await desk.words()).toContain('Dawn');
+  await expect.poll(() => desk.words()).toContain('Dawn');
   await desk.choose('Dawn');
   await desk.choose('Credits', ['Shift']);
   await desk.reading.getByRole('button', { name: 'Delete' }).click();

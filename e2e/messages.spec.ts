@@ -16,7 +16,9 @@ test('a message stacks up, is ignored while it is up, or stays until an event', 
   await set('When shown again', 'stack');
   await twice();
   await desk.settled();
-  expect(await desk.words()).toEqual(expect.arrayContaining(['Oil found: 5 % more', 'Oil found: 7 % more']));
+  await expect
+    .poll(() => desk.words())
+    .toEqual(expect.arrayContaining(['Oil found: 5 % more', 'Oil found: 7 % more']));
   await desk.say('ship sighted');
   await expect.poll(() => desk.words()).not.toContain('Oil found: 5 % more');
   await set('When shown again', 'ignore');
@@ -111,6 +113,8 @@ test('a message lies over everything, and counts on the game’s clock', async (
     await desk.takeInHand();
     await desk.page.keyboard.press('Escape');
     await expect(desk.live.getByRole('status', { name: 'Up now' })).toContainText('Pause');
+    // The line of what is up is written before the first frame of it is drawn.
+    await expect.poll(() => desk.words()).toContain('Resume');
     const words = await desk.words();
     return words.indexOf('Oil found: 5 % more') - words.indexOf('Resume');
   };
@@ -120,7 +124,7 @@ test('a message lies over everything, and counts on the game’s clock', async (
   await set('Clock under a modal screen', 'keeps running');
   expect(await pausedWithMessage()).toBeGreaterThan(0);
   await desk.runFor(30);
-  expect(await desk.words()).toContain('Oil found: 5 % more');
+  await expect.poll(() => desk.words()).toContain('Oil found: 5 % more');
   await desk.page.keyboard.press('Escape');
   await desk.expectUp('The watch');
   await desk.runFor(20);

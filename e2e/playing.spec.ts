@@ -136,7 +136,7 @@ test('a message shows for its time and goes', async ({ desk }) => {
   await desk.playFrom('The watch');
   await desk.say('oil found', { amount: '5' });
   await desk.expectUp('The watch', 'Oil found');
-  expect(await desk.words()).toContain('Oil found: 5 % more');
+  await expect.poll(() => desk.words()).toContain('Oil found: 5 % more');
   await desk.expectUp('The watch');
   const rows = await desk.log.getByRole('button', { name: /Oil found (shows|goes)/ }).allInnerTexts();
   const [goes, shows] = rows.map((row) => Number(row.split('\n')[0]));
