@@ -118,7 +118,7 @@ export class Player implements Stage {
       tabLeaves: options.tabLeaves,
     });
     this.#mirror = new Mirror(root, (serial, element) => this.press({ serial, element }));
-    const begun = begin(options.flow, { ...options.kept, device: options.device });
+    const begun = begin(options.flow, { ...options.kept, device: options.device, seed: anySeed() });
     this.state = begun.state;
     this.#listen();
     this.#tell(begun);
@@ -145,14 +145,16 @@ export class Player implements Stage {
   restart(): void {
     this.#broken = false;
     this.#safely(() =>
-      this.#tell(begin(this.flow, { ...keptOf(this.flow, this.state), device: this.#inHand })),
+      this.#tell(
+        begin(this.flow, { ...keptOf(this.flow, this.state), device: this.#inHand, seed: anySeed() }),
+      ),
     );
   }
 
   /** From the first screen, with nothing chosen or saved. */
   forget(): void {
     this.#broken = false;
-    this.#safely(() => this.#tell(begin(this.flow, { device: this.#inHand })));
+    this.#safely(() => this.#tell(begin(this.flow, { device: this.#inHand, seed: anySeed() })));
   }
 
   /**
@@ -163,7 +165,9 @@ export class Player implements Stage {
     const { saves, rebound, lists } = this.state;
     const values = chosenValues(this.state);
     this.#broken = false;
-    const before = { values, lists, saves, rebound, device: this.#inHand };
+    // What is only looked at is the same each time.
+    const seed = atRest ? 0 : anySeed();
+    const before = { values, lists, saves, rebound, device: this.#inHand, seed };
     this.#safely(() => this.#tell(beginAt(this.flow, screen, atRest, before, line)));
     this.paint();
   }
@@ -372,3 +376,6 @@ export class Player implements Stage {
     signal.addEventListener('abort', follow);
   }
 }
+
+/** What decides all that is left to chance in a run. */
+const anySeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;

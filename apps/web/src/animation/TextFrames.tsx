@@ -13,7 +13,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { DurationField } from '../motion';
 import type { Put } from '../fields';
 import { useStudio, useUnits } from '../store';
-import { NumberField, IconButton, Small } from '../ui';
+import { Check, NumberField, IconButton, Small } from '../ui';
 import { isMatched, matchStay, stayOf, withLength } from './stay';
 
 /** A text that goes through frames, with the sum of its holds beside the stay of its screen. */
@@ -90,6 +90,17 @@ export function TextFrameFields({
             onChange={(rounds) => set({ ...frames, rounds: Math.round(rounds) })}
           />
         </>
+      )}
+      {frames.frames.length > 1 && (
+        <Check
+          on={frames.shuffled ?? false}
+          onChange={(on) => {
+            const { shuffled: _, ...rest } = frames;
+            set(on ? { ...rest, shuffled: true } : rest);
+          }}
+        >
+          Shuffled: in another order each round
+        </Check>
       )}
       <Sum screen={screen} frames={frames} onChange={set} />
     </section>

@@ -1,9 +1,9 @@
 'use client';
 
-import { ActionRow } from './rows';
+import { ActionRow, TimerRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
-function Fields({ element, put }: FieldsOf<'button'>) {
+function Fields({ screen, element, path, put }: FieldsOf<'button'>) {
   return (
     <>
       <ActionRow
@@ -18,6 +18,7 @@ function Fields({ element, put }: FieldsOf<'button'>) {
         none="nothing: it is pressed"
         onChange={(acts) => put({ acts })}
       />
+      <TimerRow screen={screen} path={path} value={element.timer} put={put} />
     </>
   );
 }

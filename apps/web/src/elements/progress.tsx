@@ -5,7 +5,7 @@ import { useStudio } from '../store';
 import { BarParts } from './BarParts';
 import { FillFields } from './FillFields';
 import { NumberField, SelectRow } from '../ui';
-import { ValueRow } from './rows';
+import { TimerRow, ValueRow } from './rows';
 import type { FieldsOf, Settings } from './settings';
 
 function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
@@ -13,6 +13,7 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
     ({ project }) =>
       (project.styles.text.find(({ id }) => id === 't-body') ?? project.styles.text[0])?.id ?? '',
   );
+  const own = !element.loading && element.timer === undefined;
   return (
     <>
       {screen.loading && (
@@ -26,10 +27,9 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
           onChange={(to) => put({ loading: to === 'loading' ? true : undefined })}
         />
       )}
-      {!element.loading && (
-        <ValueRow types={['number', 'choice', 'on/off']} element={element} path={path} put={put} />
-      )}
-      {!element.loading && element.value === undefined && (
+      {!element.loading && <TimerRow screen={screen} path={path} value={element.timer} put={put} />}
+      {own && <ValueRow types={['number', 'choice', 'on/off']} element={element} path={path} put={put} />}
+      {own && element.value === undefined && (
         <NumberField
           label="Sample fill"
           unit="%"
@@ -40,7 +40,7 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
         />
       )}
       <FillFields element={element} text={text} put={put} />
-      {!element.loading && element.value !== undefined && (
+      {own && element.value !== undefined && (
         <DurationField
           label="Changes take"
           placeholder="at once"
@@ -49,7 +49,7 @@ function Fields({ screen, element, path, put }: FieldsOf<'progress'>) {
           onChange={(eases) => put({ eases })}
         />
       )}
-      {!element.loading && element.value !== undefined && element.eases !== undefined && (
+      {own && element.value !== undefined && element.eases !== undefined && (
         <EasingField
           value={element.easing ?? 'linear'}
           onChange={(easing) => put({ easing: easing === 'linear' ? undefined : easing }, 'easing')}

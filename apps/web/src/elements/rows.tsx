@@ -1,8 +1,21 @@
 'use client';
 
+import { elementAt } from '@tavu/core/component';
 import { keysBeside } from '@tavu/core/keys';
 import { withoutMarks } from '@tavu/core/marks';
-import { titleCase, type Element, type Id, type Scalar, type ValueType, valuesOf } from '@tavu/core/model';
+import {
+  linksFrom,
+  titleCase,
+  valuesOf,
+  type Element,
+  type Id,
+  type Project,
+  type Scalar,
+  type Screen,
+  type ValueType,
+} from '@tavu/core/model';
+import { timeOf } from '@tavu/core/triggers';
+import { sentenceText } from '@tavu/core/words';
 import { useId } from 'react';
 import { editingLayer, ThingRow } from '../ui';
 import { makeSetting, MarkedArea, type Put } from '../fields';
@@ -84,6 +97,41 @@ const settingName = (words: string): string =>
     .trim()
     .toLowerCase()
     .slice(0, 40) || 'setting';
+
+/** How long it is until a sentence of its screen is due, shown in its words as `{remaining}`, or by how full it is. */
+export function TimerRow({
+  screen,
+  path,
+  value,
+  put,
+}: {
+  screen: Screen;
+  path: string;
+  value: Id | undefined;
+  put: Put;
+}) {
+  const project = useStudio((studio) => studio.project);
+  const timed = linksFrom(project, ownerAt(project, screen, path)).filter(
+    (link) => timeOf(link.trigger) !== null,
+  );
+  if (timed.length === 0 && value === undefined) return null;
+  return (
+    <ThingRow
+      label="Counts down to"
+      value={value}
+      none="nothing"
+      things={timed.map((link) => ({ id: link.id, name: sentenceText(project, link) }))}
+      onChange={(timer) => put({ timer })}
+    />
+  );
+}
+
+/** The screen or component that an element stands on. */
+function ownerAt(project: Project, screen: Screen, path: string): Id {
+  const cut = path.lastIndexOf('/');
+  const placed = cut < 0 ? null : elementAt(project, screen.elements, path.slice(0, cut));
+  return placed?.type === 'component' ? placed.component : screen.id;
+}
 
 export function Lines({
   label,

@@ -63,14 +63,15 @@ export function Blank({ piece, link }: { piece: BlankPiece; link: Link }) {
   );
 }
 
-const WIDE: ReadonlySet<string> = new Set(['condition', 'awaits', 'where']);
+const WIDE: ReadonlySet<string> = new Set(['condition', 'awaits', 'where', 'since', 'during']);
 
 const LABELS: Record<BlankPiece['blank'], string> = {
   trigger: 'What sets it off',
   when: 'Part of the press',
   after: 'How long',
   hold: 'Long press after',
-  since: 'Counted from',
+  since: 'How it is counted',
+  during: 'Counts only while',
   effect: 'What is shown or said',
   kind: 'What it does',
   target: 'Where it leads',

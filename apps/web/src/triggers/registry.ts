@@ -5,6 +5,7 @@ import { event } from './event';
 import { returned } from './returned';
 import { value } from './value';
 import { time } from './time';
+import { everySoOften } from './every';
 import { arrival } from './arrival';
 import { done } from './done';
 import { failed } from './failed';
@@ -18,6 +19,7 @@ export const TRIGGER_EDITORS: { [N in TriggerName]: TriggerEditor<N> } = {
   returned,
   value,
   time,
+  every: everySoOften,
   arrival,
   done,
   failed,

@@ -6,6 +6,7 @@ import { SINCE_WORDS } from '@tavu/core/triggers/author';
 import { Clock } from 'lucide-react';
 import { useStudio } from '../store';
 import { Field, Radios } from '../ui';
+import { ClockFields, During, withCounts } from './Counting';
 import type { BlankOf, TriggerEditor } from './editor';
 
 const after = (time: string): On<'time'> => ({
@@ -43,7 +44,7 @@ export const time: TriggerEditor<'time'> = {
       },
     ];
   },
-  blanks: { after: After, since: Since },
+  blanks: { after: After, since: Since, during: OnlyWhile },
   Mark: ({ label }) => (
     <span className="flex items-center gap-0.5 font-mono">
       <Clock size={10} aria-hidden="true" />
@@ -69,33 +70,25 @@ function After({ trigger, put, close }: BlankOf<'time'>) {
   );
 }
 
-function Since({ trigger, put }: BlankOf<'time'>) {
+function Since({ link, trigger, put, close }: BlankOf<'time'>) {
   return (
-    <div className="space-y-3 p-3">
-      <Radios<On<'time'>['since']>
-        label="Counted"
-        value={trigger.since}
-        options={Object.entries(SINCE_WORDS) as [On<'time'>['since'], string][]}
-        onChange={(since) => put({ ...trigger, since })}
-      />
-      <Radios<On<'time'>['clock']>
-        label="On"
-        value={trigger.clock}
-        options={[
-          ['interface', 'the interface’s clock'],
-          ['game', 'the game’s clock, which stands still while paused'],
-        ]}
-        onChange={(clock) => put({ ...trigger, clock })}
-      />
-      <Radios<On<'time'>['covered']>
-        label="While a screen lies over this"
-        value={trigger.covered}
-        options={[
-          ['counts', 'it goes on counting'],
-          ['waits', 'it waits'],
-        ]}
-        onChange={(covered) => put({ ...trigger, covered })}
-      />
-    </div>
+    <>
+      <div className="space-y-3 px-3 pt-3">
+        <Radios<On<'time'>['since']>
+          label="Counted"
+          value={trigger.since}
+          options={Object.entries(SINCE_WORDS) as [On<'time'>['since'], string][]}
+          onChange={(since) => put({ ...trigger, since })}
+        />
+        <ClockFields counts={trigger} put={(change) => put(withCounts(trigger, change))} />
+      </div>
+      <During link={link} counts={trigger} put={(change) => put(withCounts(trigger, change))} close={close} />
+    </>
+  );
+}
+
+function OnlyWhile({ link, trigger, put, close }: BlankOf<'time'>) {
+  return (
+    <During link={link} counts={trigger} put={(change) => put(withCounts(trigger, change))} close={close} />
   );
 }

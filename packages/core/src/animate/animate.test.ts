@@ -125,7 +125,8 @@ test('frames without a last go round; some frame is shown at every time', () => 
       const made = compileFrames(frames, DEFAULT_RATES);
       const at = frameAt(made, t);
       if (at !== 'last') expect(at).toBeLessThan(frames.frames.length);
-      if (!frames.last && !frames.rounds && made.round > 0) expect(frameAt(made, t + made.round)).toBe(at);
+      if (!frames.last && !frames.rounds && !frames.shuffled && made.round > 0)
+        expect(frameAt(made, t + made.round)).toBe(at);
     }),
   );
 });

@@ -1,3 +1,4 @@
+import { shuffled } from './shuffle';
 import { timerMicros, type Rates, type TextFrames } from '../model';
 
 /** The frames of a text: which is shown when. */
@@ -10,9 +11,14 @@ export interface CompiledFrames {
   rounds: number;
   /** How long the last is held; null when there is none. */
   last: number | null;
+  /** Each round has an order of its own. */
+  shuffled: boolean;
 }
 
-export function compileFrames({ frames, rounds, last }: TextFrames, rates: Rates): CompiledFrames {
+export function compileFrames(
+  { frames, rounds, last, shuffled: shuffles }: TextFrames,
+  rates: Rates,
+): CompiledFrames {
   const holds = frames.map(({ hold }) => timerMicros(hold, rates));
   const round = holds.reduce((sum, hold) => sum + hold, 0);
   return {
@@ -20,20 +26,30 @@ export function compileFrames({ frames, rounds, last }: TextFrames, rates: Rates
     round,
     rounds: round === 0 ? 0 : (rounds ?? (last ? 1 : Infinity)),
     last: last ? timerMicros(last.hold, rates) : null,
+    shuffled: shuffles === true,
   };
 }
 
-/** Which frame is shown `elapsed` microseconds after its screen was; `last` from the end of the rounds on. */
-export function frameAt({ holds, round, rounds, last }: CompiledFrames, elapsed: number): number | 'last' {
+/**
+ * Which frame is shown `elapsed` microseconds after its screen was; `last` from the end of the rounds on. `seed` is of the run
+ * and the text: it decides the order of frames that are shuffled.
+ */
+export function frameAt(frames: CompiledFrames, elapsed: number, seed = 0): number | 'last' {
+  const { holds, round, rounds, last } = frames;
   if (holds.length === 0) return 'last';
-  if (elapsed >= round * rounds) return last === null ? holds.length - 1 : 'last';
-  let left = Math.max(0, elapsed) % round;
-  for (let i = 0; i < holds.length; i++) {
-    left -= holds[i]!;
-    if (left < 0) return i;
+  if (elapsed >= round * rounds) return last === null ? orderOf(frames, seed, rounds - 1).at(-1)! : 'last';
+  const since = Math.max(0, elapsed);
+  const order = orderOf(frames, seed, Math.floor(since / round));
+  let left = since % round;
+  for (const at of order) {
+    left -= holds[at]!;
+    if (left < 0) return at;
   }
-  return holds.length - 1;
+  return order.at(-1)!;
 }
+
+const orderOf = ({ holds, shuffled: isShuffled }: CompiledFrames, seed: number, round: number): number[] =>
+  isShuffled && round >= 0 ? shuffled(holds.length, seed, round) : holds.map((_, at) => at);
 
 /** The sum of all it shows, in microseconds; Infinity when it goes round without end. */
 export const lengthOf = ({ round, rounds, last }: CompiledFrames): number =>

@@ -33,7 +33,7 @@ export const laidOn = (flow: Flow, screen: CompiledScreen, op: OpOf<'line' | 'ch
   lay(
     flow,
     firstState(flow),
-    { screen: screen.id, args: fallbacksOf(screen), talk: null, layer: screen.layer },
+    { screen: screen.id, args: fallbacksOf(screen), talk: null, layer: screen.layer, timers: {} },
     op,
   );
 

@@ -103,6 +103,7 @@ export function compile(
       loading?.by === 'events' ? [{ id, loading }] : [],
     ),
     awaitsValues: compiled.some((link) => link.awaits !== null),
+    countsDuring: compiled.some((link) => link.during !== null),
     asksAbove: compiled.some((link) => link.link.aboveModal === true),
     bindings: previous?.project.actions === project.actions ? previous.bindings : bindingsOf(project),
     defaults: defaultMotions(project, reduced),

@@ -17,6 +17,7 @@ import {
   type Order,
   type Parameter,
   type Project,
+  type Trigger,
 } from '../model';
 import { compileMotion, type InOut } from '../motion';
 import { scopeOfLink, TRIGGERS, triggerOf, type Moment } from '../triggers';
@@ -39,6 +40,8 @@ export function compileLink(
   const type = triggerOf(trigger);
   const wait =
     type.life === 'timed' ? type.after(trigger) : type.life === 'searched' ? type.hold?.(trigger) : undefined;
+  const counted = type.life === 'timed' ? type.counted(trigger) : null;
+  const again = type.life === 'timed' && type.again === true;
   const scope = scopeOfLink(project, link);
   const to = targetOf(link, known);
   return {
@@ -49,7 +52,9 @@ export function compileLink(
     trigger,
     key: type.key?.(trigger) ?? '',
     phase: type.life === 'searched' ? (type.phase?.(trigger) ?? null) : null,
-    counted: type.life === 'timed' ? type.counted(trigger) : null,
+    counted,
+    during: counted?.during === undefined ? null : compileExpression(counted.during, scope),
+    again,
     awaits: type.life === 'sampled' ? compileExpression(type.awaits(trigger), scope) : null,
     kind,
     inRow: null,
@@ -57,7 +62,7 @@ export function compileLink(
     to,
     args: givenTo(screenById(project, to)?.parameters, link.args, scope),
     effects: link.effects.map((effect) => compileEffect(project, effect, scope)),
-    after: wait === undefined ? 0 : timerMicros(wait, project.rates),
+    after: wait === undefined ? 0 : Math.max(timerMicros(wait, project.rates), again ? SHORTEST_ROUND : 0),
     motion: link.motion ? byLayer(link.motion, project, reduced) : null,
     overlap: overlapOf(link.order ?? project.defaults.order, project),
     masked: link.masked ?? project.defaults.masked,
@@ -106,15 +111,24 @@ function givenTo(takes: readonly (Parameter | Field)[] = [], args: Arguments = {
   });
 }
 
+/** What happens again and again does so twenty times a second at most, in microseconds: more would only slow a run down. */
+const SHORTEST_ROUND = 50_000;
+
 /** Whether a link says anything in the expression language, so that it depends on names elsewhere. */
 export const hasNames = (link: Link): boolean =>
   link.when !== undefined ||
-  triggerOf(link.trigger).life === 'sampled' ||
+  asks(link.trigger) ||
   link.args !== undefined ||
   link.effects.some((effect) => {
     const { gives, tells, rows } = effectOf(effect);
     return gives !== undefined || tells !== undefined || rows !== undefined;
   });
+
+/** Whether a trigger waits for something to hold. */
+function asks(trigger: Trigger): boolean {
+  const type = triggerOf(trigger);
+  return type.life === 'sampled' || (type.life === 'timed' && type.counted(trigger).during !== undefined);
+}
 
 /** A link to a screen that is gone runs like a gap, so that no run can stop on it. */
 function targetOf(link: Link, known: ReadonlySet<Id>): Id | null {

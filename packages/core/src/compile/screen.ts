@@ -1,7 +1,14 @@
 import { canScroll, holdsOf, playOf } from '../elements';
 import { movesWords } from '../marks';
 import { componentById, expand, pathOf } from '../component';
-import { compileExpression, knownFields, scopeOfEach, scopeOfScreen, type Scope } from '../expression';
+import {
+  compileExpression,
+  knownFields,
+  scopeOfEach,
+  scopeOfScreen,
+  scopeWithTime,
+  type Scope,
+} from '../expression';
 import { listById } from '../lists';
 import { isUsed, solveFocus } from '../focus';
 import { solveLayout } from '../layout';
@@ -76,7 +83,16 @@ export function assemble(
   ]);
   const motion = screen.motion ?? around.find((area) => area.motion)?.motion;
   const own = scopeOfScreen(project, screen);
-  const scope = (element: Id): Scope => scopeOf(element) ?? own;
+  const timed = new Map(
+    elements.flatMap((element) =>
+      'timer' in element && element.timer !== undefined ? [[element.id, element.timer]] : [],
+    ),
+  );
+  const scope = (element: Id): Scope => {
+    const known = scopeOf(element) ?? own;
+    const timer = timed.get(element);
+    return timer === undefined ? known : scopeWithTime(known, timer);
+  };
   const condition = (text: string | undefined, named: Scope) =>
     text === undefined ? null : compileExpression(text, named);
   const moving = compileMoving(project, screen, elements, scope, { reduced, language });
@@ -149,6 +165,11 @@ export function assemble(
     bound: elements.flatMap((element) =>
       'value' in element && element.value !== undefined
         ? [{ element: element.id, value: element.value }]
+        : [],
+    ),
+    timers: elements.flatMap((element) =>
+      element.type === 'progress' && element.timer !== undefined
+        ? [{ element: element.id, link: element.timer, seconds: element.fills?.by === 'number' }]
         : [],
     ),
     lists: elements.flatMap((element) =>

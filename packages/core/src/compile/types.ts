@@ -66,6 +66,8 @@ export interface Flow {
   loadsByEvents: readonly { id: Id; loading: CompiledLoading }[];
   /** Whether any link waits for a value; else nothing needs to be looked at after a step. */
   awaitsValues: boolean;
+  /** Whether any time is counted only while something holds. */
+  countsDuring: boolean;
   /** Whether any link is found also beneath a modal overlay. */
   asksAbove: boolean;
   /** Actions that a key (`Escape`) or pad button (`pad 9`) is bound to, in the project's order. */
@@ -179,6 +181,8 @@ export interface CompiledScreen {
   bound: { element: Id; value: Id }[];
   /** Lists that elements on it show, and what their rows and the pieces in place of these are made of. */
   lists: readonly CompiledList[];
+  /** Bars that show how much is left of the time of a link: in seconds, or as a share of all of it. */
+  timers: readonly { element: Id; link: Id; seconds: boolean }[];
   listed: readonly Component[];
   /** The rows that have been put in, by the paths of what each is made of. */
   rows: ReadonlyMap<Id, PlacedRow>;
@@ -245,6 +249,9 @@ export interface CompiledLink {
   phase: 'down' | 'up' | 'held' | null;
   /** Timed: how that is counted. */
   counted: Counted | null;
+  /** Timed: it counts only while this holds; and whether it counts again once it has gone off. */
+  during: CompiledExpression | null;
+  again: boolean;
   /** Sampled: the condition that has to become true. */
   awaits: CompiledExpression | null;
   kind: LinkKind;

@@ -1,4 +1,4 @@
-import { knownFields, renameIn, scopeWith, type Scope } from '../expression';
+import { knownFields, renameIn, scopeWith, scopeWithTime, type Scope } from '../expression';
 import { listOfRows } from '../lists';
 import {
   identifierOf,
@@ -196,10 +196,8 @@ export function writtenAt(project: Project, screen: Screen, path: Id): Written |
 }
 
 /** What an element may name where it is written. */
-export function scopeOfWritten(
-  project: Project,
-  { parameters, list }: Pick<Written, 'parameters' | 'list'>,
-): Scope {
-  const scope = scopeWith(project, parameters);
+export function scopeOfWritten(project: Project, { element, parameters, list }: Written): Scope {
+  const plain = scopeWith(project, parameters);
+  const scope = 'timer' in element && element.timer ? scopeWithTime(plain, element.timer) : plain;
   return list ? { ...scope, row: knownFields(list, 'row') } : scope;
 }

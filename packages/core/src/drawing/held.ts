@@ -6,12 +6,13 @@ export interface Held {
   scalar: Scalar | undefined;
 }
 
-type Bound = { id: Id; value?: Id; sample?: Scalar; loading?: true };
+type Bound = { id: Id; value?: Id; sample?: Scalar; loading?: true; timer?: Id };
 
 /** What an element shows; `holds` are the values as they are now, by element. */
 export function heldBy(project: Project, element: Bound, holds: Readonly<Record<Id, Scalar>>): Held {
   const value = valueById(project, element.value);
-  if (!value || element.loading) return { type: null, scalar: holds[element.id] ?? element.sample };
+  if (!value || element.loading || element.timer)
+    return { type: null, scalar: holds[element.id] ?? element.sample };
   return { type: value, scalar: holds[element.id] ?? value.default };
 }
 

@@ -115,6 +115,21 @@ test('lines drawn closely round stand where they stood, in a rect that they reac
       if (fitted.rect.width > 1) expect(Math.max(...drawn.map(({ x }) => x))).toBeCloseTo(1, 2);
       if (fitted.rect.height > 1) expect(Math.min(...drawn.map(({ y }) => y))).toBeCloseTo(0, 2);
     }),
+    {
+      examples: [
+        [
+          // Its handles bend it by less than its rect is wide.
+          [
+            {
+              points: [
+                { x: 0.18, y: 0 },
+                { x: 0, y: 0, before: { x: 0, y: 0 }, after: { x: 0, y: 0.01 } },
+              ],
+            },
+          ],
+        ],
+      ],
+    },
   );
 });
 

@@ -112,13 +112,14 @@ export function fittedLines(lines: readonly ShapeLine[], rect: Rect): { lines: S
     const all = points.map((point) => start + point[of] * size);
     const [least, most] = [Math.min(...all), Math.max(...all)];
     const long = Math.max(1, most - least);
-    const share = (n: number): number => (most - least < 1 ? 0.5 : near((start + n * size - least) / long));
-    return { least: most - least < 1 ? (least + most - long) / 2 : least, long, share };
+    // What is thinner than that stands in its middle.
+    const from = (least + most - long) / 2;
+    return { from, long, share: (n: number): number => near((start + n * size - from) / long) };
   };
   const [across, down] = [side('x', rect.x, rect.width), side('y', rect.y, rect.height)];
   const at = ({ x, y }: Point): Point => ({ x: across.share(x), y: down.share(y) });
   return {
-    rect: { x: near(across.least), y: near(down.least), width: near(across.long), height: near(down.long) },
+    rect: { x: near(across.from), y: near(down.from), width: near(across.long), height: near(down.long) },
     lines: lines.map((line) => ({
       ...line,
       points: line.points.map(({ before, after, ...point }) => ({

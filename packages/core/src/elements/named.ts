@@ -41,6 +41,8 @@ export const sound = id('asset', { gone: 'left out' });
 export const value = id('value', { use: 'both' });
 const fromParameter = id('parameter', { gone: 'left out', within: (walk) => walk.holder });
 const fromValue = id('value', { gone: 'left out' });
+/** The link whose time it shows. */
+export const timer = id('link', { gone: 'left out' });
 /** A parameter of the screen or component it is in, or a value of the project. */
 export const from: Part<string> = (of, walk) =>
   walk.around.parameters.some(({ id }) => id === of) || !walk.values.has(of)

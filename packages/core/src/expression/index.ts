@@ -29,6 +29,7 @@ export { renameIn } from './rename';
 export {
   knownFields,
   scopeOfEach,
+  scopeWithTime,
   scopeOfScreen,
   scopeWith,
   type Known,

@@ -31,6 +31,8 @@ export interface Scope {
   lists?: ReadonlyMap<string, KnownList>;
   /** What can be named as `row.name`. Absent: it is about no row. */
   row?: ReadonlyMap<string, Known>;
+  /** The link whose time a text can show as `{remaining}`. Absent: none. */
+  timer?: Id;
   /** By identifier and by name in small letters. */
   screens: ReadonlyMap<string, { id: Id; name: string }>;
   /** By identifier: texts show the keys of these, where no value or parameter goes by that name. */
@@ -110,6 +112,9 @@ export const scopeOfEach = (scope: Scope, fields: ReadonlyMap<string, Known>): S
   ...scope,
   names: new Map([...scope.names, ...fields]),
 });
+
+/** The scope of a text that shows how long it is until a link is due: its own names come first. */
+export const scopeWithTime = (scope: Scope, link: Id): Scope => ({ ...scope, timer: link });
 
 /** The scope of expressions of a screen: its parameters, then the project's values. */
 export const scopeOfScreen = (project: Project, screen: Screen | undefined): Scope =>

@@ -99,6 +99,7 @@ export const plays = thing({
 const textFrame = thing({ text: words.required(), hold: duration.required() });
 export const textFrames = thing({
   frames: list(textFrame).required(),
+  shuffled: Joi.valid(true),
   rounds: Joi.number().integer().min(1).max(10_000),
   last: textFrame,
 });

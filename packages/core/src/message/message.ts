@@ -22,7 +22,8 @@ import { reasonFor, type Reason, type TextTrouble } from './troubles';
 /** Words as they are written, or what a name holds. */
 export type TextPart = string | NamedPart | ActionPart | MessagePart;
 export interface NamedPart {
-  what: 'value' | 'parameter';
+  /** `left`: the seconds until the link of that id is due. */
+  what: 'value' | 'parameter' | 'left';
   id: Id;
   type: FieldType;
   /** What it holds for good. */
@@ -148,15 +149,22 @@ function partOf(scope: Scope, name: string): NamedPart | ActionPart | null {
     const { what, id, type, held } = known;
     if (held !== undefined) return { what: 'parameter', id, type, held };
     if (what === 'row') return { what: 'parameter', id, type };
-    return what === 'value' || what === 'parameter' ? { what, id, type } : null;
+    return what === 'value' || what === 'parameter' || what === 'left' ? { what, id, type } : null;
   }
   const action = scope.actions?.get(name);
   return action ? { what: 'action', action } : null;
 }
 
 /** What a name in a text stands for; `row.name` is what a row holds. */
-const knownIn = ({ names, row }: Scope, name: string): Known | undefined =>
-  names.get(name) ?? (name.startsWith('row.') ? row?.get(name.slice(4)) : undefined);
+function knownIn({ names, row, timer }: Scope, name: string): TextKnown | undefined {
+  const known = names.get(name) ?? (name.startsWith('row.') ? row?.get(name.slice(4)) : undefined);
+  if (known || name !== REMAINING || timer === undefined) return known;
+  return { what: 'left', id: timer, type: { type: 'number' } };
+}
+type TextKnown = Known | { what: 'left'; id: Id; type: FieldType; held?: undefined };
+
+/** What texts call the time that is left, where they show one. */
+export const REMAINING = 'remaining';
 
 /** What the names of texts stand for at a time. */
 export interface Held {
@@ -193,10 +201,15 @@ function wordsFor(part: NamedPart | ActionPart, { named, code }: Held): string {
     const now = code?.(part.action);
     return now === undefined ? asWords(titleCase(part.action.name)) : writtenMark({ mark: 'key', code: now });
   }
-  const words = scalarWords(part.type, part.held ?? named(part));
+  const holds = part.held ?? named(part);
+  const words = part.what === 'left' ? timeWords(Number(holds ?? 0)) : scalarWords(part.type, holds);
   // What a sentence tells is written by whoever made the game, marks and all.
   return part.what === 'parameter' && part.held === undefined ? words : asWords(words);
 }
+
+/** Seconds as a clock counts them down: 9, or 1:05. */
+const timeWords = (seconds: number): string =>
+  seconds < 60 ? `${seconds}` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 /** On and off as they stand among the branches of a text; all else as it is. */
 const plainly = (scalar: Scalar | undefined): string | number =>

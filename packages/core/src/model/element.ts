@@ -109,7 +109,12 @@ export interface PictureElement extends ElementBase {
   /** A number, choice or switch that says which frame is shown, counted from 0. */
   value?: Id;
 }
-export interface TextElement extends ElementBase {
+/** What can show how long it is until a sentence of its screen is due: its texts name that as `{remaining}`. */
+interface ShowsTime {
+  /** The link whose time it shows. Absent: none. */
+  timer?: Id;
+}
+export interface TextElement extends ElementBase, ShowsTime {
   type: 'text';
   text: string;
   /** In place of its words: what it goes through. */
@@ -125,7 +130,7 @@ interface Pressable extends ElementBase {
   /** Heard when it is pressed, in place of the usual. */
   sound?: Id;
 }
-export interface ButtonElement extends Pressable {
+export interface ButtonElement extends Pressable, ShowsTime {
   type: 'button';
   /** An action that presses it. On a notice or HUD piece, which have no focus, it is shown beside the text. */
   shortcut?: Id;
@@ -230,7 +235,7 @@ export interface ListElement extends ElementBase, WithParts<'list'> {
   look: TextUse;
   box: BoxUse;
 }
-export interface ProgressElement extends ElementBase {
+export interface ProgressElement extends ElementBase, ShowsTime {
   type: 'progress';
   value?: Id;
   /** Shows how far its screen has loaded. */

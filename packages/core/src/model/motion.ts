@@ -122,6 +122,8 @@ export interface TextFrame {
 /** A text that goes through frames, round and round, or so many times and then to the last. */
 export interface TextFrames {
   frames: TextFrame[];
+  /** Each round in an order of its own. Absent: in the order they stand in. */
+  shuffled?: true;
   /** Absent: without end, or once when there is a last. */
   rounds?: number;
   last?: TextFrame;

@@ -359,6 +359,16 @@ export type Trigger =
       since: 'taken' | 'shown' | 'settled';
       clock: 'interface' | 'game';
       covered: 'counts' | 'waits';
+      /** It counts only while this holds, and afresh each time it comes to hold. Absent: always. */
+      during?: Expression;
+    }
+  /** Again and again, each time this much later. */
+  | {
+      on: 'every';
+      each: Duration;
+      clock: 'interface' | 'game';
+      covered: 'counts' | 'waits';
+      during?: Expression;
     }
   | { on: 'arrival' }
   /** The screen's own content has finished. */

@@ -1,7 +1,7 @@
 import { codeName } from '../keys';
 import { BEATS, codeOn, type RenderState } from '../drawing';
 import { movesWords } from '../marks';
-import { frameAt, progressAt } from '../animate';
+import { frameAt, progressAt, seedOf } from '../animate';
 import type { CompiledScreen, Flow } from '../compile';
 import type { TextPart } from '../message';
 import type { BindingElement, Id, PromptElement, Scalar } from '../model';
@@ -9,6 +9,8 @@ import {
   barAt,
   facesAt,
   promptsFor,
+  secondsLeft,
+  timeLeft,
   typedAlone,
   wordsOf,
   type Instance,
@@ -46,11 +48,11 @@ export function resolveContent(
 ): Words {
   const { args } = thing;
   const texts: Record<Id, string> = {};
-  const said = (parts: readonly TextPart[]): string => wordsOf(state, thing, parts);
+  const said = (parts: readonly TextPart[]): string => wordsOf(flow, state, thing, parts);
   for (const [element, parts] of screen.texts) texts[element] = said(parts);
   const elapsed = state.now - thing.shown;
   for (const { element, frames, parts, last } of screen.frames) {
-    const at = frameAt(frames, elapsed);
+    const at = frameAt(frames, elapsed, frames.shuffled ? seedOf(state.seed, thing.serial, element) : 0);
     texts[element] = said(at === 'last' ? last : parts[at]!);
   }
   const assets: Record<Id, Id> = {};
@@ -72,6 +74,10 @@ export function resolveContent(
   if (loading)
     for (const element of screen.progresses)
       holds[element] = progressAt(loading, elapsed, Math.max(0, thing.progress));
+  for (const { element, link, seconds } of screen.timers) {
+    const left = timeLeft(flow, thing, link);
+    holds[element] = seconds ? secondsLeft(left) : left / (flow.links.get(link)?.after || 1);
+  }
   const bars: Words['bars'] = {};
   for (const bar of screen.bars) {
     const now = barAt(bar, thing, state.now);
@@ -118,7 +124,7 @@ export function shownOn(
   return {
     ...words,
     tooltips: Object.fromEntries(
-      [...screen.tooltips].map(([id, parts]) => [id, wordsOf(state, instance, parts)] as const),
+      [...screen.tooltips].map(([id, parts]) => [id, wordsOf(flow, state, instance, parts)] as const),
     ),
     codeWords: (element) => {
       const device = 'device' in element ? element.device : words.device;

@@ -13,6 +13,7 @@ import {
   focusShown,
   sampleInstance,
   samplePicture,
+  secondsLeft,
   talkLooks,
   withRows,
   withSamples,
@@ -192,7 +193,10 @@ function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart
       : part,
   );
   return sayParts(known, {
-    named: (part) => (part.what === 'value' ? flow.values.get(part.id)?.default : asked(part.id)?.default),
+    named: ({ what, id }) => {
+      if (what === 'left') return secondsLeft(flow.links.get(id)?.after ?? 0);
+      return what === 'value' ? flow.values.get(id)?.default : asked(id)?.default;
+    },
     code: (action) => codeFor(action, NORMAL),
   });
 }
@@ -283,7 +287,15 @@ const saysMore = ({
   elements,
   frames,
   progresses,
+  timers,
 }: CompiledScreen): boolean =>
-  texts.size + shortcuts.length + bound.length + conditions.length + frames.length + progresses.length > 0 ||
+  texts.size +
+    shortcuts.length +
+    bound.length +
+    conditions.length +
+    frames.length +
+    progresses.length +
+    timers.length >
+    0 ||
   screen.background.grain?.moves === true ||
   elements.some((element) => playOf(element).changes || ('from' in element && element.from));

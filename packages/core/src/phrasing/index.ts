@@ -22,6 +22,8 @@ export type Slot =
   | 'since'
   /** What has to come true. */
   | 'awaits'
+  /** What has to hold for a time to be counted. */
+  | 'during'
   | 'answered'
   | 'condition'
   | 'once'

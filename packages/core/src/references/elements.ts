@@ -6,8 +6,14 @@ import { list, type Part } from '../walk';
 export const elements: Part<readonly Element[]> = (all, walk) => {
   const { holder } = walk;
   list<Element>((one, at) =>
-    at.with({ on: one.id, element: one, key: `${holder} ${one.id}` }, () =>
-      referencesOf(one.type)(one as never, at),
+    at.with(
+      {
+        on: one.id,
+        element: one,
+        key: `${holder} ${one.id}`,
+        ...('timer' in one ? { around: { ...at.around, timer: one.timer } } : {}),
+      },
+      () => referencesOf(one.type)(one as never, at),
     ),
   )(all, walk);
 };

@@ -1,10 +1,11 @@
-import { knownFields, scopeOfEach, scopeWith, type Scope } from '../expression';
+import { knownFields, scopeOfEach, scopeWith, scopeWithTime, type Scope } from '../expression';
 import { identifierOf, type Field, type FieldType, type Project } from '../model';
 import type { Around, Nearby } from '../walk';
 
 /** What may be named around a place, by what stands for it in expressions and texts. */
-export function scopeAround(project: Project, { parameters, fields, rows }: Around): Scope {
-  const scope = withFields(scopeWith(project, parameters.map(typed)), fields);
+export function scopeAround(project: Project, { parameters, fields, rows, timer }: Around): Scope {
+  const plain = withFields(scopeWith(project, parameters.map(typed)), fields);
+  const scope = timer === undefined ? plain : scopeWithTime(plain, timer);
   if (!rows) return scope;
   const { each, pressed } = rows;
   const about = pressed ? { ...scope, row: knownFields(pressed, 'row') } : scope;

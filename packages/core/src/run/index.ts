@@ -25,7 +25,9 @@ export {
   maskOf,
   pressMask,
   reachable,
+  secondsLeft,
   standing,
+  timeLeft,
 } from './state';
 export {
   beginTalk,

@@ -25,6 +25,7 @@ import {
   type Scalars,
   sampleLists,
   screenOf,
+  setBackCounts,
   setValue,
   type Spot,
   valuesFrom,
@@ -79,6 +80,7 @@ export function step(whole: Flow, before: RunState, input: Input): Stepped {
   // An event is searched for where it is received.
   if (!state.ended && input.type !== 'event' && input.type !== 'time' && flow.hearing.length > 0)
     searchFor(searchOf(flow, state, say), input);
+  setBackCounts(flow, state);
   syncFocusAnimations(flow, state);
   syncBars(flow, state);
   syncFaces(flow, state);
@@ -201,9 +203,13 @@ export interface Before {
   saves?: RunState['saves'];
 }
 
-/** That, and what is in the player's hands. Absent: keys. */
+/**
+ * That, what is in the player's hands (absent: keys), and what decides all that is left to chance (absent: 0), so that the same
+ * inputs give the same run again.
+ */
 export interface Beginning extends Before {
   device?: Device;
+  seed?: number;
 }
 
 /** A run at its first instant: the start screen taken at time 0. */
@@ -325,6 +331,7 @@ function baseIn(flow: Flow, area: Id | undefined): Id {
 /** Before the first screen: a placeholder instance that nothing can see. */
 function nothing(flow: Flow, before: Beginning): RunState {
   return {
+    seed: before.seed ?? 0,
     now: 0,
     game: 0,
     serial: 1,

@@ -14,7 +14,9 @@ import {
   syncFocusAnimations,
   type RunState,
   type Say,
+  isCounted,
   screenOf,
+  setBackCounts,
   setTimer,
   STAY,
   TALK,
@@ -38,6 +40,7 @@ export function passTime(flow: Flow, state: RunState, pass: number, say: Say): v
     since = state.now;
     if (count < LONGEST_CHAIN) {
       fireDue(flow, state, say);
+      setBackCounts(flow, state);
       syncFocusAnimations(flow, state);
       syncBars(flow, state);
       syncFaces(flow, state);
@@ -74,6 +77,7 @@ function runningTimers(flow: Flow, state: RunState, within = Infinity): Timer[] 
     for (const link of screen.links.timed) {
       if (instance.timers[link.id] === FIRED) continue;
       const { since, clock, covered } = link.counted!;
+      if (!isCounted(flow, state, instance, link)) continue;
       const from = instance[since];
       const left = link.after - (instance.timers[link.id] ?? 0);
       if (left > 0) {
@@ -182,7 +186,7 @@ function fireDue(flow: Flow, state: RunState, say: Say): void {
   const search: Search = { flow, state, say, fields: null, passed: [] };
   const timer = runningTimers(flow, state, 0)[0];
   if (timer) {
-    setTimer(timer.instance, timer.name, FIRED);
+    setTimer(timer.instance, timer.name, timer.link?.again ? 0 : FIRED);
     if (timer.name === DONE) finish(flow, state, timer.instance, say);
     else if (timer.name === TALK) passTalk(flow, state, timer.instance, say);
     else if (timer.name === LIMIT) {

@@ -143,6 +143,7 @@ const screen = (id: string): fc.Arbitrary<Screen> =>
     })
     .map((item) => lean(item) as Screen);
 
+const during = { during: maybe(condition) };
 const trigger: fc.Arbitrary<Trigger> = fc.oneof(
   fc.constantFrom(...BUTTONS, 'x0/in0').map((value): Trigger => ({ on: 'press', element: value })),
   fc
@@ -163,6 +164,14 @@ const trigger: fc.Arbitrary<Trigger> = fc.oneof(
     since: fc.constantFrom('taken' as const, 'shown' as const, 'settled' as const),
     clock: fc.constantFrom('interface' as const, 'game' as const),
     covered: fc.constantFrom('counts' as const, 'waits' as const),
+    ...during,
+  }),
+  fc.record({
+    on: fc.constant('every' as const),
+    each: duration,
+    clock: fc.constantFrom('interface' as const, 'game' as const),
+    covered: fc.constantFrom('counts' as const, 'waits' as const),
+    ...during,
   }),
   fc.constantFrom<Trigger>({ on: 'arrival' }, { on: 'done' }, { on: 'failed' }),
   condition.map((when): Trigger => ({ on: 'value', when })),

@@ -130,6 +130,7 @@ const shapeLine = fc
 const value = maybe(fc.constantFrom('oil', 'lit', 'grade', 'note', 'gone'));
 const control = { ...pressable, value, sample: maybe(fc.constantFrom(true, 3, 'x')) };
 const acts = maybe(fc.constantFrom('menu', 'confirm', 'gone'));
+const timer = maybe(fc.constantFrom('c0', 'c1', 'gone'));
 const fit = fc.constantFrom('contain', 'cover', 'stretch');
 const pictureFit = fc.constantFrom(...PICTURE_FITS);
 const plays = fc.record({
@@ -140,7 +141,7 @@ const plays = fc.record({
 });
 
 const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>> = {
-  text: { ...words, frames: maybe(anyFrames) },
+  text: { ...words, frames: maybe(anyFrames), timer },
   picture: {
     asset: fc.constantFrom(null, 'i-a', 'i-b', 'i-gone'),
     fit: pictureFit,
@@ -193,6 +194,7 @@ const kinds: Partial<Record<ElementType, Record<string, fc.Arbitrary<unknown>>>>
   },
   progress: {
     value,
+    timer,
     loading: maybe(fc.constant(true)),
     sample: maybe(fc.constant(0.5)),
     box: boxUse,

@@ -101,6 +101,7 @@ const textFrame = fc.record({ text: fc.constantFrom('Loading', 'Oil {oil}', ''),
 export const anyFrames = fc
   .record({
     frames: fc.array(textFrame, { maxLength: 3 }),
+    shuffled: maybe(fc.constant(true)),
     rounds: maybe(fc.integer({ min: 1, max: 3 })),
     last: maybe(textFrame),
   })

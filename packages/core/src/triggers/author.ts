@@ -4,6 +4,7 @@ import { author as press } from './press';
 import { author as action } from './action';
 import { author as event } from './event';
 import { author as time } from './time';
+import { author as every } from './every';
 import { author as arrival } from './arrival';
 import { author as done } from './done';
 import { author as failed } from './failed';
@@ -21,6 +22,7 @@ export const TRIGGER_AUTHORS: { [N in TriggerName]: TriggerAuthor<On<N>> } = {
   action,
   event,
   time,
+  every,
   arrival,
   done,
   failed,

@@ -3,6 +3,7 @@ import { play as press } from './press';
 import { play as action } from './action';
 import { play as event } from './event';
 import { play as time } from './time';
+import { play as every } from './every';
 import { play as arrival } from './arrival';
 import { play as done } from './done';
 import { play as failed } from './failed';
@@ -16,6 +17,7 @@ export const TRIGGERS: { [N in TriggerName]: TriggerPlay<On<N>> } = {
   action,
   event,
   time,
+  every,
   arrival,
   done,
   failed,

@@ -20,7 +20,7 @@ export type Life = 'searched' | 'timed' | 'sampled' | 'followed';
 export type Moment = 'up' | 'done' | 'failed' | 'answer';
 
 /** When and on which clock a time is counted. */
-export type Counted = Pick<On<'time'>, 'since' | 'clock' | 'covered'>;
+export type Counted = Pick<On<'time'>, 'since' | 'clock' | 'covered' | 'during'>;
 
 interface Any<C> {
   /** What it is listed by, such as the element that is pressed. Absent: nothing. */
@@ -44,6 +44,8 @@ interface Timed<C> extends Any<C> {
   life: 'timed';
   after: (trigger: C) => Duration;
   counted: (trigger: C) => Counted;
+  /** Once it has gone off it counts again from the beginning. */
+  again?: true;
 }
 interface Sampled<C> extends Any<C> {
   life: 'sampled';

@@ -94,6 +94,8 @@ export interface Around {
   fields: readonly Nearby[];
   /** The list whose rows are asked about one after another, and the one a row of which is pressed. Absent: none. */
   rows?: { each?: RowsOf; pressed?: RowsOf };
+  /** The link whose time texts here can name. Absent: none. */
+  timer?: Id;
 }
 export type RowsOf = Pick<ListValue, 'id' | 'fields'>;
 export type Nearby = Parameter | ComponentParameter | RoutineParameter | Field;

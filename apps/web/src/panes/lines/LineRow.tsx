@@ -229,7 +229,7 @@ function timesOf(
   const talk = flow.talks.get(owner.id);
   if (!screen || !talk) return null;
   const state = firstState(flow);
-  const thing = { screen: screen.id, args: {}, talk: null, layer: screen.layer };
+  const thing = { screen: screen.id, args: {}, talk: null, layer: screen.layer, timers: {} };
   let [typing, reading, speed] = [0, 0, 0];
   for (const op of linesUnder(talk, key)) {
     if (op.op !== 'line') continue;

@@ -9,5 +9,10 @@ export const button: Author<'button'> = {
   fresh: ({ pressed }) => ({ text: 'Button', ...pressed }),
   pressed: true,
   named: 'by its words',
-  references: record<Of<'button'>>({ ...named.pressable, shortcut: named.action, acts: named.action }),
+  references: record<Of<'button'>>({
+    ...named.pressable,
+    shortcut: named.action,
+    acts: named.action,
+    timer: named.timer,
+  }),
 };

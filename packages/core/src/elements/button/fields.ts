@@ -3,4 +3,4 @@ import { id } from '../../fields';
 import { pressable } from '../described';
 
 /** What a file has of one. */
-export const button: Joi.SchemaMap = { ...pressable, shortcut: id, acts: id };
+export const button: Joi.SchemaMap = { ...pressable, shortcut: id, acts: id, timer: id };

@@ -15,6 +15,7 @@ export const progress: Author<'progress'> = {
   references: record<Of<'progress'>>({
     ...named.base,
     value: idOf('value'),
+    timer: named.timer,
     box: boxUse,
     bar: boxUse,
     fills: record<{ look: TextUse }>({ look: textUse }) as Part<ProgressFill>,

@@ -8,6 +8,7 @@ const degrees = Joi.number().min(-360).max(360);
 /** What a file has of one. */
 export const progress: Joi.SchemaMap = {
   value: id,
+  timer: id,
   loading: Joi.valid(true),
   sample: share,
   box,

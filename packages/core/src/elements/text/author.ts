@@ -7,5 +7,10 @@ export const text: Author<'text'> = {
   label: 'Text',
   size: [600, 60],
   fresh: ({ label, text }) => ({ text: label, look: text('t-body') }),
-  references: record<Of<'text'>>({ ...named.base, ...named.spoken, frames: named.frames }),
+  references: record<Of<'text'>>({
+    ...named.base,
+    ...named.spoken,
+    frames: named.frames,
+    timer: named.timer,
+  }),
 };

@@ -1,6 +1,6 @@
 import type Joi from 'joi';
-import { textFrames, words } from '../../fields';
+import { id, textFrames, words } from '../../fields';
 import { look } from '../described';
 
 /** What a file has of one. */
-export const text: Joi.SchemaMap = { text: words.required(), frames: textFrames, look };
+export const text: Joi.SchemaMap = { text: words.required(), frames: textFrames, timer: id, look };

@@ -113,7 +113,7 @@ function nextPage(flow: Flow, state: RunState, instance: Instance, op: OpOf<'lin
 
 function choose(flow: Flow, state: RunState, instance: Instance, op: OpOf<'choice'>, id: Id, say: Say): void {
   const option = withId(op.options, id)!;
-  const text = withoutMarks(wordsOf(state, instance, option.parts));
+  const text = withoutMarks(wordsOf(flow, state, instance, option.parts));
   remember(state, null, `→ ${text}`);
   say({ at: state.now, did: 'choice', screen: instance.screen, key: op.key, option: id, text });
   goTo(flow, state, instance, option.to, say);
@@ -185,7 +185,7 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
       return op.when === null || holds(place, op.when, owner) ? op.to : at + 1;
     case 'line':
       // An empty line takes no time.
-      if (wordsOf(state, instance, op.parts).trim() !== '') return null;
+      if (wordsOf(flow, state, instance, op.parts).trim() !== '') return null;
       say({
         at: state.now,
         did: 'empty',

@@ -72,7 +72,7 @@ export function tooltipOn(flow: Flow, state: RunState): Tooltip | null {
   const wait = toMicros(styles.tooltip?.after ?? TOOLTIP_AFTER, rates);
   const from = Math.max(resting.since, instance.settled) + wait * (resting.by === 'focus' ? FOCUS_STAYS : 1);
   if (state.now < from || isAway(flow, state, instance, resting.element)) return null;
-  const words = wordsOf(state, instance, parts);
+  const words = wordsOf(flow, state, instance, parts);
   return words.trim() === '' ? null : { instance, element: resting.element, words, from };
 }
 

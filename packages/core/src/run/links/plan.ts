@@ -12,7 +12,7 @@ import {
   type Sample,
 } from '../../motion';
 import { elementOf } from '../../triggers';
-import { type Instance, type Leaving, type RunState, screenOf, TALK } from '../state';
+import { type Instance, type Leaving, type RunState, screenOf } from '../state';
 import { ALL_VISIBLE, conditionalVisibility } from '../focus';
 
 /**
@@ -64,9 +64,8 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
   if (state.now < old.shown) return null;
   const away = flow.screens.has(old.screen) ? conditionalVisibility(flow, state, old) : ALL_VISIBLE;
   const half = howItGoes(flow, old, by);
-  const { serial, screen, layer, focus, args, told, slot, shown, animationStarts, faces, bars, progress } =
-    old;
-  const talk = old.talk && { ...old.talk, lasted: old.timers[TALK] ?? 0 };
+  const { serial, screen, layer, focus, args, told, slot, shown, timers } = old;
+  const { animationStarts, faces, bars, progress, talk } = old;
   const from = state.now;
   const masked = by?.masked ?? flow.project.defaults.masked;
   const picture = {
@@ -78,6 +77,7 @@ function leave(flow: Flow, state: RunState, old: Instance, by: CompiledLink | nu
     told,
     slot,
     shown,
+    timers,
     animationStarts,
     faces,
     bars,

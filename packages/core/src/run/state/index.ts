@@ -21,6 +21,7 @@ export {
 } from './derived';
 export type { Input } from './input';
 export type { Nowhere, Outcome, Passed, Reason, Say } from './outcome';
+export { isCounted, secondsLeft, setBackCounts, timeLeft } from './counts';
 export { argumentsOf, giveOf, holds, holdsNow, type EvalScope } from './evaluate';
 export {
   type Visibility,

@@ -10,6 +10,8 @@ import type { BarRun, FaceRun } from './on-the-way';
  * microseconds.
  */
 export interface RunState {
+  /** What decides all that is left to chance. */
+  seed: number;
   /** Interface clock. */
   now: number;
   /** Game clock: stands still while anything that freezes it is up or still leaving. */
@@ -238,14 +240,15 @@ export interface Leaving {
   focus: Id | null;
   args: Scalars;
   told: number | null;
-  /** When it came, and what its elements had begun. */
+  /** When it came, how far its timers had got, and what its elements had begun. */
   shown: number;
+  timers: Instance['timers'];
   animationStarts: Readonly<Record<string, number>>;
   faces: Readonly<Record<Id, FaceRun>>;
   bars: Readonly<Record<Id, BarRun>>;
   progress: number;
   /** What was said on it when it went, and for how long. */
-  talk: (Talking & { lasted: number }) | null;
+  talk: Talking | null;
   /** The elements that were hidden when it went. */
   away: Visibility;
   /** What becomes of presses for what lies beneath, while it still keeps the game from its input. */
@@ -300,6 +303,7 @@ export type Pending =
  */
 export function fork(state: RunState): RunState {
   return {
+    seed: state.seed,
     now: state.now,
     game: state.game,
     serial: state.serial,

@@ -14,7 +14,16 @@ import { sayParts, type TextPart } from '../../message';
 import type { BubbleShape, Colour, Id } from '../../model';
 import { withoutPace } from '../../marks';
 import { readingTime, typeOut, type Typed } from '../../talk';
-import { holdsNow, type Instance, type Leaving, type RunState, TALK, type Talking } from '../state';
+import {
+  holdsNow,
+  secondsLeft,
+  TALK,
+  timeLeft,
+  type Instance,
+  type Leaving,
+  type RunState,
+  type Talking,
+} from '../state';
 
 /** Conversations as they stand in a run: what is said on something that is up, and when that is over. */
 
@@ -59,12 +68,20 @@ export function asks(flow: Flow, instance: { talk: Talking | null }): OpOf<'choi
 }
 
 /** What is up, or a picture that leaves. */
-export type Thing = Pick<Instance, 'screen' | 'args' | 'talk' | 'layer'>;
+export type Thing = Pick<Instance, 'screen' | 'args' | 'talk' | 'layer' | 'timers'>;
 
 /** What is said, given what its names hold now. */
-export const wordsOf = (state: RunState, { args }: Pick<Thing, 'args'>, parts: readonly TextPart[]): string =>
+export const wordsOf = (
+  flow: Flow,
+  state: RunState,
+  thing: Pick<Thing, 'args' | 'timers'>,
+  parts: readonly TextPart[],
+): string =>
   sayParts(parts, {
-    named: (part) => (part.what === 'value' ? state.values[part.id] : args[part.id]),
+    named: ({ what, id }) => {
+      if (what === 'left') return secondsLeft(timeLeft(flow, thing, id));
+      return what === 'value' ? state.values[id] : thing.args[id];
+    },
     code: (action) => codeFor(action, { device: promptsFor(state), codes: state.rebound }),
   });
 
@@ -96,7 +113,7 @@ export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' |
     kept = { made, known: new Map() };
     laid.set(screen, kept);
   }
-  const text = wordsOf(state, thing, op.parts);
+  const text = wordsOf(flow, state, thing, op.parts);
   const letter = (op.op === 'line' ? op.letter : null) ?? flow.talk.letter;
   const key = `${letter} ${text}`;
   const found = kept.known.get(key);
@@ -255,7 +272,7 @@ export function talkLooks(flow: Flow, state: RunState, thing: Instance | Leaving
   if (choice.length === 0) put(parts.choices);
   parts.options.forEach((id, i) => {
     const option = choice[i];
-    if (option) looks.texts[id] = withoutPace(wordsOf(state, thing, option.parts));
+    if (option) looks.texts[id] = withoutPace(wordsOf(flow, state, thing, option.parts));
     else away.add(id);
   });
   if (!text || spoken!.op !== 'line' || !isAllThere(flow, state, thing, text)) put(parts.more);
@@ -263,8 +280,7 @@ export function talkLooks(flow: Flow, state: RunState, thing: Instance | Leaving
   return { ...looks, hidden: [...away] };
 }
 
-const lastedOf = (thing: Instance | Leaving): number =>
-  'timers' in thing ? Math.max(0, thing.timers[TALK] ?? 0) : (thing.talk?.lasted ?? 0);
+const lastedOf = (thing: Instance | Leaving): number => Math.max(0, thing.timers[TALK] ?? 0);
 
 /** How many letters of the page that is up are there. */
 function typedNow(flow: Flow, state: RunState, thing: Instance | Leaving, text: Laid): number {
