@@ -1,4 +1,4 @@
-import type { CompiledScreen, Flow } from '../compile';
+import { wordingsOf, type CompiledScreen, type Flow } from '../compile';
 import { componentById } from '../component';
 import {
   branchesOf,
@@ -125,10 +125,16 @@ export function findingsOfTalk(flow: Flow, conversation: Conversation): Finding[
   const speakers = new Set<Id>();
   for (const op of talk.ops) {
     if (op.op !== 'line' && op.op !== 'choice') continue;
-    const laid = laidOn(flow, compiled, op);
-    const over = laid.text.trim() === '' ? null : overflowing(flow, compiled, laid.typed.text);
-    const spoken = { flow, screen: compiled, op, laid, over, told: speakers };
-    found.push(...told(at(op.key), (check) => check.spoken?.(spoken)));
+    // What is wrong with several of its wordings in the same way is told once.
+    const here = new Map<string, Finding>();
+    for (const wording of op.op === 'line' ? wordingsOf(op) : [op]) {
+      const laid = laidOn(flow, compiled, wording);
+      const over = laid.text.trim() === '' ? null : overflowing(flow, compiled, laid.typed.text);
+      const spoken = { flow, screen: compiled, op: wording, laid, over, told: speakers };
+      for (const finding of told(at(op.key), (check) => check.spoken?.(spoken)))
+        if (!here.has(finding.code)) here.set(finding.code, finding);
+    }
+    found.push(...here.values());
   }
   return found;
 }

@@ -1,4 +1,4 @@
-import { compile, wordsRoom, type CompiledScreen, type Flow, type OpOf } from '../compile';
+import { compile, wordingsOf, wordsRoom, type CompiledScreen, type Flow, type OpOf } from '../compile';
 import { inLanguage } from '../language';
 import { screenById, type Conversation, type Id, type Project, withId } from '../model';
 import { firstState, lay, pageTimes, type RunState } from '../run';
@@ -64,8 +64,10 @@ export function overflowingTranslations(project: Project, { id }: Conversation):
     const compiled = flow.screens.get(screen.id)!;
     for (const op of flow.talks.get(id)!.ops) {
       if (op.op !== 'line') continue;
-      const { typed, pages } = laidOn(flow, compiled, op);
-      const fits = pages.length === 1 && overflowing(flow, compiled, typed.text) === null;
+      const fits = wordingsOf(op).every((wording) => {
+        const { typed, pages } = laidOn(flow, compiled, wording);
+        return pages.length === 1 && overflowing(flow, compiled, typed.text) === null;
+      });
       if (!fits) found.set(op.key, [...(found.get(op.key) ?? []), name]);
     }
   }

@@ -23,5 +23,6 @@ export {
   type OpOf,
   type TalkTrouble,
   linesUnder,
+  wordingsOf,
 } from './ops';
 export { type Page, pagesOf, wordsRoom } from './pages';

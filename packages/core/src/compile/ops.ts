@@ -51,7 +51,14 @@ export type Op = {
   shown: Shown;
   hidden: ReadonlySet<string>;
 } & (
-  | ({ op: 'line'; letter: number | null; goes: 'itself' | 'confirmed' | null } & Spoken)
+  | ({
+      op: 'line';
+      letter: number | null;
+      goes: 'itself' | 'confirmed' | null;
+      /** What it may say in place of its own words. */
+      others: readonly (readonly TextPart[])[];
+      shuffled: boolean;
+    } & Spoken)
   | { op: 'pause'; lasts: number }
   | ({
       op: 'choice';
@@ -67,6 +74,12 @@ export type Op = {
   | { op: 'jump'; to: number; when: CompiledExpression | null }
   | { op: 'end'; outcome: Id | null }
 );
+/** A line once for all that it may say. */
+export const wordingsOf = (op: OpOf<'line'>): OpOf<'line'>[] => [
+  op,
+  ...op.others.map((parts) => ({ ...op, parts })),
+];
+
 /** The lines that a step comes to: itself, or those of the routine it calls. */
 export function linesUnder({ ops, at }: CompiledTalk, key: string): OpOf<'line' | 'choice'>[] {
   const found: OpOf<'line' | 'choice'>[] = [];

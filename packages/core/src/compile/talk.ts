@@ -112,6 +112,8 @@ class Making {
           ...this.#spoken(step, given, key),
           letter: step.letter === undefined ? null : micros(step.letter),
           goes: step.goes ?? null,
+          others: (step.others?.texts ?? []).map((text) => this.#parts(text, given)),
+          shuffled: step.others?.shuffled === true,
         });
         return this.#lineEnds(within);
       case 'pause':

@@ -95,6 +95,12 @@ export interface Said {
   text: string;
 }
 
+/** Other words for a line, and whether they come in another order each time round. */
+export interface OtherWords {
+  texts: string[];
+  shuffled?: true;
+}
+
 export interface ChoiceOption {
   id: Id;
   text: string;
@@ -110,6 +116,8 @@ export type Step = { id: Id; note?: string } & (
       letter?: Duration;
       /** Goes on by itself, or only when it is confirmed. Absent: as in the whole project. */
       goes?: 'itself' | 'confirmed';
+      /** What else it may say: each time it is come to, the next of these and its own words. Absent: always its own. */
+      others?: OtherWords;
     } & Said)
   | { step: 'pause'; for: Duration }
   | ({

@@ -10,6 +10,7 @@ import {
   type Step,
   type StepName,
   withId,
+  type OtherWords,
 } from '../model';
 import {
   colour,
@@ -90,7 +91,8 @@ const held =
       orParameter(type === 'picture' ? 'asset' : type, { gone: 'left out' })(what, walk);
   };
 
-const line = record<Is<'line'>>({ ...said, letter: plain });
+const others = record<OtherWords>({ texts: list(message(({ key, path }) => `${key} other ${path.at(-1)}`)) });
+const line = record<Is<'line'>>({ ...said, letter: plain, others });
 const choice = record<Is<'choice'>>({
   ...said,
   options: (all, walk) => {

@@ -50,6 +50,12 @@ export function reconcile(whole: Flow, before: RunState): RunState {
       bare.loadsByEvents.some((loadsByEvent) => loadsByEvent.id === id),
     ),
   );
+  state.said = Object.fromEntries(
+    Object.entries(state.said).filter(([key]) => {
+      const [conversation, ...steps] = key.split(' ');
+      return bare.talks.get(conversation!)?.at.has(steps.join(' '));
+    }),
+  );
   state.chosen = state.chosen.filter((id) => bare.values.has(id));
   state.values = valuesFrom(bare, chosenValues(state));
   state.lists = fitLists(bare, state.lists);

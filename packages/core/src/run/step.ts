@@ -332,6 +332,7 @@ function baseIn(flow: Flow, area: Id | undefined): Id {
 function nothing(flow: Flow, before: Beginning): RunState {
   return {
     seed: before.seed ?? 0,
+    said: {},
     now: 0,
     game: 0,
     serial: 1,

@@ -1,4 +1,7 @@
+import fc from 'fast-check';
+import { begin } from '.';
 import type { Step } from '../model';
+import { Play } from '../test/flows';
 import {
   called,
   CHOICE,
@@ -156,4 +159,48 @@ test('an element of the screen moves when a step says so, and the next waits for
   expect(looks(play).assets).toEqual({ left: 'a-tobias' });
   play.give(...CONFIRM.key!, ...CONFIRM.key!).wait(1);
   expect(looks(play).assets).toEqual({ left: 'a-calm' });
+});
+
+const WORDINGS = ['Own.', 'Second.', 'Third.', 'Fourth.'];
+/** What is said each time the conversation is called, by a run with this seed. */
+function saidEachTime(times: number, seed: number, shuffled: boolean): string[] {
+  const [own, ...texts] = WORDINGS;
+  const others = { texts, ...(shuffled ? { shuffled: true as const } : {}) };
+  const play = new Play(talking([line('a', own!, { others })]));
+  play.state = begin(play.flow, { seed }).state;
+  return Array.from({ length: times }, () => {
+    const said = seen(play.event('call').wait(0))[0]!;
+    play.key('Enter').key('Enter').wait(1);
+    return said;
+  });
+}
+
+test('a line that has other words says the next of them each time it is come to, and its own again after the last', () => {
+  expect(saidEachTime(6, 1, false)).toEqual([...WORDINGS, ...WORDINGS.slice(0, 2)]);
+});
+
+test('shuffled, each of its words comes once a round, none twice in a row, and the same seed says the same again', () => {
+  fc.assert(
+    fc.property(fc.integer(), (seed) => {
+      const said = saidEachTime(12, seed, true);
+      for (const round of [0, 4, 8])
+        expect(said.slice(round, round + 4).sort()).toEqual([...WORDINGS].sort());
+      said.slice(1).forEach((words, i) => expect(words).not.toBe(said[i]));
+      expect(saidEachTime(12, seed, true)).toEqual(said);
+    }),
+    { numRuns: 15 },
+  );
+  const orders = new Set([1, 2, 3, 4, 5].map((seed) => saidEachTime(4, seed, true).join()));
+  expect(orders.size).toBeGreaterThan(1);
+});
+
+test('an empty wording takes no time, and has its turn', () => {
+  const play = called(talking([line('a', 'Own.', { others: { texts: [''] } }), line('z', 'After.')]));
+  const again = () => {
+    while (play.up.includes('radio')) play.key('Enter').wait(1);
+    return seen(play.event('call').wait(0))[0];
+  };
+  expect(seen(play)[0]).toBe('Own.');
+  expect(again()).toBe('After.');
+  expect(again()).toBe('Own.');
 });

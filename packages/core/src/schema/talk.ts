@@ -59,7 +59,12 @@ export const stepSchema = (effect: Joi.Schema) =>
   oneBy(
     'step',
     {
-      line: { ...said, letter: duration, goes: oneOf('itself', 'confirmed') },
+      line: {
+        ...said,
+        letter: duration,
+        goes: oneOf('itself', 'confirmed'),
+        others: thing({ texts: list(words).required(), shuffled: Joi.valid(true) }),
+      },
       pause: { for: duration.required() },
       choice: {
         ...said,

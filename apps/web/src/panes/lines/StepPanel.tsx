@@ -6,6 +6,7 @@ import {
   SIDES,
   type Conversation,
   type Id,
+  type OtherWords,
   type Routine,
   type Said,
   type Side,
@@ -14,7 +15,8 @@ import {
 } from '@tavu/core/model';
 import { DurationField } from '../../motion';
 import { useStudio } from '../../store';
-import { Field, SelectRow, ThingRow } from '../../ui';
+import { Trash2 } from 'lucide-react';
+import { Check, Field, IconButton, SelectRow, Small, ThingRow } from '../../ui';
 import { stepWords } from './kinds';
 import { changeStep } from './put';
 
@@ -45,6 +47,7 @@ export function StepPanel({ owner, step }: { owner: Conversation | Routine; step
             ]}
             onChange={(goes) => put({ goes: goes === '' ? undefined : goes } as Partial<Step>)}
           />
+          <OtherLines others={step.others} onChange={(others) => put({ others } as Partial<Step>)} />
         </>
       )}
       {step.step === 'choice' && (
@@ -78,6 +81,49 @@ export function StepPanel({ owner, step }: { owner: Conversation | Routine; step
           <b>Alt S</b> side, <b>Alt E</b> face, <b>Alt B</b> bubble, <b>Alt W</b> who; a name and a colon at
           the beginning says who as well. <b>Ctrl Enter</b> plays from here.
         </p>
+      )}
+    </section>
+  );
+}
+
+/** What a line says instead when it is come to again, one wording to a row. */
+function OtherLines({
+  others,
+  onChange,
+}: {
+  others: OtherWords | undefined;
+  onChange: (others: OtherWords | undefined) => void;
+}) {
+  const texts = others?.texts ?? [];
+  const put = (next: string[]): void => onChange(next.length === 0 ? undefined : { ...others, texts: next });
+  return (
+    <section aria-label="Other words" className="space-y-1">
+      {texts.map((text, i) => (
+        <div key={i} className="flex items-end gap-1">
+          <div className="min-w-0 flex-1">
+            <Field
+              label={`Next time ${i + 1}`}
+              value={text}
+              read={(words) => ({ ok: words })}
+              onChange={(words) => put(texts.map((other, n) => (n === i ? words : other)))}
+            />
+          </div>
+          <IconButton
+            name={`Take out: next time ${i + 1}`}
+            onClick={() => put(texts.filter((_, n) => n !== i))}
+          >
+            <Trash2 size={13} />
+          </IconButton>
+        </div>
+      ))}
+      <Small onClick={() => put([...texts, ''])}>Say something else next time</Small>
+      {texts.length > 1 && (
+        <Check
+          on={others?.shuffled ?? false}
+          onChange={(on) => onChange(on ? { texts, shuffled: true } : { texts })}
+        >
+          Shuffled: in another order each round
+        </Check>
       )}
     </section>
   );

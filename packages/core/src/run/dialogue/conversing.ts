@@ -1,4 +1,4 @@
-import type { Flow, Op, OpOf } from '../../compile';
+import { wordingsOf, type Flow, type Op, type OpOf } from '../../compile';
 import { effectOf } from '../../effects';
 import { type Id, withId } from '../../model';
 import { withoutMarks } from '../../marks';
@@ -18,7 +18,7 @@ import {
   type Talking,
 } from '../state';
 import { settleFocus } from '../focus';
-import { choicesNow, goingOn, isAllThere, lay, wordsOf } from '../talk';
+import { choicesNow, goingOn, isAllThere, lay, wordingNext, wordsOf } from '../talk';
 
 /** How a conversation goes on: by itself, by what a player presses, and by what the game says. */
 
@@ -183,9 +183,11 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
     }
     case 'jump':
       return op.when === null || holds(place, op.when, owner) ? op.to : at + 1;
-    case 'line':
+    case 'line': {
+      const wording = wordingNext(state, owner, op);
       // An empty line takes no time.
-      if (wordsOf(flow, state, instance, op.parts).trim() !== '') return null;
+      if (wordsOf(flow, state, instance, wordingsOf(op)[wording]!.parts).trim() !== '') return null;
+      count(state, owner, op);
       say({
         at: state.now,
         did: 'empty',
@@ -194,6 +196,7 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
         key: op.key,
       });
       return at + 1;
+    }
     case 'choice':
       return choicesNow(flow, state, instance, op).length === 0 ? op.after : null;
     default:
@@ -201,15 +204,24 @@ function quietly(place: EvalScope, instance: Instance, op: Op, owner: Id, at: nu
   }
 }
 
+/** A line has had its turn, so that the next time it says something else. */
+function count(state: RunState, conversation: Id, op: OpOf<'line'>): void {
+  if (op.others.length === 0) return;
+  const key = `${conversation} ${op.key}`;
+  state.said = { ...state.said, [key]: (state.said[key] ?? 0) + 1 };
+}
+
 /** A step that takes time begins. */
 function stand(flow: Flow, state: RunState, instance: Instance, op: Op, at: number, say: Say): void {
-  change(instance, { key: op.key, at, page: 0, full: null, heard: false });
+  const { conversation } = instance.talk!;
+  const wording = op.op === 'line' ? wordingNext(state, conversation, op) : 0;
+  change(instance, { key: op.key, at, page: 0, full: null, heard: false, wording });
+  if (op.op === 'line') count(state, conversation, op);
   setTimer(instance, TALK, 0);
   if (op.op !== 'line' && op.op !== 'choice') return;
   const text = withoutMarks(lay(flow, state, instance, op).text);
   if (text === '') return;
   remember(state, op.speaker, text);
-  const { conversation } = instance.talk!;
   say({
     at: state.now,
     did: 'line',

@@ -12,6 +12,8 @@ import type { BarRun, FaceRun } from './on-the-way';
 export interface RunState {
   /** What decides all that is left to chance. */
   seed: number;
+  /** How often a line has come that says something else each time, by conversation and step. */
+  said: Readonly<Record<string, number>>;
   /** Interface clock. */
   now: number;
   /** Game clock: stands still while anything that freezes it is up or still leaving. */
@@ -95,6 +97,8 @@ export interface Talking {
   page: number;
   /** How much of the step's time had passed when a player asked for all of the line at once; null when none has. */
   full: number | null;
+  /** Which of all that a line may say it says: 0 is its own words. */
+  wording: number;
   /** The event it waits for has come. */
   heard: boolean;
   /** What is held down so that lines go by fast. */
@@ -304,6 +308,7 @@ export type Pending =
 export function fork(state: RunState): RunState {
   return {
     seed: state.seed,
+    said: state.said,
     now: state.now,
     game: state.game,
     serial: state.serial,

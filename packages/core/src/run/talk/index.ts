@@ -11,6 +11,7 @@ export {
   type TalkLooks,
   typedAlone,
   typingNow,
+  wordingNext,
   promptsFor,
   wordsOf,
 } from './talk';

@@ -1,3 +1,4 @@
+import { seedOf, shuffled } from '../../animate';
 import { playOf } from '../../elements';
 import {
   type CompiledScreen,
@@ -36,6 +37,7 @@ export function beginTalk(flow: Flow, conversation: Id | null): Talking | null {
     at: -1,
     page: 0,
     full: null,
+    wording: 0,
     heard: false,
     fast: null,
     over: false,
@@ -103,6 +105,21 @@ const laid = new WeakMap<CompiledScreen, { made: readonly unknown[]; known: Map<
 /** How many laid-out lines are kept for a screen. */
 const MAX_LAID = 4000;
 
+/** What is said of all that may be. */
+const partsSaid = (op: OpOf<'line' | 'choice'>, talk: Talking | null): readonly TextPart[] =>
+  (op.op === 'line' && talk ? op.others[talk.wording - 1] : undefined) ?? op.parts;
+
+/**
+ * What a line says when it is come to now: 0 is its own words. Each of its wordings comes once before any comes again.
+ */
+export function wordingNext({ seed, said }: RunState, conversation: Id, op: OpOf<'line'>): number {
+  const key = `${conversation} ${op.key}`;
+  const count = op.others.length + 1;
+  const times = said[key] ?? 0;
+  const at = times % count;
+  return op.shuffled ? shuffled(count, seedOf(seed, key), Math.floor(times / count))[at]! : at;
+}
+
 /** Lays a line out with what its names hold now. */
 export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' | 'choice'>): Laid {
   const screen = flow.screens.get(thing.screen)!;
@@ -113,7 +130,7 @@ export function lay(flow: Flow, state: RunState, thing: Thing, op: OpOf<'line' |
     kept = { made, known: new Map() };
     laid.set(screen, kept);
   }
-  const text = wordsOf(flow, state, thing, op.parts);
+  const text = wordsOf(flow, state, thing, partsSaid(op, thing.talk));
   const letter = (op.op === 'line' ? op.letter : null) ?? flow.talk.letter;
   const key = `${letter} ${text}`;
   const found = kept.known.get(key);
