@@ -168,7 +168,7 @@ test('what was kept is read whatever it has become: what is not as it should be 
   ).toEqual({
     values: { sub: true },
     lists: {},
-    saves: { one: { values: { sub: false }, lists: {} }, two: { values: {}, lists: {} } },
+    saves: { one: { values: { sub: false }, lists: {} }, two: { values: {}, lists: {}, damaged: true } },
     rebound: { back: { pad: [1] }, menu: {} },
   });
 });

@@ -19,9 +19,10 @@ export class Keeping {
   }
 
   note(before: RunState, state: RunState): void {
-    const same = (key: 'values' | 'chosen' | 'saves' | 'rebound'): boolean => before[key] === state[key];
+    const same = (key: 'values' | 'chosen' | 'lists' | 'saves' | 'rebound'): boolean =>
+      before[key] === state[key];
     // Chosen to be what its default was, a value is the same and yet kept.
-    if (same('values') && same('chosen') && same('saves') && same('rebound')) return;
+    if (same('values') && same('chosen') && same('lists') && same('saves') && same('rebound')) return;
     this.#waiting = state;
     if (this.#timer !== undefined) return;
     const wait = this.#last + OFTEN - performance.now();

@@ -174,7 +174,7 @@ export class Player implements Stage {
 
   /** Lets time pass at once, by microseconds. */
   pass(micros: number): void {
-    this.#safely(() => this.#tell(step(this.flow, this.state, { type: 'time', pass: micros })));
+    this.#safely(() => this.#tell(this.#step({ type: 'time', pass: micros })));
     this.paint();
   }
 
@@ -199,6 +199,11 @@ export class Player implements Stage {
     this.paint();
   }
 
+  /** One input, at what the clock on the wall says. */
+  #step(input: Input): Stepped {
+    return step(this.flow, this.state, { ...input, clock: Date.now() });
+  }
+
   give(input: Input): void {
     const device = deviceOf(input);
     // Keys that were down are still released.
@@ -207,13 +212,13 @@ export class Player implements Stage {
     if (only !== null && device !== null && device !== only && !isUp) return;
     if (!this.held) this.#pass(performance.now());
     this.#last = input;
-    this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
+    this.#safely(() => this.#tell(this.#step(input), true));
   }
 
   /** Gives the last input once more. */
   again(): void {
     const last = this.#last;
-    if (last) this.#safely(() => this.#tell(step(this.flow, this.state, last), true));
+    if (last) this.#safely(() => this.#tell(this.#step(last), true));
   }
 
   hold(): void {
@@ -247,7 +252,7 @@ export class Player implements Stage {
       })),
       ...(tilt ? [{ type: 'tilt', x: 0, y: 0 } as const] : []),
     ];
-    for (const input of inputs) this.#safely(() => this.#tell(step(this.flow, this.state, input), true));
+    for (const input of inputs) this.#safely(() => this.#tell(this.#step(input), true));
   }
 
   /** Lets the time pass that has passed. */
@@ -323,7 +328,7 @@ export class Player implements Stage {
     const pass = this.#clock.take(now, speed);
     const seen = !document.hidden || this.second?.seen === true;
     if (pass > 0 && !this.held && seen)
-      this.#safely(() => this.#tell(step(this.flow, this.state, { type: 'time', pass }), true));
+      this.#safely(() => this.#tell(this.#step({ type: 'time', pass }), true));
   }
 
   /** A press from where no pointer is, as a screen reader gives it. */

@@ -1,8 +1,8 @@
-import { as, type EffectEditor } from './editor';
+import { as, filledLists, type EffectEditor } from './editor';
 
 export const addRow: EffectEditor<'add row'> = {
-  offers: ({ lists = [] }) =>
-    lists.map(({ id, name }) => ({
+  offers: (project) =>
+    filledLists(project).map(({ id, name }) => ({
       key: `add row ${id}`,
       group: 'Add a row to a list',
       words: `add a row to ${name}`,

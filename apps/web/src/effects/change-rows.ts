@@ -1,8 +1,8 @@
-import { as, type EffectEditor } from './editor';
+import { as, filledLists, type EffectEditor } from './editor';
 
 export const changeRows: EffectEditor<'change rows'> = {
-  offers: ({ lists = [] }) =>
-    lists.map(({ id, name }) => ({
+  offers: (project) =>
+    filledLists(project).map(({ id, name }) => ({
       key: `change rows ${id}`,
       group: 'Change rows of a list',
       words: `change rows of ${name}`,

@@ -1,5 +1,5 @@
 import type { Do } from '@tavu/core/effects';
-import type { Effect, EffectName, Project } from '@tavu/core/model';
+import type { Effect, EffectName, ListValue, Project } from '@tavu/core/model';
 import type { Choice } from '../ui';
 
 /** What the window needs of a type of effect. */
@@ -19,6 +19,10 @@ export interface Offer extends Omit<Choice, 'onPick'> {
   make: (put: Put) => void;
 }
 export type Put = (effect: Effect, key?: string) => void;
+
+/** Lists that rows can be put in and taken out of; those of saved games show what is saved. */
+export const filledLists = ({ lists = [] }: Project): readonly ListValue[] =>
+  lists.filter(({ saved }) => !saved);
 
 /** What is picked is this effect as it stands. */
 export const as =

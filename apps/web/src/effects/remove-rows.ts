@@ -1,8 +1,8 @@
-import { as, type EffectEditor } from './editor';
+import { as, filledLists, type EffectEditor } from './editor';
 
 export const removeRows: EffectEditor<'remove rows'> = {
-  offers: ({ lists = [] }) =>
-    lists.map(({ id, name }) => ({
+  offers: (project) =>
+    filledLists(project).map(({ id, name }) => ({
       key: `remove rows ${id}`,
       group: 'Remove rows of a list',
       words: `remove rows of ${name} clear`,

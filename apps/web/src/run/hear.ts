@@ -20,13 +20,14 @@ export function hear(outcomes: readonly Outcome[], state: RunState): void {
     outcomes.length > 0 ||
     state.values !== told.values ||
     state.lists !== told.lists ||
+    state.saves !== told.saves ||
     up.length !== told.up.length ||
     up.some((id, i) => id !== told.up[i]);
   const shown = {
     ...gameOf(state),
     values: state.values,
     lists: state.lists,
-    saves: Object.keys(state.saves),
+    saves: state.saves,
   };
   if (putOff(outcomes, (all) => hear(all, state))) {
     if (changed) setState({ ...shown, up });

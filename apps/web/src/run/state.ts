@@ -50,8 +50,7 @@ interface Run extends Playing {
   blocked: boolean;
   values: RunState['values'];
   lists: RunState['lists'];
-  /** Slots that hold a saved game. */
-  saves: string[];
+  saves: RunState['saves'];
   /** Goes up whenever something is added to the log, or taken from it. */
   logged: number;
   spans: Span[];
@@ -77,7 +76,7 @@ export const useRun = create<Run>(() => ({
   blocked: true,
   values: {},
   lists: {},
-  saves: [],
+  saves: {},
   logged: 0,
   spans: [],
 }));

@@ -17,7 +17,16 @@ import {
 } from '../model';
 import { compileLink, hasNames, defaultMotions, tableOf } from './links';
 import { compileScreen, sourcesOf } from './screen';
-import { asksOtherwise, isIn, sameLinks, sameMotion, sameMoving, sameNames, type Made } from './same';
+import {
+  answersOtherwise,
+  asksOtherwise,
+  isIn,
+  sameLinks,
+  sameMotion,
+  sameMoving,
+  sameNames,
+  type Made,
+} from './same';
 import { gapId, gapName, standIn, standInLinks } from './stand-in';
 import { compileTalks } from './talks';
 import { TRIGGERS } from '../triggers';
@@ -149,6 +158,7 @@ function reuseLink(made: Made, link: Link, index: number, known: Set<Id>): Compi
     old?.link === link &&
     old.index === index &&
     !(names && (hasNames(link) || asksOtherwise(before, project, link))) &&
+    !answersOtherwise(before, project, link) &&
     sameMotion(made) &&
     before?.defaults === project.defaults;
   const lost = link.to && 'screen' in link.to && !known.has(link.to.screen);

@@ -1,4 +1,5 @@
 import { sameShown } from '../lists';
+import { listInLink, triggerOf } from '../triggers';
 import { screenById, type Component, type Link, type Project } from '../model';
 import type { CompiledLink, Flow, Frame } from './types';
 
@@ -64,6 +65,14 @@ export function sameNames(before: Project, now: Project): boolean {
       );
     })
   );
+}
+
+/** Whether a link that waits for an answer can name rows of another list than it could, or of none: other links say that. */
+export function answersOtherwise(before: Project | undefined, now: Project, link: Link): boolean {
+  if (!now.lists?.length || !before || before.links === now.links) return false;
+  const type = triggerOf(link.trigger);
+  if (type.life !== 'followed' || type.follows !== 'answer') return false;
+  return listInLink(before, link)?.id !== listInLink(now, link)?.id;
 }
 
 /** Whether what a link leads to takes other parameters than it did. */

@@ -33,6 +33,7 @@ import { pasteElements, putScreens } from './put';
 import { takeScreens } from './take';
 import { renameScreen } from './names';
 import { valueCommands } from './values';
+import { savedListCommands } from './saved-lists';
 import { listCommands } from './value-lists';
 
 /**
@@ -176,6 +177,7 @@ export const commands = {
   ...assetCommands,
   ...valueCommands,
   ...listCommands,
+  ...savedListCommands,
   ...areaCommands,
   ...inputCommands,
   ...languageCommands,

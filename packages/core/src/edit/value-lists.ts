@@ -4,6 +4,7 @@ import {
   freshId,
   identifierOf,
   titleCase,
+  type SAVED_PARTS,
   withId,
   type Component,
   type ComponentParameter,
@@ -14,6 +15,7 @@ import {
   type ListValue,
   type Project,
   type Row,
+  type SavedPart,
   type TextUse,
 } from '../model';
 import { letGo } from '../references';
@@ -120,9 +122,10 @@ export const listCommands = {
 
 /** Each field at its place in a row, from the left: pictures as high as the row, the rest in columns alike. */
 function rowOf(
-  { name, fields }: ListValue,
+  found: ListValue,
   { width, height, look }: { width: number; height: number; look: TextUse },
 ): Component {
+  const { name, fields, saved } = found;
   const side = Math.max(1, height - 2 * ROW_PAD);
   const pictures = fields.filter(({ type }) => type === 'picture').length;
   const column = Math.max(
@@ -152,26 +155,33 @@ function rowOf(
       x += side + ROW_PAD;
       continue;
     }
-    const of = identifierOf(field.name);
-    const text =
-      field.type === 'on/off'
-        ? { text: field.on ?? titleCase(field.name), shownWhen: of }
-        : { text: `{${of}}` };
-    parameters.push(
-      field.type === 'on/off'
-        ? { ...own, type: 'on/off', default: false }
-        : { ...own, type: 'text', default: '' },
-    );
+    if (field.type === 'on/off') parameters.push({ ...own, type: 'on/off', default: false });
+    else if (!isPart(saved?.holds[field.id], 'when')) parameters.push({ ...own, type: 'text', default: '' });
     elements.push({
       ...base,
       type: 'text',
       place: place(column),
       look: { ...look, stand: 'middle' },
-      ...text,
+      ...said(field, found),
     });
     x += column + ROW_PAD;
   }
   return { id: freshId('k'), name: `${titleCase(name)} row`, width, height, parameters, elements };
 }
+/** What tells of a field, and when it is there: of a game that is not there nothing can be told. */
+function said({ id, ...field }: Field, { fields, saved }: ListValue): { text: string; shownWhen?: string } {
+  const of = identifierOf(field.name);
+  const part = saved?.holds[id];
+  if (isPart(part, 'when'))
+    return { text: `{row.${of}, date, short} {row.${of}, time, short}`, shownWhen: `row.${of} > 0` };
+  if (field.type === 'on/off') return { text: field.on ?? titleCase(field.name), shownWhen: of };
+  const state = fields.find((other) => isPart(saved?.holds[other.id], 'state'));
+  return {
+    text: `{${of}}`,
+    ...(state && part && 'value' in part ? { shownWhen: `row.${identifierOf(state.name)} == "saved"` } : {}),
+  };
+}
+const isPart = (part: SavedPart | undefined, is: (typeof SAVED_PARTS)[number]): boolean =>
+  part !== undefined && 'part' in part && part.part === is;
 /** Design pixels between what stands in a row, and to its edges. */
 const ROW_PAD = 12;

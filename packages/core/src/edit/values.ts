@@ -17,6 +17,7 @@ import {
 } from '../model';
 import { freeIdentifier, namesOfValues, renameField, renameParameter, renameValue } from './names';
 import { letGo } from '../references';
+import { followType } from './saved-lists';
 import { assign, namedPlaces, removeWhere, type Made } from './parts';
 
 export type WantedValue = ValueType & {
@@ -57,6 +58,7 @@ export const valueCommands = {
     // After a change of range or options the default is one that is allowed.
     const fit = fitScalar(found, found.default) ?? zeroOf(found);
     if (fit !== found.default) found.default = fit;
+    followType(project, found);
   },
   /** To another type: only what all types share is kept. */
   'change type': (project: Project, { value, type }: { value: Id; type: ValueType }): Made => {
@@ -72,6 +74,7 @@ export const valueCommands = {
       ...type,
       default: zeroOf(type),
     } as Value;
+    followType(project, project.values[at]!);
   },
   'delete value': (project: Project, { value }: { value: Id }): Made => {
     removeWhere(project.values, (item) => item.id === value);

@@ -13,4 +13,5 @@ export {
 } from './listing';
 export { madeRows } from './made';
 export { listById, listOfRows, listPressed, sameShown } from './row-of';
+export { savedListing, type Kept, type Saves } from './saved';
 export { shownRows } from './shown';

@@ -32,6 +32,21 @@ test('names stand for what they hold, in words', () => {
   expect(say('{nobody} and { oil }', { oil: 3 })).toBe('{nobody} and 3 %');
 });
 
+test('what a row holds can be counted and written as a date like anything else', () => {
+  const row = new Map([
+    ['when', { what: 'row' as const, id: 'when', name: 'when', type: { type: 'number' as const } }],
+    ['left', { what: 'row' as const, id: 'left', name: 'left', type: { type: 'number' as const } }],
+  ]);
+  const told = (text: string, values: Record<string, number>): string =>
+    sayParts(textParts(text, { ...scope, row }, 'en'), { named: ({ id }) => values[id] });
+  const text = '{row.left, plural, one {# day left, {row.when, date, ::yyyyMM}} other {# days, {oil}}}';
+  expect(told(text, { left: 1, when: Date.UTC(2031, 4, 17, 12) })).toBe('1 day left, 05/2031');
+  expect(told(text, { left: 3, when: 0, oil: 5 })).toBe('3 days, 5 %');
+  expect(
+    textTroubles(text.replace('row.when', 'row.gone'), { ...scope, row }).map(({ params }) => params),
+  ).toEqual([{ name: 'row.gone' }]);
+});
+
 test('plurals follow the language, with what else is named in them', () => {
   const text = '{nights, plural, =0 {No night} one {# night} other {# nights}} kept, oil {oil}';
   expect([0, 1, 2].map((nights) => say(text, { nights, oil: 5 }))).toEqual([

@@ -35,9 +35,28 @@ export function readMessage(text: string): { elements: MessageFormatElement[] } 
   if (elements) return { elements };
   try {
     // Where each stands is of use to an editor only.
-    if (noted) noted[text] = parse(text, HOW);
-    return { elements: parse(text, { ...HOW, captureLocation: true }) };
+    const dotless = text.replace(ROW, `$1${DOT}`);
+    if (noted) noted[text] = parse(dotless, HOW).map(withDots);
+    return { elements: parse(dotless, { ...HOW, captureLocation: true }).map(withDots) };
   } catch (error) {
     return { error: error instanceof Error ? error.message : '' };
   }
+}
+
+/** Names of ICU messages have no dots, but those of what rows hold do; this stands for one while a message is read. */
+const DOT = '\u{E000}';
+const ROW = /(\{\s*row)\.(?=[\p{L}\p{N}_$])/gu;
+
+function withDots(element: MessageFormatElement): MessageFormatElement {
+  const made = { ...element };
+  if ('value' in made && made.value.includes(DOT)) made.value = made.value.replaceAll(DOT, '.');
+  if ('children' in made) made.children = made.children.map(withDots);
+  if ('options' in made)
+    made.options = Object.fromEntries(
+      Object.entries(made.options).map(([key, option]) => [
+        key,
+        { ...option, value: option.value.map(withDots) },
+      ]),
+    ) as typeof made.options;
+  return made;
 }

@@ -1,8 +1,7 @@
 import { showsOf } from '../effects';
 import { effectReferences, toScreen } from '../effects/author';
-import { listPressed } from '../lists';
 import { PROJECT, type Effect, type Id, type Link, type ListValue, type Target } from '../model';
-import { triggerOf } from '../triggers';
+import { listInLink, triggerOf } from '../triggers';
 import { triggerReferences } from '../triggers/author';
 import { condition, id, list, motion, own, plain, record, type Part } from '../walk';
 
@@ -54,7 +53,7 @@ export const link: Part<Link> = (one, walk) => {
     parameters: source?.parameters ?? [],
     event: fields ? (type.key?.(trigger) ?? null) : null,
     fields: fields ?? [],
-    ...rowAround(listPressed(walk.project, from, type?.element?.of(trigger) ?? null)),
+    ...rowAround(listInLink(walk.project, one)),
   };
   const beside = to && 'screen' in to ? to.screen : '';
   walk.with({ owner: from, on: one.id, holder: from, beside, key: one.id, around, asked: around }, () =>

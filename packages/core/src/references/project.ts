@@ -14,6 +14,8 @@ import type {
   Parameter,
   Project,
   Row,
+  SavedGames,
+  SavedPart,
   Scalar,
   Screen,
   Skin,
@@ -238,6 +240,20 @@ const rowOf =
     }
   };
 
+const savedValue = record<Extract<SavedPart, { value: Id }>>({ value: id('value') });
+const saved = (list: Id): Part<SavedGames> =>
+  record<SavedGames>({
+    slots: plain,
+    holds: (holds, walk) => {
+      for (const [field, part] of Object.entries(holds)) {
+        walk.path.push(field);
+        walk.tell({ is: 'id', of: 'field', id: field, within: list, gone: 'left out', key: true });
+        if ('value' in part) savedValue(part, walk);
+        walk.path.pop();
+      }
+    },
+  });
+
 const listValue: Part<ListValue> = (one, walk) =>
   walk.with({ owner: one.id }, () =>
     record<ListValue>({
@@ -248,6 +264,7 @@ const listValue: Part<ListValue> = (one, walk) =>
       key: id('field', { within: () => one.id, gone: 'left out' }),
       default: list(rowOf(one)),
       samples: list(rowOf(one)),
+      saved: saved(one.id),
     })(one, walk),
   );
 

@@ -22,6 +22,7 @@ export {
   isBlocked,
   isCovered,
   isFrozen,
+  listingOf,
   maskOf,
   pressMask,
   reachable,

@@ -40,11 +40,20 @@ export function readKept(from: unknown): Before {
   };
 }
 
+/** What is kept of a game that cannot be read: that there is something in its slot. */
+const DAMAGED: SavedGame = { values: {}, lists: {}, damaged: true };
+
 /** A saved game; those that were kept before there were lists are values alone. */
 function savedIn(held: unknown): SavedGame {
-  if (isThing(held) && isThing(held.values) && isThing(held.lists))
-    return { values: scalarsIn(held.values), lists: listingsIn(held.lists) };
-  return { values: scalarsIn(held), lists: {} };
+  if (!isThing(held)) return DAMAGED;
+  const { values, lists, when } = held;
+  if (isThing(values) && isThing(lists) && !held.damaged)
+    return {
+      values: scalarsIn(values),
+      lists: listingsIn(lists),
+      ...(typeof when === 'number' && Number.isFinite(when) ? { when } : {}),
+    };
+  return 'values' in held || 'lists' in held ? DAMAGED : { values: scalarsIn(held), lists: {} };
 }
 
 const listingsIn = (from: unknown): Listings =>

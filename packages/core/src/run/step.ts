@@ -68,6 +68,7 @@ export function step(whole: Flow, before: RunState, input: Input): Stepped {
   const outcomes: Outcome[] = [];
   if (before.ended) return { state: before, outcomes };
   const state = fork(before);
+  if (input.clock !== undefined) state.clock = input.clock;
   const say: Say = (outcome) => outcomes.push(outcome);
   if (isPress(input)) state.resting = null;
   const earlier = withRows(whole, before);
@@ -109,8 +110,11 @@ function handle(flow: Flow, state: RunState, input: Input, say: Say): void {
         });
       return inOneStep(flow, state, say, () => setValue(flow, state, input.value, input.to, null, say));
     case 'list':
-      if (!input.byHand && flow.lists.has(input.list) && !flow.lists.get(input.list)!.byGame)
-        return say({ at: state.now, did: 'list refused', list: input.list, why: 'not by the game' });
+      if (!input.byHand) {
+        const list = flow.lists.get(input.list);
+        const why = list?.saved ? 'saved games' : list && !list.byGame ? 'not by the game' : null;
+        if (why) return say({ at: state.now, did: 'list refused', list: input.list, why });
+      }
       return inOneStep(flow, state, say, () => writeList(flow, state, input.list, input.write, null, say));
     case 'done':
     case 'failed': {
@@ -332,6 +336,7 @@ function baseIn(flow: Flow, area: Id | undefined): Id {
 function nothing(flow: Flow, before: Beginning): RunState {
   return {
     seed: before.seed ?? 0,
+    clock: null,
     said: {},
     now: 0,
     game: 0,

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { FORMAT, GESTURES, KIND_NAMES, MAX_CELLS, MAX_ROWS, STATUSES, WRAPS } from '../model';
+import { FORMAT, GESTURES, KIND_NAMES, MAX_CELLS, MAX_ROWS, SAVED_PARTS, STATUSES, WRAPS } from '../model';
 import {
   MAX_ITEMS,
   MAX_LINKS,
@@ -68,6 +68,10 @@ const rows = Joi.array()
   .items(Joi.object().pattern(/^.{1,120}$/, scalar))
   .max(MAX_ROWS)
   .required();
+const savedPart = Joi.alternatives(
+  thing({ part: oneOf(...SAVED_PARTS).required() }),
+  thing({ value: id.required() }),
+);
 const area = thing({
   id: id.required(),
   name: name.required(),
@@ -188,6 +192,12 @@ const items = {
     max: Joi.number().integer().min(1).max(MAX_ROWS),
     default: rows,
     samples: rows,
+    saved: thing({
+      slots: list(Joi.string().min(1).max(200), 100).required(),
+      holds: Joi.object()
+        .pattern(/^.{1,120}$/, savedPart)
+        .required(),
+    }),
   }),
   areas: area,
   skins: thing({

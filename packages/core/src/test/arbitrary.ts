@@ -16,7 +16,7 @@ import {
 import type { Input } from '../run';
 import { anyComponents, anyElements, BUTTONS } from './elements';
 import { anyLoading, anyMade, anyMotion as motion, duration, lean } from './motions';
-import { anyCrew, anyListInput } from './lists';
+import { anyCrew, anyListInput, anySavedCrew } from './lists';
 import { anyNotes } from './notes';
 import { anyStep } from './talks';
 import { projectOf } from './flows';
@@ -278,7 +278,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
     start: fc.constantFrom(...SCREENS, null),
     kept: fc.subarray(VALUES, { minLength: 3 }),
     min: fc.integer({ min: -5, max: 30 }),
-    crew: maybe(anyCrew),
+    crew: maybe(fc.oneof({ weight: 3, arbitrary: anyCrew }, { weight: 1, arbitrary: anySavedCrew })),
     components: maybe(anyComponents),
     german: maybe(
       fc.dictionary(

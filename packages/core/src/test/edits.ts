@@ -114,6 +114,9 @@ const ARGUMENTS: { [N in CommandName]: (drawn: Picked, project: Project) => Argu
     change: m % 2 ? { name } : { type: 'number', max: 9 },
   }),
   'delete list field': ({ list, listField: field }) => ({ list, field }),
+  'add saved games list': ({ text: name }) => ({ name }),
+  'name slots': ({ list, text, n }) => ({ list, slots: [text || '1', `${n}`] }),
+  'tell of saved value': ({ list, value, m }) => ({ list, value, told: m % 3 > 0 }),
   'make row': ({ list, n }) => ({ list, width: 100 + n, height: 40, look: { style: 't-body' } }),
   'change rows': ({ list, listField, n, text }) => ({
     list,

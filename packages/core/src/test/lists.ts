@@ -57,6 +57,24 @@ export const anyCrew: fc.Arbitrary<ListValue> = fc
     } as ListValue),
   ) as fc.Arbitrary<ListValue>;
 
+/** The same list where it shows saved games. */
+export const anySavedCrew: fc.Arbitrary<ListValue> = fc
+  .tuple(anyCrew, fc.subarray(['1', '2', 'a/b c']))
+  .map(([crew, slots]) => ({
+    ...crew,
+    life: 'session',
+    default: [],
+    saved: {
+      slots,
+      holds: {
+        name: { part: 'slot' },
+        ping: { part: 'when' },
+        ready: { value: 'lit' },
+        face: { value: 'gone' },
+      },
+    },
+  }));
+
 const anyGiven: fc.Arbitrary<GivenRow> = fc.oneof(
   { weight: 5, arbitrary: anyRow },
   {

@@ -1,3 +1,3 @@
 export type { Counted, Heard, Life, Moment, On, TriggerPlay } from './trigger';
 export { actionOf, elementOf, timeOf, TRIGGERS, triggerOf, withElement } from './registry';
-export { scopeOfLink } from './scope';
+export { listInLink, scopeOfLink } from './scope';

@@ -43,9 +43,9 @@ export const clockWords = ({ clock, covered }: Pick<On<'time'>, 'clock' | 'cover
 
 /** For as long as something holds. */
 export const duringPieces = (during: Expression | undefined, { scope }: TriggerPhrase): Piece[] =>
-  during === undefined ? [] : [{ words: ' of ' }, conditionPiece('during', during, scope)];
+  during === undefined ? [] : [{ words: ', while ' }, conditionPiece('during', during, scope)];
 
 export const duringLabel = (during: Expression | undefined, project: Project, from: Id): string =>
   during === undefined
     ? ''
-    : ` of ${conditionPiece('during', during, scopeOfScreen(project, screenById(project, from))).words}`;
+    : ` while ${conditionPiece('during', during, scopeOfScreen(project, screenById(project, from))).words}`;

@@ -76,8 +76,9 @@ export function outcomeWords(project: Project, outcome: Outcome): string {
       return `${listName(project, outcome.list)} ${LISTED[outcome.what]}: ${rowCount(outcome.rows)}${by}${troublesWords(project, outcome)}`;
     }
     case 'list refused':
-      return outcome.why === 'gone'
-        ? 'A list that is gone cannot be written'
+      if (outcome.why === 'gone') return 'A list that is gone cannot be written';
+      return outcome.why === 'saved games'
+        ? `${listName(project, outcome.list)} shows saved games, so no row can be put in or taken out; it stays as it is`
         : `${listName(project, outcome.list)} is not for the game to write; it stays as it is`;
     case 'misfit': {
       const field = project.events

@@ -10,6 +10,7 @@ import { Button, Choices, Field, Row, Select } from '../../ui';
 import { Fields } from './Fields';
 import { LiveRows, useListNow } from './LiveRows';
 import { RowsTable } from './RowsTable';
+import { SavedGames } from './SavedGames';
 import { Storage, storageWords } from './Storage';
 import { Unfold, UseList } from './UseList';
 import type { Uses } from './uses';
@@ -17,7 +18,7 @@ import type { Uses } from './uses';
 type Of = 'samples' | 'default' | 'live';
 
 /** A list of the project: what it holds in Live, its samples, and what its rows are made of. */
-export function ListRow({ list, uses, taken }: { list: ListValue; uses: Uses; taken: readonly Named[] }) {
+export function ListRow({ list, uses, taken }: { list: ListValue; uses: Uses; taken: readonly Other[] }) {
   const [open, setOpen] = useState(false);
   const now = useListNow(list);
   return (
@@ -27,8 +28,7 @@ export function ListRow({ list, uses, taken }: { list: ListValue; uses: Uses; ta
         <span className="min-w-0 truncate">
           <b>{list.name}</b>{' '}
           <span className="text-sm text-soft">
-            list
-            {storageWords(list)}
+            {list.saved ? 'saved games' : `list${storageWords(list)}`}
           </span>
         </span>
         <output aria-label={`${list.name} now`} className="text-sm">
@@ -39,8 +39,13 @@ export function ListRow({ list, uses, taken }: { list: ListValue; uses: Uses; ta
         <div className="space-y-3 pt-2 pb-1 pl-8">
           <LiveRows list={list} />
           <Rows list={list} live={now.rows} />
-          <Rules list={list} taken={taken} />
-          <UseList title="Filled by" uses={uses.sets} none={list.byGame ? 'the game alone' : 'nothing yet'} />
+          <Named list={list} taken={taken} />
+          {list.saved ? <SavedGames list={list} saved={list.saved} /> : <Rules list={list} />}
+          <UseList
+            title="Filled by"
+            uses={uses.sets}
+            none={list.saved ? 'what is saved' : list.byGame ? 'the game alone' : 'nothing yet'}
+          />
           <UseList title="Read by" uses={uses.reads} none="nothing yet" />
           <Button look="danger" onClick={() => edit('delete list', { list: list.id })}>
             <Trash2 size={13} aria-hidden="true" /> Delete this list
@@ -50,7 +55,7 @@ export function ListRow({ list, uses, taken }: { list: ListValue; uses: Uses; ta
     </li>
   );
 }
-type Named = { id: string; name: string };
+type Other = { id: string; name: string };
 
 function Rows({ list, live }: { list: ListValue; live: ReturnType<typeof useListNow>['rows'] }) {
   const [of, setOf] = useState<Of>('samples');
@@ -62,7 +67,7 @@ function Rows({ list, live }: { list: ListValue; live: ReturnType<typeof useList
         value={of}
         options={[
           { value: 'samples', text: 'Samples' },
-          { value: 'default', text: 'At first' },
+          ...(list.saved ? [] : [{ value: 'default' as const, text: 'At first' }]),
           { value: 'live', text: 'In Live' },
         ]}
         onChange={setOf}
@@ -88,7 +93,32 @@ const ABOUT: Record<Of, string> = {
   live: 'What it holds now. Changing it here is as if the game did.',
 };
 
-function Rules({ list, taken }: { list: ListValue; taken: readonly Named[] }) {
+function Named({ list, taken }: { list: ListValue; taken: readonly Other[] }) {
+  const { id } = list;
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      <Field
+        label="Name"
+        value={list.name}
+        read={(text) =>
+          readValueName(
+            text,
+            taken.filter((other) => other.id !== id),
+          )
+        }
+        onChange={(name) => edit('rename list', { list: id, name })}
+      />
+      <Field
+        label="Section"
+        value={list.section}
+        read={(text) => readName(text, [])}
+        onChange={(section) => edit('change list', { list: id, change: { section } })}
+      />
+    </div>
+  );
+}
+
+function Rules({ list }: { list: ListValue }) {
   const { id } = list;
   const change = (change: Partial<ListValue>): void => void edit('change list', { list: id, change });
   const keys = list.fields.filter(({ type }) => type === 'text' || type === 'number' || type === 'choice');
@@ -104,25 +134,6 @@ function Rules({ list, taken }: { list: ListValue; taken: readonly Named[] }) {
         }}
         onDelete={(field) => edit('delete list field', { list: id, field })}
       />
-      <div className="grid grid-cols-2 gap-2">
-        <Field
-          label="Name"
-          value={list.name}
-          read={(text) =>
-            readValueName(
-              text,
-              taken.filter((other) => other.id !== id),
-            )
-          }
-          onChange={(name) => edit('rename list', { list: id, name })}
-        />
-        <Field
-          label="Section"
-          value={list.section}
-          read={(text) => readName(text, [])}
-          onChange={(section) => change({ section })}
-        />
-      </div>
       <Row label="Rows are told apart by">
         <Select<string>
           label={`Key of ${list.name}`}

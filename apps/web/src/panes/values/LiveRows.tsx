@@ -1,8 +1,10 @@
 'use client';
 
-import { firstListing, madeRows, rowsOf } from '@tavu/core/lists';
+import { madeRows, rowsOf, type Listing } from '@tavu/core/lists';
 import { MAX_ROWS, maxRows, type ListValue } from '@tavu/core/model';
+import { listingOf } from '@tavu/core/run';
 import { useRun, writeByHand } from '../../run';
+import { useStudio } from '../../store';
 import { Small, Tip } from '../../ui';
 
 /** So many rows are a full list of one that has no end. */
@@ -12,7 +14,7 @@ const SOME = 3;
 /** Fills a list in Live, as the game would, at one press. */
 export function LiveRows({ list }: { list: ListValue }) {
   const { id } = list;
-  const listing = useRun((run) => run.lists[id]) ?? firstListing(list);
+  const listing = useListing(list);
   const most = maxRows(list);
   const full = most >= MAX_ROWS ? MANY : most;
   const put = (count: number) => () => writeByHand(id, { do: 'replace', rows: madeRows(list, count) });
@@ -44,9 +46,15 @@ export function LiveRows({ list }: { list: ListValue }) {
   );
 }
 
+function useListing({ id }: ListValue): Pick<Listing, 'state' | 'rows'> {
+  const flow = useStudio((studio) => studio.flow);
+  return useRun((run) => listingOf(flow, run, id)) ?? NOTHING;
+}
+const NOTHING = { state: 'ready', rows: [] } as const;
+
 /** What a list holds in Live now, in a few words. */
 export function useListNow(list: ListValue): { words: string; rows: ReturnType<typeof rowsOf> } {
-  const listing = useRun((run) => run.lists[list.id]) ?? firstListing(list);
+  const listing = useListing(list);
   const count = listing.rows.length === 1 ? '1 row' : `${listing.rows.length} rows`;
   const state = { ready: '', waiting: 'waiting, ', failed: 'failed, ' }[listing.state];
   return { words: `${state}${count}`, rows: rowsOf(listing) };

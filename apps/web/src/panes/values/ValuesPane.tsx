@@ -189,7 +189,7 @@ function ValueRow({ value, uses }: { value: Value; uses: Uses }) {
 function NewValue() {
   const project = useStudio((studio) => studio.project);
   const taken = [...valuesOf(project), ...(project.lists ?? [])];
-  const [type, setType] = useState<FieldType['type'] | 'list'>('on/off');
+  const [type, setType] = useState<FieldType['type'] | 'list' | 'saved games'>('on/off');
   return (
     <div className="flex items-end gap-2">
       <Field
@@ -201,13 +201,18 @@ function NewValue() {
         onChange={(name) =>
           type === 'list'
             ? edit('add list', { name })
-            : edit('add value', { ...(newType(type) as ValueType), name })
+            : type === 'saved games'
+              ? edit('add saved games list', { name })
+              : edit('add value', { ...(newType(type) as ValueType), name })
         }
       />
-      <TypeSelect<FieldType['type'] | 'list'>
+      <TypeSelect<FieldType['type'] | 'list' | 'saved games'>
         label="Type of the new value"
         type={type}
-        also={[['list', 'List']]}
+        also={[
+          ['list', 'List'],
+          ['saved games', 'Saved games'],
+        ]}
         onChange={setType}
       />
     </div>

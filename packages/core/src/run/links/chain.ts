@@ -30,6 +30,8 @@ export interface Step {
 interface Turn {
   source: Instance | null;
   links: readonly CompiledLink[];
+  /** What the row held that was pressed to ask for this answer. */
+  row?: Scalars | null;
 }
 
 export interface Coming {

@@ -22,6 +22,7 @@ export function changeTo(
   link: CompiledLink | null,
   source: Instance | null = null,
   args: Scalars = fallbacks(step.flow, target),
+  row: Scalars | null = null,
 ): void {
   const { flow, state } = step;
   const { layer } = flow.screens.get(target)!;
@@ -31,7 +32,7 @@ export function changeTo(
   if (layer === 'notice') return showNotice(step, target, args, by, cameFrom);
   // A HUD piece is up by rule alone.
   if (layer === 'hud') return;
-  const opener = link === null ? null : { serial: source?.serial ?? null, from: link.from };
+  const opener = link === null ? null : { serial: source?.serial ?? null, from: link.from, row };
   const coming: Coming = { screen: target, layer, by, args, opener, cameFrom };
   if (layer === 'base') {
     const entry = leaveBase(step, link);
@@ -139,7 +140,7 @@ function handBack(step: Step, outcome: Id | undefined, closed: Instance, serial:
     const type = triggerOf(trigger);
     return type.life === 'followed' && (type.answered?.(trigger, outcome) ?? true);
   });
-  if (links.length > 0) step.turns.push({ source: opener, links });
+  if (links.length > 0) step.turns.push({ source: opener, links, row: closed.opener.row });
   // An answer that no link waits for.
   else if (outcome !== undefined && waiting.length === 0)
     say({

@@ -23,7 +23,8 @@ function against(search: Search, link: CompiledLink, source: Instance | null, un
   if (link.link.once && state.once.includes(link.id)) return { because: 'once' };
   if (link.when === null) return null;
   const { flow, say, fields } = search;
-  const place: EvalScope = { flow, state, say, source, fields, row: link.inRow?.held };
+  const row = link.inRow?.held ?? search.row;
+  const place: EvalScope = { flow, state, say, source, fields, row };
   if (holds(place, link.when, link.id)) return null;
   const read = link.when.reads.map(({ name, known }): [string, Scalar | undefined] => [
     name,
@@ -31,7 +32,7 @@ function against(search: Search, link: CompiledLink, source: Instance | null, un
       ? state.values[known.id]
       : known.what === 'parameter'
         ? source?.args[known.id]
-        : (known.what === 'row' ? link.inRow?.held : fields)?.[known.id],
+        : (known.what === 'row' ? row : fields)?.[known.id],
   ]);
   return { because: 'condition', text: link.when.text, read };
 }

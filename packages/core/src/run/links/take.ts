@@ -101,9 +101,9 @@ function followOn(step: Step): void {
     if (turns.length === 0) settleNotices(step);
     const turn = turns.shift();
     if (!turn) return;
-    const { source, links } = turn;
+    const { source, links, row } = turn;
     if (source !== null && !isStillUp(state, source)) continue;
-    const search: Search = { flow: step.flow, state, say, fields: null, passed: [] };
+    const search: Search = { flow: step.flow, state, say, fields: null, row, passed: [] };
     const link = links.find((compiledLink) => fits(search, compiledLink, source));
     if (!link) continue;
     if (++count > LONGEST_CHAIN) {
@@ -136,7 +136,7 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
     say,
     source,
     fields: search.fields,
-    row: link.inRow?.held,
+    row: link.inRow?.held ?? search.row,
   };
   const args = argumentsOf(place, link.args, link.id);
   runEffects(step, link, place);
@@ -155,7 +155,7 @@ function follow(step: Step, link: CompiledLink, source: Instance | null, search:
         return isStillUp(state, source) ? removeNotice(step, source, link) : undefined;
       return goBack(step, link, source);
     default:
-      changeTo(step, link.to!, link.kind, link, source, args);
+      changeTo(step, link.to!, link.kind, link, source, args, place.row ?? null);
   }
 }
 

@@ -4,6 +4,7 @@ import { fitScalar, type Id, type Scalar } from '../../model';
 import { isCovered } from './derived';
 import { listingOf } from './lists';
 import type { Say } from './outcome';
+import { saveExists } from './values';
 import type { Instance, RunState, Scalars } from './state';
 
 /** What an expression may read: the run, the instance it belongs to, and the fields of the event it answers. */
@@ -37,7 +38,7 @@ function readingOf({ flow, state, source, fields, row, each }: EvalScope, huds: 
     // A HUD piece is led to by nothing, and stays where the base changes.
     cameFrom: (screen) =>
       (source === null || source.layer === 'hud' ? state.base : source).cameFrom === screen,
-    saveExists: (slot) => Object.hasOwn(state.saves, slot),
+    saveExists: (slot) => saveExists(state, slot),
   };
 }
 

@@ -2,8 +2,14 @@ import type { ListWrite } from '../../lists';
 import type { Gesture, Id, Scalar } from '../../model';
 import type { Device, Scalars, Spot } from './state';
 
-/** What a run can be given. `code` is a UI Events code such as `Escape`, or `pad 9`. */
-export type Input =
+/**
+ * What a run can be given, and what the player's `clock` says then, in milliseconds since 1970 (an ECMAScript time value);
+ * absent: as it last said.
+ */
+export type Input = Given & { clock?: number };
+
+/** `code` is a UI Events code such as `Escape`, or `pad 9`. */
+type Given =
   | {
       type: 'key';
       code: string;

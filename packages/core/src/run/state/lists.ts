@@ -1,5 +1,5 @@
 import type { Flow } from '../../compile';
-import { firstListing, fitListing, write, type Listing, type ListWrite } from '../../lists';
+import { firstListing, fitListing, savedListing, write, type Listing, type ListWrite } from '../../lists';
 import type { Id, Life, ListValue } from '../../model';
 import type { Say } from './outcome';
 import type { RunState } from './state';
@@ -11,12 +11,18 @@ export type Listings = Readonly<Record<Id, Listing>>;
 
 /** What a list holds now; undefined for one that is gone. */
 export function listingOf(
-  { lists }: Pick<Flow, 'lists'>,
-  state: Pick<RunState, 'lists'>,
+  { lists, values }: Pick<Flow, 'lists' | 'values'>,
+  state: Pick<RunState, 'lists' | 'saves'>,
   id: Id,
 ): Listing | undefined {
   const list = lists.get(id);
-  return list && (state.lists[id] ?? firstListing(list));
+  if (!list) return undefined;
+  return state.lists[id] ?? (list.saved ? savedListing(list, state.saves, values) : firstListing(list));
+}
+
+/** Lists of saved games show what is saved, and no longer what was put in by hand to look at. */
+export function followSaves({ lists }: Pick<Flow, 'lists'>, state: RunState): void {
+  state.lists = Object.fromEntries(Object.entries(state.lists).filter(([id]) => !lists.get(id)?.saved));
 }
 
 /** Does one thing to a list, and tells what of it could not be taken. `by` is the link; null is the game, or a hand. */
@@ -31,7 +37,11 @@ export function writeList(
   const list = flow.lists.get(id);
   const now = listingOf(flow, state, id);
   if (!list || !now) return say({ at: state.now, did: 'list refused', list: id, why: 'gone' });
-  const { listing, troubles } = write(list, now, what);
+  if (by !== null && list.saved)
+    return say({ at: state.now, did: 'list refused', list: id, why: 'saved games' });
+  const { listing: written, troubles } = write(list, now, what);
+  // Rows of saved games go by their slots, which need not be their keys.
+  const listing = list.saved ? fitListing(list, written) : written;
   state.lists = { ...state.lists, [id]: listing };
   say({
     at: state.now,

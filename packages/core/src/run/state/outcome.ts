@@ -44,7 +44,7 @@ export type Outcome = { at: number } & (
       troubles?: readonly ListTrouble[];
     }
   /** Nothing was done to it. */
-  | { did: 'list refused'; list: Id; why: 'gone' | 'not by the game' }
+  | { did: 'list refused'; list: Id; why: 'gone' | 'not by the game' | 'saved games' }
   /** A field came with something of another type, and counts as nothing of its own. */
   | { did: 'misfit'; event: Id; field: Id; given: Scalar; to: Scalar }
   /** A player has pressed what an action is to be bound to; `clash` is the action that has it already. */

@@ -1,5 +1,6 @@
 import type { TypingPlace } from '../../drawing';
 import type { Rebound } from '../../keys';
+import type { Kept } from '../../lists';
 import type { Id, Layer, Masked, Point, Scalar } from '../../model';
 import type { Half, Sample } from '../../motion';
 import type { Listings } from './lists';
@@ -32,6 +33,8 @@ export interface RunState {
   chosen: readonly Id[];
   /** What players have bound otherwise than the project. */
   rebound: Rebound;
+  /** What the player's clock said with the last input, in milliseconds since 1970; null where none has said. */
+  clock: number | null;
   /** What lists hold that something has written to; all others hold what they do at first. */
   lists: Listings;
   /** Saved games by slot. */
@@ -115,8 +118,7 @@ export interface Talking {
 export type Scalars = Readonly<Record<Id, Scalar>>;
 
 /** What a saved game has kept. */
-export interface SavedGame {
-  values: Scalars;
+export interface SavedGame extends Kept {
   lists: Listings;
 }
 
@@ -207,8 +209,8 @@ export interface Instance {
   args: Scalars;
   /** When it was given that: words that type themselves begin then. Null: all of them are there. */
   told: number | null;
-  /** Who gets its answer: the instance that opened it, and the source of the link. */
-  opener: { serial: number | null; from: Id } | null;
+  /** Who gets its answer: the instance that opened it, the source of the link, and what the row held that it was pressed in. */
+  opener: { serial: number | null; from: Id; row: Scalars | null } | null;
   /** The screen that led here. */
   cameFrom: Id | null;
   /** Notice: its place among its like where they stack up, from 0. */
@@ -308,6 +310,7 @@ export type Pending =
 export function fork(state: RunState): RunState {
   return {
     seed: state.seed,
+    clock: state.clock,
     said: state.said,
     now: state.now,
     game: state.game,

@@ -3,7 +3,7 @@ import type { Flow } from '../../compile';
 import { fitScalar, LANGUAGE, zeroOf, type Id, type Scalar, type Value } from '../../model';
 import type { Say } from './outcome';
 import { screenOf } from './derived';
-import { fitLists, listsOfLife } from './lists';
+import { fitLists, followSaves, listsOfLife } from './lists';
 import type { Instance, RunState, Scalars } from './state';
 
 /** What a value holds before anything has set it. */
@@ -69,19 +69,25 @@ export function takeBack(flow: Flow, state: RunState, instance: Instance, by: Id
     state.rebound = instance.baseline.rebound;
 }
 
+/** Whether there is a game in a slot that can be loaded. */
+export const saveExists = ({ saves }: Pick<RunState, 'saves'>, slot: string): boolean =>
+  Object.hasOwn(saves, slot) && !saves[slot]!.damaged;
+
 /** Keeps what the values of a saved game hold, in a slot. */
 export function save(flow: Flow, state: RunState, slot: string, say: Say): void {
   const saved: Record<Id, Scalar> = {};
   for (const [id, held] of Object.entries(chosenValues(state)))
     if (flow.values.get(id)?.life === 'progress') saved[id] = held;
   const lists = listsOfLife(flow, state.lists, 'progress');
-  state.saves = { ...state.saves, [slot]: { values: saved, lists } };
+  const when = state.clock === null ? {} : { when: state.clock };
+  state.saves = { ...state.saves, [slot]: { values: saved, lists, ...when } };
+  followSaves(flow, state);
   say({ at: state.now, did: 'save', slot });
 }
 
 /** Gives the values of a saved game what a slot has kept; what it has not gets its default. */
 export function load(flow: Flow, state: RunState, slot: string, say: Say): void {
-  const saved = Object.hasOwn(state.saves, slot) ? state.saves[slot]! : null;
+  const saved = saveExists(state, slot) ? state.saves[slot]! : null;
   say({ at: state.now, did: 'load', slot, found: saved !== null });
   if (saved === null) return;
   const isProgress = (id: Id): boolean => flow.values.get(id)?.life === 'progress';
