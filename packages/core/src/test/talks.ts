@@ -155,11 +155,14 @@ export const anyStep: fc.Arbitrary<Step> = fc.letrec<{ step: Step; steps: Step[]
         speaker: fc.constantFrom(null, 'ines', 'tobias', 'gone'),
         text: fc.constantFrom('', 'Short.', 'A, b. c! {oil}', THIRTY, '[slow]x[wait 0.2 s]y'),
         goes: fc.constantFrom('itself' as const, 'confirmed' as const),
-        others: fc.constantFrom(
-          undefined,
-          { texts: ['Other.', ''] },
-          { texts: ['Other.', 'Another.', '{oil}'], shuffled: true as const },
-        ),
+        // Each step has its own, as in a file.
+        others: fc
+          .constantFrom(
+            undefined,
+            { texts: ['Other.', ''] },
+            { texts: ['Other.', 'Another.', '{oil}'], shuffled: true as const },
+          )
+          .map((others) => structuredClone(others)),
       }),
       fc.record({ step: fc.constant('pause' as const), for: fc.constantFrom('0 ms', '300 ms') }),
       fc.record({
