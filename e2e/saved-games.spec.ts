@@ -41,6 +41,21 @@ test('a list of saved games is made in Values and shown on a screen, with empty 
   await reading.getByRole('combobox', { name: 'Shows', exact: true }).selectOption('games');
   await reading.getByRole('button', { name: 'Make a row of its fields' }).click();
   await expect.poll(() => desk.words()).toEqual(expect.arrayContaining(['One', 'Two', 'Empty']));
+
+  await desk.choose('Slots');
+  await reading.getByRole('button', { name: 'When …' }).click();
+  await desk.typing.fill('list');
+  await page.getByRole('option', { name: /^A row of List/ }).click();
+  const sentence = desk.sentence(/^When a row of List is pressed/);
+  await desk.fill(sentence, 'Also show or say something', 'save', /^Save to a slot/);
+  await sentence.getByRole('button', { name: '1', exact: true }).click();
+  await page.getByRole('dialog').getByRole('combobox').fill('row.slot');
+  await page.keyboard.press('Enter');
+  await expect(sentence).toContainText('save to slot row.slot');
+  await desk.playFrom('Slots');
+  const two = desk.game.getByRole('button', { name: /^2 of 2, Two, Empty/ });
+  await two.dispatchEvent('click');
+  await expect(desk.game.getByRole('button', { name: /^2 of 2, Two, .*Saved, 40/ })).toBeAttached();
 });
 
 /** A free slot is saved to at once, any other after a question. */

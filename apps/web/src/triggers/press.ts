@@ -1,4 +1,5 @@
 import { isPressed, labelOf } from '@tavu/core/elements/author';
+import { showsList } from '@tavu/core/lists';
 import { withoutMarks } from '@tavu/core/marks';
 import { linksFrom, screenById, type Element } from '@tavu/core/model';
 import { elementOf } from '@tavu/core/triggers';
@@ -15,12 +16,12 @@ export const press: TriggerEditor<'press'> = {
   offers: (project, source) => {
     const used = new Set(linksFrom(project, source).map(({ trigger }) => elementOf(trigger)));
     return (screenById(project, source)?.elements ?? [])
-      .filter(({ type }) => isPressed(type))
+      .filter((element) => isPressed(element.type) || showsList(element))
       .map((element) => ({
         key: `press ${element.id}`,
         group: 'Pressed',
         words: `${element.name} ${'text' in element ? element.text : ''} press ${labelOf(element.type).toLowerCase()}`,
-        label: saidOn(element),
+        label: showsList(element) ? `A row of ${element.name}` : saidOn(element),
         hint: used.has(element.id) ? 'leads somewhere' : 'leads nowhere yet',
         make: () => ({ on: 'press', element: element.id }),
       }));

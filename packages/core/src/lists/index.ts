@@ -12,6 +12,6 @@ export {
   type Written,
 } from './listing';
 export { madeRows } from './made';
-export { listById, listOfRows, listPressed, sameShown } from './row-of';
+export { listById, listOfRows, listPressed, sameShown, showsList } from './row-of';
 export { savedListing, type Kept, type Saves } from './saved';
 export { shownRows } from './shown';

@@ -1,4 +1,4 @@
-import { withId, type Element, type Id, type ListValue, type Project } from '../model';
+import { withId, type Element, type Id, type ListElement, type ListValue, type Project } from '../model';
 
 /** Which list a component's row, or an element of a screen, shows. */
 
@@ -48,6 +48,10 @@ export function sameShown(before: Project, now: Project): boolean {
   );
 }
 
+/** Whether an element shows a list of the project, so that its rows are what is pressed in it. */
+export const showsList = (element: Element): element is ListElement & { list: Id } =>
+  element.type === 'list' && element.list !== undefined;
+
 /**
  * The list whose row is pressed where something is pressed: a list itself, or something in what its rows are made of.
  * @param from the screen or component that the press is on
@@ -57,6 +61,6 @@ export function listPressed(project: Project, from: Id, element: Id | null): Lis
   if (!project.lists?.length) return undefined;
   const holder = withId(project.screens, from) ?? withId(project.components, from);
   const pressed = element === null ? undefined : withId<Element>(holder?.elements, element);
-  if (pressed?.type === 'list' && pressed.list !== undefined) return listById(project, pressed.list);
+  if (pressed && showsList(pressed)) return listById(project, pressed.list);
   return listOfRows(project, from);
 }

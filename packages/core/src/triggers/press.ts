@@ -1,3 +1,4 @@
+import { showsList } from '../lists';
 import { GONE } from '../phrasing';
 import * as named from './named';
 import type { On, TriggerAuthor, TriggerPlay } from './trigger';
@@ -16,7 +17,7 @@ export const author: TriggerAuthor<On<'press'>> = {
   words: ({ element }, { project, from }) => {
     const found = named.pressed(project, from, element);
     return [
-      { words: 'When ' },
+      { words: found && showsList(found) ? 'When a row of ' : 'When ' },
       { blank: 'trigger', words: found?.name ?? GONE, gone: !found },
       { words: ' is pressed' },
     ];

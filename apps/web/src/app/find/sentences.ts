@@ -1,4 +1,5 @@
 import { isPressed } from '@tavu/core/elements/author';
+import { showsList } from '@tavu/core/lists';
 import { byId } from '@tavu/core/model';
 import { sentenceText } from '@tavu/core/words';
 import { centreOnMap } from '../../panes/map';
@@ -39,12 +40,12 @@ export const newSentences: Finder = {
       words: 'link go to open',
     };
     return [
-      ...(element && isPressed(element.type)
+      ...(element && (isPressed(element.type) || showsList(element))
         ? [
             {
               ...begin,
               key: 'when pressed',
-              label: `When ${element.name} is pressed …`,
+              label: `When ${showsList(element) ? 'a row of ' : ''}${element.name} is pressed …`,
               onPick: () => whenPressed(screen.id, element.id),
             },
           ]
