@@ -22,12 +22,13 @@ export type Saves = Readonly<Record<string, Kept>>;
 
 /**
  * A list of saved games as it is now: a row for each named slot in order, then one for each other slot that holds a game, in
- * the order they were first saved. The very same while the list, what is saved and the values are.
+ * the order they were first saved (whole numbers first). The very same while the list, what is saved and the values are.
  * @param values those of the project, for what a game has not kept
  */
 export function savedListing(list: ListValue, saves: Saves, values: ReadonlyMap<Id, Value>): Listing {
-  const known = last.get(list);
-  if (known && known.saves === saves && known.values === values) return known.made;
+  const known = made.get(list) ?? new WeakMap<Saves, Made>();
+  const before = known.get(saves);
+  if (before?.values === values) return before.listing;
   const slots = [...new Set([...(list.saved?.slots ?? []), ...Object.keys(saves)])].slice(0, maxRows(list));
   const rows = slots.map((slot): ListedRow => {
     const kept = Object.hasOwn(saves, slot) ? saves[slot]! : null;
@@ -37,11 +38,16 @@ export function savedListing(list: ListValue, saves: Saves, values: ReadonlyMap<
     });
     return { key: slot, held: Object.fromEntries(held) };
   });
-  const made: Listing = { state: 'ready', why: '', rows, next: 1 };
-  last.set(list, { saves, values, made });
-  return made;
+  const listing: Listing = { state: 'ready', why: '', rows, next: 1 };
+  made.set(list, known.set(saves, { values, listing }));
+  return listing;
 }
-const last = new WeakMap<ListValue, { saves: Saves; values: ReadonlyMap<Id, Value>; made: Listing }>();
+interface Made {
+  values: ReadonlyMap<Id, Value>;
+  listing: Listing;
+}
+/** For each list by what is saved, since a run and what is looked at beside it ask by turns. */
+const made = new WeakMap<ListValue, WeakMap<Saves, Made>>();
 
 function partOf(
   part: SavedPart,

@@ -83,6 +83,12 @@ test('each slot has a row: empty, or with when it was saved and what a value was
   expect(rows(play)[1]).toEqual({ slot: '2', when: NOON, state: 'saved', oil: 41 });
   expect(rows(play)[0]).toEqual({ slot: '1', ...EMPTY });
   expect(findingsOf(play.flow.project)).toEqual([]);
+  // The very same as long as nothing else is saved, whatever is asked of other runs meanwhile.
+  const asked = () => listingOf(play.flow, play.state, play.flow.project.lists![0]!.id);
+  const before = asked();
+  rows(new Play(slots()));
+  listingOf(play.flow, { lists: {}, saves: {} }, play.flow.project.lists![0]!.id);
+  expect(asked()).toBe(before);
 });
 
 test('a slot that holds a game is saved over once that is confirmed, and not before', () => {
