@@ -15,7 +15,7 @@ test('each round shows each thing once, and none twice in a row', () => {
   );
 });
 
-test('over many seeds every order of four is about as frequent as any other', () => {
+test('over many seeds every order of four is about equally frequent', () => {
   const found = new Map<string, number>();
   for (let seed = 0; seed < 24_000; seed++) {
     const order = shuffled(4, seed, 0).join();
@@ -26,7 +26,7 @@ test('over many seeds every order of four is about as frequent as any other', ()
   for (const count of found.values()) expect(Math.abs(count - 1000)).toBeLessThan(190);
 });
 
-test('shuffled frames keep their holds, and each round takes as long as any other', () => {
+test('shuffled frames keep their holds, and each round takes equally long', () => {
   const holds = [300, 500, 700];
   const frames = compileFrames(
     { frames: holds.map((hold) => ({ text: `${hold}`, hold: `${hold} ms` })), shuffled: true },

@@ -12,7 +12,7 @@ export function shuffled(count: number, seed: number, round: number): number[] {
   return order;
 }
 
-/** Fisher and Yates: every order is as likely as any other. */
+/** Fisher and Yates: every order is equally likely. */
 function ordered(count: number, seed: number, round: number): number[] {
   const order = Array.from({ length: count }, (_, i) => i);
   const random = numbers(seedOf(seed, round));
