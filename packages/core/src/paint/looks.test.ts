@@ -1,7 +1,7 @@
 import { type Item, bubblePath } from '../drawing';
 import fc from 'fast-check';
 import { compile } from '../compile';
-import { BUBBLES, type Asset, type Element, type Project, type Screen } from '../model';
+import { BUBBLES, type Asset, type Element, type Project, type Screen, type Value } from '../model';
 import { anyElements } from '../test/elements';
 import { buttonOf, link, press, Play, projectOf, screenOf } from '../test/flows';
 import { elementsAt, pickResolution, overflowOf, paintRun, paintStill, svgFrame, svgText, toSvg } from '.';
@@ -223,6 +223,29 @@ test('texts that do not fit are told with what helps; those that do are not', ()
   expect(told({ place: at(0, 0, 400, 300), look: { style: 't-body', size: 60, wrap: 'cut' } })[0]!.wrap).toBe(
     true,
   );
+});
+
+test('a text with names in it is as long as what they hold at first, not as what they are called', () => {
+  const told = (text: string, base: number | string) => {
+    const words = {
+      ...panel('t'),
+      type: 'text',
+      text,
+      look: { style: 't-body', size: 60 },
+      place: at(0, 0, 400, 90),
+    };
+    const value = { id: 'v', name: 'the number of lamps', section: 'L', life: 'session', default: base };
+    const flow = make(
+      [words as unknown as Element],
+      {},
+      {
+        values: [{ ...value, type: typeof base === 'number' ? 'number' : 'text' } as Value],
+      },
+    );
+    return overflowOf(flow, flow.screens.get('s')!).length;
+  };
+  expect(told('Lamps {the_number_of_lamps}', 3)).toBe(0);
+  expect(told('{the_number_of_lamps}', 'Every lamp along the whole of the shore')).toBe(1);
 });
 
 test('the version of a picture that is fine enough is shown, and no finer', () => {

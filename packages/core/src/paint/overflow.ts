@@ -3,6 +3,7 @@ import type { CompiledScreen, Flow } from '../compile';
 import type { Element, Id, TextLook } from '../model';
 import { laySaid } from '../lettering';
 import { fits } from '../text';
+import { stillWords } from './run';
 import { textLook } from '../style';
 
 /** A text that does not fit its box: by how much, and what would help. */
@@ -22,16 +23,24 @@ export interface Overflow {
 /** The least size that is offered as a help, in design pixels. */
 const READABLE = 16;
 
-/** The texts of a screen that do not fit their boxes; `said` has the words of texts with names in them, by element. */
+/**
+ * The texts of a screen that do not fit their boxes; `said` has the words of texts with names in them, by element. Absent: as their
+ * names hold at first.
+ */
 export function overflowOf(
   flow: Flow,
-  { elements, layout }: CompiledScreen,
+  screen: CompiledScreen,
   said: Readonly<Record<Id, string>> = {},
 ): Overflow[] {
+  const { elements, layout } = screen;
+  const wordsOn = (element: Element & { text: string }): string => {
+    const parts = screen.texts.get(element.id);
+    return said[element.id] ?? (parts ? stillWords(flow, screen, parts) : element.text);
+  };
   return elements.flatMap((element) => {
     if (!('text' in element) || !('look' in element)) return [];
     const box = playOf(element).wordsRoom?.(element, layout.get(element.id)!, flow.project);
-    return box ? check(flow, element, said[element.id] ?? element.text, box) : [];
+    return box ? check(flow, element, wordsOn(element), box) : [];
   });
 }
 

@@ -185,7 +185,7 @@ export function paintLine(flow: Flow, screen: CompiledScreen, conversation: Id, 
 }
 
 /** Where nothing runs, values hold their defaults, and parameters without one are called by name. */
-function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart[]): string {
+export function stillWords(flow: Flow, screen: CompiledScreen, parts: readonly TextPart[]): string {
   const asked = (id: Id) => withId(screen.screen.parameters, id);
   const known = parts.map((part) =>
     typeof part !== 'string' && part.what === 'parameter' && asked(part.id)?.default === undefined
