@@ -71,3 +71,30 @@ test('a setting chosen to be what its default is counts as chosen, and is told',
   keeping.note(before, step(flow, before, { type: 'value', value: 'loud', to: 0 }).state);
   expect(told).toEqual([{ loud: 0 }]);
 });
+
+test('a list that is a setting is told when nothing but its rows has changed', () => {
+  const flow = compile({
+    ...project(),
+    lists: [
+      {
+        id: 'names',
+        name: 'names',
+        section: 'Any',
+        life: 'settings',
+        byGame: true,
+        fields: [{ id: 'name', name: 'name', type: 'text' }],
+        default: [],
+        samples: [],
+      },
+    ],
+  });
+  const told: unknown[] = [];
+  const keeping = new Keeping(
+    () => flow,
+    ({ lists }) => told.push(lists.names?.rows.map(({ held }) => held.name)),
+  );
+  const before = begin(flow).state;
+  const write = { do: 'put', rows: [{ name: 'Oda' }] } as const;
+  keeping.note(before, step(flow, before, { type: 'list', list: 'names', write }).state);
+  expect(told).toEqual([['Oda']]);
+});
