@@ -12,8 +12,8 @@ import {
   type Value,
   type ValueType,
 } from '../model';
-import { freeIdentifier, LIST_WORDS, namesOfValues } from './names';
 import { removeWhere, type Made } from './parts';
+import { blankList } from './value-lists';
 
 /** Edits of lists that show saved games. */
 export const savedListCommands = {
@@ -24,18 +24,13 @@ export const savedListCommands = {
     const when = freshId('f');
     const state = freshId('f');
     const made: ListValue = {
-      id: freshId('y'),
-      name: freeIdentifier(name, namesOfValues(project), LIST_WORDS),
-      section: section ?? project.lists?.at(-1)?.section ?? project.values.at(-1)?.section ?? 'Game',
-      life: 'session',
+      ...blankList(project, name, section),
       fields: [
         { id: slot, name: 'slot', type: 'text' },
         { id: when, name: 'when', type: 'number', min: 0, max: LATEST },
         { id: state, name: 'state', type: 'choice', options },
       ],
       key: slot,
-      default: [],
-      samples: [],
       saved: {
         slots: ['1', '2', '3'],
         holds: { [slot]: { part: 'slot' }, [when]: { part: 'when' }, [state]: { part: 'state' } },

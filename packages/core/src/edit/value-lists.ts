@@ -28,18 +28,24 @@ export interface WantedList {
   fields?: Field[];
 }
 
+/** A list under a free name that holds nothing, and that nothing writes to. */
+export const blankList = (project: Project, name: string, section?: string): ListValue => ({
+  id: freshId('y'),
+  name: freeIdentifier(name, namesOfValues(project), LIST_WORDS),
+  section: section ?? project.lists?.at(-1)?.section ?? project.values.at(-1)?.section ?? 'Game',
+  life: 'session',
+  fields: [],
+  default: [],
+  samples: [],
+});
+
 /** Edits of lists: their fields, and the rows that they hold at first or that are worked with. */
 export const listCommands = {
   'add list': (project: Project, { name, section, fields }: WantedList): Made => {
     const made: ListValue = {
-      id: freshId('y'),
-      name: freeIdentifier(name, namesOfValues(project), LIST_WORDS),
-      section: section ?? project.lists?.at(-1)?.section ?? project.values.at(-1)?.section ?? 'Game',
-      life: 'session',
+      ...blankList(project, name, section),
       byGame: true,
       fields: fields ?? [{ id: freshId('f'), name: 'name', type: 'text' }],
-      default: [],
-      samples: [],
     };
     project.lists = [...(project.lists ?? []), made];
     return made.id;

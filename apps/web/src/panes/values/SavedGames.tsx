@@ -5,11 +5,11 @@ import { readValueName } from '../../fields';
 import { edit, useStudio } from '../../store';
 import { Check, Field } from '../../ui';
 
-/** What a list of saved games shows: its slots, and what is told of the game in each. */
+/** What a list of saved games shows: its slots, and which values each row shows. */
 export function SavedGames({ list, saved }: { list: ListValue; saved: Saved }) {
   const { id, fields } = list;
   const progress = useStudio((studio) => studio.project.values).filter(({ life }) => life === 'progress');
-  const told = new Set(Object.values(saved.holds).flatMap((part) => ('value' in part ? [part.value] : [])));
+  const shown = new Set(Object.values(saved.holds).flatMap((part) => ('value' in part ? [part.value] : [])));
   return (
     <>
       <p className="text-sm text-soft">
@@ -21,10 +21,8 @@ export function SavedGames({ list, saved }: { list: ListValue; saved: Saved }) {
         read={(text) => ({ ok: text })}
         onChange={(text) => edit('name slots', { list: id, slots: slotsIn(text) })}
       />
-      <div role="group" aria-label="Told of each game" className="space-y-1">
-        <p className="text-sm text-soft">
-          Told of each game, besides its slot, when it was saved and its state
-        </p>
+      <div role="group" aria-label="Shown in each row" className="space-y-1">
+        <p className="text-sm text-soft">Besides the slot, the time and the state, each row shows:</p>
         {progress.length === 0 && (
           <p className="text-sm">
             Nothing yet: no value is stored <i>in saves</i>.
@@ -34,7 +32,7 @@ export function SavedGames({ list, saved }: { list: ListValue; saved: Saved }) {
           {progress.map((value) => (
             <Check
               key={value.id}
-              on={told.has(value.id)}
+              on={shown.has(value.id)}
               onChange={(on) => edit('tell of saved value', { list: id, value: value.id, told: on })}
             >
               {value.name}
